@@ -1,0 +1,142 @@
+import { clamp } from '../units/units';
+import { deltaE, hueGapDeg, type Oklch } from './oklch';
+
+/** The colour idea of a planting. `colour` is the loved or leading colour where the idea needs one. */
+export type Scheme =
+  | { readonly kind: 'warm' | 'cool' | 'hot' | 'pastel' }
+  | { readonly kind: 'one-and-white' | 'opposites' | 'loved'; readonly colour: Oklch };
+
+export const SCHEME_KINDS = ['warm', 'cool', 'hot', 'pastel', 'one-and-white', 'opposites', 'loved'] as const;
+export type SchemeKind = (typeof SCHEME_KINDS)[number];
+
+/** A colour in a planting and how much of it there is to see (any unit, the same for all). */
+export interface WeighedColour {
+  readonly colour: Oklch;
+  readonly weight: number;
+}
+
+/** Below this chroma a colour has no hue to speak of: white, silver, near-black. Ours, after the OKLab plots. */
+export const NEUTRAL_CHROMA = 0.04;
+
+export function isWhite([L, C]: Oklch): boolean {
+  return L >= 0.9 && C <= 0.06;
+}
+
+export function isDark([L]: Oklch): boolean {
+  return L < 0.42;
+}
+
+export function isLime([L, C, h]: Oklch): boolean {
+  return L >= 0.7 && C >= 0.1 && h >= 100 && h <= 132;
+}
+
+/** Ordinary foliage green: the ground on which the scheme is read, no part of it. Hue arc and limits are ours. */
+export function isOrdinaryGreen([L, C, h]: Oklch): boolean {
+  return C >= NEUTRAL_CHROMA && C < 0.165 && L < 0.7 && h >= 112 && h <= 172;
+}
+
+/** Does the colour stand outside any scheme: white, silver, black or ordinary green? */
+export function isGround(colour: Oklch): boolean {
+  return colour[1] < NEUTRAL_CHROMA || isWhite(colour) || isOrdinaryGreen(colour);
+}
+
+/** 1 inside the arc `fromDeg`→`toDeg` (going up, may wrap), falling to 0 over `softDeg` outside. */
+function inArc(h: number, fromDeg: number, toDeg: number, softDeg: number): number {
+  const span = (toDeg - fromDeg + 360) % 360;
+  const along = (h - fromDeg + 360) % 360;
+  if (along <= span) return 1;
+  const out = Math.min(along - span, 360 - along);
+  return clamp(1 - out / softDeg, 0, 1);
+}
+
+/** 1 within `fullDeg` of the hue, falling to 0 at `noneDeg`. */
+function nearHue(h: number, target: number, fullDeg: number, noneDeg: number): number {
+  return clamp(1 - (hueGapDeg(h, target) - fullDeg) / (noneDeg - fullDeg), 0, 1);
+}
+
+/**
+ * Opposite hues in OKLCH. Painters pair red with green and OKLCH red with cyan, so for reds either answers.
+ */
+export function oppositeHuesDeg(h: number): readonly number[] {
+  const plain = (h + 180) % 360;
+  return hueGapDeg(h, 25) <= 30 ? [plain, 145] : [plain];
+}
+
+/** Lime and dark leaves set each other off and sit in any scheme, a little less than its own colours. Ours. */
+const ACCENT_FIT = 0.75;
+
+/**
+ * How well one colour belongs to a scheme, 0 to 1.
+ * @returns `null` for ground colours, of which the question does not arise
+ */
+export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
+  if (scheme.kind === 'one-and-white' && isWhite(colour)) return 1;
+  if (isGround(colour)) return null;
+  const [L, C, h] = colour;
+  const accent = isLime(colour) || (isDark(colour) && C < 0.12) ? ACCENT_FIT : 0;
+  switch (scheme.kind) {
+    case 'warm':
+      return Math.max(accent, inArc(h, 345, 115, 30));
+    case 'cool':
+      return Math.max(accent, inArc(h, 150, 335, 30));
+    case 'hot':
+      return Math.max(accent, inArc(h, 350, 100, 25) * clamp((C - 0.08) / 0.08, 0, 1));
+    case 'pastel':
+      // A pale flower is pastel with a little more chroma than the .12 of the definition when it is very light.
+      return Math.max(isLime(colour) ? 0.4 : 0, clamp((L - 0.66) / 0.12, 0, 1) * clamp((0.17 - C) / 0.05, 0, 1));
+    case 'one-and-white':
+      return Math.max(accent * 0.8, nearHue(h, scheme.colour[2], 22, 50));
+    case 'opposites':
+      return Math.max(
+        accent * 0.8,
+        nearHue(h, scheme.colour[2], 25, 50),
+        ...oppositeHuesDeg(scheme.colour[2]).map((o) => nearHue(h, o, 30, 55)),
+      );
+    case 'loved':
+      return Math.max(accent, nearHue(h, scheme.colour[2], 45, 75), isEcho(colour, scheme.colour) ? 1 : 0);
+  }
+}
+
+/** Does one colour pick up another, as an eye would say? OKLab distance ≤ .10, or near in hue and lightness. */
+export function isEcho(a: Oklch, b: Oklch): boolean {
+  if (deltaE(a, b) <= 0.1) return true;
+  const bothColoured = a[1] >= NEUTRAL_CHROMA && b[1] >= NEUTRAL_CHROMA;
+  return bothColoured && hueGapDeg(a[2], b[2]) <= 20 && Math.abs(a[0] - b[0]) <= 0.3;
+}
+
+export interface SchemeReading {
+  /** Weight-mean fit of the colours that count, 0–1. 1 when there are none. */
+  readonly fit: number;
+  /** Share of all the weight that carries the scheme (not ground), 0–1. */
+  readonly carried: number;
+  /** What the scheme must have and this lacks. */
+  readonly missing: readonly ('white' | 'leading colour' | 'opposite colour')[];
+}
+
+/** Weight below which a needed colour does not count as there: a twentieth of what carries the scheme. Ours. */
+const PRESENT_SHARE = 0.05;
+
+/** Reads a whole set of colours against a scheme. */
+export function readScheme(colours: readonly WeighedColour[], scheme: Scheme): SchemeReading {
+  let total = 0;
+  let carried = 0;
+  let fitSum = 0;
+  let [white, lead, opposite] = [0, 0, 0];
+  for (const { colour, weight } of colours) {
+    total += weight;
+    if (isWhite(colour)) white += weight;
+    const fit = fitOfColour(colour, scheme);
+    if (fit === null) continue;
+    carried += weight;
+    fitSum += fit * weight;
+    if (!('colour' in scheme) || isWhite(colour)) continue;
+    if (hueGapDeg(colour[2], scheme.colour[2]) <= 40) lead += weight;
+    if (oppositeHuesDeg(scheme.colour[2]).some((o) => hueGapDeg(colour[2], o) <= 45)) opposite += weight;
+  }
+  const least = PRESENT_SHARE * Math.max(carried, total * 0.2);
+  const missing: SchemeReading['missing'][number][] = [];
+  if ('colour' in scheme && lead < least) missing.push('leading colour');
+  if (scheme.kind === 'one-and-white' && white < least) missing.push('white');
+  if (scheme.kind === 'opposites' && opposite < least) missing.push('opposite colour');
+  return { fit: carried > 0 ? fitSum / carried : 1, carried: total > 0 ? carried / total : 0, missing };
+}

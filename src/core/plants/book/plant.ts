@@ -1,0 +1,72 @@
+import type { Oklch } from '../../colour/oklch';
+import type { PlantKind } from '../kind';
+import { STEM } from './palette';
+
+type Foliage = PlantKind['foliage'];
+type Bloom = NonNullable<PlantKind['bloom']>;
+type Range = readonly [number, number];
+
+/** What most kinds of a group share; each kind states where it differs. */
+export type Group = Pick<
+  PlantKind,
+  'thirst' | 'dryBetween' | 'feed' | 'lowestC' | 'bringInC' | 'cycle' | 'sold' | 'propagation' | 'support' | 'scent' | 'wildlife' | 'confidence'
+> & { readonly sun: readonly [number, number, PlantKind['light']['afternoon']] };
+
+/** The part of a record that every kind states for itself. */
+export interface Facts extends Partial<Omit<Group, 'sun'>> {
+  readonly habit: PlantKind['habit'];
+  readonly roles: PlantKind['roles'];
+  readonly height: Range;
+  readonly spread: Range;
+  readonly trail?: Range;
+  readonly fill: number;
+  readonly vigour: number;
+  readonly sun?: Group['sun'];
+  readonly leaf: Foliage;
+  readonly bloom?: Bloom;
+  readonly fruit?: PlantKind['fruit'];
+  readonly edible?: string;
+  /** People, pets, and what is known. Left out: nothing known. */
+  readonly harm?: readonly [PlantKind['toxicity']['people'], PlantKind['toxicity']['pets'], string];
+  readonly skin?: readonly ['yes' | 'unsure', string];
+  readonly wild?: string;
+  readonly alsoCalled?: readonly string[];
+}
+
+/** A record of the book from its group and its own facts. */
+export function plant(group: Group, id: string, botanical: string, common: string, description: string, facts: Facts): PlantKind {
+  const { sun: groupSun, ...shared } = group;
+  const { height, spread, trail, fill, sun = groupSun, leaf, bloom, fruit, edible, harm, skin, wild, alsoCalled, ...own } = facts;
+  return {
+    ...shared,
+    ...own,
+    id,
+    botanical,
+    common,
+    description,
+    alsoCalled: alsoCalled ?? [],
+    heightCm: height,
+    spreadCm: spread,
+    trailCm: trail ?? null,
+    weeksToFill: fill,
+    light: { hours: [sun[0], sun[1]], afternoon: sun[2] },
+    foliage: leaf,
+    bloom: bloom ?? null,
+    fruit: fruit ?? null,
+    edible: edible ?? null,
+    toxicity: { people: harm?.[0] ?? 'none known', pets: harm?.[1] ?? 'none known', note: harm?.[2] ?? 'Nothing harmful is widely reported; no plant is meant as food for pets.' },
+    irritant: { skin: skin?.[0] ?? 'no', note: skin?.[1] ?? '' },
+    runsWild: wild ?? null,
+  };
+}
+
+/** Leaf facts: colour, shape, length in cm, and what is out of the ordinary. Texture follows from the length unless given. */
+export function leaf(main: Oklch, shape: Foliage['shape'], lengthCm: number, more: Partial<Foliage> = {}): Foliage {
+  const texture = lengthCm < 2.6 || shape === 'cut' || shape === 'needle' ? 'fine' : lengthCm < 9 ? 'medium' : 'bold';
+  return { main, second: null, vein: null, stem: STEM.green, under: null, pattern: 'plain', texture, shape, lengthCm, surface: 'matt', evergreen: false, ...more };
+}
+
+/** Flower facts: colour, form, size in cm, weeks of the year, share of the plant covered, and what is out of the ordinary. */
+export function flower(main: Oklch, form: Bloom['form'], sizeCm: number, weeks: readonly [number, number], cover: number, more: Partial<Bloom> = {}): Bloom {
+  return { main, eye: null, second: null, form, sizeCm, weeks, continuous: true, deadhead: false, pinch: false, cover, ...more };
+}

@@ -1,0 +1,26 @@
+/**
+ * Sizes in which nurseries sell plants, with the true volume and shape of one root ball.
+ * Volumes are trade means (ranges ±20–30 %); the tag or a ruler at the shop wins.
+ */
+export interface NurserySize {
+  readonly ballL: number;
+  /** Width of the ball at its top, cm. */
+  readonly topCm: number;
+  readonly baseCm: number;
+  readonly heightCm: number;
+  /** Plants in one sale. */
+  readonly perSale: number;
+}
+
+export const NURSERY_SIZE_IDS = ['six-pack', 'four-pack', '9cm', '1L', '2L', '3L', 'bulb'] as const;
+export type NurserySizeId = (typeof NURSERY_SIZE_IDS)[number];
+
+export const NURSERY_SIZES: Readonly<Record<NurserySizeId, NurserySize>> = {
+  'six-pack': { ballL: 0.11, topCm: 5.4, baseCm: 4, heightCm: 5.5, perSale: 6 },
+  'four-pack': { ballL: 0.15, topCm: 6, baseCm: 4.6, heightCm: 6, perSale: 4 },
+  '9cm': { ballL: 0.36, topCm: 8.4, baseCm: 6, heightCm: 8.2, perSale: 1 },
+  '1L': { ballL: 1, topCm: 12, baseCm: 9.2, heightCm: 11, perSale: 1 },
+  '2L': { ballL: 2, topCm: 15.5, baseCm: 12, heightCm: 13.5, perSale: 1 },
+  '3L': { ballL: 3, topCm: 18, baseCm: 14, heightCm: 15, perSale: 1 },
+  bulb: { ballL: 0.03, topCm: 3.6, baseCm: 3.6, heightCm: 4, perSale: 10 },
+};
