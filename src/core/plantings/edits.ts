@@ -1,0 +1,45 @@
+import type { KindId } from '../plants/kind';
+import type { NurserySizeId } from '../plants/nursery';
+import type { Container } from '../containers/container';
+import type { Place, PlaceId, Planting } from './planting';
+
+/** One change to a planting, as plain data: what the Bench does, what a fix proposes, what undo names. */
+export type Edit =
+  | { readonly kind: 'move'; readonly place: PlaceId; readonly xCm: number; readonly zCm: number }
+  | { readonly kind: 'swap'; readonly from: KindId; readonly to: KindId; readonly size: NurserySizeId; readonly place: PlaceId | null }
+  | { readonly kind: 'add'; readonly place: Place }
+  | { readonly kind: 'remove'; readonly place: PlaceId }
+  | { readonly kind: 'arrange'; readonly places: readonly Place[] }
+  | { readonly kind: 'container'; readonly change: Partial<Container> }
+  | { readonly kind: 'rename'; readonly name: string }
+  | { readonly kind: 'mean'; readonly check: string; readonly meant: boolean };
+
+/**
+ * The planting after one edit. A swap with `place: null` swaps every plant of that kind.
+ * Edits that name a place that is not there change nothing.
+ */
+export function applyEdit(planting: Planting, edit: Edit): Planting {
+  switch (edit.kind) {
+    case 'move':
+      return { ...planting, places: planting.places.map((p) => (p.id === edit.place ? { ...p, xCm: edit.xCm, zCm: edit.zCm } : p)) };
+    case 'swap':
+      return {
+        ...planting,
+        places: planting.places.map((p) => ((edit.place === null ? p.kindId === edit.from : p.id === edit.place) ? { ...p, kindId: edit.to, size: edit.size } : p)),
+      };
+    case 'add':
+      return planting.places.some((p) => p.id === edit.place.id) ? planting : { ...planting, places: [...planting.places, edit.place] };
+    case 'remove':
+      return { ...planting, places: planting.places.filter((p) => p.id !== edit.place) };
+    case 'arrange':
+      return { ...planting, places: edit.places };
+    case 'container':
+      return { ...planting, container: { ...planting.container, ...edit.change } };
+    case 'rename':
+      return { ...planting, name: edit.name };
+    case 'mean': {
+      const others = planting.meant.filter((check) => check !== edit.check);
+      return { ...planting, meant: edit.meant ? [...others, edit.check] : others };
+    }
+  }
+}

@@ -1,0 +1,53 @@
+/** One stop of a shading ramp: place 0–1 and colour. */
+export interface Stop {
+  readonly at: number;
+  readonly colour: string;
+}
+
+/** Straight shading from one picture point to another. */
+export interface Ramp {
+  readonly x0: number;
+  readonly y0: number;
+  readonly x1: number;
+  readonly y1: number;
+  readonly stops: readonly Stop[];
+}
+
+/**
+ * The smallest thing every sink understands: a filled polygon, or a round-ended line when `widthPx` > 0.
+ * Pixels, y down.
+ */
+export interface Part {
+  readonly xy: readonly number[];
+  readonly colour: string | Ramp;
+  readonly widthPx: number;
+  readonly alpha: number;
+}
+
+/** The parts of one mark, with the depth that orders them and the plant they belong to (−1: container). */
+export interface Drawn {
+  readonly depthCm: number;
+  readonly plant: number;
+  readonly parts: readonly Part[];
+}
+
+/** A group of drawn things painted in order, some of it kept inside a clipping outline. */
+export interface Layer {
+  readonly drawn: readonly Drawn[];
+  /** Outline that cuts the layer; `null` for none. Pixels. */
+  readonly clip: readonly number[] | null;
+}
+
+export interface Picture {
+  readonly widthPx: number;
+  readonly heightPx: number;
+  readonly layers: readonly Layer[];
+}
+
+export function fill(xy: readonly number[], colour: string | Ramp, alpha = 1): Part {
+  return { xy, colour, widthPx: 0, alpha };
+}
+
+export function line(xy: readonly number[], colour: string, widthPx: number, alpha = 1): Part {
+  return { xy, colour, widthPx, alpha };
+}

@@ -1,0 +1,149 @@
+import type { Container } from '../containers/container';
+import { sizeAt, type Size } from '../growth/growth';
+import { lightFactor } from '../growth/growth';
+import { growPlant } from '../marks/grow';
+import { lightMarks } from '../marks/light';
+import type { Mark } from '../marks/mark';
+import { vesselOf, type Vessel } from '../marks/vessel';
+import type { PlacedPlant, PlantingInSpot } from '../plantings/planting';
+import { projectBody } from './body';
+import { aim, screenX, screenY, type Lens } from './lens';
+import { fill, type Drawn, type Layer, type Picture } from './part';
+import { projectMarks, type Detail } from './project';
+
+/** What a drawing needs of a planting: plain data that crosses to a worker. */
+export interface Subject {
+  readonly container: Container;
+  /** Hung up or on a sill, with a drop below it. */
+  readonly hung: boolean;
+  readonly plantedWeek: number;
+  readonly sunHours: number;
+  readonly plants: readonly Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'size'>[];
+}
+
+/** A planting some weeks on, grown and lit, ready to be seen from anywhere. */
+export interface Scene {
+  readonly container: Container;
+  readonly hung: boolean;
+  readonly vessel: Vessel;
+  readonly marks: readonly Mark[];
+  readonly sizes: readonly Size[];
+}
+
+export function subjectOf({ planting, spot, plants }: PlantingInSpot): Subject {
+  return {
+    container: planting.container,
+    hung: planting.container.shape.kind === 'basket' || spot.view === 'from below',
+    plantedWeek: planting.plantedWeek,
+    sunHours: spot.sunHours,
+    plants: plants.map(({ kind, xCm, zCm, seed, size }) => ({ kind, xCm, zCm, seed, size })),
+  };
+}
+
+/** Grows every plant to a week after planting and lights them together. */
+export function buildScene(subject: Subject, weeks: number): Scene {
+  const vessel = vesselOf(subject.container, subject.hung);
+  const marks: Mark[] = [];
+  const sizes: Size[] = [];
+  subject.plants.forEach((plant, index) => {
+    const size = sizeAt(plant.kind, { size: plant.size, week: subject.plantedWeek }, weeks, lightFactor(plant.kind, { sunHours: subject.sunHours }));
+    sizes.push(size);
+    for (const mark of growPlant(plant, size, vessel, index)) marks.push(mark);
+  });
+  lightMarks(marks);
+  return { container: subject.container, hung: subject.hung, vessel, marks, sizes };
+}
+
+interface Frame {
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+
+/** Offset of a leaf's shadow on the wall behind it, cm on the picture: down and away from the sun. */
+const SHADOW_RIGHT_CM = 1.1;
+const SHADOW_DOWN_CM = 1.9;
+
+/** The stand-back view: everything in painting order. */
+export function elevation(scene: Scene, lens: Lens, detail: Detail, frame: Frame): Picture {
+  const a = aim(lens);
+  const body = projectBody(scene.container, scene.hung, a);
+  const { vessel } = scene;
+  const behind: Mark[] = [];
+  const low: Mark[] = [];
+  const front: Mark[] = [];
+  for (const mark of scene.marks) {
+    const [x, y, z] = mark.p;
+    const below = y < vessel.rimY + 0.5;
+    const inside = vessel.insideCm(x, Math.min(y, vessel.rimY), z) >= -0.3;
+    if (below && inside) low.push(mark);
+    else if (below && x * a.toward[0] + z * a.toward[2] < 0 && y < vessel.rimY - 1) behind.push(mark);
+    else front.push(mark);
+  }
+  const frontDrawn = projectMarks(front, a, detail);
+  const layers: Layer[] = [];
+  if (!scene.hung) layers.push({ clip: null, drawn: [{ depthCm: 0, plant: -1, parts: groundShadow(body.silhouette, a.pxPerCm) }] });
+  layers.push({ clip: null, drawn: projectMarks(behind, a, detail) });
+  layers.push({ clip: null, drawn: [{ depthCm: 0, plant: -1, parts: [...body.wall, ...body.mouth] }] });
+  layers.push({ clip: aboveRim(body.nearRim, frame), drawn: projectMarks(low, a, detail) });
+  layers.push({ clip: body.silhouette, drawn: [{ depthCm: 0, plant: -1, parts: foliageShadow(frontDrawn, body.silhouette, body.nearRim, a.pxPerCm) }] });
+  const last = body.chains.length > 0 ? [...frontDrawn, ...body.chains].sort((m, n) => m.depthCm - n.depthCm) : frontDrawn;
+  layers.push({ clip: null, drawn: last });
+  return { ...frame, layers };
+}
+
+/** Everything above the near rim: where plants inside the container can show. */
+function aboveRim(nearRim: readonly number[], { widthPx }: Frame): number[] {
+  const count = nearRim.length;
+  const far = widthPx * 4 + 4000;
+  return [...nearRim, far, nearRim[count - 1]!, far, -far, -far, -far, -far, nearRim[1]!];
+}
+
+function groundShadow(silhouette: readonly number[], pxPerCm: number): Drawn['parts'] {
+  let [low, high, foot] = [Infinity, -Infinity, -Infinity];
+  for (let i = 0; i < silhouette.length; i += 2) {
+    low = Math.min(low, silhouette[i]!);
+    high = Math.max(high, silhouette[i]!);
+    foot = Math.max(foot, silhouette[i + 1]!);
+  }
+  const half = (high - low) / 2;
+  return [1.2, 1, 0.84].map((share) => {
+    const xy: number[] = [];
+    for (let i = 0; i < 24; i += 1) xy.push((low + high) / 2 + pxPerCm * 2.2 + Math.cos((i * Math.PI) / 12) * half * share, foot - pxPerCm * 1.2 + Math.sin((i * Math.PI) / 12) * Math.min(half * 0.22, pxPerCm * 3) * share);
+    return fill(xy, '#20262a', 0.07);
+  });
+}
+
+/** Each front leaf's outline thrown on the wall once: cheap, and most of the realism. */
+function foliageShadow(drawn: readonly Drawn[], silhouette: readonly number[], nearRim: readonly number[], pxPerCm: number): Drawn['parts'] {
+  let [low, high] = [Infinity, -Infinity];
+  for (let i = 1; i < silhouette.length; i += 2) {
+    low = Math.min(low, silhouette[i]!);
+    high = Math.max(high, silhouette[i]!);
+  }
+  const [dx, dy] = [SHADOW_RIGHT_CM * pxPerCm, SHADOW_DOWN_CM * pxPerCm];
+  const rim = Math.min(...nearRim.filter((_, i) => i % 2 === 1));
+  const parts: Drawn['parts'][number][] = [];
+  for (const one of drawn) {
+    if (one.depthCm < 0) continue;
+    const outline = one.parts.find((part) => part.widthPx === 0);
+    if (!outline) continue;
+    const y = outline.xy[1]!;
+    if (y < rim - 4 * pxPerCm || y > high) continue;
+    parts.push(fill(outline.xy.map((value, i) => value + (i % 2 === 0 ? dx : dy)), '#14100c', 0.2));
+  }
+  return parts;
+}
+
+/** The plan: each plant's own leaves from straight above, cut to a circle (the hole of the stencil). */
+export function planHoles(scene: Scene, plants: Subject['plants'], holes: readonly number[], lens: Lens, detail: Detail, frame: Frame): Picture {
+  const a = aim({ ...lens, azimuthRad: 0, pitchRad: Math.PI / 2 });
+  const byPlant: Mark[][] = plants.map(() => []);
+  for (const mark of scene.marks) byPlant[mark.plant]?.push(mark);
+  const layers: Layer[] = plants.map((plant, i) => {
+    const [x, y, r] = [screenX(a, [plant.xCm, 0, plant.zCm]), screenY(a, [plant.xCm, 0, plant.zCm]), holes[i]! * a.pxPerCm];
+    const clip: number[] = [];
+    for (let k = 0; k < 28; k += 1) clip.push(x + r * Math.cos((k * Math.PI) / 14), y + r * Math.sin((k * Math.PI) / 14));
+    return { clip, drawn: [{ depthCm: -1e6, plant: -1, parts: [fill(clip, '#463a32')] }, ...projectMarks(byPlant[i]!, a, detail)] };
+  });
+  return { ...frame, layers };
+}
