@@ -93,6 +93,19 @@ export function visibleHeightCm(container: Container): number {
   return container.shape.depthCm + MATERIALS[container.material].wallCm;
 }
 
+/** How far leaves may reach past the rim without anyone calling it crowded, cm. Ours. */
+const PAST_RIM_CM = 12;
+
+/** Plan area that grown leaves may take: the mix and a hand's breadth past the rim, cm². */
+export function growingRoomCm2(container: Container): number {
+  const surface = mixSurface(container);
+  return sectionAreaCm2(
+    surface.kind === 'disc'
+      ? { kind: 'disc', radiusCm: surface.radiusCm + PAST_RIM_CM }
+      : { kind: 'rect', halfLengthCm: surface.halfLengthCm + PAST_RIM_CM, halfWidthCm: surface.halfWidthCm + PAST_RIM_CM },
+  );
+}
+
 /** Weights, kg. */
 export interface Weight {
   readonly emptyKg: number;

@@ -1,11 +1,11 @@
 import type { Container } from '../containers/container';
-import { sizeAt, type Size } from '../growth/growth';
-import { lightFactor } from '../growth/growth';
+import { lightFactor, sizeAt, type Size } from '../growth/growth';
 import { growPlant } from '../marks/grow';
 import { lightMarks } from '../marks/light';
 import type { Mark } from '../marks/mark';
 import { vesselOf, type Vessel } from '../marks/vessel';
 import type { PlacedPlant, PlantingInSpot } from '../plantings/planting';
+import { hangsFree } from '../spots/spot';
 import { projectBody } from './body';
 import { aim, screenX, screenY, type Lens } from './lens';
 import { fill, type Drawn, type Layer, type Picture } from './part';
@@ -33,7 +33,7 @@ export interface Scene {
 export function subjectOf({ planting, spot, plants }: PlantingInSpot): Subject {
   return {
     container: planting.container,
-    hung: planting.container.shape.kind === 'basket' || spot.view === 'from below',
+    hung: planting.container.shape.kind === 'basket' || hangsFree(spot),
     plantedWeek: planting.plantedWeek,
     sunHours: spot.sunHours,
     plants: plants.map(({ kind, xCm, zCm, seed, size }) => ({ kind, xCm, zCm, seed, size })),

@@ -16,5 +16,15 @@ export const spotSchema = z.object({
   children: z.boolean(),
   /** Roof, canopy or eave that keeps rain off. */
   underCover: z.boolean(),
+  /** Free drop below the container, cm: 0 when it stands on the ground, a sill's or hook's height otherwise. */
+  dropCm: z.number().min(0, 'Drop must be 0–1000 cm.').max(1000, 'Drop must be 0–1000 cm.'),
 });
 export type Spot = Readonly<z.infer<typeof spotSchema>>;
+
+/** Drop from which trails hang free rather than lie on the ground, cm. */
+const FREE_DROP_CM = 20;
+
+/** Is a container here off the ground, so that trails hang free below it? */
+export function hangsFree(spot: Pick<Spot, 'dropCm'>): boolean {
+  return spot.dropCm >= FREE_DROP_CM;
+}

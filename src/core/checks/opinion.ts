@@ -1,0 +1,86 @@
+import { applyEdit, type Edit } from '../plantings/edits';
+import { inSpot, type PlantingInSpot } from '../plantings/planting';
+import type { KindId, PlantKind } from '../plants/kind';
+import { severityOf, type Certainty, type Check, type Severity, type Verdict } from './check';
+import { read, type Reading } from './reading';
+import { CHECK_IDS, CHECKS, type CheckId, type FactsOf } from './rules/index';
+
+/** One check's remark on a planting: data only; the words are elsewhere. */
+export interface Remark<Id extends CheckId = CheckId> {
+  readonly check: Id;
+  readonly severity: Severity;
+  readonly certainty: Certainty;
+  readonly score: number;
+  readonly facts: FactsOf<Id>;
+  readonly culprits: readonly string[];
+  /** The gardener has answered "I mean it". */
+  readonly meant: boolean;
+}
+
+/** What all checks together say. */
+export interface Opinion {
+  /** Weighted mean of the checks that arise, 0–1. */
+  readonly score: number;
+  /** Most important first. */
+  readonly remarks: readonly Remark[];
+}
+
+const ORDER: Readonly<Record<Severity, number>> = { trouble: 0, look: 1, taste: 2, right: 3 };
+
+type AnyCheck = Check<CheckId, unknown>;
+
+/** Asks every check. */
+export function opinionOf(it: PlantingInSpot): Opinion {
+  return opinionOfReading(read(it));
+}
+
+export function opinionOfReading(reading: Reading): Opinion {
+  let sum = 0;
+  let weights = 0;
+  const remarks: Remark[] = [];
+  for (const id of CHECK_IDS) {
+    const check = CHECKS[id] as unknown as AnyCheck;
+    const verdict = check.judge(reading);
+    if (!verdict) continue;
+    sum += verdict.score * check.weight;
+    weights += check.weight;
+    remarks.push({ check: id, severity: severityOf(check, verdict.score), certainty: check.certainty, score: verdict.score, facts: verdict.facts as FactsOf<CheckId>, culprits: verdict.culprits, meant: reading.planting.meant.includes(id) });
+  }
+  remarks.sort((a, b) => ORDER[a.severity] - ORDER[b.severity] || CHECKS[b.check].weight * (1 - b.score) - CHECKS[a.check].weight * (1 - a.score));
+  return { score: weights > 0 ? sum / weights : 0, remarks };
+}
+
+/** A change that was tried and helps. */
+export interface Fix {
+  readonly edit: Edit;
+  /** Score of the remark's check before and after, and of the whole. */
+  readonly before: number;
+  readonly after: number;
+  readonly wholeGain: number;
+}
+
+/** Least gain of the check's own score that makes a fix worth offering. */
+const WORTH_OFFERING = 0.08;
+
+/**
+ * The best of the changes a check proposes, tried before it is offered: it must help its own check and not harm the whole.
+ * @returns `null` when nothing tried helps
+ */
+export function tryFixes(it: PlantingInSpot, check: CheckId, kindOf: (id: KindId) => PlantKind | null, more: readonly Edit[] = []): Fix | null {
+  const rule = CHECKS[check] as unknown as AnyCheck;
+  const reading = read(it);
+  const verdict: Verdict<unknown> | null = rule.judge(reading);
+  if (!verdict) return null;
+  const whole = opinionOfReading(reading).score;
+  let best: Fix | null = null;
+  for (const edit of [...(rule.fixes?.(reading, verdict) ?? []), ...more]) {
+    const after = inSpot(applyEdit(it.planting, edit), it.spot, kindOf);
+    const changed = read(after);
+    const again = rule.judge(changed);
+    const score = again ? again.score : 1;
+    const wholeGain = opinionOfReading(changed).score - whole;
+    if (score < verdict.score + WORTH_OFFERING || wholeGain < -0.005) continue;
+    if (!best || wholeGain > best.wholeGain) best = { edit, before: verdict.score, after: score, wholeGain };
+  }
+  return best;
+}

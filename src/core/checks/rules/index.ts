@@ -1,0 +1,37 @@
+import { balance } from './balance';
+import { budget } from './budget';
+import { bully } from './bully';
+import { cold } from './cold';
+import { crowding } from './crowding';
+import { drainage } from './drainage';
+import { echo } from './echo';
+import { edible } from './edible';
+import { fullness } from './fullness';
+import { gloves } from './gloves';
+import { leadPlace } from './leadPlace';
+import { light } from './light';
+import { neighbours } from './neighbours';
+import { potContrast } from './potContrast';
+import { proportion } from './proportion';
+import { reach } from './reach';
+import { roles } from './roles';
+import { rootBalls } from './rootBalls';
+import { runsWild } from './runsWild';
+import { scheme } from './scheme';
+import { support } from './support';
+import { texture } from './texture';
+import { thirst } from './thirst';
+import { trailLength } from './trailLength';
+import { weight } from './weight';
+
+/** Every check there is: the only list. A check left out of the words table does not compile. */
+export const CHECKS = {
+  light, thirst, cold, reach, edible, 'root-balls': rootBalls, drainage, bully, crowding, fullness, proportion, 'trail-length': trailLength, roles, 'lead-place': leadPlace,
+  balance, scheme, 'pot-contrast': potContrast, texture, neighbours, echo, budget, weight, gloves, support, 'runs-wild': runsWild,
+} as const;
+
+export type CheckId = keyof typeof CHECKS;
+/** The facts a check reports. */
+export type FactsOf<Id extends CheckId> = NonNullable<ReturnType<(typeof CHECKS)[Id]['judge']>>['facts'];
+
+export const CHECK_IDS = Object.keys(CHECKS) as readonly CheckId[];

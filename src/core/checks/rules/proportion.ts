@@ -1,0 +1,45 @@
+import { clamp } from '../../units/units';
+import type { Container } from '../../containers/container';
+import type { Check } from '../check';
+
+export interface ProportionFacts {
+  readonly tallestCm: number;
+  readonly potCm: number;
+  readonly ratio: number;
+  readonly leastRatio: number;
+  readonly mostRatio: number;
+  readonly kind: string;
+}
+
+/** Tallest plant over visible height that looks right: 1–2 for pots, more for low wide bowls, less for baskets and sills. */
+export function goodRatios(container: Container): readonly [least: number, most: number] {
+  const { shape } = container;
+  if (shape.kind === 'basket') return [0.6, 2.1];
+  if (shape.kind === 'box') return [0.9, 2.6];
+  return shape.depthCm < shape.topCm * 0.55 ? [1.3, 2.4] : [0.9, 2.1];
+}
+
+/** Is the tallest plant in proportion to the container? */
+export const proportion: Check<'proportion', ProportionFacts> = {
+  id: 'proportion',
+  weight: 1.6,
+  certainty: 'fairly sure',
+  source: { kind: 'ours', reason: 'Rule of thumb: tallest plant 1–2 times the visible height of the container.' },
+  limits: { trouble: 0.3, look: 0.7 },
+  judge: (reading) => {
+    if (reading.plants.length === 0) return null;
+    const sizes = reading.grown();
+    let tallest = 0;
+    sizes.forEach((size, i) => {
+      if (size.heightCm > sizes[tallest]!.heightCm) tallest = i;
+    });
+    const ratio = sizes[tallest]!.heightCm / reading.potHeightCm;
+    const [leastRatio, mostRatio] = goodRatios(reading.planting.container);
+    const off = ratio < leastRatio ? (leastRatio - ratio) / leastRatio : Math.max(0, ratio - mostRatio) / mostRatio;
+    return {
+      score: clamp(1 - off * 1.6, 0, 1),
+      facts: { tallestCm: sizes[tallest]!.heightCm, potCm: reading.potHeightCm, ratio, leastRatio, mostRatio, kind: reading.plants[tallest]!.kind.id },
+      culprits: off > 0 ? [reading.plants[tallest]!.id] : [],
+    };
+  },
+};

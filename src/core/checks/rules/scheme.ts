@@ -1,0 +1,55 @@
+import { fitOfColour, readScheme, type SchemeReading, type WeighedColour } from '../../colour/schemes';
+import { clamp } from '../../units/units';
+import { coloursOf } from '../../plants/colours';
+import type { PlantKind } from '../../plants/kind';
+import type { Scheme } from '../../colour/schemes';
+import type { Check } from '../check';
+
+export interface SchemeFacts {
+  readonly fit: number;
+  readonly missing: SchemeReading['missing'];
+  /** Kind furthest from the scheme; `null` when all belong. */
+  readonly odd: string | null;
+}
+
+/** How well one kind belongs to a scheme, 0–1; plain green and white belong to all. */
+export function kindFitsScheme(kind: PlantKind, scheme: Scheme): number {
+  let fit = 0;
+  let weight = 0;
+  for (const part of coloursOf(kind)) {
+    const one = fitOfColour(part.colour, scheme);
+    if (one === null) continue;
+    fit += one * part.weight;
+    weight += part.weight;
+  }
+  return weight > 0.05 ? fit / weight : 1;
+}
+
+/** Do the colours make the scheme that was wished for? Weighed by grown area. */
+export const scheme: Check<'scheme', SchemeFacts> = {
+  id: 'scheme',
+  weight: 2,
+  certainty: 'fairly sure',
+  source: { kind: 'ours', reason: 'Hue, lightness and chroma in OKLCH against the scheme; plain green, white and silver are ground.' },
+  limits: { trouble: 0.35, look: 0.7 },
+  judge: (reading) => {
+    if (reading.plants.length === 0) return null;
+    const wanted = reading.planting.wishes.scheme;
+    const sizes = reading.grown();
+    const colours: WeighedColour[] = [];
+    reading.plants.forEach(({ kind }, i) => {
+      const area = (sizes[i]!.spreadCm + sizes[i]!.trailCm * 0.5) * (sizes[i]!.heightCm + sizes[i]!.trailCm * 0.5);
+      for (const part of coloursOf(kind)) colours.push({ colour: part.colour, weight: part.weight * area });
+    });
+    const { fit, carried, missing } = readScheme(colours, wanted);
+    const ranked = reading.plants.map((plant) => ({ plant, fit: kindFitsScheme(plant.kind, wanted) })).sort((a, b) => a.fit - b.fit);
+    const odd = ranked[0]!.fit < 0.45 ? ranked[0]! : null;
+    // Almost no colour at all does not make a scheme either.
+    const bare = clamp(carried / 0.12, 0, 1);
+    return {
+      score: clamp(fit - missing.length * 0.3 - (odd ? 0.15 : 0), 0, 1) * (0.6 + 0.4 * bare),
+      facts: { fit, missing, odd: odd ? odd.plant.kind.id : null },
+      culprits: odd ? ranked.filter((r) => r.plant.kind.id === odd.plant.kind.id).map((r) => r.plant.id) : [],
+    };
+  },
+};

@@ -1,0 +1,29 @@
+import { clamp } from '../../units/units';
+import type { Check } from '../check';
+
+export interface TrailFacts {
+  readonly trailCm: number;
+  readonly dropCm: number;
+  readonly kind: string;
+}
+
+/** Headroom a hung container can spend on trails before they meet heads, cm. A usual figure; the spot decides. */
+export const HUNG_DROP_CM = 90;
+
+/** Do trailing stems end above the ground? */
+export const trailLength: Check<'trail-length', TrailFacts> = {
+  id: 'trail-length',
+  weight: 1,
+  certainty: 'fairly sure',
+  source: { kind: 'ours', reason: 'Rule of thumb: trailers no longer than the pot is tall, or than the drop below a hung one. A little on the ground does no harm.' },
+  limits: { trouble: 0.2, look: 0.6 },
+  judge: (reading) => {
+    const sizes = reading.grown();
+    const trailing = reading.plants.map((plant, i) => ({ plant, trailCm: sizes[i]!.trailCm })).filter(({ trailCm }) => trailCm > 0).sort((a, b) => b.trailCm - a.trailCm);
+    const longest = trailing[0];
+    if (!longest) return null;
+    const dropCm = reading.planting.container.shape.kind === 'basket' ? Math.min(HUNG_DROP_CM, reading.spot.dropCm || HUNG_DROP_CM) : reading.potHeightCm + reading.spot.dropCm;
+    const over = Math.max(0, longest.trailCm / dropCm - 1.05);
+    return { score: clamp(1 - over * 0.8, 0, 1), facts: { trailCm: longest.trailCm, dropCm, kind: longest.plant.kind.id }, culprits: trailing.filter(({ trailCm }) => trailCm > dropCm * 1.05).map(({ plant }) => plant.id) };
+  },
+};

@@ -1,0 +1,135 @@
+import { z } from 'zod';
+import { plantingSchema, type Planting } from '../plantings/planting';
+import type { KindId, PlantKind } from '../plants/kind';
+import { spotSchema, type Spot } from '../spots/spot';
+
+/** Version of both file formats. A file with a greater version was written by a newer Rillbank. */
+export const FILE_VERSION = 1;
+
+/** Largest file read, bytes: far above any real one. */
+export const LARGEST_FILE_BYTES = 20_000_000;
+
+/** What a planting file says of the plants it names, so that a reader without them can still tell what they are. */
+const plantNoteSchema = z.object({ id: z.string(), botanical: z.string(), common: z.string(), heightCm: z.tuple([z.number(), z.number()]), spreadCm: z.tuple([z.number(), z.number()]) });
+
+export const plantingFileSchema = z.object({
+  format: z.literal('rillbank-planting'),
+  version: z.literal(FILE_VERSION),
+  planting: plantingSchema,
+  spot: spotSchema,
+  plants: z.array(plantNoteSchema).max(500),
+});
+export type PlantingFile = z.infer<typeof plantingFileSchema>;
+
+export const settingsSchema = z.object({ length: z.enum(['cm', 'in']), currency: z.string().min(1).max(4), theme: z.enum(['light', 'dark', 'system']) });
+export type Settings = Readonly<z.infer<typeof settingsSchema>>;
+
+export const backupSchema = z.object({
+  format: z.literal('rillbank-backup'),
+  version: z.literal(FILE_VERSION),
+  /** When it was written, ISO 8601. */
+  written: z.string(),
+  spots: z.array(spotSchema).max(1000),
+  plantings: z.array(plantingSchema).max(5000),
+  settings: settingsSchema,
+}).superRefine((backup, context) => {
+  unique(backup.plantings.map(({ id }) => id), 'plantings', 'Planting', context);
+  unique(backup.spots.map(({ id }) => id), 'spots', 'Spot', context);
+  const spots = new Set(backup.spots.map(({ id }) => id));
+  backup.plantings.forEach((planting, i) => {
+    if (!spots.has(planting.spotId)) context.addIssue({ code: 'custom', path: ['plantings', i, 'spotId'], message: `Planting "${planting.name}" stands at a spot the file does not have; got "${planting.spotId}".` });
+  });
+});
+export type Backup = z.infer<typeof backupSchema>;
+
+function unique(ids: readonly string[], path: string, what: string, context: { addIssue: (issue: { code: 'custom'; path: (string | number)[]; message: string }) => void }): void {
+  const seen = new Set<string>();
+  ids.forEach((id, i) => {
+    if (seen.has(id)) context.addIssue({ code: 'custom', path: [path, i, 'id'], message: `${what} id must be used once; got "${id}" again.` });
+    seen.add(id);
+  });
+}
+
+/** A faulty file: what is wrong, where. */
+export interface FileFault {
+  /** Place in the file, e.g. `planting.container.shape.topCm`; empty for the file as a whole. */
+  readonly field: string;
+  readonly message: string;
+}
+
+export type Parsed<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly faults: readonly FileFault[] };
+
+const fault = (message: string, field = ''): Parsed<never> => ({ ok: false, faults: [{ field, message }] });
+
+/** Reads the text of a planting file or a backup, telling which by its `format`. Nothing is taken unless all of it is right. */
+export function parseFile(text: string): Parsed<PlantingFile | Backup> {
+  if (text.length > LARGEST_FILE_BYTES) return fault(`The file must be at most ${LARGEST_FILE_BYTES / 1e6} MB; got ${(text.length / 1e6).toFixed(1)} MB.`);
+  if (text.trim() === '') return fault('The file is empty.');
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch (error) {
+    const cut = /end of (JSON )?input|Unterminated/i.test(String(error));
+    return fault(cut ? 'The file ends too soon: part of it is missing.' : `The file is not JSON: ${(error as Error).message}`);
+  }
+  if (typeof data !== 'object' || data === null || Array.isArray(data)) return fault('The file must hold one JSON object.');
+  const { format, version } = data as { format?: unknown; version?: unknown };
+  if (format !== 'rillbank-planting' && format !== 'rillbank-backup') return fault(`The format must be rillbank-planting or rillbank-backup; got ${JSON.stringify(format) ?? 'nothing'}.`, 'format');
+  if (typeof version === 'number' && version > FILE_VERSION) return fault(`The file was written by a newer Rillbank (version ${version}); this one reads up to version ${FILE_VERSION}. Nothing was taken in.`, 'version');
+  return parseWith<PlantingFile | Backup>(format === 'rillbank-planting' ? plantingFileSchema : backupSchema, data);
+}
+
+/** Parses data at a door, with every fault named by its field and the value found there. */
+export function parseWith<T>(schema: z.ZodType<T>, data: unknown): Parsed<T> {
+  const result = schema.safeParse(data);
+  if (result.success) return { ok: true, value: result.data };
+  return { ok: false, faults: result.error.issues.slice(0, 20).map((issue) => ({ field: fieldName(issue.path), message: withValue(issue.message, valueAt(data, issue.path)) })) };
+}
+
+function fieldName(path: readonly PropertyKey[]): string {
+  return path.map((step, i) => (typeof step === 'number' ? `[${step}]` : `${i > 0 ? '.' : ''}${String(step)}`)).join('');
+}
+
+function valueAt(data: unknown, path: readonly PropertyKey[]): unknown {
+  let at: unknown = data;
+  for (const step of path) at = typeof at === 'object' && at !== null ? (at as Record<PropertyKey, unknown>)[step] : undefined;
+  return at;
+}
+
+function withValue(message: string, value: unknown): string {
+  if (/got |received /.test(message)) return message;
+  const shown = value === undefined ? 'nothing' : JSON.stringify(value);
+  return `${message.replace(/\.$/, '')}; got ${shown && shown.length > 60 ? `${shown.slice(0, 57)}…` : shown}.`;
+}
+
+/** A planting as a file, with a note of every plant it names. */
+export function toPlantingFile(planting: Planting, spot: Spot, kindOf: (id: KindId) => PlantKind | null): PlantingFile {
+  const plants: PlantingFile['plants'] = [];
+  for (const id of new Set(planting.places.map((place) => place.kindId))) {
+    const kind = kindOf(id);
+    const stranger = planting.strangers.find((s) => s.kindId === id);
+    if (kind) plants.push({ id, botanical: kind.botanical, common: kind.common, heightCm: [...kind.heightCm], spreadCm: [...kind.spreadCm] });
+    else if (stranger) {
+      const note = plantNoteSchema.safeParse({ ...stranger.told, id });
+      plants.push(note.success ? note.data : { id, botanical: stranger.name, common: stranger.name, heightCm: [0, 0], spreadCm: [0, 0] });
+    }
+  }
+  return { format: 'rillbank-planting', version: FILE_VERSION, planting, spot, plants };
+}
+
+/** The planting of a file, with plants this book does not have kept as strangers, with what the file said of them. */
+export function fromPlantingFile(file: PlantingFile, kindOf: (id: KindId) => PlantKind | null): { readonly planting: Planting; readonly spot: Spot } {
+  const strangers = [...new Set(file.planting.places.map((place) => place.kindId))]
+    .filter((id) => kindOf(id) === null)
+    .map((id) => {
+      const note = file.plants.find((plant) => plant.id === id);
+      const known = file.planting.strangers.find((s) => s.kindId === id);
+      return known ?? { kindId: id, name: note?.common ?? id, told: note ? { ...note } : {} };
+    });
+  return { planting: { ...file.planting, strangers }, spot: file.spot };
+}
+
+/** JSON Schema of a format, from the same Zod schema that reads it. */
+export function jsonSchemaOf(format: 'planting' | 'backup'): unknown {
+  return z.toJSONSchema(format === 'planting' ? plantingFileSchema : backupSchema, { io: 'input', unrepresentable: 'any' });
+}

@@ -1,0 +1,133 @@
+import type { Container } from '../containers/container';
+import { mixSurface } from '../containers/container';
+import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
+import { SQUASH, wallRoomCm, worstShortfallCm } from './fit';
+
+/** A ball to be settled: where it would like to stand and how much it may wander. */
+export interface Wish {
+  readonly xCm: number;
+  readonly zCm: number;
+  readonly size: NurserySizeId;
+  /** Plan radius the plant grows to, cm: neighbours are asked, not made, to leave room for it. */
+  readonly spreadRadiusCm: number;
+}
+
+export interface Settled {
+  readonly xCm: number;
+  readonly zCm: number;
+}
+
+const ROUNDS = 90;
+/** Share of the grown radii that neighbours are asked to keep apart; the rest is welcome overlap. */
+const SPREAD_SHARE = 0.42;
+
+/**
+ * Pushes root balls apart and off the wall, gently back toward the places wished for, until they fit.
+ * Position-based relaxation: hard pushes for balls and wall, soft ones for grown spread, fading out.
+ * @returns the places and the worst shortfall left, cm (0 when all fit)
+ */
+export function settle(container: Container, wishes: readonly Wish[]): { readonly places: readonly Settled[]; readonly shortfallCm: number } {
+  const x = wishes.map((w) => w.xCm);
+  const z = wishes.map((w) => w.zCm);
+  const surface = mixSurface(container);
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const soft = 0.25 * (1 - round / ROUNDS);
+    for (let i = 0; i < wishes.length; i += 1) {
+      x[i]! += (wishes[i]!.xCm - x[i]!) * soft * 0.3;
+      z[i]! += (wishes[i]!.zCm - z[i]!) * soft * 0.3;
+      for (let j = 0; j < i; j += 1) {
+        const [a, b] = [wishes[i]!, wishes[j]!];
+        const balls = ((NURSERY_SIZES[a.size].topCm + NURSERY_SIZES[b.size].topCm) / 2) * (1 - SQUASH * 0.8);
+        const grown = (a.spreadRadiusCm + b.spreadRadiusCm) * SPREAD_SHARE;
+        let dx = x[i]! - x[j]!;
+        let dz = z[i]! - z[j]!;
+        let d = Math.hypot(dx, dz);
+        if (d < 1e-3) {
+          // Two in one spot: part them along a fixed direction that depends on who they are.
+          dx = Math.cos(i * 2.4 + j);
+          dz = Math.sin(i * 2.4 + j);
+          d = 1;
+        }
+        const push = Math.max(balls - d, 0) * 0.5 + Math.max(grown - d, 0) * soft * 0.5;
+        if (push <= 0) continue;
+        const total = Math.max(1, a.spreadRadiusCm + b.spreadRadiusCm);
+        const mine = (b.spreadRadiusCm + 1) / (total + 2);
+        x[i]! += (dx / d) * push * mine * 2;
+        z[i]! += (dz / d) * push * mine * 2;
+        x[j]! -= (dx / d) * push * (1 - mine) * 2;
+        z[j]! -= (dz / d) * push * (1 - mine) * 2;
+      }
+    }
+    for (let i = 0; i < wishes.length; i += 1) keepInside(i);
+  }
+  const places = wishes.map((_, i) => ({ xCm: Math.round(x[i]! * 10) / 10, zCm: Math.round(z[i]! * 10) / 10 }));
+  return { places, shortfallCm: worstShortfallCm(container, places.map((p, i) => ({ ...p, size: wishes[i]!.size }))) };
+
+  function keepInside(i: number): void {
+    const room = wallRoomCm(container, wishes[i]!.size, x[i]!, z[i]!);
+    if (room >= 0) return;
+    if (surface.kind === 'disc') {
+      const d = Math.hypot(x[i]!, z[i]!);
+      if (d < 1e-6) return;
+      const back = Math.min(d, -room) / d;
+      x[i]! -= x[i]! * back;
+      z[i]! -= z[i]! * back;
+      return;
+    }
+    // In a box each axis is pulled in on its own.
+    const overX = Math.abs(x[i]!) > 0 ? Math.min(0, roomAlong('x', i)) : 0;
+    const overZ = Math.abs(z[i]!) > 0 ? Math.min(0, roomAlong('z', i)) : 0;
+    x[i]! -= Math.sign(x[i]!) * Math.min(Math.abs(x[i]!), -overX);
+    z[i]! -= Math.sign(z[i]!) * Math.min(Math.abs(z[i]!), -overZ);
+  }
+
+  function roomAlong(axis: 'x' | 'z', i: number): number {
+    return axis === 'x' ? wallRoomCm(container, wishes[i]!.size, x[i]!, 0) : wallRoomCm(container, wishes[i]!.size, 0, z[i]!);
+  }
+}
+
+/**
+ * How many balls of one size go in side by side, shown as places: starts from the count that area allows and takes one out until
+ * all fit. Starts from rings (round) or rows (box).
+ */
+export function packSame(container: Container, size: NurserySizeId): readonly Settled[] {
+  const ball = NURSERY_SIZES[size];
+  const surface = mixSurface(container);
+  if (wallRoomCm(container, size, 0, 0) < -0.3) return [];
+  const area = surface.kind === 'disc' ? Math.PI * surface.radiusCm ** 2 : 4 * surface.halfLengthCm * surface.halfWidthCm;
+  const most = Math.min(160, Math.floor((area * 0.92) / (Math.PI * (ball.topCm / 2) ** 2 * (1 - SQUASH) ** 2)) + 1);
+  for (let count = most; count > 0; count -= 1) {
+    for (const start of starts(container, count)) {
+      const wishes = start.map((p): Wish => ({ ...p, size, spreadRadiusCm: 0 }));
+      const { places, shortfallCm } = settle(container, wishes);
+      if (shortfallCm <= 0.3) return places;
+    }
+  }
+  return [];
+}
+
+function starts(container: Container, count: number): Settled[][] {
+  const surface = mixSurface(container);
+  const list: Settled[][] = [];
+  if (surface.kind === 'disc') {
+    const R = surface.radiusCm;
+    const ringOf = (n: number, r: number, turn = 0) => Array.from({ length: n }, (_, i) => ({ xCm: r * Math.sin((i / n) * 2 * Math.PI + turn), zCm: r * Math.cos((i / n) * 2 * Math.PI + turn) }));
+    list.push(ringOf(count, R * 0.7));
+    if (count > 3) list.push([{ xCm: 0, zCm: 0 }, ...ringOf(count - 1, R * 0.7)]);
+    if (count > 7) for (const inner of [2, 3, 4, 5]) list.push([...ringOf(inner, R * 0.3), ...ringOf(count - inner, R * 0.75, 0.3)]);
+    list.push(Array.from({ length: count }, (_, i) => ({ xCm: R * 0.9 * Math.sqrt((i + 0.5) / count) * Math.sin(i * 2.39996), zCm: R * 0.9 * Math.sqrt((i + 0.5) / count) * Math.cos(i * 2.39996) })));
+    return list;
+  }
+  const { halfLengthCm: l, halfWidthCm: w } = surface;
+  for (const rows of [1, 2, 3, 4]) {
+    const perRow = Math.ceil(count / rows);
+    const places: Settled[] = [];
+    for (let i = 0; i < count; i += 1) {
+      const row = i % rows;
+      const along = Math.floor(i / rows);
+      places.push({ xCm: -l * 0.9 + ((along + 0.5 + (row % 2 ? 0.25 : -0.25) * (rows > 1 ? 1 : 0)) / perRow) * l * 1.8, zCm: rows === 1 ? 0 : -w * 0.7 + (row / (rows - 1)) * w * 1.4 });
+    }
+    list.push(places);
+  }
+  return list;
+}

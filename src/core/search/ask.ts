@@ -1,0 +1,71 @@
+import { mixHeightCm, visibleHeightCm, type Container } from '../containers/container';
+import { goodRatios } from '../checks/rules/proportion';
+import { frosted } from '../checks/rules/cold';
+import { lightFit } from '../checks/rules/light';
+import { dangerInReach } from '../checks/rules/reach';
+import { kindFitsScheme } from '../checks/rules/scheme';
+import type { Wishes } from '../plantings/planting';
+import { middle, type PlantKind } from '../plants/kind';
+import { NURSERY_SIZES } from '../plants/nursery';
+import { isOrdinaryGreen } from '../colour/schemes';
+import { seasonShare } from '../growth/growth';
+import type { Spot } from '../spots/spot';
+import { weekAfter, weeksBetween } from '../units/units';
+
+/** What the gardener asks for. */
+export interface Ask {
+  readonly container: Container;
+  readonly spot: Spot;
+  readonly wishes: Wishes;
+  readonly plantedWeek: number;
+  readonly endWeek: number;
+  /** Kinds to choose from: the book, or what is in stock. */
+  readonly kinds: readonly PlantKind[];
+  readonly seed: number;
+}
+
+/** Wishes and facts that may rule a kind out altogether. */
+export const HURDLES = ['light', 'reach', 'cold', 'season', 'size', 'depth', 'kitchen', 'scheme'] as const;
+export type Hurdle = (typeof HURDLES)[number];
+
+/** Scheme fit below which a kind is not considered. */
+const LEAST_SCHEME_FIT = 0.5;
+/** Light fit below which a kind is not considered. */
+const LEAST_LIGHT_FIT = 0.7;
+
+/**
+ * The first thing that rules a kind out.
+ * @returns `null` when it may be used
+ */
+export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
+  const { container, spot, wishes } = ask;
+  if (wishes.kitchen && (kind.edible === null || kind.toxicity.people === 'poisonous' || kind.toxicity.people === 'unsure')) return 'kitchen';
+  if (lightFit(kind, spot).score < LEAST_LIGHT_FIT) return 'light';
+  if (dangerInReach(kind, spot) >= 2) return 'reach';
+  if (frosted(kind, ask.plantedWeek)) return 'cold';
+  if (interest(kind, ask) < 0.15) return 'season';
+  const [, mostRatio] = goodRatios(container);
+  if (kind.heightCm[0] > visibleHeightCm(container) * mostRatio * 1.1) return 'size';
+  if (kind.sold.every(({ size }) => NURSERY_SIZES[size].heightCm > mixHeightCm(container))) return 'depth';
+  if (kindFitsScheme(kind, wishes.scheme) < LEAST_SCHEME_FIT) return 'scheme';
+  return null;
+}
+
+/** How much of the season a kind is worth looking at, 0–1: weeks in flower or fruit, or leaves that are not plain green. */
+export function interest(kind: PlantKind, { plantedWeek, endWeek }: Pick<Ask, 'plantedWeek' | 'endWeek'>): number {
+  const weeks = weeksBetween(plantedWeek, endWeek);
+  let shown = 0;
+  for (let w = 0; w <= weeks; w += 1) {
+    const week = weekAfter(plantedWeek, w);
+    shown += Math.max(kind.bloom ? seasonShare(kind.bloom.weeks, week) : 0, kind.fruit ? seasonShare(kind.fruit.weeks, week) : 0);
+  }
+  const flowers = (shown / (weeks + 1)) * Math.min(1, 0.5 + (kind.bloom?.cover ?? (kind.fruit ? 0.3 : 0)) * 1.4);
+  // Bulbs die back: their leaves are no interest. Otherwise coloured or bold leaves hold all season.
+  const leaves = kind.habit === 'bulb' ? 0 : !isOrdinaryGreen(kind.foliage.main) || kind.foliage.pattern !== 'plain' ? 0.85 : kind.foliage.texture === 'bold' || kind.habit === 'fern' || kind.habit === 'grass' ? 0.7 : 0.35;
+  return Math.max(flowers, leaves);
+}
+
+/** Grown height in a good season, cm. */
+export function grownHeightCm(kind: PlantKind): number {
+  return middle(kind.heightCm);
+}

@@ -1,0 +1,174 @@
+import { growingRoomCm2, mixAreaCm2, mixHeightCm, mixSurface } from '../containers/container';
+import { growthShare, lightFactor } from '../growth/growth';
+import { FIT_TOLERANCE_CM } from '../placing/fit';
+import { spotRole } from '../placing/layout';
+import { settle, type Wish } from '../placing/settle';
+import type { Place } from '../plantings/planting';
+import { middle, type PlantKind, type Role } from '../plants/kind';
+import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
+import { hash32, seedOf } from '../random/hash';
+import { plantCost } from '../shopping/plantCost';
+import type { Ask } from './ask';
+import type { Cast } from './compose';
+
+interface Part {
+  readonly kind: PlantKind;
+  readonly role: Role;
+  size: NurserySizeId;
+  count: number;
+}
+
+/** Grown leaf area over mix area at which planting stops, and the area wanted when it should be full. Ours, set so that counts come out as people plant. */
+const MOST_PRESSURE = 2.4;
+const WANTED_COVER = 2.2;
+/** A lead stands over the others and hides less of the mix than its plan area. */
+const LEAD_SHARE = 0.4;
+/** Share of the mix's surface that root balls may take. */
+const MOST_BALL_SHARE = 0.62;
+
+/** A cast as places that fit: how many of each, in what nursery size, where. @returns `null` when it cannot be done within the wishes */
+export function placeCast(cast: Cast, ask: Ask): Place[] | null {
+  const parts = startParts(cast, ask);
+  if (!parts) return null;
+  fillUp(parts, ask);
+  for (let attempt = 0; attempt < 6; attempt += 1) {
+    if (!withinBudget(parts, ask)) return null;
+    const placed = settleParts(parts, ask);
+    if (placed) return placed;
+    const shrink = [...parts].sort((a, b) => b.count * NURSERY_SIZES[b.size].topCm - a.count * NURSERY_SIZES[a.size].topCm).find((part) => part.count > 1);
+    if (shrink) shrink.count -= 1;
+    else if (!smaller(parts)) return null;
+  }
+  return null;
+}
+
+function startParts(cast: Cast, ask: Ask): Part[] | null {
+  const box = ask.container.shape.kind === 'box' ? ask.container.shape : null;
+  const parts: Part[] = [];
+  const add = (kind: PlantKind, role: Role, count: number) => {
+    const size = sizeFor(kind, role, ask);
+    if (size) parts.push({ kind, role, size, count });
+    return size !== null;
+  };
+  const units = box ? Math.max(1, Math.round(box.lengthCm / 42)) : 1;
+  if (cast.lead && !add(cast.lead, 'lead', units)) return null;
+  const paired = ask.spot.view !== 'one side' || box !== null;
+  for (const kind of cast.bodies) if (!add(kind, 'body', box ? units : cast.bodies.length === 1 ? 2 : paired ? 2 : 1)) return null;
+  for (const kind of cast.edges) if (!add(kind, 'edge', box ? Math.max(1, Math.ceil(units / cast.edges.length)) : cast.edges.length === 1 ? 2 : paired ? 2 : 1)) return null;
+  return parts;
+}
+
+/** The nursery size to plant: a bigger one for the lead, small ones for the many; the mix must be deep enough. */
+function sizeFor(kind: PlantKind, role: Role, ask: Ask): NurserySizeId | null {
+  const deep = mixHeightCm(ask.container);
+  const surface = mixSurface(ask.container);
+  const wide = surface.kind === 'disc' ? surface.radiusCm * 2 : surface.halfWidthCm * 2;
+  const fitting = kind.sold.map(({ size }) => size).filter((size) => NURSERY_SIZES[size].heightCm <= deep - 0.5 && NURSERY_SIZES[size].topCm <= wide * 0.62).sort((a, b) => NURSERY_SIZES[a].ballL - NURSERY_SIZES[b].ballL);
+  if (fitting.length === 0) return null;
+  if (role === 'lead') return fitting[fitting.length - 1]!;
+  // Soon full wants larger plants; otherwise the smaller, cheaper size.
+  return ask.wishes.fullInWeeks <= 5 ? fitting[Math.min(fitting.length - 1, 1)]! : fitting[0]!;
+}
+
+function areaAt(part: Part, weeks: number, ask: Ask): number {
+  const share = growthShare(part.kind, part.size, weeks, lightFactor(part.kind, ask.spot)) ** 0.9;
+  return Math.PI * ((middle(part.kind.spreadCm) * share) / 2) ** 2 * (part.role === 'lead' ? LEAD_SHARE : 1);
+}
+
+/** Adds plants to the thinnest group until the mix should be hidden in time, or no more go in. */
+function fillUp(parts: Part[], ask: Ask): void {
+  const area = mixAreaCm2(ask.container);
+  const room = growingRoomCm2(ask.container);
+  const season = 18;
+  for (let guard = 0; guard < 60; guard += 1) {
+    const cover = parts.reduce((sum, part) => sum + part.count * areaAt(part, ask.wishes.fullInWeeks, ask), 0) / area;
+    const grown = parts.reduce((sum, part) => sum + part.count * areaAt(part, season, ask), 0) / room;
+    const balls = parts.reduce((sum, part) => sum + part.count * Math.PI * (NURSERY_SIZES[part.size].topCm / 2) ** 2, 0) / area;
+    if (cover >= WANTED_COVER || grown >= MOST_PRESSURE) return;
+    const candidates = parts.filter((part) => part.role !== 'lead');
+    const next = candidates.sort((a, b) => a.count * areaAt(a, season, ask) * (a.role === 'edge' ? 0.9 : 1) - b.count * areaAt(b, season, ask) * (b.role === 'edge' ? 0.9 : 1))[0];
+    if (!next) return;
+    if (balls + (Math.PI * (NURSERY_SIZES[next.size].topCm / 2) ** 2) / area > MOST_BALL_SHARE) return;
+    next.count += 1;
+    if (!underBudget(parts, ask)) {
+      next.count -= 1;
+      return;
+    }
+  }
+}
+
+function costOf(parts: readonly Part[]): number {
+  return plantCost(parts.flatMap((part) => Array.from({ length: part.count }, () => ({ kind: part.kind, kindId: part.kind.id, size: part.size }))));
+}
+
+function underBudget(parts: readonly Part[], ask: Ask): boolean {
+  return ask.wishes.budget === null || costOf(parts) <= ask.wishes.budget;
+}
+
+/** Brings the cost within the budget by smaller sizes, then fewer plants. @returns false when it cannot be done */
+function withinBudget(parts: Part[], ask: Ask): boolean {
+  for (let guard = 0; guard < 30 && !underBudget(parts, ask); guard += 1) {
+    if (smaller(parts)) continue;
+    const most = [...parts].filter((part) => part.count > 1).sort((a, b) => b.count - a.count)[0];
+    if (!most) return false;
+    most.count -= 1;
+  }
+  return underBudget(parts, ask);
+}
+
+/** Takes the largest nursery size down a step where the kind is sold smaller. */
+function smaller(parts: Part[]): boolean {
+  for (const part of [...parts].sort((a, b) => NURSERY_SIZES[b.size].ballL - NURSERY_SIZES[a.size].ballL)) {
+    const less = part.kind.sold.map(({ size }) => size).filter((size) => NURSERY_SIZES[size].ballL < NURSERY_SIZES[part.size].ballL).sort((a, b) => NURSERY_SIZES[b].ballL - NURSERY_SIZES[a].ballL)[0];
+    if (!less) continue;
+    part.size = less;
+    return true;
+  }
+  return false;
+}
+
+/** Places by role, kinds taking turns, settled until the balls fit. */
+function settleParts(parts: readonly Part[], ask: Ask): Place[] | null {
+  const wishes: (Wish & { readonly part: Part })[] = [];
+  const leads = parts.filter(({ role }) => role === 'lead').reduce((sum, { count }) => sum + count, 0);
+  for (const role of ['lead', 'body', 'edge'] as const) {
+    const order = alternate(parts.filter((part) => part.role === role));
+    const spots = spotRole(ask.container, ask.spot.view, role, order.length, { leads });
+    order.forEach((part, i) => wishes.push({ ...spots[i]!, size: part.size, spreadRadiusCm: middle(part.kind.spreadCm) / 2, part }));
+  }
+  const { places, shortfallCm } = settle(ask.container, wishes);
+  if (shortfallCm > FIT_TOLERANCE_CM) return null;
+  return wishes.map(({ part, size }, i) => {
+    const key = `${part.kind.id}-${i}`;
+    return { id: `p${i + 1}-${part.kind.id}`.slice(0, 80), kindId: part.kind.id, xCm: places[i]!.xCm, zCm: places[i]!.zCm, size, seed: hash32(ask.seed, seedOf(key), i) };
+  });
+}
+
+/** Kinds in turn, mirrored from the ends: a b c b a rather than a a b b c. */
+function alternate(parts: readonly Part[]): Part[] {
+  const left = parts.map((part) => ({ part, count: part.count }));
+  const total = left.reduce((sum, { count }) => sum + count, 0);
+  const row = new Array<Part | null>(total).fill(null);
+  let [from, to] = [0, total - 1];
+  let turn = 0;
+  while (from <= to) {
+    const item = left[turn % left.length]!;
+    turn += 1;
+    if (item.count === 0) continue;
+    if (item.count >= 2 && from < to) {
+      row[from] = item.part;
+      row[to] = item.part;
+      item.count -= 2;
+      from += 1;
+      to -= 1;
+    } else {
+      // A single goes to the middle of what is left.
+      const middleAt = from + Math.floor((to - from) / 2);
+      for (let i = middleAt; i < to; i += 1) row[i] = row[i + 1] ?? null;
+      row[from] = item.part;
+      item.count -= 1;
+      from += 1;
+    }
+  }
+  return row.filter((part): part is Part => part !== null);
+}

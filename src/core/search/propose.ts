@@ -1,0 +1,165 @@
+import { inSpot, type Place, type Planting } from '../plantings/planting';
+import { opinionOf } from '../checks/opinion';
+import type { KindId, PlantKind } from '../plants/kind';
+import { plantCost } from '../shopping/plantCost';
+import type { Ask, Hurdle } from './ask';
+import { HURDLES, hurdleOf } from './ask';
+import { castsFor, type Cast } from './compose';
+import { placeCast } from './place';
+
+/** One proposed planting: who, where, what it costs, how it scores. */
+export interface Proposal {
+  readonly lead: KindId | null;
+  readonly bodies: readonly KindId[];
+  readonly edges: readonly KindId[];
+  readonly places: readonly Place[];
+  readonly cost: number;
+  /** Whole opinion, 0–1. */
+  readonly score: number;
+  /** The first judgement of its cast: settles the order among plantings with nothing wrong. */
+  readonly promise: number;
+}
+
+export interface Progress {
+  readonly step: number;
+  /** Best so far, different from each other, best first. */
+  readonly best: readonly Proposal[];
+}
+
+export interface ProposeOptions {
+  /** How many to show. */
+  readonly wanted: number;
+  /** Casts judged in full before it stops. */
+  readonly effort: number;
+}
+
+export const USUAL_EFFORT: ProposeOptions = { wanted: 6, effort: 48 };
+
+/**
+ * Searches for the best plantings that differ from each other. A generator: each step judges one cast in full, so the driver
+ * can stop, show or go on at any step. Same ask, same seed, same answer.
+ */
+export function* propose(ask: Ask, options: ProposeOptions = USUAL_EFFORT): Generator<Progress, readonly Proposal[]> {
+  const byId = new Map(ask.kinds.map((kind) => [kind.id, kind]));
+  const kindOf = (id: KindId) => byId.get(id) ?? null;
+  const queues: Cast[][] = [];
+  const found: Proposal[] = [];
+  let step = 0;
+  const judgeNext = (cast: Cast): boolean => {
+    const proposal = judgeCast(cast, ask, kindOf);
+    step += 1;
+    if (proposal) found.push(proposal);
+    return proposal !== null;
+  };
+  // Show something at once: the first lead's best cast is judged before the others are composed.
+  for (const casts of castsFor(ask)) {
+    queues.push(casts);
+    if (found.length > 0) continue;
+    const first = casts.shift();
+    if (first && judgeNext(first)) yield { step, best: differentOnes(found, options.wanted) };
+  }
+  queues.sort((a, b) => (b[0]?.promise ?? 0) - (a[0]?.promise ?? 0));
+  // Leads take turns, so that one good lead does not use up the effort.
+  for (let round = 0; step < options.effort; round += 1) {
+    let any = false;
+    for (const queue of queues) {
+      const cast = queue[round];
+      if (!cast || step >= options.effort) continue;
+      any = true;
+      judgeNext(cast);
+      yield { step, best: differentOnes(found, options.wanted) };
+    }
+    if (!any) break;
+  }
+  return differentOnes(found, options.wanted);
+}
+
+/** The whole search at once. */
+export function proposeNow(ask: Ask, options?: ProposeOptions): readonly Proposal[] {
+  const search = propose(ask, options);
+  for (;;) {
+    const { done, value } = search.next();
+    if (done) return value;
+  }
+}
+
+/** A proposal as a planting that can be judged, drawn and kept. */
+export function plantingOf(proposal: Pick<Proposal, 'places'>, ask: Ask, identity: { readonly id: string; readonly name: string }): Planting {
+  return { ...identity, spotId: ask.spot.id, container: ask.container, wishes: ask.wishes, plantedWeek: ask.plantedWeek, endWeek: ask.endWeek, places: proposal.places, strangers: [], meant: [], demo: false };
+}
+
+function judgeCast(cast: Cast, ask: Ask, kindOf: (id: KindId) => PlantKind | null): Proposal | null {
+  const places = placeCast(cast, ask);
+  if (!places) return null;
+  const it = inSpot(plantingOf({ places }, ask, { id: 'proposal', name: 'Proposal' }), ask.spot, kindOf);
+  return { lead: cast.lead?.id ?? null, bodies: cast.bodies.map((k) => k.id), edges: cast.edges.map((k) => k.id), places, cost: plantCost(it.plants), score: opinionOf(it).score, promise: cast.promise };
+}
+
+/** Any two differ in their lead, or in at least half of their kinds. */
+export function differ(a: Proposal, b: Proposal): boolean {
+  if (a.lead !== b.lead) return true;
+  const kinds = new Set([...a.bodies, ...a.edges]);
+  const others = [...b.bodies, ...b.edges];
+  const shared = others.filter((id) => kinds.has(id)).length;
+  return shared <= Math.max(kinds.size, others.length) / 2;
+}
+
+function differentOnes(found: readonly Proposal[], wanted: number): Proposal[] {
+  const chosen: Proposal[] = [];
+  const left = new Set(found);
+  while (chosen.length < wanted) {
+    let best: { proposal: Proposal; worth: number } | null = null;
+    for (const proposal of left) {
+      if (!chosen.every((other) => differ(proposal, other))) continue;
+      // Kinds shown already count against a proposal, so that the tray shows more of what is possible.
+      const worth = proposal.score + PROMISE_SHARE * proposal.promise - REPEAT_COST * chosen.reduce((sum, other) => sum + sharedKinds(proposal, other), 0);
+      if (!best || worth > best.worth) best = { proposal, worth };
+    }
+    if (!best) break;
+    chosen.push(best.proposal);
+    left.delete(best.proposal);
+  }
+  return chosen;
+}
+
+/** What the first judgement adds to the order, and what each repeated kind costs. Ours. */
+const PROMISE_SHARE = 0.35;
+const REPEAT_COST = 0.012;
+
+function sharedKinds(a: Proposal, b: Proposal): number {
+  const kinds = new Set([a.lead, ...a.bodies, ...a.edges]);
+  return [b.lead, ...b.bodies, ...b.edges].filter((id) => id !== null && kinds.has(id)).length;
+}
+
+/** A wish in the way, and what relaxing it would give. */
+export interface Obstacle {
+  readonly wish: 'scheme' | 'reach' | 'budget' | 'kitchen' | 'light' | 'cold' | 'season' | 'size' | 'depth';
+  /** Proposals there would be (at most the number asked for) with this one wish relaxed. */
+  readonly proposals: number;
+}
+
+/**
+ * What stands in the way when there are fewer proposals than asked for: each wish is relaxed alone and the search run again.
+ * Light, cold, size and depth are facts, not wishes: they are named with how many kinds they rule out when no wish helps.
+ */
+export function obstaclesTo(ask: Ask, options: ProposeOptions = { wanted: 6, effort: 24 }): { readonly obstacles: readonly Obstacle[]; readonly ruledOut: Readonly<Partial<Record<Hurdle, number>>> } {
+  const now = proposeNow(ask, options).length;
+  const relaxed: readonly (readonly [Obstacle['wish'], Ask])[] = [
+    ['budget', { ...ask, wishes: { ...ask.wishes, budget: null } }],
+    ['scheme', { ...ask, wishes: { ...ask.wishes, scheme: ask.wishes.scheme.kind === 'warm' ? { kind: 'cool' } : { kind: 'warm' } } }],
+    ['kitchen', { ...ask, wishes: { ...ask.wishes, kitchen: false } }],
+    ['reach', { ...ask, spot: { ...ask.spot, pets: false, children: false } }],
+  ];
+  const applies: Readonly<Record<string, boolean>> = { budget: ask.wishes.budget !== null, scheme: true, kitchen: ask.wishes.kitchen, reach: ask.spot.pets || ask.spot.children };
+  const obstacles = relaxed
+    .filter(([wish]) => applies[wish])
+    .map(([wish, other]): Obstacle => ({ wish, proposals: proposeNow(other, options).length }))
+    .filter(({ proposals }) => proposals > now)
+    .sort((a, b) => b.proposals - a.proposals);
+  const ruledOut: Partial<Record<Hurdle, number>> = {};
+  for (const kind of ask.kinds) {
+    const hurdle = hurdleOf(kind, ask);
+    if (hurdle && HURDLES.includes(hurdle)) ruledOut[hurdle] = (ruledOut[hurdle] ?? 0) + 1;
+  }
+  return { obstacles, ruledOut };
+}
