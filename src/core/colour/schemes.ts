@@ -116,12 +116,18 @@ export interface SchemeReading {
 /** Weight below which a needed colour does not count as there: a twentieth of what carries the scheme. Ours. */
 const PRESENT_SHARE = 0.05;
 
-/** Reads a whole set of colours against a scheme. */
-export function readScheme(colours: readonly WeighedColour[], scheme: Scheme): SchemeReading {
-  let total = 0;
-  let carried = 0;
-  let fitSum = 0;
-  let [white, lead, opposite] = [0, 0, 0];
+/** Sums over colours that a reading is made of. They add: the tally of two plants is the sum of theirs. */
+export interface SchemeTally {
+  readonly total: number;
+  readonly carried: number;
+  readonly fitSum: number;
+  readonly white: number;
+  readonly lead: number;
+  readonly opposite: number;
+}
+
+export function tallyScheme(colours: readonly WeighedColour[], scheme: Scheme): SchemeTally {
+  let [total, carried, fitSum, white, lead, opposite] = [0, 0, 0, 0, 0, 0];
   for (const { colour, weight } of colours) {
     total += weight;
     if (isWhite(colour)) white += weight;
@@ -133,10 +139,20 @@ export function readScheme(colours: readonly WeighedColour[], scheme: Scheme): S
     if (hueGapDeg(colour[2], scheme.colour[2]) <= 40) lead += weight;
     if (oppositeHuesDeg(scheme.colour[2]).some((o) => hueGapDeg(colour[2], o) <= 45)) opposite += weight;
   }
+  return { total, carried, fitSum, white, lead, opposite };
+}
+
+/** What a tally says of the scheme. */
+export function readTally({ total, carried, fitSum, white, lead, opposite }: SchemeTally, scheme: Scheme): SchemeReading {
   const least = PRESENT_SHARE * Math.max(carried, total * 0.2);
   const missing: SchemeReading['missing'][number][] = [];
   if ('colour' in scheme && lead < least) missing.push('leading colour');
   if (scheme.kind === 'one-and-white' && white < least) missing.push('white');
   if (scheme.kind === 'opposites' && opposite < least) missing.push('opposite colour');
   return { fit: carried > 0 ? fitSum / carried : 1, carried: total > 0 ? carried / total : 0, missing };
+}
+
+/** Reads a whole set of colours against a scheme. */
+export function readScheme(colours: readonly WeighedColour[], scheme: Scheme): SchemeReading {
+  return readTally(tallyScheme(colours, scheme), scheme);
 }

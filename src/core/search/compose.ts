@@ -1,4 +1,4 @@
-import { isGround, isWhite, readScheme, type WeighedColour } from '../colour/schemes';
+import { isGround, isWhite, readTally, tallyScheme, type SchemeTally } from '../colour/schemes';
 import { deltaE } from '../colour/oklch';
 import { goodRatios } from '../checks/rules/proportion';
 import { lightFit } from '../checks/rules/light';
@@ -86,9 +86,14 @@ class Judge {
   private readonly pairs = new Map<number, number>();
   private readonly index: ReadonlyMap<PlantKind, number>;
   private readonly single: readonly Readonly<Record<Role, number>>[];
+  private readonly tallies: readonly SchemeTally[];
 
   constructor(private readonly ask: Ask, private readonly kinds: readonly PlantKind[]) {
     this.index = new Map(kinds.map((kind, i) => [kind, i]));
+    this.tallies = kinds.map((kind) => {
+      const seen = middle(kind.spreadCm) * Math.sqrt(grownHeightCm(kind));
+      return tallyScheme(coloursOf(kind).map(({ colour, weight }) => ({ colour, weight: weight * seen })), ask.wishes.scheme);
+    });
     this.single = kinds.map((kind) => ({ lead: this.suits(kind, 'lead'), body: this.suits(kind, 'body'), edge: this.suits(kind, 'edge') }));
   }
 
@@ -125,8 +130,17 @@ class Judge {
         pairs += one;
         count += 1;
       }
-    const colours: WeighedColour[] = all.flatMap((kind) => coloursOf(kind).map(({ colour, weight }) => ({ colour, weight: weight * middle(kind.spreadCm) * Math.sqrt(grownHeightCm(kind)) })));
-    const { fit, carried, missing } = readScheme(colours, this.ask.wishes.scheme);
+    let [total, carriedSum, fitSum, white, leading, opposite] = [0, 0, 0, 0, 0, 0];
+    for (const kind of all) {
+      const t = this.tallies[this.index.get(kind)!]!;
+      total += t.total;
+      carriedSum += t.carried;
+      fitSum += t.fitSum;
+      white += t.white;
+      leading += t.lead;
+      opposite += t.opposite;
+    }
+    const { fit, carried, missing } = readTally({ total, carried: carriedSum, fitSum, white, lead: leading, opposite }, this.ask.wishes.scheme);
     return 0.42 * (single / (all.length + (lead ? 0.3 : 0))) + 0.33 * (count ? pairs / count : 0.5) + 0.25 * (fit - 0.35 * missing.length) + 0.1 * Math.min(1, carried / 0.4) + 0.015 * Math.min(2, all.length - 3);
   }
 

@@ -20,7 +20,7 @@ interface Part {
 
 /** Grown leaf area over mix area at which planting stops, and the area wanted when it should be full. Ours, set so that counts come out as people plant. */
 const MOST_PRESSURE = 2.4;
-const WANTED_COVER = 2.2;
+const WANTED_COVER = 2.8;
 /** A lead stands over the others and hides less of the mix than its plan area. */
 const LEAD_SHARE = 0.4;
 /** Share of the mix's surface that root balls may take. */

@@ -1,0 +1,5 @@
+import { Bench } from '@/ui/bench/Bench';
+
+export default function Page() {
+  return <Bench />;
+}

@@ -1,0 +1,5 @@
+import { Shed } from '@/ui/shed/Shed';
+
+export default function Page() {
+  return <Shed />;
+}

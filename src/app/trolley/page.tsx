@@ -1,0 +1,5 @@
+import { Trolley } from '@/ui/trolley/Trolley';
+
+export default function Page() {
+  return <Trolley />;
+}

@@ -1,0 +1,7 @@
+import type { Migration } from './index';
+
+/** The first shape: plantings, spots and settings. */
+export const toVersion1: Migration = {
+  version: 1,
+  stores: { spots: 'id', plantings: 'id, spotId, demo', settings: 'key' },
+};

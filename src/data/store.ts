@@ -1,0 +1,144 @@
+import type { Backup, Settings } from '@/core/files/plantingFile';
+import { applyEdit, type Edit } from '@/core/plantings/edits';
+import { plantingSchema, type Planting } from '@/core/plantings/planting';
+import { spotSchema, type Spot } from '@/core/spots/spot';
+import type { History, RillbankDb, Step } from './db';
+
+/** Changes kept per planting; the oldest go first. */
+const MOST_STEPS = 60;
+
+export const USUAL_SETTINGS: Settings = { length: 'cm', currency: '£', theme: 'system' };
+
+/**
+ * All that the interface asks of storage. Every write is one transaction: it happens whole or not at all.
+ * Reads parse what is stored; a record that no longer parses is left where it is and counted, never deleted.
+ */
+export class Store {
+  constructor(private readonly db: RillbankDb) {}
+
+  async spots(): Promise<readonly Spot[]> {
+    return (await this.db.spots.toArray()).flatMap((record) => spotSchema.safeParse(record).data ?? []);
+  }
+
+  async plantings(): Promise<readonly Planting[]> {
+    return (await this.db.plantings.toArray()).flatMap((record) => plantingSchema.safeParse(record).data ?? []);
+  }
+
+  /** How many stored records cannot be read by this version. */
+  async unreadable(): Promise<number> {
+    const [plantings, spots] = await Promise.all([this.db.plantings.toArray(), this.db.spots.toArray()]);
+    return plantings.filter((record) => !plantingSchema.safeParse(record).success).length + spots.filter((record) => !spotSchema.safeParse(record).success).length;
+  }
+
+  /** @returns `undefined` when there is no such planting or spot, or it cannot be read */
+  async planting(id: string): Promise<{ readonly planting: Planting; readonly spot: Spot; readonly history: History } | undefined> {
+    const planting = plantingSchema.safeParse(await this.db.plantings.get(id)).data;
+    const spot = planting && spotSchema.safeParse(await this.db.spots.get(planting.spotId)).data;
+    if (!planting || !spot) return undefined;
+    return { planting, spot, history: (await this.db.histories.get(id)) ?? { plantingId: id, past: [], future: [] } };
+  }
+
+  /** Adds a planting and its spot, or replaces those of the same id. */
+  async add(planting: Planting, spot: Spot): Promise<void> {
+    await this.db.transaction('rw', this.db.plantings, this.db.spots, async () => {
+      await this.db.spots.put(spot);
+      await this.db.plantings.put(planting);
+    });
+  }
+
+  async addAll(spots: readonly Spot[], plantings: readonly Planting[]): Promise<void> {
+    await this.db.transaction('rw', this.db.plantings, this.db.spots, async () => {
+      await this.db.spots.bulkPut([...spots]);
+      await this.db.plantings.bulkPut([...plantings]);
+    });
+  }
+
+  /** Changes a planting by one edit and remembers the way back. Reads afresh, so that two tabs do not overwrite each other. */
+  async edit(id: string, edit: Edit, name: string): Promise<void> {
+    await this.step(id, (planting, history) => {
+      const next = applyEdit(planting, edit);
+      return next === planting ? null : { planting: next, past: [...history.past, { name, planting }].slice(-MOST_STEPS), future: [] };
+    });
+  }
+
+  async undo(id: string): Promise<void> {
+    await this.step(id, (planting, { past, future }) => {
+      const last = past[past.length - 1];
+      return last ? { planting: last.planting, past: past.slice(0, -1), future: [{ name: last.name, planting }, ...future] } : null;
+    });
+  }
+
+  async redo(id: string): Promise<void> {
+    await this.step(id, (planting, { past, future }) => {
+      const next = future[0];
+      return next ? { planting: next.planting, past: [...past, { name: next.name, planting }], future: future.slice(1) } : null;
+    });
+  }
+
+  private async step(id: string, change: (planting: Planting, history: History) => { planting: Planting; past: readonly Step[]; future: readonly Step[] } | null): Promise<void> {
+    await this.db.transaction('rw', this.db.plantings, this.db.histories, async () => {
+      const planting = await this.db.plantings.get(id);
+      if (!planting) return;
+      const result = change(planting, (await this.db.histories.get(id)) ?? { plantingId: id, past: [], future: [] });
+      if (!result) return;
+      await this.db.plantings.put(result.planting);
+      await this.db.histories.put({ plantingId: id, past: result.past, future: result.future });
+    });
+  }
+
+  /** Takes a planting away, and its spot when nothing else stands there. @returns what is needed to put it back */
+  async remove(id: string): Promise<{ readonly planting: Planting; readonly spot: Spot } | null> {
+    return this.db.transaction('rw', this.db.plantings, this.db.spots, this.db.histories, async () => {
+      const planting = await this.db.plantings.get(id);
+      const spot = planting && (await this.db.spots.get(planting.spotId));
+      if (!planting || !spot) return null;
+      await this.db.plantings.delete(id);
+      await this.db.histories.delete(id);
+      if ((await this.db.plantings.where('spotId').equals(spot.id).count()) === 0) await this.db.spots.delete(spot.id);
+      return { planting, spot };
+    });
+  }
+
+  /** Takes away the demo set: plantings marked as such and their spots, unless something of the gardener's stands there. */
+  async removeDemo(): Promise<number> {
+    return this.db.transaction('rw', this.db.plantings, this.db.spots, this.db.histories, async () => {
+      const demo = (await this.db.plantings.toArray()).filter((planting) => planting.demo);
+      await this.db.plantings.bulkDelete(demo.map(({ id }) => id));
+      await this.db.histories.bulkDelete(demo.map(({ id }) => id));
+      for (const spotId of new Set(demo.map(({ spotId }) => spotId))) if ((await this.db.plantings.where('spotId').equals(spotId).count()) === 0) await this.db.spots.delete(spotId);
+      return demo.length;
+    });
+  }
+
+  async settings(): Promise<Settings> {
+    const stored = await this.db.settings.get('settings');
+    return stored ? { length: stored.length, currency: stored.currency, theme: stored.theme } : USUAL_SETTINGS;
+  }
+
+  async setSettings(change: Partial<Settings>): Promise<void> {
+    await this.db.transaction('rw', this.db.settings, async () => {
+      await this.db.settings.put({ key: 'settings', ...(await this.settings()), ...change });
+    });
+  }
+
+  /** Everything, as a backup. */
+  async backup(written: string): Promise<Backup> {
+    const [spots, plantings, settings] = await Promise.all([this.spots(), this.plantings(), this.settings()]);
+    return { format: 'rillbank-backup', version: 1, written, spots: [...spots], plantings: [...plantings], settings };
+  }
+
+  /** Puts a whole backup in the place of what is there. */
+  async restore(backup: Backup): Promise<void> {
+    await this.db.transaction('rw', this.db.plantings, this.db.spots, this.db.histories, this.db.settings, async () => {
+      await Promise.all([this.db.plantings.clear(), this.db.spots.clear(), this.db.histories.clear()]);
+      await this.db.spots.bulkPut([...backup.spots]);
+      await this.db.plantings.bulkPut([...backup.plantings]);
+      await this.db.settings.put({ key: 'settings', ...backup.settings });
+    });
+  }
+
+  /** Has anything ever been stored here? */
+  async isEmpty(): Promise<boolean> {
+    return (await this.db.plantings.count()) === 0 && (await this.db.settings.count()) === 0;
+  }
+}

@@ -1,0 +1,69 @@
+import { kindOf } from '@/core/plants/book/index';
+import type { PlantKind } from '@/core/plants/kind';
+import { placeCast } from '@/core/search/place';
+import type { Scheme } from '@/core/colour/schemes';
+import type { Container } from '@/core/containers/container';
+import type { Planting } from '@/core/plantings/planting';
+import { usualContainer } from '@/core/plantings/start';
+import { seedOf } from '@/core/random/hash';
+import type { Spot } from '@/core/spots/spot';
+
+/**
+ * The made-up set: Rillbank Halt, a small railway halt kept by volunteers. Two platform tubs, a long window box under the booking-office
+ * window, four hanging baskets under the canopy, a stone trough and a kitchen pot by the crew hut.
+ */
+const spots: Readonly<Record<'platform' | 'canopy' | 'window' | 'garden' | 'hut', Spot>> = {
+  platform: { id: 'demo-platform', name: 'Platform', sunHours: 5.5, sunWhen: 'afternoon', view: 'one side', pets: false, children: false, underCover: false, dropCm: 0 },
+  canopy: { id: 'demo-canopy', name: 'Under the canopy', sunHours: 4, sunWhen: 'morning', view: 'from below', pets: false, children: false, underCover: true, dropCm: 210 },
+  window: { id: 'demo-window', name: 'Booking-office window', sunHours: 6, sunWhen: 'afternoon', view: 'one side', pets: false, children: false, underCover: false, dropCm: 95 },
+  garden: { id: 'demo-garden', name: 'Halt garden', sunHours: 8, sunWhen: 'spread', view: 'all round', pets: false, children: true, underCover: false, dropCm: 0 },
+  hut: { id: 'demo-hut', name: 'Crew hut', sunHours: 7, sunWhen: 'spread', view: 'one side', pets: true, children: false, underCover: false, dropCm: 0 },
+};
+
+const tub = usualContainer('Oak half-barrel', { kind: 'round', topCm: 46, baseCm: 38, depthCm: 36 }, 'oak');
+const basket = usualContainer('Hanging basket', { kind: 'basket', topCm: 38, depthCm: 19 }, 'coir');
+const windowBox = usualContainer('Long window box', { kind: 'box', lengthCm: 110, widthCm: 22, baseLengthCm: 106, baseWidthCm: 19, depthCm: 20 }, 'softwood');
+const trough: Container = { ...usualContainer('Stone trough', { kind: 'box', lengthCm: 70, widthCm: 36, baseLengthCm: 66, baseWidthCm: 32, depthCm: 20 }, 'stone'), mix: 'gritty' };
+const pot: Container = { ...usualContainer('Kitchen pot', { kind: 'round', topCm: 40, baseCm: 30, depthCm: 34 }, 'terracotta') };
+
+interface Design {
+  readonly id: string;
+  readonly name: string;
+  readonly spot: Spot;
+  readonly container: Container;
+  readonly scheme: Scheme;
+  readonly lead: string | null;
+  readonly bodies: readonly string[];
+  readonly edges: readonly string[];
+  readonly kitchen?: boolean;
+}
+
+const DESIGNS: readonly Design[] = [
+  { id: 'demo-tub-1', name: 'Platform tub 1', spot: spots.platform, container: tub, scheme: { kind: 'opposites', colour: [0.5, 0.2, 293] }, lead: 'flax-bronze', bodies: ['salvia-mealy-violet', 'coral-bells-plum'], edges: ['potato-vine-lime', 'petunia-apricot'] },
+  { id: 'demo-tub-2', name: 'Platform tub 2', spot: spots.platform, container: tub, scheme: { kind: 'hot' }, lead: 'canna-bronze', bodies: ['dahlia-dark-leaf-red', 'coleus-rust'], edges: ['million-bells-coral', 'creeping-jenny-gold'] },
+  { id: 'demo-basket-1', name: 'Basket 1', spot: spots.canopy, container: basket, scheme: { kind: 'cool' }, lead: null, bodies: ['petunia-violet', 'nemesia-white'], edges: ['lobelia-blue', 'bacopa-white'] },
+  { id: 'demo-basket-2', name: 'Basket 2', spot: spots.canopy, container: basket, scheme: { kind: 'one-and-white', colour: [0.78, 0.12, 0] }, lead: null, bodies: ['begonia-bedding-pink', 'nemesia-white'], edges: ['fuchsia-trailing-white-pink', 'ivy-white-edge'] },
+  { id: 'demo-basket-3', name: 'Basket 3', spot: spots.canopy, container: basket, scheme: { kind: 'cool' }, lead: null, bodies: ['petunia-violet', 'nemesia-white'], edges: ['lobelia-blue', 'bacopa-white'] },
+  { id: 'demo-basket-4', name: 'Basket 4', spot: spots.canopy, container: basket, scheme: { kind: 'warm' }, lead: null, bodies: ['begonia-tuberous-yellow', 'diascia-coral'], edges: ['begonia-bolivian-orange', 'liquorice-lime'] },
+  { id: 'demo-window-box', name: 'Long window box', spot: spots.window, container: windowBox, scheme: { kind: 'one-and-white', colour: [0.62, 0.23, 27] }, lead: 'pelargonium-scarlet', bodies: ['cloud-spurge-white'], edges: ['ivy-white-edge', 'bacopa-white'] },
+  { id: 'demo-trough', name: 'Stone trough', spot: spots.garden, container: trough, scheme: { kind: 'cool' }, lead: 'echeveria-plum', bodies: ['echeveria-blue', 'houseleek-red'], edges: ['stonecrop-gold', 'ice-plant-magenta'] },
+  { id: 'demo-kitchen-pot', name: 'Kitchen pot', spot: spots.hut, container: pot, scheme: { kind: 'warm' }, lead: 'chilli-red', bodies: ['basil-purple', 'pot-marigold'], edges: ['strawberry', 'nasturtium-orange'], kitchen: true },
+];
+
+function known(id: string): PlantKind {
+  const kind = kindOf(id);
+  if (!kind) throw new Error(`The demo set names a plant the book does not have: ${id}.`);
+  return kind;
+}
+
+/** The whole set, placed by the same engine that places everything else. */
+export function rillbankHalt(): { readonly spots: readonly Spot[]; readonly plantings: readonly Planting[] } {
+  const plantings = DESIGNS.map((design): Planting => {
+    const wishes = { scheme: design.scheme, fullInWeeks: 8, budget: null, kitchen: design.kitchen ?? false };
+    const cast = { lead: design.lead ? known(design.lead) : null, bodies: design.bodies.map(known), edges: design.edges.map(known), promise: 1 };
+    const places = placeCast(cast, { container: design.container, spot: design.spot, wishes, plantedWeek: 20, endWeek: 42, kinds: [], seed: seedOf(design.id) });
+    if (!places) throw new Error(`The demo planting ${design.name} does not fit its container.`);
+    return { id: design.id, name: design.name, spotId: design.spot.id, container: design.container, wishes, plantedWeek: 20, endWeek: 42, places, strangers: [], meant: [], demo: true };
+  });
+  return { spots: Object.values(spots), plantings };
+}

@@ -1,0 +1,115 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { Dialog } from 'radix-ui';
+import { kindOf } from '@/core/plants/book/index';
+import { rolesPlayed } from '@/core/checks/rules/roles';
+import { read } from '@/core/checks/reading';
+import type { Settings } from '@/core/files/plantingFile';
+import { spotRole } from '@/core/placing/layout';
+import { settle } from '@/core/placing/settle';
+import { middle, type PlantKind } from '@/core/plants/kind';
+import { hash32, seedOf } from '@/core/random/hash';
+import { nearestSize, swapEdit, type StandIn } from '@/core/search/standIns';
+import { PlantPicker } from '@/ui/plant-book/PlantPicker';
+import { Swatches } from '@/ui/controls/Swatches';
+import type { Editing } from '@/ui/session/useEditing';
+import { moneyText } from '@/words/format';
+import { inSentence } from '@/words/names';
+import { runJob } from '@/workers/runJob';
+
+interface PlantActionsProps {
+  readonly editing: Editing;
+  readonly selected: string | null;
+  readonly onSelect: (place: string | null) => void;
+  readonly settings: Settings;
+}
+
+/** What can be done with the plant picked: stand-ins for it, one more, take it out; and adding another kind. */
+export function PlantActions({ editing, selected, onSelect, settings }: PlantActionsProps) {
+  const { it, planting, apply } = editing;
+  const [adding, setAdding] = useState(false);
+  const plant = it.plants.find(({ id }) => id === selected);
+  const addKind = (kind: PlantKind) => {
+    const added = placeFor(editing, kind);
+    apply({ kind: 'arrange', places: added.places });
+    onSelect(added.id);
+    setAdding(false);
+  };
+  return (
+    <section aria-label="Plant in hand" className="mt-3 min-h-[132px] bg-paper px-4 py-3">
+      <div className="flex flex-wrap items-center gap-2">
+        {plant ? <h2 className="display mr-2 text-[17px]">{plant.kind.common}</h2> : <p className="mr-2 text-ink2">Pick a plant above or on the stencil to swap it or take it out. Drag it to move it; arrow keys move it too.</p>}
+        {plant && <i className="mr-auto text-[12.5px] text-ink2">{plant.kind.botanical}</i>}
+        {plant && <button type="button" className="press-quiet" onClick={() => addKind(plant.kind)}>One more</button>}
+        {plant && <button type="button" className="press-quiet" onClick={() => { apply({ kind: 'remove', place: plant.id }); onSelect(null); }}>Take it out</button>}
+        <Dialog.Root open={adding} onOpenChange={setAdding}>
+          <Dialog.Trigger asChild><button type="button" className="press-quiet">Add another kind</button></Dialog.Trigger>
+          <Dialog.Portal>
+            <Dialog.Overlay className="fixed inset-0 bg-[rgb(25_31_34/0.45)]" />
+            <Dialog.Content className="fixed inset-x-3 top-[6vh] bottom-[6vh] z-50 mx-auto flex max-w-[760px] flex-col bg-paper p-5" aria-describedby={undefined}>
+              <div className="flex items-center justify-between pb-3">
+                <Dialog.Title className="display text-[21px]">Add a plant</Dialog.Title>
+                <Dialog.Close className="press-quiet">Close</Dialog.Close>
+              </div>
+              <PlantPicker ask={{ container: planting.container, spot: editing.spot, wishes: planting.wishes, plantedWeek: planting.plantedWeek, endWeek: planting.endWeek }} onPick={addKind} settings={settings} />
+            </Dialog.Content>
+          </Dialog.Portal>
+        </Dialog.Root>
+      </div>
+      {plant && <StandIns key={plant.kindId} editing={editing} kindId={plant.kindId} settings={settings} />}
+    </section>
+  );
+}
+
+function StandIns({ editing, kindId, settings }: { readonly editing: Editing; readonly kindId: string; readonly settings: Settings }) {
+  const { it, opinion, apply } = editing;
+  const [found, setFound] = useState<readonly StandIn[] | null>(null);
+  useEffect(() => {
+    const giveUp = new AbortController();
+    runJob('standIns', { it, kindId, only: null }, { signal: giveUp.signal }).then(setFound).catch(() => undefined);
+    return () => giveUp.abort();
+    // A new opinion is a new planting.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [opinion, kindId]);
+  const from = kindOf(kindId);
+  if (!found) return <p className="pt-3 text-ink2" role="status">Trying stand-ins…</p>;
+  if (found.length === 0) return <p className="pt-3 text-ink2">No other kind in the book suits its place, this light and these colours.</p>;
+  return (
+    <>
+      <h3 className="pt-3 pb-1 text-[13px] font-semibold">Instead of {inSentence(from?.common ?? kindId)}</h3>
+      <ul className="grid grid-cols-2 gap-x-4 sm:grid-cols-3">
+        {found.map(({ kindId: to, size, scoreChange, costChange }) => {
+          const kind = kindOf(to);
+          if (!kind) return null;
+          return (
+            <li key={to}>
+              <button type="button" data-stand-in={to} onClick={() => apply(swapEdit(kindId, to, size))} className="grid w-full grid-cols-[44px_1fr] items-center gap-2 border-t border-rule py-1.5 text-left hover:bg-wash">
+                <Swatches kind={kind} height={26} />
+                <span>
+                  <span className="block leading-4 font-semibold">{kind.common}</span>
+                  <span className="text-[12px] text-ink2">{scoreChange > 0.004 ? 'better here' : scoreChange > -0.01 ? 'as good here' : 'less suited'}, {Math.abs(costChange) < 0.005 ? 'same price' : `${costChange > 0 ? '+' : '−'}${moneyText(Math.abs(costChange), settings)}`}</span>
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}
+
+/** Adds one plant of a kind where its role stands and lets the balls settle round it. */
+function placeFor({ it, planting, spot }: Editing, kind: PlantKind) {
+  const beside = it.plants.find((plant) => plant.kindId === kind.id);
+  const role = beside ? rolesPlayed(read(it))[it.plants.indexOf(beside)]! : kind.roles[0]!;
+  const same = it.plants.filter((plant) => plant.kindId === kind.id).length;
+  const spots = spotRole(planting.container, spot.view, role, same + 2, { leads: 1 });
+  const want = spots[same] ?? spots[0] ?? { xCm: 0, zCm: 0 };
+  const size = beside?.size ?? nearestSize(kind, role === 'lead' ? '1L' : '9cm');
+  const id = `p${planting.places.length + 1}-${hash32(seedOf(kind.id), planting.places.length, Math.round(want.xCm * 10)).toString(36)}`;
+  const radius = new Map(it.plants.map((plant) => [plant.id, middle(plant.kind.spreadCm) / 2]));
+  const all = [...planting.places, { id, kindId: kind.id, ...want, size, seed: hash32(seedOf(id), 1) }];
+  const { places } = settle(planting.container, all.map((p) => ({ xCm: p.xCm, zCm: p.zCm, size: p.size, spreadRadiusCm: p.id === id ? middle(kind.spreadCm) / 2 : (radius.get(p.id) ?? 10) })));
+  return { id, places: all.map((p, i) => ({ ...p, ...places[i]! })) };
+}

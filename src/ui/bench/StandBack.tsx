@@ -1,0 +1,101 @@
+'use client';
+
+import type { Reading } from '@/core/checks/reading';
+import { mixHeightCm, MATERIALS } from '@/core/containers/container';
+import type { Extent } from '@/core/seeing/framing';
+import { RAD_PER_DEG } from '@/core/units/units';
+import type { Subject } from '@/core/seeing/scene';
+import { PlantingPicture } from '@/ui/controls/PlantingPicture';
+import { Ruler } from '@/ui/controls/Ruler';
+import { lengthFigure, type Units } from '@/words/format';
+import type { Keyed } from '@/words/names';
+
+interface StandBackProps {
+  readonly reading: Reading;
+  readonly extent: Extent;
+  readonly keys: readonly Keyed[];
+  readonly subject: Subject;
+  readonly weeks: number;
+  readonly turnDeg: number;
+  readonly pxPerCm: number;
+  readonly widthPx: number;
+  readonly heightPx: number;
+  /** Plants to mark with their letter. */
+  readonly culprits: readonly string[];
+  readonly unit: Units['length'];
+  readonly title: string;
+  readonly dates: string;
+}
+
+const RULER_PX = 24;
+const SIDE_RULER_PX = 32;
+/** The eye looks down a little at things on the ground and up at hung baskets, radians. */
+export const PITCH_RAD = { standing: 0.16, fromBelow: -0.26 } as const;
+
+/** The elevation: the planting as it stands, ruled below and beside. */
+export function StandBack({ reading, extent, keys, subject, weeks, turnDeg, pxPerCm, widthPx, heightPx, culprits, unit, title, dates }: StandBackProps) {
+  const ready = widthPx > 0 && pxPerCm > 0;
+  const pitchRad = reading.spot.view === 'from below' ? PITCH_RAD.fromBelow : PITCH_RAD.standing;
+  // Heights are shortened by the cosine of the pitch; the ruler is drawn at the same shortened scale, so it stays true.
+  const upright = pxPerCm * Math.cos(pitchRad);
+  const originX = (widthPx - SIDE_RULER_PX) / 2;
+  const originY = heightPx - RULER_PX - extent.belowCm * upright;
+  const azimuthRad = turnDeg * RAD_PER_DEG;
+  const sizes = reading.sizesAt(weeks);
+  const soil = MATERIALS[reading.planting.container.material].wallCm + mixHeightCm(reading.planting.container);
+  const letterOf = new Map(keys.map(({ kind, letter }) => [kind.id, letter]));
+  const leaders = keys.filter(({ role }) => role === 'lead').slice(0, 1).map(({ kind }) => {
+    const i = reading.plants.findIndex((plant) => plant.kindId === kind.id);
+    return { cm: soil + (sizes[i]?.heightCm ?? 0), text: shortName(kind.common) };
+  });
+  leaders.push({ cm: reading.potHeightCm, text: 'rim' });
+  return (
+    <div style={{ height: heightPx }}>
+      {ready && (
+        <>
+          <div className="absolute inset-0 overflow-hidden" style={{ right: SIDE_RULER_PX, bottom: RULER_PX }}>
+            <PlantingPicture subject={subject} weeks={weeks} lens={{ azimuthRad, pitchRad, pxPerCm, originX, originY }} widthPx={widthPx} heightPx={heightPx} label={pictureText(reading, keys, weeks)} />
+          </div>
+          <div className="pointer-events-none absolute top-3 left-4">
+            <h2 className="display text-[21px] leading-6">{title}</h2>
+            <p className="text-[12.5px] text-ink2">{dates}</p>
+          </div>
+          <svg width={widthPx} height={heightPx} className="pointer-events-none absolute inset-0" aria-hidden>
+            {leaders.map(({ cm, text }) => {
+              const y = Math.round(originY - cm * upright) + 0.5;
+              return y < 30 ? null : (
+                <g key={text}>
+                  <line x1={widthPx - SIDE_RULER_PX - 10} x2={widthPx - SIDE_RULER_PX} y1={y} y2={y} stroke="var(--tick)" />
+                  <text x={widthPx - SIDE_RULER_PX - 14} y={y + 4} textAnchor="end" fontSize={12.5} fill="var(--ink2)">{text} {lengthFigure(cm, unit)}</text>
+                </g>
+              );
+            })}
+            {reading.plants.map((plant, i) => {
+              if (!culprits.includes(plant.id)) return null;
+              const x = originX + pxPerCm * (Math.cos(azimuthRad) * plant.xCm - Math.sin(azimuthRad) * plant.zCm);
+              const y = originY - upright * (soil + sizes[i]!.heightCm * 0.62) + Math.sin(pitchRad) * pxPerCm * plant.zCm;
+              return (
+                <g key={plant.id}>
+                  <circle cx={x} cy={y} r={9.5} fill="#fbfcfc" stroke="#1d2225" strokeWidth={1.5} />
+                  <text x={x} y={y + 4} textAnchor="middle" fontSize={11.5} fontWeight={640} fill="#1d2225">{letterOf.get(plant.kindId)}</text>
+                </g>
+              );
+            })}
+          </svg>
+          <div className="absolute top-0 right-0"><Ruler upright lengthPx={heightPx - RULER_PX} zeroPx={extent.belowCm * upright} pxPerCm={upright} unit={unit} /></div>
+          <div className="absolute bottom-0 left-0 w-full overflow-hidden"><Ruler lengthPx={widthPx} zeroPx={originX} pxPerCm={pxPerCm} unit={unit} /></div>
+        </>
+      )}
+    </div>
+  );
+}
+
+/** Last word of a name, for a leader at the ruler: "flax". */
+function shortName(common: string): string {
+  const words = common.split(' ');
+  return words[words.length - 1]!.toLowerCase();
+}
+
+function pictureText(reading: Reading, keys: readonly Keyed[], weeks: number): string {
+  return `The planting ${weeks} weeks after planting: ${keys.map(({ kind, count }) => `${count} ${kind.common.toLowerCase()}`).join(', ')}, in ${reading.planting.container.name.toLowerCase()}.`;
+}

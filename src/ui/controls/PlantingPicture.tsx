@@ -1,0 +1,26 @@
+'use client';
+
+import { useRef } from 'react';
+import { useDrawing } from '@/ui/session/useDrawing';
+import type { Subject } from '@/core/seeing/scene';
+import type { Lens } from '@/core/seeing/lens';
+
+interface PictureProps {
+  readonly subject: Subject;
+  readonly weeks: number;
+  readonly lens: Lens;
+  readonly widthPx: number;
+  readonly heightPx: number;
+  readonly holesCm?: readonly number[] | null;
+  readonly label: string;
+  readonly className?: string;
+  /** A picture that rarely changes: no coarse drawing in between. */
+  readonly still?: boolean;
+}
+
+/** A planting drawn on a canvas by the drawing worker. */
+export function PlantingPicture({ subject, weeks, lens, widthPx, heightPx, holesCm = null, label, className, still = false }: PictureProps) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  useDrawing(canvas, widthPx > 0 ? { subject, weeks, lens, widthPx, heightPx, holesCm } : null, { still });
+  return <canvas ref={canvas} role="img" aria-label={label} className={className} style={{ width: widthPx, height: heightPx, display: 'block' }} />;
+}

@@ -1,0 +1,56 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { BOOK } from '@/core/plants/book/index';
+import { findKinds } from '@/core/plants/find';
+import type { PlantKind } from '@/core/plants/kind';
+import type { Settings } from '@/core/files/plantingFile';
+import { hurdleOf, type Ask, type Hurdle } from '@/core/search/ask';
+import { Swatches } from '@/ui/controls/Swatches';
+import { lengthFigure, moneyText } from '@/words/format';
+
+const AGAINST: Readonly<Record<Hurdle, string>> = {
+  light: 'not for this light',
+  reach: 'harmful or unsure, and in reach',
+  cold: 'frost at that time',
+  season: 'little to show then',
+  size: 'too tall here',
+  depth: 'roots too deep',
+  kitchen: 'not for eating',
+  scheme: 'outside the colours',
+};
+
+/** Kinds to add to a planting: those that suit first, the rest with what stands against them. */
+export function PlantPicker({ ask, onPick, settings }: { readonly ask: Omit<Ask, 'kinds' | 'seed'>; readonly onPick: (kind: PlantKind) => void; readonly settings: Settings }) {
+  const [query, setQuery] = useState('');
+  const rows = useMemo(() => {
+    const found = findKinds(BOOK, query).map((kind) => ({ kind, against: hurdleOf(kind, { ...ask, kinds: BOOK, seed: 0 }) }));
+    return [...found.filter(({ against }) => !against), ...found.filter(({ against }) => against)];
+  }, [query, ask]);
+  return (
+    <>
+      <label className="block">
+        <span className="text-[12.5px] text-ink2">Find by name</span>
+        <input type="search" autoFocus className="entry w-full" value={query} onChange={(event) => setQuery(event.target.value)} placeholder="e.g. salvia, ivy, lime" />
+      </label>
+      <ul className="mt-2 flex-1 overflow-y-auto">
+        {rows.map(({ kind, against }) => (
+          <li key={kind.id}>
+            <button type="button" onClick={() => onPick(kind)} className="grid w-full grid-cols-[56px_1fr_auto] items-center gap-3 border-t border-rule py-1.5 text-left hover:bg-wash">
+              <Swatches kind={kind} height={26} />
+              <span>
+                <span className="font-semibold">{kind.common}</span> <i className="text-[12.5px] text-ink2">{kind.botanical}</i>
+                <span className="block text-[12.5px] text-ink2">{against ? AGAINST[against] : kind.roles.join(', ')}</span>
+              </span>
+              <span className="text-right text-[12.5px] text-ink2">
+                {lengthFigure(kind.heightCm[1], settings.length)} × {lengthFigure(kind.spreadCm[1], settings.length)} {settings.length}
+                <br />
+                {moneyText(kind.sold[0]!.price, settings)}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

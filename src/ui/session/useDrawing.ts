@@ -1,0 +1,76 @@
+'use client';
+
+import { useEffect, useRef, type RefObject } from 'react';
+import { paintPicture } from '@/drawing/canvas';
+import { picturing } from '@/drawing/picturing';
+import type { PaintRequest } from '@/workers/messages';
+import { runJob } from '@/workers/runJob';
+
+/** Rest after the last change before the full drawing is asked for, ms. */
+const REST_MS = 120;
+
+let localPicture: ReturnType<typeof picturing> | null = null;
+
+/**
+ * Keeps a canvas painted: coarse at once while things move, full after a short rest. Painting happens in a worker; where the browser
+ * has no OffscreenCanvas it happens here. A drawing that was overtaken is dropped, never shown late.
+ */
+export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request: Omit<PaintRequest, 'detail' | 'density'> | null, options: { readonly still?: boolean } = {}): void {
+  const latest = useRef(request);
+  const state = useRef({ busy: false, again: false, painted: false });
+  const key = request ? JSON.stringify({ ...request, subject: { ...request.subject, plants: request.subject.plants.map(({ kind, ...place }) => [kind.id, place]) } }) : '';
+
+  useEffect(() => {
+    latest.current = request;
+  });
+
+  useEffect(() => {
+    const element = canvas.current;
+    if (!element || !latest.current) return;
+    const giveUp = new AbortController();
+    const now = state.current;
+    const paint = async (detail: 'flat' | 'full') => {
+      const asked = latest.current;
+      if (!asked) return;
+      const density = Math.min(2, window.devicePixelRatio || 1);
+      const message: PaintRequest = { ...asked, detail, density };
+      if (typeof OffscreenCanvas === 'undefined') return paintHere(element, message);
+      const bitmap = await runJob('paint', message, detail === 'full' ? { signal: giveUp.signal } : {});
+      element.width = bitmap.width;
+      element.height = bitmap.height;
+      element.getContext('bitmaprenderer')?.transferFromImageBitmap(bitmap);
+      element.dataset.painted = detail;
+      now.painted = true;
+    };
+    const coarse = async () => {
+      if (now.busy) {
+        now.again = true;
+        return;
+      }
+      now.busy = true;
+      do {
+        now.again = false;
+        await paint('flat').catch(() => undefined);
+      } while (now.again);
+      now.busy = false;
+    };
+    if (!options.still || !now.painted) void coarse();
+    const rest = setTimeout(() => void paint('full').catch(() => undefined), now.painted ? REST_MS : 0);
+    return () => {
+      clearTimeout(rest);
+      giveUp.abort();
+    };
+    // The key holds everything that is drawn.
+  }, [canvas, key, options.still]);
+}
+
+function paintHere(element: HTMLCanvasElement, message: PaintRequest): void {
+  localPicture ??= picturing();
+  element.width = Math.round(message.widthPx * message.density);
+  element.height = Math.round(message.heightPx * message.density);
+  const context = element.getContext('2d');
+  if (!context) return;
+  context.scale(message.density, message.density);
+  paintPicture(context, localPicture(message));
+  element.dataset.painted = message.detail;
+}

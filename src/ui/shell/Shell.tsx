@@ -1,0 +1,65 @@
+'use client';
+
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useEffect, type ReactNode } from 'react';
+import { Toaster } from 'sonner';
+import { StoreProvider, useSettings } from '@/ui/session/StoreProvider';
+
+/** The rooms that are open. */
+const ROOMS = [
+  { href: '/', name: 'Yard' },
+  { href: '/bench', name: 'Bench' },
+  { href: '/plants', name: 'Plant book' },
+  { href: '/trolley', name: 'Trolley' },
+  { href: '/shed', name: 'Shed' },
+] as const;
+
+/** The bar with its hanging room tag, and whatever room is open below it. */
+export function Shell({ demo, children }: { readonly demo: boolean; readonly children: ReactNode }) {
+  return (
+    <StoreProvider demo={demo}>
+      <ThemeKeeper />
+      <a href="#room" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3">Skip to the room</a>
+      <RoomBar />
+      <main id="room" className="mx-auto max-w-[1320px] px-4 pb-10 wide:px-6">{children}</main>
+      <Toaster position="bottom-center" toastOptions={{ style: { borderRadius: 0, background: 'var(--ink)', color: 'var(--paper)', border: 0, boxShadow: 'none' } }} />
+    </StoreProvider>
+  );
+}
+
+function RoomBar() {
+  const path = usePathname();
+  const here = path === '/start' ? '/bench' : path;
+  return (
+    <header className="border-b border-rule2">
+      <nav aria-label="Rooms" className="mx-auto flex h-11 max-w-[1320px] items-stretch gap-0 overflow-x-clip px-4 wide:px-6">
+        <span className="display mr-4 hidden self-center text-[19px] sm:block wide:mr-8" aria-hidden>Rillbank</span>
+        {ROOMS.map(({ href, name }) => {
+          const open = href === here;
+          return (
+            <Link key={href} href={href} aria-current={open ? 'page' : undefined} className={open ? 'tag relative z-10 -mb-3 flex h-[56px] items-start bg-ink px-3 pt-3 font-semibold text-paper sm:px-4' : 'flex items-center px-2.5 text-ink2 hover:text-ink sm:px-3.5'}>
+              {name}
+            </Link>
+          );
+        })}
+        <Link href="/start" className="press ml-auto self-center max-sm:fixed max-sm:right-4 max-sm:bottom-4 max-sm:z-40 max-sm:min-h-12 max-sm:px-5">Start a planting</Link>
+      </nav>
+    </header>
+  );
+}
+
+/** Puts the chosen theme on the page, following the system when asked to. */
+function ThemeKeeper() {
+  const { theme } = useSettings();
+  useEffect(() => {
+    const query = window.matchMedia('(prefers-color-scheme: dark)');
+    const put = () => {
+      document.documentElement.dataset.theme = theme === 'system' ? (query.matches ? 'dark' : 'light') : theme;
+    };
+    put();
+    query.addEventListener('change', put);
+    return () => query.removeEventListener('change', put);
+  }, [theme]);
+  return null;
+}

@@ -1,0 +1,148 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import { RadioGroup, Slider } from 'radix-ui';
+import type { UseFormReturn } from 'react-hook-form';
+import type { Settings } from '@/core/files/plantingFile';
+import { mixL } from '@/core/containers/container';
+import { SCHEME_KINDS } from '@/core/colour/schemes';
+import { Thumb } from '@/ui/bench/TurnSlider';
+import { dateText, hoursText, volumeText } from '@/words/format';
+import { SCHEME_NAMES } from '@/words/names';
+import { LOVED_COLOURS, MATERIALS_OF, SHAPE_NAMES, withShape, type StartForm, type StartReading } from './startForm';
+
+interface SheetProps {
+  readonly form: UseFormReturn<StartForm>;
+  readonly values: StartForm;
+  readonly reading: StartReading;
+  readonly settings: Settings;
+}
+
+/** The sheet of questions: a paper with ruled rows. Every answer has a default, so none must be given. */
+export function StartSheet({ form, values, reading, settings }: SheetProps) {
+  const unit = settings.length;
+  const fault = (field: keyof StartForm) => (reading.ok ? undefined : reading.faults[field]);
+  const set = <K extends keyof StartForm>(field: K, value: StartForm[K]) => form.setValue(field, value as never);
+  const length = (field: 'top' | 'base' | 'depth' | 'length' | 'width' | 'drop', name: string) => (
+    <Entry key={field} name={name} suffix={unit} error={fault(field)}>
+      <input type="number" inputMode="decimal" step="any" className="entry w-full pr-8" aria-invalid={!!fault(field)} {...form.register(field, { valueAsNumber: true })} />
+    </Entry>
+  );
+  const needsColour = values.scheme === 'one-and-white' || values.scheme === 'opposites' || values.scheme === 'loved';
+  return (
+    <form className="mt-1 bg-paper" onSubmit={(event) => event.preventDefault()} aria-label="Start sheet">
+      <Row title="Container" note={reading.ok ? `holds ${volumeText(mixL(reading.container), settings)} of mix` : undefined}>
+        <Choices name="Container shape" value={values.shape} options={Object.entries(SHAPE_NAMES)} onPick={(shape) => form.reset(withShape(values, shape as StartForm['shape'], unit))} />
+        <div className="mt-2.5 grid grid-cols-3 gap-3">
+          {values.shape === 'box' ? [length('length', 'Length inside'), length('width', 'Width inside')] : length('top', 'Width at top')}
+          {values.shape === 'round' && length('base', 'Width at base')}
+          {length('depth', 'Depth inside')}
+        </div>
+        <div className="mt-2.5 grid grid-cols-2 gap-3">
+          {MATERIALS_OF[values.shape].length > 1 && (
+            <Entry name="Made of">
+              <select className="entry w-full" {...form.register('material')}>
+                {MATERIALS_OF[values.shape].map((material) => <option key={material} value={material}>{material}</option>)}
+              </select>
+            </Entry>
+          )}
+          {values.shape !== 'round' && length('drop', values.shape === 'box' ? 'Sill above ground' : 'Free drop below')}
+        </div>
+      </Row>
+      <Row title="Light" note={`${hoursText(values.sunHours)} of direct sun in June`}>
+        <Slider.Root min={0} max={12} step={0.5} value={[values.sunHours]} onValueChange={([hours]) => set('sunHours', hours!)} className="relative flex h-6 touch-none items-center select-none">
+          <Slider.Track className="relative h-[11px] flex-1 border-y-[1.5px] border-tick bg-strip"><Slider.Range className="absolute h-full bg-ink2" /></Slider.Track>
+          <Thumb label="Hours of direct sun" text={`${values.sunHours} hours`} />
+        </Slider.Root>
+        <p className="flex justify-between text-[12.5px] text-ink2" aria-hidden><span>shade</span><span>half the day</span><span>all day</span></p>
+        <div className="mt-1.5"><Choices name="When the sun comes" value={values.sunWhen} options={[['morning', 'Morning'], ['afternoon', 'Afternoon'], ['spread', 'All through']]} onPick={(when) => set('sunWhen', when as StartForm['sunWhen'])} /></div>
+      </Row>
+      <Row title="Seen from">
+        <Choices name="Seen from" value={values.view} options={[['one side', 'One side'], ['all round', 'All round'], ['from below', 'From below']]} onPick={(view) => set('view', view as StartForm['view'])} />
+      </Row>
+      <Row title="Colours">
+        <Choices name="Colour scheme" value={values.scheme} options={SCHEME_KINDS.map((kind) => [kind, SCHEME_NAMES[kind]] as const)} onPick={(scheme) => set('scheme', scheme as StartForm['scheme'])} />
+        {needsColour && (
+          <RadioGroup.Root aria-label="Colour to start from" value={values.colour} onValueChange={(hex) => set('colour', hex)} className="mt-2 flex flex-wrap gap-1.5">
+            {LOVED_COLOURS.map(({ name, hex }) => (
+              <RadioGroup.Item key={hex} value={hex} aria-label={name} title={name} className="size-7 border-[1.5px] border-rule2 data-[state=checked]:border-[3px] data-[state=checked]:border-ink" style={{ background: hex }} />
+            ))}
+          </RadioGroup.Root>
+        )}
+      </Row>
+      <Row title="Full in" note={`${values.fullInWeeks} weeks`}>
+        <Slider.Root min={3} max={16} step={1} value={[values.fullInWeeks]} onValueChange={([weeks]) => set('fullInWeeks', weeks!)} className="relative flex h-6 touch-none items-center select-none">
+          <Slider.Track className="relative h-[11px] flex-1 border-y-[1.5px] border-tick bg-strip"><Slider.Range className="absolute h-full bg-ink2" /></Slider.Track>
+          <Thumb label="Full in how many weeks" text={`${values.fullInWeeks} weeks`} />
+        </Slider.Root>
+        <p className="flex justify-between text-[12.5px] text-ink2" aria-hidden><span>packed for show</span><span>room to grow</span></p>
+      </Row>
+      <Row title="Who can reach it">
+        <div className="flex flex-wrap gap-x-5 gap-y-1.5">
+          <Tick text="Pets" {...form.register('pets')} />
+          <Tick text="Small children" {...form.register('children')} />
+          <Tick text="Plants to eat" {...form.register('kitchen')} />
+          <Tick text="Roof keeps rain off" {...form.register('underCover')} />
+        </div>
+      </Row>
+      <Row title="Money, time and place" last>
+        <div className="grid grid-cols-2 gap-3">
+          <Entry name="Budget for plants" suffix={settings.currency} error={fault('budget')}><input inputMode="decimal" placeholder="no limit" className="entry w-full pr-8" {...form.register('budget')} /></Entry>
+          <Entry name="Planting about">
+            <select className="entry w-full" {...form.register('plantedWeek', { valueAsNumber: true })}>
+              {[10, 12, 14, 16, 18, 19, 20, 21, 22, 23, 24, 26, 28, 30, 34, 38, 40, 42, 44].map((week) => <option key={week} value={week}>{dateText(week)}</option>)}
+            </select>
+          </Entry>
+          <Entry name="Call the place" error={fault('spotName')}><input placeholder="e.g. back door" className="entry w-full" maxLength={80} {...form.register('spotName')} /></Entry>
+        </div>
+      </Row>
+    </form>
+  );
+}
+
+function Row({ title, note, last = false, children }: { readonly title: string; readonly note?: string | undefined; readonly last?: boolean; readonly children: ReactNode }) {
+  return (
+    <fieldset className={`px-4 py-3 ${last ? '' : 'border-b border-rule'}`}>
+      <legend className="float-left mb-1.5 flex w-full items-baseline gap-2 font-semibold">{title}{note && <span className="ml-auto text-[12.5px] font-normal text-ink2">{note}</span>}</legend>
+      <div className="clear-both">{children}</div>
+    </fieldset>
+  );
+}
+
+function Entry({ name, suffix, error, children }: { readonly name: string; readonly suffix?: string; readonly error?: string | undefined; readonly children: ReactNode }) {
+  return (
+    <label className="block">
+      <span className="block text-[12.5px] text-ink2">{name}</span>
+      <span className="relative block">
+        {children}
+        {suffix && <span className="pointer-events-none absolute top-2 right-2 text-[12px] text-ink2">{suffix}</span>}
+      </span>
+      {error && <span role="alert" className="mt-0.5 block text-[12.5px] leading-4 font-semibold">▲ {error}</span>}
+    </label>
+  );
+}
+
+function Tick({ text, ...field }: { readonly text: string } & React.InputHTMLAttributes<HTMLInputElement>) {
+  return (
+    <label className="flex min-h-6 items-center gap-2">
+      <input type="checkbox" className="size-4 accent-[var(--ink)]" {...field} />
+      {text}
+    </label>
+  );
+}
+
+interface ChoicesProps {
+  readonly name: string;
+  readonly value: string;
+  readonly options: readonly (readonly [value: string, text: string])[];
+  readonly onPick: (value: string) => void;
+}
+
+/** One of a few, all in sight. */
+export function Choices({ name, value, options, onPick }: ChoicesProps) {
+  return (
+    <RadioGroup.Root aria-label={name} value={value} onValueChange={onPick} className="flex flex-wrap gap-1.5">
+      {options.map(([option, text]) => <RadioGroup.Item key={option} value={option} className="choice">{text}</RadioGroup.Item>)}
+    </RadioGroup.Root>
+  );
+}

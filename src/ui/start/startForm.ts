@@ -1,0 +1,112 @@
+import { parseWith } from '@/core/files/plantingFile';
+import { containerSchema, MATERIAL_IDS, type Container, type MaterialId } from '@/core/containers/container';
+import type { Shape } from '@/core/containers/shape';
+import type { Oklch } from '@/core/colour/oklch';
+import { fromHex } from '@/core/colour/oklch';
+import type { Scheme, SchemeKind } from '@/core/colour/schemes';
+import { wishesSchema, type Wishes } from '@/core/plantings/planting';
+import { usualContainer } from '@/core/plantings/start';
+import { spotSchema, type Spot, type View } from '@/core/spots/spot';
+import { toCm } from '@/core/units/units';
+
+/** The start sheet as it is filled in: lengths in the gardener's unit, as typed. */
+export interface StartForm {
+  readonly shape: Shape['kind'];
+  readonly material: MaterialId;
+  readonly top: number;
+  readonly base: number;
+  readonly depth: number;
+  readonly length: number;
+  readonly width: number;
+  readonly sunHours: number;
+  readonly sunWhen: Spot['sunWhen'];
+  readonly view: View;
+  readonly drop: number;
+  readonly underCover: boolean;
+  readonly scheme: SchemeKind;
+  readonly colour: string;
+  readonly fullInWeeks: number;
+  readonly budget: string;
+  readonly pets: boolean;
+  readonly children: boolean;
+  readonly kitchen: boolean;
+  readonly plantedWeek: number;
+  readonly spotName: string;
+}
+
+export const SHAPE_NAMES: Readonly<Record<Shape['kind'], string>> = { round: 'Round pot', box: 'Window box', basket: 'Hanging basket' };
+
+/** Materials that each shape is made of. */
+export const MATERIALS_OF: Readonly<Record<Shape['kind'], readonly MaterialId[]>> = {
+  round: ['terracotta', 'glazed', 'plastic', 'oak', 'metal', 'fibreglass', 'concrete', 'stone'],
+  box: ['softwood', 'plastic', 'terracotta', 'metal', 'fibreglass', 'stone', 'concrete', 'oak'],
+  basket: ['coir'],
+};
+
+/** What each shape starts from: a common size, in cm. */
+const STARTS: Readonly<Record<Shape['kind'], Partial<StartForm>>> = {
+  round: { material: 'terracotta', top: 38, base: 28, depth: 34, view: 'one side', drop: 0 },
+  box: { material: 'softwood', length: 80, width: 20, depth: 18, view: 'one side', drop: 90 },
+  basket: { material: 'coir', top: 36, depth: 18, view: 'from below', drop: 180 },
+};
+
+export const FIRST_FORM: StartForm = {
+  shape: 'round', material: 'terracotta', top: 38, base: 28, depth: 34, length: 80, width: 20, sunHours: 6, sunWhen: 'afternoon', view: 'one side', drop: 0, underCover: false,
+  scheme: 'warm', colour: '#6a3fa0', fullInWeeks: 8, budget: '', pets: false, children: false, kitchen: false, plantedWeek: 20, spotName: '',
+};
+
+/** The form with another shape: its usual size and standing, the rest kept. */
+export function withShape(form: StartForm, shape: Shape['kind'], unit: 'cm' | 'in'): StartForm {
+  const start = STARTS[shape];
+  const inUnit = (cm: number | undefined, kept: number) => (cm === undefined ? kept : unit === 'cm' ? cm : Math.round((cm / 2.54) * 2) / 2);
+  return { ...form, ...start, shape, top: inUnit(start.top, form.top), base: inUnit(start.base, form.base), depth: inUnit(start.depth, form.depth), length: inUnit(start.length, form.length), width: inUnit(start.width, form.width), drop: inUnit(start.drop, form.drop) };
+}
+
+/** What the form means, or what is wrong with which field. */
+export type StartReading =
+  | { readonly ok: true; readonly container: Container; readonly spot: Spot; readonly wishes: Wishes }
+  | { readonly ok: false; readonly faults: Readonly<Partial<Record<keyof StartForm, string>>> };
+
+/** Field of the form that a field of the records comes from. */
+const FIELD_OF: Readonly<Record<string, keyof StartForm>> = {
+  'shape.topCm': 'top', 'shape.baseCm': 'base', 'shape.depthCm': 'depth', 'shape.lengthCm': 'length', 'shape.widthCm': 'width', 'shape.baseLengthCm': 'length', 'shape.baseWidthCm': 'width',
+  headspaceCm: 'depth', sunHours: 'sunHours', dropCm: 'drop', fullInWeeks: 'fullInWeeks', budget: 'budget', name: 'spotName', 'scheme.colour': 'colour',
+};
+
+/** Reads the start sheet. Messages name the field, what was given and what is allowed. */
+export function readStart(form: StartForm, unit: 'cm' | 'in', spotId: string): StartReading {
+  const cm = (value: number) => Math.round(toCm(value, unit) * 100) / 100;
+  const shape: Shape =
+    form.shape === 'round'
+      ? { kind: 'round', topCm: cm(form.top), baseCm: cm(form.base), depthCm: cm(form.depth) }
+      : form.shape === 'basket'
+        ? { kind: 'basket', topCm: cm(form.top), depthCm: cm(form.depth) }
+        : // Window boxes narrow a little toward the base; the usual taper is taken.
+          { kind: 'box', lengthCm: cm(form.length), widthCm: cm(form.width), baseLengthCm: cm(form.length) * 0.97, baseWidthCm: cm(form.width) * 0.9, depthCm: cm(form.depth) };
+  const material = MATERIAL_IDS.includes(form.material) && MATERIALS_OF[form.shape].includes(form.material) ? form.material : MATERIALS_OF[form.shape][0]!;
+  const budget = form.budget.trim() === '' ? null : Number(form.budget.replace(',', '.'));
+  const container = parseWith(containerSchema, usualContainer(SHAPE_NAMES[form.shape], shape, material));
+  const spot = parseWith(spotSchema, { id: spotId, name: form.spotName.trim() || usualSpotName(form), sunHours: form.sunHours, sunWhen: form.sunWhen, view: form.view, pets: form.pets, children: form.children, underCover: form.underCover, dropCm: cm(form.drop) });
+  const wishes = parseWith(wishesSchema, { scheme: schemeOf(form), fullInWeeks: form.fullInWeeks, budget, kitchen: form.kitchen });
+  if (container.ok && spot.ok && wishes.ok) return { ok: true, container: container.value, spot: spot.value, wishes: wishes.value };
+  const faults: Partial<Record<keyof StartForm, string>> = {};
+  for (const parsed of [container, spot, wishes]) if (!parsed.ok) for (const { field, message } of parsed.faults) faults[FIELD_OF[field] ?? 'top'] ??= message;
+  return { ok: false, faults };
+}
+
+function usualSpotName(form: StartForm): string {
+  const sun = form.sunHours >= 6 ? 'Sunny' : form.sunHours >= 2 ? 'Half-shady' : 'Shady';
+  return `${sun} ${form.shape === 'box' ? 'window' : form.shape === 'basket' ? 'hook' : 'corner'}`;
+}
+
+function schemeOf({ scheme, colour }: StartForm): Scheme {
+  if (scheme === 'one-and-white' || scheme === 'opposites' || scheme === 'loved') return { kind: scheme, colour: fromHex(colour) ?? ([0.47, 0.15, 301] as Oklch) };
+  return { kind: scheme };
+}
+
+/** Colours to start a scheme from: flowers and leaves people ask for. */
+export const LOVED_COLOURS: readonly { readonly name: string; readonly hex: string }[] = [
+  { name: 'violet', hex: '#6a3fa0' }, { name: 'blue', hex: '#3f66c8' }, { name: 'lavender', hex: '#a48fd8' }, { name: 'magenta', hex: '#d1228f' },
+  { name: 'pink', hex: '#f29bb8' }, { name: 'red', hex: '#d32a2f' }, { name: 'coral', hex: '#f0765c' }, { name: 'orange', hex: '#ee7d1d' },
+  { name: 'gold', hex: '#f2b632' }, { name: 'yellow', hex: '#f5d93c' }, { name: 'lime', hex: '#b5d334' }, { name: 'wine', hex: '#6e2236' },
+];

@@ -1,0 +1,79 @@
+import { coloursOf, leadingColour } from '@/core/plants/colours';
+import type { KindId, PlantKind } from '@/core/plants/kind';
+import type { Obstacle, Proposal } from '@/core/search/propose';
+import type { Hurdle } from '@/core/search/ask';
+import { hueGapDeg } from '@/core/colour/oklch';
+import { isGround, isWhite } from '@/core/colour/schemes';
+import { colourName, inSentence } from './names';
+
+type KindOf = (id: KindId) => PlantKind | null;
+
+/** One sentence on what a proposal is about: who leads, what fills, what spills, and what ties it together. */
+export function aboutText(proposal: Pick<Proposal, 'lead' | 'bodies' | 'edges'>, kindOf: KindOf): string {
+  const name = (id: KindId) => inSentence(kindOf(id)?.common ?? id);
+  const join = (ids: readonly KindId[]) => ids.map(name).join(' and ');
+  const spills = proposal.edges.some((id) => kindOf(id)?.trailCm);
+  const edge = proposal.edges.length > 0 ? `, ${join(proposal.edges)} ${spills ? 'spilling' : 'at the rim'}` : '';
+  const start = proposal.lead ? `${capital(name(proposal.lead))} over ${proposal.bodies.length > 0 ? join(proposal.bodies) : 'the edge'}` : capital(proposal.bodies.length > 0 ? join(proposal.bodies) : 'trailers alone');
+  return `${start}${edge}: ${ideaOf([proposal.lead, ...proposal.bodies, ...proposal.edges], kindOf)}.`;
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** What the colours and leaves do together. */
+function ideaOf(ids: readonly (KindId | null)[], kindOf: KindOf): string {
+  const kinds = ids.map((id) => (id ? kindOf(id) : null)).filter((kind): kind is PlantKind => kind !== null);
+  const hues = kinds.map(leadingColour).filter((colour) => !isGround(colour));
+  const dark = kinds.filter((kind) => kind.foliage.main[0] < 0.42);
+  const bright = kinds.some((kind) => kind.foliage.main[0] > 0.78 && !isWhite(kind.foliage.main));
+  if (dark.length > 0 && bright) return 'dark and bright leaves set each other off';
+  const far = hues.some((a, i) => hues.some((b, j) => j < i && hueGapDeg(a[2], b[2]) > 140));
+  if (far) {
+    const [a, b] = [hues[0]!, hues.find((h) => hueGapDeg(h[2], hues[0]![2]) > 100) ?? hues[hues.length - 1]!];
+    return colourName(a) === colourName(b) ? 'strong contrast' : `${colourName(a)} against ${colourName(b)}`;
+  }
+  if (kinds.filter((kind) => kind.bloom === null).length >= Math.ceil(kinds.length * 0.6)) return 'a leaf planting that holds all season';
+  const whites = kinds.some((kind) => coloursOf(kind).some(({ colour, weight }) => isWhite(colour) && weight > 0.2));
+  const named = [...new Set(hues.map(colourName))];
+  if (named.length === 0) return whites ? 'white and green, cool and calm' : 'greens in different leaves';
+  return `${named.slice(0, 3).join(', ')}${whites ? ' with white sparkle' : ''}`;
+}
+
+/** Which wish is in the way, and what relaxing it would give. */
+export function obstacleText({ wish, proposals }: Obstacle): string {
+  const gives = proposals >= 6 ? 'six or more' : String(proposals);
+  switch (wish) {
+    case 'budget':
+      return `The budget is in the way: without it there would be ${gives} plantings.`;
+    case 'scheme':
+      return `The colours are in the way: another scheme would give ${gives} plantings.`;
+    case 'kitchen':
+      return `Eating all of it is in the way: with ornamental plants there would be ${gives}.`;
+    case 'reach':
+      return `Pets or children within reach rule much out: out of their reach there would be ${gives}. Raise it, do not risk it.`;
+    default:
+      return `The ${wish} is in the way.`;
+  }
+}
+
+const HURDLE_TEXT: Readonly<Record<Hurdle, string>> = {
+  light: 'the light here',
+  reach: 'harm to pets or children',
+  cold: 'frost at that planting week',
+  season: 'nothing to show in those weeks',
+  size: 'too tall for the container',
+  depth: 'root balls deeper than the mix',
+  kitchen: 'not for eating',
+  scheme: 'the colour scheme',
+};
+
+/** "84 kinds by the light here, 20 by the colour scheme" */
+export function ruledOutText(ruledOut: Readonly<Partial<Record<Hurdle, number>>>): string {
+  return Object.entries(ruledOut)
+    .sort(([, a], [, b]) => b - a)
+    .slice(0, 3)
+    .map(([hurdle, count]) => `${count} by ${HURDLE_TEXT[hurdle as Hurdle]}`)
+    .join(', ');
+}

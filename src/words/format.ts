@@ -1,0 +1,86 @@
+import { CM_PER_INCH, L_PER_US_GALLON } from '@/core/units/units';
+import type { Settings } from '@/core/files/plantingFile';
+import type { NurserySizeId } from '@/core/plants/nursery';
+
+/** How numbers are told to this reader. */
+export type Units = Pick<Settings, 'length' | 'currency'>;
+
+/** A length: whole centimetres, or inches to a half below 20 and whole above. */
+export function lengthText(cm: number, { length }: Pick<Units, 'length'>): string {
+  return `${lengthFigure(cm, length)} ${length}`;
+}
+
+/** The figure alone, for rulers and pairs. */
+export function lengthFigure(cm: number, unit: Units['length']): string {
+  if (unit === 'cm') return String(Math.round(cm));
+  const inches = cm / CM_PER_INCH;
+  return inches < 20 ? String(Math.round(inches * 2) / 2) : String(Math.round(inches));
+}
+
+/** Litres, or US gallons and quarts for readers in inches. */
+export function volumeText(litres: number, { length }: Units): string {
+  if (length === 'cm') return `${litres < 10 ? litres.toFixed(1) : Math.round(litres)} L`;
+  const gallons = litres / L_PER_US_GALLON;
+  return gallons < 1 ? `${(gallons * 4).toFixed(1)} qt` : `${gallons.toFixed(1)} gal`;
+}
+
+export function weightText(kg: number, { length }: Units): string {
+  return length === 'cm' ? `${kg < 10 ? kg.toFixed(1) : Math.round(kg)} kg` : `${Math.round(kg * 2.20462)} lb`;
+}
+
+export function moneyText(amount: number, { currency }: Units): string {
+  return `${currency}${amount.toFixed(2)}`;
+}
+
+/** A temperature in the reader's scale. */
+export function temperatureText(celsius: number, { length }: Units): string {
+  return length === 'cm' ? `${Math.round(celsius)} °C`.replace('-', '−') : `${Math.round(celsius * 1.8 + 32)} °F`.replace('-', '−');
+}
+
+const SIZE_NAMES: Readonly<Record<NurserySizeId, { readonly cm: string; readonly in: string }>> = {
+  'six-pack': { cm: 'six-pack', in: 'six-pack' },
+  'four-pack': { cm: 'four-pack', in: 'four-pack' },
+  '9cm': { cm: '9 cm pot', in: '3½ in pot' },
+  '1L': { cm: '1 L pot', in: 'quart pot' },
+  '2L': { cm: '2 L pot', in: '½ gal pot' },
+  '3L': { cm: '3 L pot', in: '1 gal pot' },
+  bulb: { cm: 'bag of bulbs', in: 'bag of bulbs' },
+};
+
+export function sizeName(size: NurserySizeId, { length }: Units): string {
+  return SIZE_NAMES[size][length];
+}
+
+const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+
+/** Monday of a week of the year, as day and month; week 1 starts on 1 January, 52 weeks fill the year. */
+function dayOf(week: number): { readonly day: number; readonly month: number } {
+  const date = new Date(Date.UTC(2025, 0, 1 + Math.round((week - 1) * (365 / 52))));
+  return { day: date.getUTCDate(), month: date.getUTCMonth() };
+}
+
+/** A week as the days it covers: "8–14 July". */
+export function weekText(week: number): string {
+  const from = dayOf(week);
+  const date = new Date(Date.UTC(2025, from.month, from.day + 6));
+  const to = { day: date.getUTCDate(), month: date.getUTCMonth() };
+  return from.month === to.month ? `${from.day}–${to.day} ${MONTHS[from.month]}` : `${from.day} ${MONTHS[from.month]!.slice(0, 3)} – ${to.day} ${MONTHS[to.month]!.slice(0, 3)}`;
+}
+
+/** A date in a week, for sentences: "about 14 July". */
+export function dateText(week: number): string {
+  const { day, month } = dayOf(week);
+  return `${day} ${MONTHS[month]}`;
+}
+
+export function monthOf(week: number): string {
+  return MONTHS[dayOf(week).month]!;
+}
+
+export function hoursText(hours: number): string {
+  return `${Number.isInteger(hours) ? hours : hours.toFixed(1)} h`;
+}
+
+export function countText(count: number, one: string, many = `${one}s`): string {
+  return `${count} ${count === 1 ? one : many}`;
+}

@@ -1,0 +1,197 @@
+import type { Remark } from '@/core/checks/opinion';
+import type { Edit } from '@/core/plantings/edits';
+import type { CheckId, FactsOf } from '@/core/checks/rules/index';
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import type { KindId, PlantKind } from '@/core/plants/kind';
+import { weekAfter } from '@/core/units/units';
+import { countText, dateText, hoursText, lengthText, moneyText, weightText, type Units } from './format';
+import { inSentence, keyed, ROLE_NAMES, schemeText } from './names';
+
+/** A remark in words. */
+export interface Sentence {
+  /** What was seen. */
+  readonly says: string;
+  /** Why it matters, with the figures. */
+  readonly because: string;
+}
+
+/** What the words need besides the facts. */
+interface Teller {
+  readonly units: Units;
+  readonly it: PlantingInSpot;
+  readonly score: number;
+  /** "lime potato vine (D)" */
+  readonly name: (id: KindId) => string;
+}
+
+type Words = { readonly [Id in CheckId]: (facts: FactsOf<Id>, teller: Teller) => Sentence };
+
+const good = (score: number, from: number) => score >= from;
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+const list = (names: readonly string[]) => (names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`);
+
+/** One sentence maker for each check. A check without one does not compile. */
+const WORDS: Words = {
+  light: (f, t) => {
+    const who = capital(t.name(f.kind));
+    if (f.fault === 'dark') return { says: `${who} likes ${hoursText(f.needHours)} of sun and gets ${hoursText(f.haveHours)}.`, because: 'Short of light plants stretch, thin out and flower less.' };
+    if (f.fault === 'scorched') return { says: `${who} scorches in afternoon sun, and this spot has it.`, because: `Of ${hoursText(f.haveHours)} most fall after noon, when the air is hottest.` };
+    if (f.fault === 'bright') return { says: `${who} wants at most ${hoursText(f.mostHours)} of sun and gets ${hoursText(f.haveHours)}.`, because: 'Too much sun bleaches leaves and doubles the watering.' };
+    return { says: `Everything is content with ${hoursText(f.haveHours)} of sun.`, because: 'Each kind’s range of hours includes it.' };
+  },
+  thirst: (f, t) => good(t.score, 0.65)
+    ? { says: 'One watering suits all of them.', because: 'No kind here wants it much wetter or drier than its neighbours.' }
+    : { says: `${capital(t.name(f.thirsty))} drinks a lot; ${t.name(f.dry)} ${f.mustDry ? 'must dry out between waterings' : 'wants little'}.`, because: 'They share one watering can: one of the two will suffer.' },
+  proportion: (f, t) => {
+    const ratio = `${lengthText(f.tallestCm, t.units)} over ${lengthText(f.potCm, t.units)}`;
+    if (f.ratio < f.leastRatio) return { says: `The tallest is ${f.ratio.toFixed(1)} × the container: stumpy.`, because: `${ratio}; ${f.leastRatio}–${f.mostRatio} × looks right.` };
+    if (f.ratio > f.mostRatio) return { says: `${capital(t.name(f.kind))} grows ${f.ratio.toFixed(1)} × as tall as the container.`, because: `${ratio}; ${f.leastRatio}–${f.mostRatio} × looks right and stands firm in wind.` };
+    return { says: `Tallest is ${f.ratio.toFixed(1)} × the container, in proportion.`, because: `${ratio}; ${f.leastRatio}–${f.mostRatio} × looks right.` };
+  },
+  'trail-length': (f, t) => good(t.score, 0.6)
+    ? { says: 'Trailing stems end above the ground.', because: `The longest hangs about ${lengthText(f.trailCm, t.units)}; there are ${lengthText(f.dropCm, t.units)}.` }
+    : { says: `${capital(t.name(f.kind))} trails about ${lengthText(f.trailCm, t.units)}; there are ${lengthText(f.dropCm, t.units)}.`, because: 'It will lie on the ground or meet heads unless it is pinched.' },
+  roles: (f) => f.missing.length === 0
+    ? { says: 'It has a lead, a body and an edge.', because: `${countText(f.leads, 'lead')}, ${f.bodies} in the body, ${f.edges} at the edge.` }
+    : { says: `No ${list(f.missing.map((role) => (role === 'lead' ? 'lead to give it height' : role === 'body' ? 'body to fill the middle' : 'edge to soften the rim')))}.`, because: `${ROLE_NAMES.lead} ${f.leads}, body ${f.bodies}, edge ${f.edges}. Domes and single-kind pots do without on purpose.` },
+  crowding: (f, t) => good(t.score, 0.65)
+    ? { says: 'There is room for all of them to grow.', because: `Grown leaves want ${f.pressure.toFixed(1)} × the room there is; up to 3 × knits together well.` }
+    : { says: `Crowded: ${countText(f.tooMany, 'plant')} too many.`, because: `Grown leaves want ${f.pressure.toFixed(1)} × the room there is; over 3 × the weak go under.` },
+  fullness: (f) => f.fullWeek === null
+    ? { says: 'The mix never quite disappears this season.', because: `About ${Math.round(f.coverThen * 100)} % is hidden in week ${f.wishedWeek} after planting.` }
+    : f.fullWeek <= f.wishedWeek
+      ? { says: `Full in about ${countText(f.fullWeek, 'week')}.`, because: `You wished for ${f.wishedWeek}.` }
+      : { says: `Full in about ${countText(f.fullWeek, 'week')}, later than the ${f.wishedWeek} you wished.`, because: `In week ${f.wishedWeek} about ${Math.round(f.coverThen * 100)} % of the mix is hidden. Larger plants or one more would help.` },
+  'root-balls': (f, t) => f.what === 'nothing'
+    ? { says: 'The root balls fit, clear of the wall.', because: 'Each has at least 1 cm of mix to the wall and is squeezed no more than 12 %.' }
+    : f.what === 'depth'
+      ? { says: 'A root ball is deeper than the mix.', because: 'Choose a smaller nursery size or a deeper container.' }
+      : { says: f.what === 'wall' ? 'A root ball presses on the wall.' : 'Two root balls want the same place.', because: `Short by about ${lengthText(Math.max(1, f.shortfallCm), t.units)}.` },
+  scheme: (f, t) => {
+    const wanted = schemeText(t.it.planting.wishes.scheme);
+    if (f.odd) return { says: `${capital(t.name(f.odd))} stands outside ${wanted}.`, because: `The whole fits the scheme to ${Math.round(f.fit * 100)} %.` };
+    if (f.missing.length > 0) return { says: `For ${wanted} it lacks ${list(f.missing.map((m) => (m === 'white' ? 'white' : `the ${m}`)))}.`, because: `What is there fits to ${Math.round(f.fit * 100)} %.` };
+    return good(t.score, 0.7) ? { says: `The colours read as ${wanted}.`, because: `They fit the scheme to ${Math.round(f.fit * 100)} %, weighed by what is seen.` } : { says: `The colours only half make ${wanted}.`, because: `They fit to ${Math.round(f.fit * 100)} %, weighed by what is seen.` };
+  },
+  'pot-contrast': (f, t) => good(t.score, 0.6)
+    ? { says: 'What hangs over the rim stands out from the pot.', because: `Nearest in colour is ${t.name(f.kind)}, plainly another shade.` }
+    : { says: `${capital(t.name(f.kind))} melts into the pot’s colour.`, because: 'It hangs in front of the pot and is nearly the same shade.' },
+  texture: (f, t) => good(t.score, 0.55)
+    ? { says: 'Leaves differ well: it holds without flowers.', because: `${countText(f.textures, 'leaf texture')} among ${countText(f.kinds, 'kind')}.` }
+    : { says: f.middlingGreens > 1 ? 'A muddle of middling green leaves once flowers stop.' : 'The leaves are much alike.', because: `${f.middlingGreens} of ${countText(f.kinds, 'kind')} have plain green leaves of middling size. A bold, fine or coloured leaf would help.` },
+  balance: (f, t) => good(t.score, 0.6)
+    ? { says: 'Balanced from side to side, and the rim is dressed.', because: `Weight leans ${Math.round(Math.abs(f.lean) * 100)} % ${f.lean < 0 ? 'left' : 'right'}.` }
+    : f.bareRim > 0.34 && f.bareRim - 0.34 > Math.abs(f.lean) - 0.1
+      ? { says: `About ${Math.round(f.bareRim * 100)} % of the rim in view stays bare in one stretch.`, because: 'A bare side draws the eye; move an edge plant into it.' }
+      : { says: `It leans to the ${f.lean < 0 ? 'left' : 'right'}.`, because: `The middle of its mass is ${Math.round(Math.abs(f.lean) * 100)} % of the half width off.` },
+  bully: (f, t) => f === null
+    ? { says: 'Nobody swallows a neighbour.', because: 'No strong grower covers half of a weaker one this season.' }
+    : { says: `${capital(t.name(f.bully))} swallows ${t.name(f.victim)} by about ${dateText(f.calendarWeek)}.`, because: `It spreads to ${lengthText(f.bullySpreadCm, t.units)}, ${lengthText(f.gapCm, t.units)} away; the other stays ${lengthText(f.victimHeightCm, t.units)} tall.` },
+  edible: (f, t) => f === null
+    ? { says: 'Nothing harmful grows beside what you eat.', because: 'As far as the book knows. Eat only plants sold for eating.' }
+    : { says: `${capital(t.name(f.harmful))} grows beside ${t.name(f.eaten)}, which is eaten.`, because: 'Leaves get picked together. Keep anything harmful or unsure away from food.' },
+  reach: (f, t) => f === null
+    ? { says: 'Nothing harmful within reach, as far as the book knows.', because: 'The book can be wrong or silent: the label, a doctor or a vet decides.' }
+    : { says: `${capital(t.name(f.kind))} is within reach of ${f.who === 'both' ? 'pets and children' : f.who}.`, because: `${f.harm === 'none known' ? '' : `${capital(f.harm)}. `}${f.note} Check the label; ask a ${f.who === 'pets' ? 'vet' : 'doctor'} when in doubt.` },
+  budget: (f, t) => f.cost <= f.budget
+    ? { says: `Within the budget: plants ${moneyText(f.cost, t.units)} of ${moneyText(f.budget, t.units)}.`, because: 'Typical prices for whole packs; mix and feed are extra.' }
+    : { says: `Plants cost ${moneyText(f.cost, t.units)}, over the ${moneyText(f.budget, t.units)} set aside.`, because: 'Typical prices for whole packs; smaller sizes or one plant fewer would help.' },
+  drainage: (f) => f.holes === 0
+    ? { says: 'No hole for water to leave by.', because: `Roots drown in standing water. Drill ${countText(f.suggested, 'hole')}, mesh over each.` }
+    : f.holes < f.suggested
+      ? { says: `${countText(f.holes, 'hole')} where ${f.suggested} would drain evenly.`, because: 'Far corners stay wet. Mesh over the hole, and mix all the way down.' }
+      : { says: 'Water can leave.', because: `${countText(f.holes, 'hole')}. Mesh over each; no crocks needed.` },
+  cold: (f, t) => f === null
+    ? { says: 'Planted after the usual last frost.', because: 'Frost dates are chances; your own garden decides.' }
+    : { says: `${capital(t.name(f.kind))} may meet frost if planted about ${dateText(f.plantedWeek)}.`, because: `It bears about ${Math.round(f.lowestC)} °C. Usually safe from about ${dateText(f.safeFrom)}; harden off 7–14 days.` },
+  gloves: (f, t) => ({ says: `Wear gloves for ${list(f.kinds.map(t.name))}.`, because: f.note }),
+  weight: (f, t) => f.hung
+    ? { says: `About ${weightText(f.soakedKg, t.units)} when soaked: check the hook’s rated load.`, because: 'Ask for at least 1.5 × that, from the maker of hook and bracket; the wall fixing counts too.' }
+    : { says: `About ${weightText(f.wateredKg, t.units)} watered: two people, or a trolley.`, because: 'Plant it where it will stand if you can. Pots vary by a third either way.' },
+  support: (f, t) => f.how === 'climb'
+    ? { says: `${capital(t.name(f.kind))} needs something to climb, about ${lengthText(f.heightCm, t.units)} tall.`, because: 'Canes or a frame, set at planting so that no root is speared later.' }
+    : { says: `${capital(t.name(f.kind))} wants a stake and a soft tie.`, because: `It reaches about ${lengthText(f.heightCm, t.units)}. Set the stake at planting; cap its end.` },
+  'lead-place': (f, t) => good(t.score, 0.7)
+    ? { says: `${capital(t.name(f.kind))} stands where a lead should.`, because: f.view === 'one side' ? 'Behind the rest, hiding nothing.' : 'Inside the others, good from every side.' }
+    : { says: f.view === 'one side' ? `The lead, ${t.name(f.kind)}, stands before others though this is seen from one side.` : `The lead, ${t.name(f.kind)}, stands off to one side though this is seen all round.`, because: f.view === 'one side' ? 'Tall at the back hides nothing.' : 'In the middle, or a third of the way over, it is good from every side.' },
+  neighbours: (f, t) => good(t.score, 0.4)
+    ? { says: 'Neighbours differ in colour.', because: 'No one colour clumps.' }
+    : f.alike
+      ? { says: `${capital(t.name(f.alike[0]))} and ${t.name(f.alike[1])} merge side by side.`, because: 'One colour clumps; let another come between, unless you want it to flow.' }
+      : { says: 'Neighbours are close in colour.', because: 'It flows, but nothing stands out; schools differ on this.' },
+  echo: (f, t) => ({ says: `The ${f.part} of ${t.name(f.from)} echoes ${t.name(f.to)}.`, because: 'A minor colour picked up again ties the planting together.' }),
+  'runs-wild': (f, t) => ({ says: `${capital(t.name(f.kind))} can run wild.`, because: `${f.where} Check your local list; never tip it out in the wild.` }),
+};
+
+/** Puts a remark into words. */
+export function sentenceOf(remark: Remark, it: PlantingInSpot, units: Units): Sentence {
+  const letters = new Map(keyed(it).map(({ kind, letter }) => [kind.id, letter]));
+  const kinds = new Map<string, PlantKind>(it.plants.map(({ kind }) => [kind.id, kind]));
+  const name = (id: KindId) => {
+    const letter = letters.get(id);
+    return `${inSentence(kinds.get(id)?.common ?? id)}${letter ? ` (${letter})` : ''}`;
+  };
+  const tell = WORDS[remark.check] as (facts: unknown, teller: Teller) => Sentence;
+  return tell(remark.facts, { units, it, score: remark.score, name });
+}
+
+/** The lead word of a remark. */
+export function leadWord(remark: Remark): string {
+  if (remark.certainty === 'a caution' && remark.severity !== 'right') return 'Caution';
+  return { trouble: 'Trouble', look: 'Look', taste: 'Taste', right: 'Right' }[remark.severity];
+}
+
+/** What a fix does, as the words on its button. */
+export function editText(edit: Edit, it: PlantingInSpot, units: Units, kindOf: (id: KindId) => PlantKind | null): string {
+  switch (edit.kind) {
+    case 'move': {
+      const place = it.planting.places.find(({ id }) => id === edit.place);
+      if (!place) return 'Move it';
+      const [dx, dz] = [edit.xCm - place.xCm, edit.zCm - place.zCm];
+      const way = Math.abs(dx) >= Math.abs(dz) ? (dx < 0 ? 'left' : 'right') : dz < 0 ? 'back' : 'forward';
+      return `Try it ${lengthText(Math.hypot(dx, dz), units)} ${way}`;
+    }
+    case 'swap':
+      return `Try ${inSentence(kindOf(edit.to)?.common ?? edit.to)}`;
+    case 'remove':
+      return 'Try it without one';
+    case 'arrange':
+      return 'Try another order';
+    case 'container':
+      return edit.change.drainHoles ? `Mark ${countText(edit.change.drainHoles, 'hole')}` : 'Try it';
+    case 'add':
+      return `Add ${inSentence(kindOf(edit.place.kindId)?.common ?? edit.place.kindId)}`;
+    case 'rename':
+      return `Call it ${edit.name}`;
+    case 'mean':
+      return 'I mean it';
+  }
+}
+
+/** What an edit did, for the history: "Moved lime potato vine". */
+export function historyText(edit: Edit, it: PlantingInSpot, kindOf: (id: KindId) => PlantKind | null): string {
+  const nameAt = (place: string) => inSentence(kindOf(it.planting.places.find(({ id }) => id === place)?.kindId ?? '')?.common ?? 'a plant');
+  switch (edit.kind) {
+    case 'move':
+      return `Moved ${nameAt(edit.place)}`;
+    case 'swap':
+      return `Swapped ${inSentence(kindOf(edit.from)?.common ?? edit.from)} for ${inSentence(kindOf(edit.to)?.common ?? edit.to)}`;
+    case 'add':
+      return `Added ${inSentence(kindOf(edit.place.kindId)?.common ?? 'a plant')}`;
+    case 'remove':
+      return `Took out ${nameAt(edit.place)}`;
+    case 'arrange':
+      return 'Rearranged';
+    case 'container':
+      return 'Changed the container';
+    case 'rename':
+      return 'Renamed';
+    case 'mean':
+      return edit.meant ? 'Meant it' : 'Asked again';
+  }
+}
+
+/** The week of the year, some weeks after planting, as a date. */
+export function weeksOnText(plantedWeek: number, weeks: number): string {
+  return dateText(weekAfter(plantedWeek, weeks));
+}

@@ -1,0 +1,44 @@
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import type { KindId } from '@/core/plants/kind';
+import type { Ask } from '@/core/search/ask';
+import type { Obstacle, Progress, Proposal } from '@/core/search/propose';
+import type { StandIn } from '@/core/search/standIns';
+import type { Detail } from '@/core/seeing/project';
+import type { Lens } from '@/core/seeing/lens';
+import type { Subject } from '@/core/seeing/scene';
+import type { Fix } from '@/core/checks/opinion';
+import type { CheckId } from '@/core/checks/rules/index';
+
+/** An ask without the plants: the worker has the book. */
+export type AskMessage = Omit<Ask, 'kinds'> & { readonly only: readonly KindId[] | null };
+
+export interface PaintRequest {
+  readonly subject: Subject;
+  readonly weeks: number;
+  readonly lens: Lens;
+  readonly detail: Detail;
+  readonly widthPx: number;
+  readonly heightPx: number;
+  /** Device pixels per picture pixel. */
+  readonly density: number;
+  /** Radii of the stencil's holes in cm: the plan is drawn; `null`: the stand-back view. */
+  readonly holesCm: readonly number[] | null;
+}
+
+/** Every job a worker does: what is asked, what it tells on the way, what it answers. */
+export interface Jobs {
+  propose: { request: AskMessage & { readonly effort: number; readonly wanted: number }; progress: Progress; result: readonly Proposal[] };
+  obstacles: { request: AskMessage; progress: never; result: { readonly obstacles: readonly Obstacle[]; readonly ruledOut: Readonly<Record<string, number>> } };
+  standIns: { request: { readonly it: PlantingInSpot; readonly kindId: KindId; readonly only: readonly KindId[] | null }; progress: never; result: readonly StandIn[] };
+  fixes: { request: { readonly it: PlantingInSpot; readonly checks: readonly CheckId[] }; progress: never; result: Readonly<Partial<Record<CheckId, Fix>>> };
+  paint: { request: PaintRequest; progress: never; result: ImageBitmap };
+}
+
+export type JobName = keyof Jobs;
+
+export type ToWorker = { [N in JobName]: { readonly id: number; readonly job: N; readonly request: Jobs[N]['request'] } }[JobName] | { readonly id: number; readonly job: 'cancel' };
+
+export type FromWorker =
+  | { readonly id: number; readonly kind: 'progress'; readonly value: unknown }
+  | { readonly id: number; readonly kind: 'result'; readonly value: unknown }
+  | { readonly id: number; readonly kind: 'error'; readonly message: string };

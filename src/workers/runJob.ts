@@ -1,0 +1,67 @@
+import type { FromWorker, JobName, Jobs } from './messages';
+
+interface Waiting {
+  readonly resolve: (value: never) => void;
+  readonly reject: (error: Error) => void;
+  readonly progress: ((value: never) => void) | undefined;
+}
+
+class Desk {
+  private readonly waiting = new Map<number, Waiting>();
+
+  constructor(private readonly worker: Worker) {
+    worker.onmessage = ({ data }: MessageEvent<FromWorker>) => {
+      const job = this.waiting.get(data.id);
+      if (!job) {
+        // Nobody waits for it any more: let go of the picture.
+        if (data.kind === 'result' && data.value instanceof ImageBitmap) data.value.close();
+        return;
+      }
+      if (data.kind === 'progress') return job.progress?.(data.value as never);
+      this.waiting.delete(data.id);
+      if (data.kind === 'result') job.resolve(data.value as never);
+      else job.reject(new Error(data.message));
+    };
+    worker.onerror = (event) => {
+      for (const job of this.waiting.values()) job.reject(new Error(event.message || 'A worker stopped.'));
+      this.waiting.clear();
+    };
+  }
+
+  send(id: number, job: string, request: unknown, waiting: Waiting): void {
+    this.waiting.set(id, waiting);
+    this.worker.postMessage({ id, job, request });
+  }
+
+  cancel(id: number): void {
+    if (this.waiting.delete(id)) this.worker.postMessage({ id, job: 'cancel' });
+  }
+}
+
+let thinking: Desk | null = null;
+let drawing: Desk | null = null;
+let nextId = 1;
+
+function deskFor(job: JobName): Desk {
+  if (job === 'paint') return (drawing ??= new Desk(new Worker(new URL('./draw.worker.ts', import.meta.url), { type: 'module' })));
+  return (thinking ??= new Desk(new Worker(new URL('./think.worker.ts', import.meta.url), { type: 'module' })));
+}
+
+/**
+ * Runs a job in its worker.
+ * @throws an `AbortError` when the signal is given up
+ */
+export function runJob<N extends JobName>(job: N, request: Jobs[N]['request'], options: { readonly signal?: AbortSignal; readonly onProgress?: (value: Jobs[N]['progress']) => void } = {}): Promise<Jobs[N]['result']> {
+  return new Promise((resolve, reject) => {
+    const { signal } = options;
+    if (signal?.aborted) return reject(new DOMException('Given up', 'AbortError'));
+    const desk = deskFor(job);
+    const id = nextId;
+    nextId += 1;
+    signal?.addEventListener('abort', () => {
+      desk.cancel(id);
+      reject(new DOMException('Given up', 'AbortError'));
+    }, { once: true });
+    desk.send(id, job, request, { resolve: resolve as (value: never) => void, reject, progress: options.onProgress as ((value: never) => void) | undefined });
+  });
+}

@@ -1,0 +1,84 @@
+import { BOOK, kindOf } from '@/core/plants/book/index';
+import { opinionOf, tryFixes, type Fix } from '@/core/checks/opinion';
+import type { CheckId } from '@/core/checks/rules/index';
+import type { Edit } from '@/core/plantings/edits';
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import { obstaclesTo, propose } from '@/core/search/propose';
+import { standInsFor, swapEdit } from '@/core/search/standIns';
+import type { AskMessage, FromWorker, ToWorker } from './messages';
+
+const scope = self as unknown as { postMessage: (message: FromWorker) => void; onmessage: ((event: MessageEvent<ToWorker>) => void) | null };
+const cancelled = new Set<number>();
+
+/** Longest stretch of thinking before the event loop turns, ms: a cancel arrives within it. */
+const SLICE_MS = 14;
+
+const breath = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
+
+function askOf({ only, ...ask }: AskMessage) {
+  return { ...ask, kinds: only ? BOOK.filter((kind) => only.includes(kind.id)) : BOOK };
+}
+
+scope.onmessage = ({ data }) => {
+  if (data.job === 'cancel') {
+    cancelled.add(data.id);
+    return;
+  }
+  work(data)
+    .then((value) => scope.postMessage({ id: data.id, kind: 'result', value }))
+    .catch((error: unknown) => scope.postMessage({ id: data.id, kind: 'error', message: error instanceof Error ? error.message : String(error) }))
+    .finally(() => cancelled.delete(data.id));
+};
+
+async function work(message: Exclude<ToWorker, { job: 'cancel' }>): Promise<unknown> {
+  switch (message.job) {
+    case 'propose': {
+      const search = propose(askOf(message.request), { effort: message.request.effort, wanted: message.request.wanted });
+      let sliceEnd = performance.now() + SLICE_MS;
+      let told = '';
+      for (;;) {
+        const { done, value } = search.next();
+        if (done) return value;
+        const now = value.best.map((p) => p.places.map((place) => place.kindId).join()).join(';');
+        if (now !== told) {
+          told = now;
+          scope.postMessage({ id: message.id, kind: 'progress', value });
+        }
+        if (performance.now() < sliceEnd) continue;
+        await breath();
+        if (cancelled.has(message.id)) return value.best;
+        sliceEnd = performance.now() + SLICE_MS;
+      }
+    }
+    case 'obstacles':
+      return obstaclesTo(askOf(message.request));
+    case 'standIns': {
+      const { it, kindId, only } = message.request;
+      return standInsFor(it, kindId, only ? BOOK.filter((kind) => only.includes(kind.id)) : BOOK);
+    }
+    case 'fixes': {
+      const { it, checks } = message.request;
+      const found: Partial<Record<CheckId, Fix>> = {};
+      for (const check of checks) {
+        if (cancelled.has(message.id)) break;
+        const fix = tryFixes(it, check, kindOf, swapsFor(it, check));
+        if (fix) found[check] = fix;
+        await breath();
+      }
+      return found;
+    }
+    case 'paint':
+      throw new Error('The thinking worker does not paint.');
+  }
+}
+
+/** Checks that a better-suited kind mends: try the best stand-ins of the plants pointed at. */
+const MENDED_BY_SWAP: readonly CheckId[] = ['light', 'thirst', 'reach', 'edible', 'scheme', 'pot-contrast', 'trail-length', 'cold', 'texture'];
+
+/** Swaps of the first plant a check points at for its best stand-ins. */
+function swapsFor(it: PlantingInSpot, check: CheckId): readonly Edit[] {
+  if (!MENDED_BY_SWAP.includes(check)) return [];
+  const remark = opinionOf(it).remarks.find((one) => one.check === check);
+  const culprit = it.plants.find((plant) => plant.id === remark?.culprits[0])?.kindId;
+  return culprit ? standInsFor(it, culprit, BOOK, 4).map(({ kindId, size }) => swapEdit(culprit, kindId, size)) : [];
+}
