@@ -1,0 +1,162 @@
+'use client';
+
+import Link from 'next/link';
+import { useMemo, useState } from 'react';
+import { toast } from 'sonner';
+import { read } from '@/core/checks/reading';
+import { opinionOf } from '@/core/checks/opinion';
+import { kindOf } from '@/core/plants/book/index';
+import { inSpot, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
+import { hangsFree, type Spot } from '@/core/spots/spot';
+import { extentOf } from '@/core/seeing/framing';
+import { subjectOf } from '@/core/seeing/scene';
+import { weekAfter } from '@/core/units/units';
+import { rillbankHalt } from '@/demo/rillbankHalt';
+import { PITCH_RAD } from '@/ui/bench/StandBack';
+import { PlantingPicture } from '@/ui/controls/PlantingPicture';
+import { Ruler } from '@/ui/controls/Ruler';
+import { useWidth } from '@/ui/controls/useWidth';
+import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
+import { WeekSlider } from '@/ui/bench/WeekSlider';
+import { countText, hoursText, weekText } from '@/words/format';
+import { leadWord, sentenceOf } from '@/words/remarks';
+
+/** Every container at its spot, on one ground line per spot, all at one scale, in the week chosen; and what wants a look. */
+export function Yard() {
+  const store = useStore();
+  const loaded = useLive(async (s) => ({ spots: await s.spots(), plantings: await s.plantings() }));
+  const [weeks, setWeeks] = useState(9);
+  const [ref, width] = useWidth<HTMLDivElement>();
+  const rows = useMemo(() => (loaded ? rowsOf(loaded.spots, loaded.plantings) : []), [loaded]);
+  const scale = useMemo(() => scaleFor(rows, width), [rows, width]);
+  const loadDemo = async () => {
+    const { spots, plantings } = rillbankHalt();
+    await store?.addAll(spots, plantings);
+    toast('Rillbank Halt is in the yard: a made-up set to try things on.');
+  };
+  if (!loaded) return <p className="py-10 text-ink2" role="status">Opening the yard…</p>;
+  if (loaded.plantings.length === 0)
+    return (
+      <div className="py-16">
+        <h1 className="display text-[29px] leading-10">Nothing stands here yet</h1>
+        <p className="mt-2 max-w-[52ch] text-[15px] leading-6">Measure one pot, say what sun it gets, and pick a planting from those that suit. It takes about two minutes.</p>
+        <p className="mt-5 flex flex-wrap gap-3">
+          <Link href="/start" className="press">Start a planting</Link>
+          <button type="button" className="press-quiet" onClick={() => void loadDemo()}>Look round Rillbank Halt</button>
+        </p>
+      </div>
+    );
+  const all = rows.flatMap(({ its }) => its);
+  const last = Math.max(...all.map((it) => read(it).weeks));
+  const planted = all[0]!.planting.plantedWeek;
+  return (
+    <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[minmax(0,1fr)_324px]">
+      <div className="min-w-0">
+        <header className="flex flex-wrap items-end gap-x-4 pb-2">
+          <h1 className="display text-[29px] leading-10">{loaded.plantings.every(({ demo }) => demo) ? 'Rillbank Halt' : 'Yard'}</h1>
+          <p className="pb-1.5 text-[13px] text-ink2"><b className="text-ink">{all.length}</b> {all.length === 1 ? 'container' : 'containers'}, as they should look {weekText(weekAfter(planted, weeks))}</p>
+          <p className="ml-auto pb-1.5 text-[13px] text-ink2">All at one scale; ticks are <b className="text-ink">10 cm</b></p>
+        </header>
+        <div ref={ref} className="grid gap-3">
+          {width > 0 && rows.map((row) => <SpotRow key={row.spot.id} row={row} weeks={weeks} pxPerCm={scale} widthPx={width} />)}
+        </div>
+        <div className="mt-2 max-w-[720px]"><WeekSlider keys={[]} weeks={weeks} last={last} plantedWeek={planted} onWeek={setWeeks} /></div>
+      </div>
+      <Wanting its={all} />
+    </div>
+  );
+}
+
+interface Row {
+  readonly spot: Spot;
+  readonly its: readonly PlantingInSpot[];
+}
+
+function rowsOf(spots: readonly Spot[], plantings: readonly Planting[]): readonly Row[] {
+  return spots
+    .map((spot) => ({ spot, its: plantings.filter(({ spotId }) => spotId === spot.id).map((planting) => inSpot(planting, spot, kindOf)) }))
+    .filter(({ its }) => its.length > 0);
+}
+
+const SIDE_RULER_PX = 28;
+const STRIP_PX = 30;
+
+/** Widest scale at which every row fits, within what reads well. */
+function scaleFor(rows: readonly Row[], width: number): number {
+  const usable = width - SIDE_RULER_PX - 170;
+  const widest = Math.max(1, ...rows.map(({ its }) => its.reduce((sum, it) => sum + widthCm(it) + 12, 0)));
+  return Math.max(0.9, Math.min(1.6, usable / widest));
+}
+
+function widthCm(it: PlantingInSpot): number {
+  const extent = extentOf(read(it));
+  return extent.leftCm + extent.rightCm;
+}
+
+function SpotRow({ row: { spot, its }, weeks, pxPerCm, widthPx }: { readonly row: Row; readonly weeks: number; readonly pxPerCm: number; readonly widthPx: number }) {
+  const extents = its.map((it) => extentOf(read(it)));
+  // Height above ground is drawn in full: a basket under a canopy hangs where it hangs.
+  const above = Math.max(...its.map((_, i) => spot.dropCm + extents[i]!.aboveCm));
+  const groundFrom = hangsFree(spot) ? Math.max(0, spot.dropCm - Math.max(...extents.map((e) => e.belowCm)) - 6) : 0;
+  const height = Math.round((above - groundFrom) * pxPerCm) + 14;
+  const starts: number[] = [];
+  extents.reduce((x, extent) => {
+    starts.push(x);
+    return x + (extent.leftCm + extent.rightCm + 12) * pxPerCm;
+  }, SIDE_RULER_PX + 10);
+  return (
+    <section aria-label={spot.name}>
+      <div className="relative overflow-x-auto overflow-y-hidden bg-field" style={{ height }}>
+        <div className="absolute inset-y-0 left-0"><Ruler upright lengthPx={height} zeroPx={-groundFrom * pxPerCm} pxPerCm={pxPerCm} unit="cm" thickness={SIDE_RULER_PX} /></div>
+        <div className="pointer-events-none absolute top-2 right-4 text-right">
+          <h2 className="display text-[17px] leading-5">{spot.name}</h2>
+          <p className="text-[12.5px] text-ink2">{hoursText(spot.sunHours)} sun{spot.sunWhen === 'morning' ? ' before noon' : spot.sunWhen === 'afternoon' ? ' after noon' : ''}{spot.underCover ? ', no rain' : ''}</p>
+          {groundFrom > 0 && <p className="text-[12.5px] text-ink2">from {Math.round(groundFrom)} cm up</p>}
+        </div>
+        {its.map((it, i) => {
+          const extent = extents[i]!;
+          const w = Math.round((extent.leftCm + extent.rightCm) * pxPerCm);
+          const below = Math.min(extent.belowCm, spot.dropCm - groundFrom + 4);
+          const pitchRad = spot.view === 'from below' ? PITCH_RAD.fromBelow : PITCH_RAD.standing * 0.6;
+          return (
+            <Link key={it.planting.id} href={`/bench?planting=${it.planting.id}`} aria-label={`${it.planting.name}: open on the bench`} className="absolute bottom-0 block" style={{ left: starts[i], width: w, height }}>
+              <PlantingPicture still subject={subjectOf(it)} weeks={Math.min(weeks, read(it).weeks)} widthPx={w} heightPx={height} label={it.planting.name} lens={{ azimuthRad: 0, pitchRad, pxPerCm, originX: w / 2, originY: height - Math.max(below, spot.dropCm - groundFrom) * pxPerCm - (spot.dropCm === 0 ? -extent.belowCm * pxPerCm + 6 : 0) }} />
+            </Link>
+          );
+        })}
+      </div>
+      <div className="relative border-t-[1.5px] border-tick" style={{ height: STRIP_PX }}>
+        {its.map((it, i) => (
+          <span key={it.planting.id} className="absolute top-1.5 -translate-x-1/2 text-[12.5px] font-semibold whitespace-nowrap" style={{ left: Math.min(widthPx - 50, starts[i]! + ((extents[i]!.leftCm + extents[i]!.rightCm) * pxPerCm) / 2) }}>{it.planting.name}</span>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+/** The remarks across the yard that want an answer, worst first, each leading to its bench. */
+function Wanting({ its }: { readonly its: readonly PlantingInSpot[] }) {
+  const settings = useSettings();
+  const wanting = useMemo(
+    () => its.map((it) => ({ it, remarks: opinionOf(it).remarks.filter(({ severity, meant }) => !meant && (severity === 'trouble' || severity === 'look')) })).filter(({ remarks }) => remarks.length > 0),
+    [its],
+  );
+  const calm = its.filter((it) => !wanting.some((w) => w.it === it));
+  return (
+    <aside aria-label="Worth a look" className="mt-6 self-start bg-paper wide:mt-0">
+      <h2 className="display px-4 pt-3 text-[21px] leading-7">Worth a look</h2>
+      <p className="border-b border-rule px-4 pb-3 text-ink2">{wanting.length === 0 ? 'Nothing: all is well as far as it can be told.' : `${countText(wanting.length, 'container')} with something to think about.`}</p>
+      <ul>
+        {wanting.map(({ it, remarks }) => (
+          <li key={it.planting.id} className="border-b border-rule">
+            <Link href={`/bench?planting=${it.planting.id}`} className="block px-4 py-2.5 hover:bg-wash">
+              <span className="flex justify-between"><b className="text-[14px] font-semibold">{it.planting.name}</b><span className="text-ink2">{countText(remarks.length, 'remark')}</span></span>
+              <span className="text-ink2"><b className="font-semibold text-ink">{leadWord(remarks[0]!)}.</b> {sentenceOf(remarks[0]!, it, settings).says}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {calm.length > 0 && <p className="px-4 py-3 text-ink2">Nothing: {calm.map(({ planting }) => planting.name.toLowerCase()).join(', ')}</p>}
+    </aside>
+  );
+}
