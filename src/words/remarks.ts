@@ -44,8 +44,8 @@ const WORDS: Words = {
     : { says: `${capital(t.name(f.thirsty))} drinks a lot; ${t.name(f.dry)} ${f.mustDry ? 'must dry out between waterings' : 'wants little'}.`, because: 'They share one watering can: one of the two will suffer.' },
   proportion: (f, t) => {
     const ratio = `${lengthText(f.tallestCm, t.units)} over ${lengthText(f.potCm, t.units)}`;
-    if (f.ratio < f.leastRatio) return { says: `The tallest is ${f.ratio.toFixed(1)} × the container: stumpy.`, because: `${ratio}; ${f.leastRatio}–${f.mostRatio} × looks right.` };
-    if (f.ratio > f.mostRatio) return { says: `${capital(t.name(f.kind))} grows ${f.ratio.toFixed(1)} × as tall as the container.`, because: `${ratio}; ${f.leastRatio}–${f.mostRatio} × looks right and stands firm in wind.` };
+    if (f.ratio < f.leastRatio && !good(t.score, 0.7)) return { says: `The tallest is ${f.ratio.toFixed(1)} × the container: stumpy.`, because: `${ratio}; ${f.leastRatio}–${f.mostRatio} × looks right.` };
+    if (f.ratio > f.mostRatio && !good(t.score, 0.7)) return { says: `${capital(t.name(f.kind))} grows ${f.ratio.toFixed(1)} × as tall as the container.`, because: `${ratio}; ${f.leastRatio}–${f.mostRatio} × looks right and stands firm in wind.` };
     return { says: `Tallest is ${f.ratio.toFixed(1)} × the container, in proportion.`, because: `${ratio}; ${f.leastRatio}–${f.mostRatio} × looks right.` };
   },
   'trail-length': (f, t) => good(t.score, 0.6)
@@ -105,8 +105,8 @@ const WORDS: Words = {
     ? { says: 'Planted after the usual last frost.', because: 'Frost dates are chances; your own garden decides.' }
     : { says: `${capital(t.name(f.kind))} may meet frost if planted about ${dateText(f.plantedWeek)}.`, because: `It bears about ${Math.round(f.lowestC)} °C. Usually safe from about ${dateText(f.safeFrom)}; harden off 7–14 days.` },
   gloves: (f, t) => ({ says: `Wear gloves for ${list(f.kinds.map(t.name))}.`, because: f.note }),
-  weight: (f, t) => f.hung
-    ? { says: `About ${weightText(f.soakedKg, t.units)} when soaked: check the hook’s rated load.`, because: 'Ask for at least 1.5 × that, from the maker of hook and bracket; the wall fixing counts too.' }
+  weight: (f, t) => f.on !== 'ground'
+    ? { says: `About ${weightText(f.soakedKg, t.units)} when soaked: check the rated load of ${f.on === 'hook' ? 'hook and bracket' : 'sill, rail or brackets'}.`, because: 'Ask the maker or the owner for a rating of at least 1.5 × that; the wall fixing counts too.' }
     : { says: `About ${weightText(f.wateredKg, t.units)} watered: two people, or a trolley.`, because: 'Plant it where it will stand if you can. Pots vary by a third either way.' },
   support: (f, t) => f.how === 'climb'
     ? { says: `${capital(t.name(f.kind))} needs something to climb, about ${lengthText(f.heightCm, t.units)} tall.`, because: 'Canes or a frame, set at planting so that no root is speared later.' }

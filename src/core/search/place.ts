@@ -23,6 +23,8 @@ const MOST_PRESSURE = 2.4;
 const WANTED_COVER = 2.8;
 /** A lead stands over the others and hides less of the mix than its plan area. */
 const LEAD_SHARE = 0.4;
+/** An edge plant spreads half outside the rim. */
+const EDGE_SHARE = 0.55;
 /** Share of the mix's surface that root balls may take. */
 const MOST_BALL_SHARE = 0.62;
 
@@ -72,7 +74,7 @@ function sizeFor(kind: PlantKind, role: Role, ask: Ask): NurserySizeId | null {
 
 function areaAt(part: Part, weeks: number, ask: Ask): number {
   const share = growthShare(part.kind, part.size, weeks, lightFactor(part.kind, ask.spot)) ** 0.9;
-  return Math.PI * ((middle(part.kind.spreadCm) * share) / 2) ** 2 * (part.role === 'lead' ? LEAD_SHARE : 1);
+  return Math.PI * ((middle(part.kind.spreadCm) * share) / 2) ** 2 * (part.role === 'lead' ? LEAD_SHARE : part.role === 'edge' ? EDGE_SHARE : 1);
 }
 
 /** Adds plants to the thinnest group until the mix should be hidden in time, or no more go in. */

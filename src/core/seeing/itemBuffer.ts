@@ -89,11 +89,11 @@ function scan(xy: readonly number[], width: number, height: number, scale: numbe
   }
 }
 
-function strokeQuads(xy: readonly number[], widthPx: number, use: (quad: readonly number[]) => void): void {
+function strokeQuads(xy: readonly number[], widthPx: number, each: (quad: readonly number[]) => void): void {
   for (let i = 0; i + 3 < xy.length; i += 2) {
     const [x1, y1, x2, y2] = [xy[i]!, xy[i + 1]!, xy[i + 2]!, xy[i + 3]!];
     const run = Math.hypot(x2 - x1, y2 - y1) || 1;
     const [nx, ny] = [(-(y2 - y1) / run) * (widthPx / 2), ((x2 - x1) / run) * (widthPx / 2)];
-    use([x1 + nx, y1 + ny, x2 + nx, y2 + ny, x2 - nx, y2 - ny, x1 - nx, y1 - ny]);
+    each([x1 + nx, y1 + ny, x2 + nx, y2 + ny, x2 - nx, y2 - ny, x1 - nx, y1 - ny]);
   }
 }

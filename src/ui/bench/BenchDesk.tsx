@@ -13,7 +13,7 @@ import type { Editing } from '@/ui/session/useEditing';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { useWidth } from '@/ui/controls/useWidth';
 import { countText, hoursText, lengthFigure, moneyText, volumeText, weekText } from '@/words/format';
-import { keyed, schemeText } from '@/words/names';
+import { keyed } from '@/words/names';
 import { PlantActions } from './PlantActions';
 import { KindTags } from './KindTags';
 import { OpinionSheet } from './OpinionSheet';
@@ -58,7 +58,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         <header className="flex flex-wrap items-end gap-x-5 gap-y-1 pb-2">
           <h1 className="display text-[29px] leading-10">{planting.name}</h1>
           <p className="pb-1.5 text-[13px] text-ink2">
-            <b className="font-semibold text-ink">{dims}</b> {settings.length} {planting.container.name.toLowerCase()}, seen {spot.view === 'one side' ? 'from the front' : spot.view === 'all round' ? 'all round' : 'from below'}, <b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun{spot.sunWhen === 'spread' ? '' : spot.sunWhen === 'morning' ? ' before noon' : ' after noon'}, {schemeText(planting.wishes.scheme)}
+            <b className="font-semibold text-ink">{dims}</b> {settings.length} {planting.container.name.toLowerCase()}, seen {spot.view === 'one side' ? 'from the front' : spot.view === 'all round' ? 'all round' : 'from below'}, <b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun{spot.sunWhen === 'spread' ? '' : spot.sunWhen === 'morning' ? ' before noon' : ' after noon'}
           </p>
           <p className="ml-auto flex items-center gap-3 pb-1 text-[13px] text-ink2">
             <span><b className="text-ink">{it.planting.places.length}</b> {it.planting.places.length === 1 ? 'plant' : 'plants'}</span>

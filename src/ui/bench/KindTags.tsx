@@ -30,7 +30,7 @@ export function KindTags({ editing, keys, sizes, selected, onSelect, settings }:
         const own = lines.filter((line) => line.kindId === kind.id);
         return (
           <li key={kind.id}>
-            <button type="button" aria-pressed={selectedKind === kind.id} onClick={() => onSelect(selectedKind === kind.id ? null : it.plants[first]!.id)} className={`tag block h-[152px] w-full px-3 pt-2 text-left ${selectedKind === kind.id ? 'bg-ink text-paper' : 'bg-paper'}`}>
+            <button type="button" aria-pressed={selectedKind === kind.id} onClick={() => onSelect(selectedKind === kind.id ? null : it.plants[first]!.id)} className={`tag flex h-[152px] w-full flex-col items-stretch justify-start px-3 pt-2 text-left ${selectedKind === kind.id ? 'bg-ink text-paper' : 'bg-paper'}`}>
               <span className="flex items-center justify-between">
                 <span className="grid size-[22px] place-items-center rounded-full border-[1.5px] border-[#1d2225] bg-[#fbfcfc] text-[12px] font-bold text-[#1d2225]">{letter}</span>
                 <span className="text-[12.5px] opacity-80">{ROLE_NAMES[role]}</span>

@@ -127,8 +127,8 @@ export function Stencil({ reading, keys, subject, weeks, pxPerCm, widthPx, heigh
                 <g key={plant.id} role="button" tabIndex={0} aria-label={`${plant.kind.common}, ${whereText(plant.xCm, plant.zCm, unit)}`} aria-pressed={plant.id === selected} data-place={plant.id} className="cursor-grab focus:outline-none [&:focus-visible>circle:first-of-type]:stroke-[4px]" style={{ touchAction: 'none' }} onPointerDown={(event) => down(event, plant.id, plant.xCm, plant.zCm)} onPointerMove={move} onPointerUp={up} onPointerCancel={cancel} onKeyDown={(event) => key(event, plant.id, plant.xCm, plant.zCm)}>
                   <circle cx={x} cy={y} r={r} fill="transparent" stroke={lit ? '#00545c' : '#1d2225'} strokeWidth={lit ? 2.4 : 0.8} />
                   <circle cx={x} cy={y} r={12} fill="transparent" />
-                  <circle cx={x} cy={y} r={9.5} fill="#fbfcfc" stroke="#1d2225" strokeWidth={1.2} />
-                  <text x={x} y={y + 4} textAnchor="middle" fontSize={11.5} fontWeight={640} fill="#1d2225">{letterOf.get(plant.kindId)}</text>
+                  <circle cx={x} cy={y} r={Math.min(9.5, Math.max(6.5, r * 0.5))} fill="#fbfcfc" stroke="#1d2225" strokeWidth={1.2} />
+                  <text x={x} y={y + (r > 18 ? 4 : 3.3)} textAnchor="middle" fontSize={r > 18 ? 11.5 : 9.5} fontWeight={640} fill="#1d2225">{letterOf.get(plant.kindId)}</text>
                 </g>
               );
             })}

@@ -1,17 +1,16 @@
 'use client';
 
-import { useEffect, useRef, useState, type RefObject } from 'react';
+import { useCallback, useRef, useState, type RefCallback } from 'react';
 
-/** The width of an element, px, kept up with its size; 0 before it is known. */
-export function useWidth<T extends HTMLElement>(): readonly [RefObject<T | null>, number] {
-  const ref = useRef<T>(null);
+/** The width of an element, px, kept up with its size; 0 before it is known. The element may come later or be replaced. */
+export function useWidth<T extends HTMLElement>(): readonly [RefCallback<T>, number] {
   const [width, setWidth] = useState(0);
-  useEffect(() => {
-    const element = ref.current;
+  const observer = useRef<ResizeObserver | null>(null);
+  const ref = useCallback((element: T | null) => {
+    observer.current?.disconnect();
     if (!element) return;
-    const observer = new ResizeObserver(([entry]) => setWidth(Math.round(entry!.contentRect.width)));
-    observer.observe(element);
-    return () => observer.disconnect();
+    observer.current = new ResizeObserver(([entry]) => setWidth(Math.round(entry!.contentRect.width)));
+    observer.current.observe(element);
   }, []);
   return [ref, width];
 }

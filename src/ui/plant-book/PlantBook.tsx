@@ -12,7 +12,7 @@ import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Swatches } from '@/ui/controls/Swatches';
 import { Choices } from '@/ui/start/StartSheet';
 import { useSettings } from '@/ui/session/StoreProvider';
-import { countText, hoursText, lengthFigure, moneyText, sizeName, temperatureText, weekText, type Units } from '@/words/format';
+import { countText, dateText, hoursText, lengthFigure, moneyText, sizeName, temperatureText, type Units } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
 
 const LIGHTS = { any: 'Any light', sun: 'Sun', half: 'Half', shade: 'Shade' } as const;
@@ -127,7 +127,7 @@ function KindPage({ kind, settings }: { readonly kind: PlantKind; readonly setti
         <dt>Sun</dt><dd>{kind.light.hours[0]}–{hoursText(kind.light.hours[1])} a day; {kind.light.afternoon === 'scorches' ? 'scorches in afternoon sun' : kind.light.afternoon === 'wants' ? 'wants the afternoon too' : 'bears afternoon sun'}</dd>
         <dt>Water and feed</dt><dd>{kind.thirst} thirst{kind.dryBetween ? ', must dry between waterings' : ''}; {kind.feed === 'none' ? 'no feed' : `${kind.feed} feed`}</dd>
         <dt>Cold</dt><dd>bears about {temperatureText(kind.lowestC, settings)}{kind.bringInC !== null ? `; bring in below ${temperatureText(kind.bringInC, settings)} at night` : ''}</dd>
-        {kind.bloom && <><dt>In flower</dt><dd>{weekText(kind.bloom.weeks[0]).split('–')[0]} … {weekText(kind.bloom.weeks[1])}{kind.bloom.deadhead ? '; deadhead' : ''}{kind.bloom.pinch ? '; pinch for bushiness' : ''}</dd></>}
+        {kind.bloom && <><dt>In flower</dt><dd>{dateText(kind.bloom.weeks[0])} to {dateText(kind.bloom.weeks[1])}{kind.bloom.deadhead ? '; deadhead' : ''}{kind.bloom.pinch ? '; pinch for bushiness' : ''}</dd></>}
         <dt>Eating</dt><dd>{kind.edible ? `${kind.edible}, only from plants sold for eating` : 'not for eating'}</dd>
         <dt>Care</dt><dd>People: {kind.toxicity.people}. Pets: {kind.toxicity.pets}. {kind.toxicity.note} {kind.irritant.skin !== 'no' && <b className="font-semibold">{kind.irritant.note}</b>}</dd>
         {kind.runsWild && <><dt>Runs wild</dt><dd>{kind.runsWild} Check local rules.</dd></>}

@@ -152,7 +152,7 @@ function ProposalGrid({ proposals, reading, plantedWeek, settings, onKeep }: Gri
           <li key={proposal.places.map(({ kindId, size }) => kindId + size).join()} className="flex flex-col" data-proposal>
             <div className="bg-field">{cell > 0 && <ProposalPicture it={its[i]!} widthPx={cell} heightPx={height} weeks={10} pxPerCm={pxPerCm} />}</div>
             <div className="border-t-[1.5px] border-tick pt-2">
-              <p className="min-h-[54px]">{aboutText(proposal, kindOf)}</p>
+              <p className="min-h-[72px]">{aboutText(proposal, kindOf)}</p>
               <p className="flex items-center justify-between pt-1.5">
                 <span className="text-ink2"><b className="text-ink">{proposal.places.length}</b> plants, <b className="text-ink">{moneyText(proposal.cost, settings)}</b></span>
                 <button type="button" className="press" onClick={() => onKeep(proposal)}>Plant this one</button>

@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import { toast } from 'sonner';
 import { read } from '@/core/checks/reading';
 import { opinionOf } from '@/core/checks/opinion';
+import { CHECKS } from '@/core/checks/rules/index';
 import { kindOf } from '@/core/plants/book/index';
 import { inSpot, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
 import { hangsFree, type Spot } from '@/core/spots/spot';
@@ -57,8 +58,8 @@ export function Yard() {
           <p className="pb-1.5 text-[13px] text-ink2"><b className="text-ink">{all.length}</b> {all.length === 1 ? 'container' : 'containers'}, as they should look {weekText(weekAfter(planted, weeks))}</p>
           <p className="ml-auto pb-1.5 text-[13px] text-ink2">All at one scale; ticks are <b className="text-ink">10 cm</b></p>
         </header>
-        <div ref={ref} className="grid gap-3">
-          {width > 0 && rows.map((row) => <SpotRow key={row.spot.id} row={row} weeks={weeks} pxPerCm={scale} widthPx={width} />)}
+        <div ref={ref} className="flex flex-wrap items-end gap-x-4 gap-y-2">
+          {width > 0 && rows.map((row) => <SpotRow key={row.spot.id} row={row} weeks={weeks} pxPerCm={scale} widthPx={width} alone={rows.length === 1} />)}
         </div>
         <div className="mt-2 max-w-[720px]"><WeekSlider keys={[]} weeks={weeks} last={last} plantedWeek={planted} onWeek={setWeeks} /></div>
       </div>
@@ -78,8 +79,10 @@ function rowsOf(spots: readonly Spot[], plantings: readonly Planting[]): readonl
     .filter(({ its }) => its.length > 0);
 }
 
-const SIDE_RULER_PX = 28;
+const SIDE_RULER_PX = 36;
 const STRIP_PX = 30;
+/** Room for the spot's name beside its containers, px. */
+const NAME_PX = 150;
 
 /** Widest scale at which every row fits, within what reads well. */
 function scaleFor(rows: readonly Row[], width: number): number {
@@ -93,7 +96,7 @@ function widthCm(it: PlantingInSpot): number {
   return extent.leftCm + extent.rightCm;
 }
 
-function SpotRow({ row: { spot, its }, weeks, pxPerCm, widthPx }: { readonly row: Row; readonly weeks: number; readonly pxPerCm: number; readonly widthPx: number }) {
+function SpotRow({ row: { spot, its }, weeks, pxPerCm, widthPx, alone }: { readonly row: Row; readonly weeks: number; readonly pxPerCm: number; readonly widthPx: number; readonly alone: boolean }) {
   const extents = its.map((it) => extentOf(read(it)));
   // Height above ground is drawn in full: a basket under a canopy hangs where it hangs.
   const above = Math.max(...its.map((_, i) => spot.dropCm + extents[i]!.aboveCm));
@@ -105,7 +108,7 @@ function SpotRow({ row: { spot, its }, weeks, pxPerCm, widthPx }: { readonly row
     return x + (extent.leftCm + extent.rightCm + 12) * pxPerCm;
   }, SIDE_RULER_PX + 10);
   return (
-    <section aria-label={spot.name}>
+    <section aria-label={spot.name} className="min-w-0" style={{ flex: `1 1 ${alone ? widthPx : Math.min(widthPx, starts[starts.length - 1]! + (extents[extents.length - 1]!.leftCm + extents[extents.length - 1]!.rightCm) * pxPerCm + NAME_PX)}px` }}>
       <div className="relative overflow-x-auto overflow-y-hidden bg-field" style={{ height }}>
         <div className="absolute inset-y-0 left-0"><Ruler upright lengthPx={height} zeroPx={-groundFrom * pxPerCm} pxPerCm={pxPerCm} unit="cm" thickness={SIDE_RULER_PX} /></div>
         <div className="pointer-events-none absolute top-2 right-4 text-right">
@@ -138,7 +141,7 @@ function SpotRow({ row: { spot, its }, weeks, pxPerCm, widthPx }: { readonly row
 function Wanting({ its }: { readonly its: readonly PlantingInSpot[] }) {
   const settings = useSettings();
   const wanting = useMemo(
-    () => its.map((it) => ({ it, remarks: opinionOf(it).remarks.filter(({ severity, meant }) => !meant && (severity === 'trouble' || severity === 'look')) })).filter(({ remarks }) => remarks.length > 0),
+    () => its.map((it) => ({ it, remarks: opinionOf(it).remarks.filter(({ check, severity, meant }) => !meant && CHECKS[check].weight > 0 && (severity === 'trouble' || severity === 'look')) })).filter(({ remarks }) => remarks.length > 0),
     [its],
   );
   const calm = its.filter((it) => !wanting.some((w) => w.it === it));

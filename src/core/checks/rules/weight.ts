@@ -4,7 +4,8 @@ import type { Check } from '../check';
 export interface WeightFacts {
   readonly wateredKg: number;
   readonly soakedKg: number;
-  readonly hung: boolean;
+  /** What bears it. */
+  readonly on: 'hook' | 'sill' | 'ground';
 }
 
 /** From this weight two people or a trolley; a figure for a fit man at waist height in UK guidance (INDG143), lower for others. */
@@ -23,6 +24,6 @@ export const weight: Check<'weight', WeightFacts> = {
     const foliageM2 = reading.grown().reduce((sum, size) => sum + (Math.PI * (size.spreadCm / 2) ** 2) / 10000, 0) * 0.5;
     const { wateredKg, soakedKg } = weightOf(reading.planting.container, foliageM2);
     if (reading.hung ? soakedKg < HOOK_KG : wateredKg < TWO_PEOPLE_KG) return null;
-    return { score: 0.75, facts: { wateredKg, soakedKg, hung: reading.hung }, culprits: [] };
+    return { score: 0.75, facts: { wateredKg, soakedKg, on: reading.planting.container.shape.kind === 'basket' ? 'hook' : reading.hung ? 'sill' : 'ground' }, culprits: [] };
   },
 };
