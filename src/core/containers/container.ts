@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { colourSchema } from '../colour/schema';
-import { clamp } from '../units/units';
+import { clamp, CM3_PER_L } from '../units/units';
 import { sectionAreaCm2, sectionAt, shapeSchema, volumeBelowL, type Section } from './shape';
 
 /** Materials with wall density, usual wall and water uptake; see {@link MATERIALS}. */
@@ -128,20 +128,19 @@ export function weightOf(container: Container, foliageM2: number): Weight {
   return { emptyKg, wateredKg: wetKg + mixL(container) * mix.capacityKgL, soakedKg: wetKg + mixL(container) * mix.soakedKgL };
 }
 
-function wallVolumeL(container: Container): number {
-  const { shape, material } = container;
+/** Volume of the wall and base, litres: the inside grown by the wall on all sides, less the inside. The base is as wide outside as the foot of the wall. */
+function wallVolumeL({ shape, material }: Container): number {
   const t = MATERIALS[material].wallCm;
   const inner = volumeBelowL(shape, shape.depthCm);
   switch (shape.kind) {
-    case 'round':
-      return volumeBelowL({ ...shape, topCm: shape.topCm + 2 * t, baseCm: shape.baseCm + 2 * t, depthCm: shape.depthCm + t }, Infinity) - inner;
-    case 'box':
-      return (
-        volumeBelowL(
-          { ...shape, lengthCm: shape.lengthCm + 2 * t, widthCm: shape.widthCm + 2 * t, baseLengthCm: shape.baseLengthCm + 2 * t, baseWidthCm: shape.baseWidthCm + 2 * t, depthCm: shape.depthCm + t },
-          Infinity,
-        ) - inner
-      );
+    case 'round': {
+      const outer = { ...shape, topCm: shape.topCm + 2 * t, baseCm: shape.baseCm + 2 * t };
+      return volumeBelowL(outer, Infinity) + (sectionAreaCm2(sectionAt(outer, 0)) * t) / CM3_PER_L - inner;
+    }
+    case 'box': {
+      const outer = { ...shape, lengthCm: shape.lengthCm + 2 * t, widthCm: shape.widthCm + 2 * t, baseLengthCm: shape.baseLengthCm + 2 * t, baseWidthCm: shape.baseWidthCm + 2 * t };
+      return volumeBelowL(outer, Infinity) + (sectionAreaCm2(sectionAt(outer, 0)) * t) / CM3_PER_L - inner;
+    }
     case 'basket':
       return volumeBelowL({ ...shape, topCm: shape.topCm + 2 * t, depthCm: shape.depthCm + t }, Infinity) - inner;
   }

@@ -1,7 +1,7 @@
 import type { Container } from '../containers/container';
 import { mixSurface } from '../containers/container';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
-import { SQUASH, wallRoomCm, worstShortfallCm } from './fit';
+import { FIT_TOLERANCE_CM, SQUASH, wallRoomCm, worstShortfallCm } from './fit';
 
 /** A ball to be settled: where it would like to stand and how much it may wander. */
 export interface Wish {
@@ -87,23 +87,34 @@ export function settle(container: Container, wishes: readonly Wish[]): { readonl
 }
 
 /**
- * How many balls of one size go in side by side, shown as places: starts from the count that area allows and takes one out until
- * all fit. Starts from rings (round) or rows (box).
+ * How many balls of one size go in side by side, shown as places: at most what area allows, each count tried from rings (round)
+ * or rows (box).
  */
 export function packSame(container: Container, size: NurserySizeId): readonly Settled[] {
   const ball = NURSERY_SIZES[size];
   const surface = mixSurface(container);
   if (wallRoomCm(container, size, 0, 0) < -0.3) return [];
   const area = surface.kind === 'disc' ? Math.PI * surface.radiusCm ** 2 : 4 * surface.halfLengthCm * surface.halfWidthCm;
-  const most = Math.min(160, Math.floor((area * 0.92) / (Math.PI * (ball.topCm / 2) ** 2 * (1 - SQUASH) ** 2)) + 1);
-  for (let count = most; count > 0; count -= 1) {
+  const most = Math.min(120, Math.floor((area * 0.92) / (Math.PI * (ball.topCm / 2) ** 2 * (1 - SQUASH) ** 2)) + 1);
+  const tried = (count: number): readonly Settled[] | null => {
     for (const start of starts(container, count)) {
-      const wishes = start.map((p): Wish => ({ ...p, size, spreadRadiusCm: 0 }));
-      const { places, shortfallCm } = settle(container, wishes);
-      if (shortfallCm <= 0.3) return places;
+      const { places, shortfallCm } = settle(container, start.map((p): Wish => ({ ...p, size, spreadRadiusCm: 0 })));
+      if (shortfallCm <= FIT_TOLERANCE_CM) return places;
     }
+    return null;
+  };
+  // What fits n fits n − 1: the greatest count is found by halving.
+  let [low, high] = [0, most];
+  let best: readonly Settled[] = [];
+  while (low < high) {
+    const middle = Math.ceil((low + high) / 2);
+    const places = tried(middle);
+    if (places) {
+      best = places;
+      low = middle;
+    } else high = middle - 1;
   }
-  return [];
+  return best;
 }
 
 function starts(container: Container, count: number): Settled[][] {

@@ -1,0 +1,155 @@
+import { z } from 'zod';
+import { opinionOf } from '@/core/checks/opinion';
+import { brimL, containerSchema, MATERIAL_IDS, mixAreaCm2, mixL, weightOf, type Container } from '@/core/containers/container';
+import { rimLengthCm, shapeSchema } from '@/core/containers/shape';
+import { fromPlantingFile, jsonSchemaOf, parseFile, parseWith, type Parsed } from '@/core/files/plantingFile';
+import { BOOK, kindOf } from '@/core/plants/book/index';
+import { findKinds } from '@/core/plants/find';
+import { ROLES } from '@/core/plants/kind';
+import { NURSERY_SIZE_IDS } from '@/core/plants/nursery';
+import { packSame } from '@/core/placing/settle';
+import { inSpot, wishesSchema } from '@/core/plantings/planting';
+import { usualContainer } from '@/core/plantings/start';
+import { obstaclesTo, proposeNow } from '@/core/search/propose';
+import { shoppingListOf } from '@/core/shopping/shoppingList';
+import { spotSchema } from '@/core/spots/spot';
+import { isLengthUnit, toCm } from '@/core/units/units';
+import { aboutText } from '@/words/about';
+import { leadWord, sentenceOf } from '@/words/remarks';
+
+/** What a verb answers: JSON to write, or why it cannot. */
+export type Answer =
+  | { readonly kind: 'done'; readonly output: unknown }
+  /** Understood, but not possible: exit code 1. */
+  | { readonly kind: 'not possible'; readonly message: string }
+  /** Bad input: exit code 2. */
+  | { readonly kind: 'bad input'; readonly message: string };
+
+const UNITS = { length: 'cm', currency: '' } as const;
+const bad = (message: string): Answer => ({ kind: 'bad input', message });
+const faultLine = (parsed: Extract<Parsed<unknown>, { ok: false }>): Answer => bad(parsed.faults.slice(0, 1).map(({ field, message }) => (field ? `${field}: ${message}` : message)).join(''));
+
+/** Every verb, from input text to answer. */
+export const VERBS: Readonly<Record<string, (text: string) => Answer>> = { propose, check, measure, plants, shop, schema };
+
+function json(text: string): { readonly ok: true; readonly value: Record<string, unknown> } | { readonly ok: false; readonly answer: Answer } {
+  if (text.trim() === '') return { ok: true, value: {} };
+  try {
+    const value: unknown = JSON.parse(text);
+    if (typeof value === 'object' && value !== null && !Array.isArray(value)) return { ok: true, value: value as Record<string, unknown> };
+    return { ok: false, answer: bad('The input must hold one JSON object.') };
+  } catch (error) {
+    return { ok: false, answer: bad(`The input is not JSON: ${(error as Error).message}`) };
+  }
+}
+
+/** A container from its shape and material, the rest as usual; lengths in `unit` when given. */
+function containerIn(data: unknown, unit: unknown): Parsed<Container> {
+  const lengthUnit = unit ?? 'cm';
+  if (typeof lengthUnit !== 'string' || !isLengthUnit(lengthUnit)) return { ok: false, faults: [{ field: 'unit', message: `unit must be one of cm, in, mm, m; got ${JSON.stringify(unit)}.` }] };
+  const given = (typeof data === 'object' && data !== null ? data : {}) as Record<string, unknown>;
+  const rawShape = (typeof given.shape === 'object' && given.shape !== null ? given.shape : {}) as Record<string, unknown>;
+  const scaled = Object.fromEntries(Object.entries(rawShape).map(([name, value]) => [name, typeof value === 'number' ? toCm(value, lengthUnit) : value]));
+  const shape = parseWith(shapeSchema, scaled);
+  if (!shape.ok) return { ok: false, faults: shape.faults.map((fault) => ({ ...fault, field: `container.shape${fault.field ? `.${fault.field}` : ''}` })) };
+  const material = parseWith(z.enum(MATERIAL_IDS, { error: (issue) => `material must be one of ${MATERIAL_IDS.join(', ')}; got ${JSON.stringify(issue.input) ?? 'nothing'}.` }), given.material);
+  if (!material.ok) return { ok: false, faults: material.faults.map((fault) => ({ ...fault, field: 'container.material' })) };
+  const { shape: _shape, material: _material, ...rest } = given;
+  return parseWith(containerSchema, { ...usualContainer('Container', shape.value, material.value), ...rest });
+}
+
+function measure(text: string): Answer {
+  const read = json(text);
+  if (!read.ok) return read.answer;
+  const container = containerIn(read.value.container, read.value.unit);
+  if (!container.ok) return faultLine(container);
+  const weight = weightOf(container.value, 0);
+  return {
+    kind: 'done',
+    output: {
+      brimL: round(brimL(container.value)), mixL: round(mixL(container.value)), surfaceCm2: round(mixAreaCm2(container.value)), rimCm: round(rimLengthCm(container.value.shape)),
+      emptyKg: round(weight.emptyKg), wateredKg: round(weight.wateredKg), soakedKg: round(weight.soakedKg),
+      fits: Object.fromEntries(NURSERY_SIZE_IDS.map((size) => [size, packSame(container.value, size).length])),
+    },
+  };
+}
+
+const askSchema = z.object({
+  spot: spotSchema.partial().optional(),
+  wishes: wishesSchema.partial().optional(),
+  plantedWeek: z.number().int().min(1).max(52).default(20),
+  endWeek: z.number().int().min(1).max(52).default(42),
+  seed: z.number().int().min(0).default(1),
+  wanted: z.number().int().min(1).max(24).default(6),
+});
+
+function propose(text: string): Answer {
+  const read = json(text);
+  if (!read.ok) return read.answer;
+  const container = containerIn(read.value.container, read.value.unit);
+  if (!container.ok) return faultLine(container);
+  const asked = parseWith(askSchema, read.value);
+  if (!asked.ok) return faultLine(asked);
+  const { spot: spotGiven, wishes: wishesGiven, plantedWeek, endWeek, seed, wanted } = asked.value;
+  const spot = parseWith(spotSchema, { id: 'spot', name: 'Spot', sunHours: 6, sunWhen: 'spread', view: container.value.shape.kind === 'basket' ? 'from below' : 'one side', pets: false, children: false, underCover: false, dropCm: 0, ...spotGiven });
+  if (!spot.ok) return faultLine(spot);
+  const wishes = parseWith(wishesSchema, { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false, ...wishesGiven });
+  if (!wishes.ok) return faultLine(wishes);
+  const ask = { container: container.value, spot: spot.value, wishes: wishes.value, plantedWeek, endWeek, seed, kinds: BOOK };
+  const found = proposeNow(ask, { wanted, effort: Math.max(48, wanted * 8) });
+  if (found.length === 0) {
+    const { obstacles, ruledOut } = obstaclesTo(ask);
+    return { kind: 'not possible', message: `No planting suits these wishes. Ruled out: ${JSON.stringify(ruledOut)}. Would help: ${obstacles.map(({ wish, proposals }) => `${wish} (${proposals})`).join(', ') || 'no single wish'}.` };
+  }
+  return { kind: 'done', output: { proposals: found.map((proposal) => ({ about: aboutText(proposal, kindOf), score: round(proposal.score), cost: round(proposal.cost), places: proposal.places })) } };
+}
+
+function plantingIn(text: string) {
+  const parsed = parseFile(text);
+  if (!parsed.ok) return { ok: false as const, answer: faultLine(parsed) };
+  if (parsed.value.format !== 'rillbank-planting') return { ok: false as const, answer: bad('format: this verb reads a planting file, not a backup.') };
+  const { planting, spot } = fromPlantingFile(parsed.value, kindOf);
+  return { ok: true as const, it: inSpot(planting, spot, kindOf) };
+}
+
+function check(text: string): Answer {
+  const read = plantingIn(text);
+  if (!read.ok) return read.answer;
+  const opinion = opinionOf(read.it);
+  return {
+    kind: 'done',
+    output: { score: round(opinion.score), remarks: opinion.remarks.map((remark) => ({ check: remark.check, word: leadWord(remark), certainty: remark.certainty, score: round(remark.score), ...sentenceOf(remark, read.it, UNITS), facts: remark.facts, places: remark.culprits })) },
+  };
+}
+
+function shop(text: string): Answer {
+  const read = plantingIn(text);
+  if (!read.ok) return read.answer;
+  return { kind: 'done', output: shoppingListOf(read.it.planting.container, read.it.plants) };
+}
+
+const querySchema = z.object({ find: z.string().default(''), role: z.enum(ROLES).optional(), sunHours: z.number().min(0).max(16).optional(), safe: z.boolean().default(false) });
+
+function plants(text: string): Answer {
+  const read = json(text);
+  if (!read.ok) return read.answer;
+  const query = parseWith(querySchema, read.value);
+  if (!query.ok) return faultLine(query);
+  const { find, role, sunHours, safe } = query.value;
+  const found = findKinds(BOOK, find).filter(
+    (kind) => (!role || kind.roles.includes(role)) && (sunHours === undefined || (kind.light.hours[0] <= sunHours && kind.light.hours[1] >= sunHours)) && (!safe || (kind.toxicity.people === 'none known' && kind.toxicity.pets === 'none known' && kind.irritant.skin === 'no')),
+  );
+  return { kind: 'done', output: { plants: found } };
+}
+
+function schema(text: string): Answer {
+  const read = json(text);
+  if (!read.ok) return read.answer;
+  const format = read.value.format ?? 'planting';
+  if (format !== 'planting' && format !== 'backup') return bad(`format: must be planting or backup; got ${JSON.stringify(format)}.`);
+  return { kind: 'done', output: jsonSchemaOf(format) };
+}
+
+function round(value: number): number {
+  return Math.round(value * 1000) / 1000;
+}

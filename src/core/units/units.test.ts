@@ -1,0 +1,15 @@
+import fc from 'fast-check';
+import { fromCm, isLengthUnit, LENGTH_UNITS, toCm, weekAfter, weeksBetween } from './units';
+
+test('lengths survive the way there and back in every unit', () => {
+  fc.assert(fc.property(fc.double({ min: 0.1, max: 500, noNaN: true }), fc.constantFrom(...LENGTH_UNITS), (cm, unit) => expect(toCm(fromCm(cm, unit), unit)).toBeCloseTo(cm, 9)), { seed: 21 });
+  expect(toCm(12, 'in')).toBeCloseTo(30.48);
+  expect(isLengthUnit('furlong')).toBe(false);
+});
+
+test('weeks go round the end of the year', () => {
+  expect(weekAfter(50, 5)).toBe(3);
+  expect(weeksBetween(50, 3)).toBe(5);
+  expect(weekAfter(1, -1)).toBe(52);
+  fc.assert(fc.property(fc.integer({ min: 1, max: 52 }), fc.integer({ min: 0, max: 51 }), (week, on) => expect(weeksBetween(week, weekAfter(week, on))).toBe(on)), { seed: 22 });
+});

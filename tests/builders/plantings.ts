@@ -1,0 +1,40 @@
+import { kindOf } from '@/core/plants/book/index';
+import { inSpot, type Place, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
+import type { PlantKind } from '@/core/plants/kind';
+import { usualContainer } from '@/core/plantings/start';
+import type { Spot } from '@/core/spots/spot';
+import type { Container } from '@/core/containers/container';
+
+/** A kind of the book, or a clear failure. */
+export function known(id: string): PlantKind {
+  const kind = kindOf(id);
+  if (!kind) throw new Error(`No kind ${id} in the book.`);
+  return kind;
+}
+
+export const TUB = usualContainer('Tub', { kind: 'round', topCm: 40, baseCm: 32, depthCm: 34 }, 'terracotta');
+export const BOX = usualContainer('Box', { kind: 'box', lengthCm: 90, widthCm: 20, baseLengthCm: 88, baseWidthCm: 18, depthCm: 18 }, 'softwood');
+export const BASKET = usualContainer('Basket', { kind: 'basket', topCm: 36, depthCm: 18 }, 'coir');
+
+export const SUNNY: Spot = { id: 'spot', name: 'Spot', sunHours: 7, sunWhen: 'spread', view: 'one side', pets: false, children: false, underCover: false, dropCm: 0 };
+
+/** A place for a kind: `['petunia-white', x, z]`, with a nursery size when it matters. */
+export type Put = readonly [id: string, xCm: number, zCm: number, size?: Place['size']];
+
+export function planting(puts: readonly Put[], change: Partial<Planting> = {}, container: Container = TUB): Planting {
+  return {
+    id: 'planting', name: 'Planting', spotId: 'spot', container, wishes: { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false },
+    plantedWeek: 21, endWeek: 41, strangers: [], meant: [], demo: false,
+    places: puts.map(([kindId, xCm, zCm, size = '9cm'], i) => ({ id: `p${i}`, kindId, xCm, zCm, size, seed: i * 7919 + 3 })),
+    ...change,
+  };
+}
+
+export function planted(puts: readonly Put[], change: Partial<Planting> = {}, spot: Partial<Spot> = {}): PlantingInSpot {
+  return inSpot(planting(puts, change, change.container ?? TUB), { ...SUNNY, ...spot }, kindOf);
+}
+
+/** A planting with nothing much wrong: lead behind, body between, edge in front. */
+export const GOOD: readonly Put[] = [
+  ['cabbage-palm-red', -2, -9, '1L'], ['pelargonium-scarlet', -10, 0], ['pelargonium-scarlet', 9, -1], ['million-bells-yellow', -8, 11], ['million-bells-yellow', 8, 11], ['coleus-lime', 0, 5],
+];
