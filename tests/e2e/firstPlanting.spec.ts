@@ -55,7 +55,7 @@ test('someone who has never seen it plants a first container, works on it, buys 
   await expect(one).not.toHaveAttribute('aria-label', before!);
 
   // Swap a kind for a stand-in, add one more, take one out.
-  await tags.first().click();
+  await tags.nth(1).click();
   const standIn = page.locator('[data-stand-in]').first();
   const name = (await standIn.locator('span.font-semibold').textContent())!;
   await standIn.click();
@@ -108,12 +108,12 @@ test('a planting goes out as a file and in again elsewhere; everything can be sa
   await expect(elsewhere.getByRole('alert').filter({ hasText: 'planting.container.shape.topCm' })).toContainText('got -7');
   await expect(elsewhere.getByText('None yet.')).toBeVisible();
   await picker.setInputFiles({ name: 'good.json', mimeType: 'application/json', buffer: Buffer.from(text) });
-  await expect(elsewhere.getByRole('listitem').filter({ hasText: 'Round pot 1' })).toBeVisible();
+  await expect(elsewhere.getByRole('region', { name: 'Plantings' }).getByRole('listitem').filter({ hasText: 'Round pot 1' })).toBeVisible();
   await elsewhere.getByRole('button', { name: 'Take away', exact: true }).click();
   await expect(elsewhere.getByText('None yet.')).toBeVisible();
   await picker.setInputFiles(backup);
   await elsewhere.getByRole('button', { name: 'Restore it' }).click();
-  await expect(elsewhere.getByRole('listitem').filter({ hasText: 'Round pot 1' })).toBeVisible();
+  await expect(elsewhere.getByRole('region', { name: 'Plantings' }).getByRole('listitem').filter({ hasText: 'Round pot 1' })).toBeVisible();
 });
 
 test('the demo set comes with one press and goes with one press', async ({ page }) => {
@@ -129,6 +129,7 @@ test('two tabs keep in step', async ({ page, context }) => {
   await firstPlanting(page);
   const other = await context.newPage();
   await other.goto(page.url());
+  await expect(other.locator('[data-place]').first()).toBeVisible();
   const count = await other.locator('[data-place]').count();
   await page.locator('[data-place]').first().focus();
   await page.keyboard.press('Delete');

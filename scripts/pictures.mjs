@@ -1,0 +1,22 @@
+// node scripts/pictures.mjs URL: refreshes docs/screenshots from a running app, with the demo set.
+import { chromium } from '@playwright/test';
+
+const url = process.argv[2] ?? 'http://127.0.0.1:3000';
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost'] });
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+await page.goto(`${url}/shed`);
+const load = page.getByRole('button', { name: 'Load the demo set' });
+if (await load.isVisible({ timeout: 4000 }).catch(() => false)) await load.click();
+await page.waitForTimeout(5500);
+for (const [name, path] of [['yard', '/'], ['bench', '/bench?planting=demo-tub-1'], ['bench-basket', '/bench?planting=demo-basket-2'], ['start', '/start'], ['plant-book', '/plants'], ['trolley', '/trolley'], ['shed', '/shed']]) {
+  await page.goto(url + path);
+  await page.waitForTimeout(4500);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+}
+await page.setViewportSize({ width: 390, height: 844 });
+for (const [name, path] of [['phone-bench', '/bench?planting=demo-tub-1'], ['phone-trolley', '/trolley']]) {
+  await page.goto(url + path);
+  await page.waitForTimeout(4000);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+}
+await browser.close();
