@@ -45,7 +45,7 @@ export function OpinionSheet({ editing, settings, pointed, onPoint }: OpinionShe
             <li key={remark.check} data-check={remark.check} className={`grid grid-cols-[28px_1fr] border-b border-rule px-2.5 py-2.5 ${isOpen ? 'bg-wash' : ''}`}>
               <span className="pt-0.5"><SeverityMark severity={remark.severity} /></span>
               <div className="min-w-0">
-                {isOpen && <p className="text-[12.5px] text-ink2">{leadWord(remark)}, {remark.certainty}</p>}
+                {isOpen && <p className="text-[12.5px] text-ink2">{leadWord(remark)}{remark.certainty === 'a caution' ? '' : `, ${remark.certainty}`}</p>}
                 <button type="button" aria-expanded={isOpen} onClick={() => onPoint(isOpen && pointed ? null : remark.check)} className={`w-full text-left ${isOpen ? 'text-[15px] leading-5 font-semibold' : ''}`}>
                   {!isOpen && <b className="font-semibold">{leadWord(remark)}. </b>}
                   {sentence.says}

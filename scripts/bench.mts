@@ -1,0 +1,45 @@
+// npm run bench: how long the heavy work takes on this machine, in one run, as a table and bench/out/bench.json.
+// Ratios matter more than milliseconds; nothing here is a test.
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { opinionOf } from '../src/core/checks/opinion';
+import { BOOK, kindOf } from '../src/core/plants/book/index';
+import { inSpot } from '../src/core/plantings/planting';
+import { itemBuffer } from '../src/core/seeing/itemBuffer';
+import { buildScene, elevation, subjectOf } from '../src/core/seeing/scene';
+import { propose } from '../src/core/search/propose';
+import { rillbankHalt } from '../src/demo/rillbankHalt';
+
+function timed(work: () => void, runs: number): { medianMs: number; worstMs: number } {
+  const times: number[] = [];
+  for (let i = 0; i < runs; i += 1) {
+    const start = performance.now();
+    work();
+    times.push(performance.now() - start);
+  }
+  times.sort((a, b) => a - b);
+  return { medianMs: times[Math.floor(runs / 2)]!, worstMs: times[runs - 1]! };
+}
+
+const { plantings, spots } = rillbankHalt();
+const it = inSpot(plantings[1]!, spots.find(({ id }) => id === plantings[1]!.spotId)!, kindOf);
+const ask = { container: it.planting.container, spot: it.spot, wishes: it.planting.wishes, plantedWeek: 20, endWeek: 42, kinds: BOOK, seed: 1 };
+const until = (enough: number) => () => {
+  for (const { best } of propose(ask)) if (best.length >= enough) return;
+};
+const lens = { azimuthRad: 0.3, pitchRad: 0.16, pxPerCm: 3.5, originX: 260, originY: 400 };
+const frame = { widthPx: 512, heightPx: 432 };
+const scene = buildScene(subjectOf(it), 12);
+const rows = {
+  'first proposal': timed(until(1), 9),
+  'six different proposals': timed(until(6), 9),
+  'whole search': timed(() => [...propose(ask)], 5),
+  [`checking ${it.plants.length} plants again`]: timed(() => opinionOf(it), 60),
+  [`growing and lighting ${scene.marks.length} marks`]: timed(() => buildScene(subjectOf(it), 12), 15),
+  'projecting, moving': timed(() => elevation(scene, lens, 'flat', frame), 15),
+  'projecting, at rest': timed(() => elevation(scene, lens, 'full', frame), 15),
+  'counting what is seen': timed(() => itemBuffer(elevation(scene, lens, 'flat', frame), 0.25), 15),
+};
+mkdirSync('bench/out', { recursive: true });
+writeFileSync('bench/out/bench.json', `${JSON.stringify(rows, null, 1)}\n`);
+const unit = rows['projecting, moving'].medianMs;
+for (const [name, { medianMs, worstMs }] of Object.entries(rows)) process.stdout.write(`${name.padEnd(40)} median ${medianMs.toFixed(1).padStart(7)} ms  worst ${worstMs.toFixed(1).padStart(7)} ms  ${(medianMs / unit).toFixed(2).padStart(7)} × a moving frame\n`);
