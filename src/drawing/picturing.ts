@@ -11,6 +11,7 @@ export interface PictureRequest {
   readonly detail: Detail;
   readonly widthPx: number;
   readonly heightPx: number;
+  /** Radii of the stencil's holes in cm: the plan is drawn; `null`: the stand-back view. */
   readonly holesCm: readonly number[] | null;
 }
 

@@ -3,7 +3,6 @@ import type { Edit } from '@/core/plantings/edits';
 import type { CheckId, FactsOf } from '@/core/checks/rules/index';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
-import { weekAfter } from '@/core/units/units';
 import { countText, dateText, hoursText, lengthText, moneyText, weightText, type Units } from './format';
 import { inSentence, keyed, ROLE_NAMES, schemeText } from './names';
 
@@ -189,9 +188,4 @@ export function historyText(edit: Edit, it: PlantingInSpot, kindOf: (id: KindId)
     case 'mean':
       return edit.meant ? 'Meant it' : 'Asked again';
   }
-}
-
-/** The week of the year, some weeks after planting, as a date. */
-export function weeksOnText(plantedWeek: number, weeks: number): string {
-  return dateText(weekAfter(plantedWeek, weeks));
 }

@@ -3,26 +3,16 @@ import type { KindId } from '@/core/plants/kind';
 import type { Ask } from '@/core/search/ask';
 import type { Obstacle, Progress, Proposal } from '@/core/search/propose';
 import type { StandIn } from '@/core/search/standIns';
-import type { Detail } from '@/core/seeing/project';
-import type { Lens } from '@/core/seeing/lens';
-import type { Subject } from '@/core/seeing/scene';
+import type { PictureRequest } from '@/drawing/picturing';
 import type { Fix } from '@/core/checks/opinion';
 import type { CheckId } from '@/core/checks/rules/index';
 
 /** An ask without the plants: the worker has the book. */
 export type AskMessage = Omit<Ask, 'kinds'> & { readonly only: readonly KindId[] | null };
 
-export interface PaintRequest {
-  readonly subject: Subject;
-  readonly weeks: number;
-  readonly lens: Lens;
-  readonly detail: Detail;
-  readonly widthPx: number;
-  readonly heightPx: number;
+export interface PaintRequest extends PictureRequest {
   /** Device pixels per picture pixel. */
   readonly density: number;
-  /** Radii of the stencil's holes in cm: the plan is drawn; `null`: the stand-back view. */
-  readonly holesCm: readonly number[] | null;
 }
 
 /** Every job a worker does: what is asked, what it tells on the way, what it answers. */

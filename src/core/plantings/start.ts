@@ -1,4 +1,4 @@
-import { usualHeadspaceCm, MATERIALS, type Container, type MaterialId } from '../containers/container';
+import { usualHeadspaceCm, type Container, type MaterialId } from '../containers/container';
 import type { Shape } from '../containers/shape';
 import type { Oklch } from '../colour/oklch';
 
@@ -28,9 +28,4 @@ export function usualContainer(name: string, shape: Shape, material: MaterialId)
     headspaceCm: usualHeadspaceCm(shape),
     mix: 'peat-free',
   };
-}
-
-/** Outer width across the front, cm. */
-export function outerWidthCm({ shape, material }: Container): number {
-  return (shape.kind === 'box' ? shape.lengthCm : shape.topCm) + 2 * MATERIALS[material].wallCm;
 }

@@ -1,4 +1,4 @@
-import type { KindId, PlantKind } from './kind';
+import type { PlantKind } from './kind';
 
 /** Text folded for comparing: no accents, no case, no × or apostrophes. */
 export function folded(text: string): string {
@@ -43,9 +43,4 @@ function oneSlip(a: string, b: string): boolean {
   while (i < a.length && a[i] === b[i]) i += 1;
   const [x, y] = [a.slice(i), b.slice(i)];
   return x.slice(1) === y.slice(1) || x.slice(1) === y || x === y.slice(1) || (x.length > 1 && x[0] === y[1] && x[1] === y[0] && x.slice(2) === y.slice(2));
-}
-
-/** Kinds by id, for looking many up. */
-export function byId(kinds: readonly PlantKind[]): ReadonlyMap<KindId, PlantKind> {
-  return new Map(kinds.map((kind) => [kind.id, kind]));
 }

@@ -25,8 +25,7 @@ export interface Ask {
 }
 
 /** Wishes and facts that may rule a kind out altogether. */
-export const HURDLES = ['light', 'reach', 'cold', 'season', 'size', 'depth', 'kitchen', 'scheme'] as const;
-export type Hurdle = (typeof HURDLES)[number];
+export type Hurdle = 'light' | 'reach' | 'cold' | 'season' | 'size' | 'depth' | 'kitchen' | 'scheme';
 
 /** Scheme fit below which a kind is not considered. */
 const LEAST_SCHEME_FIT = 0.5;

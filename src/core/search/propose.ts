@@ -3,7 +3,7 @@ import { opinionOf } from '../checks/opinion';
 import type { KindId, PlantKind } from '../plants/kind';
 import { plantCost } from '../shopping/plantCost';
 import type { Ask, Hurdle } from './ask';
-import { HURDLES, hurdleOf } from './ask';
+import { hurdleOf } from './ask';
 import { castsFor, type Cast } from './compose';
 import { placeCast } from './place';
 
@@ -159,7 +159,7 @@ export function obstaclesTo(ask: Ask, options: ProposeOptions = { wanted: 6, eff
   const ruledOut: Partial<Record<Hurdle, number>> = {};
   for (const kind of ask.kinds) {
     const hurdle = hurdleOf(kind, ask);
-    if (hurdle && HURDLES.includes(hurdle)) ruledOut[hurdle] = (ruledOut[hurdle] ?? 0) + 1;
+    if (hurdle) ruledOut[hurdle] = (ruledOut[hurdle] ?? 0) + 1;
   }
   return { obstacles, ruledOut };
 }
