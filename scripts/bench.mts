@@ -1,5 +1,5 @@
-// npm run bench: how long the heavy work takes on this machine, in one run, as a table and bench/out/bench.json.
-// Ratios matter more than milliseconds; nothing here is a test.
+// npm run bench: how long the heavy work takes on this machine, in one run, as a table and bench/out/bench.json:
+// first in Node, then as a person meets it in Chromium. Ratios matter more than milliseconds; nothing here is a test.
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { opinionOf } from '../src/core/checks/opinion';
 import { BOOK, kindOf } from '../src/core/plants/book/index';
@@ -8,16 +8,14 @@ import { itemBuffer } from '../src/core/seeing/itemBuffer';
 import { buildScene, elevation, subjectOf } from '../src/core/seeing/scene';
 import { propose } from '../src/core/search/propose';
 import { rillbankHalt } from '../src/demo/rillbankHalt';
+import { benchPage, spreadOf, type Spread } from './benchPage.mts';
 
-function timed(work: () => void, runs: number): { medianMs: number; worstMs: number } {
-  const times: number[] = [];
-  for (let i = 0; i < runs; i += 1) {
+function timed(work: () => void, runs: number): Spread {
+  return spreadOf(Array.from({ length: runs }, () => {
     const start = performance.now();
     work();
-    times.push(performance.now() - start);
-  }
-  times.sort((a, b) => a - b);
-  return { medianMs: times[Math.floor(runs / 2)]!, worstMs: times[runs - 1]! };
+    return performance.now() - start;
+  }));
 }
 
 const { plantings, spots } = rillbankHalt();
@@ -39,7 +37,17 @@ const rows = {
   'projecting, at rest': timed(() => elevation(scene, lens, 'full', frame), 15),
   'counting what is seen': timed(() => itemBuffer(elevation(scene, lens, 'flat', frame), 0.25), 15),
 };
+const page = await benchPage();
 mkdirSync('bench/out', { recursive: true });
-writeFileSync('bench/out/bench.json', `${JSON.stringify(rows, null, 1)}\n`);
+writeFileSync('bench/out/bench.json', `${JSON.stringify({ node: rows, page }, null, 1)}\n`);
 const unit = rows['projecting, moving'].medianMs;
-for (const [name, { medianMs, worstMs }] of Object.entries(rows)) process.stdout.write(`${name.padEnd(40)} median ${medianMs.toFixed(1).padStart(7)} ms  worst ${worstMs.toFixed(1).padStart(7)} ms  ${(medianMs / unit).toFixed(2).padStart(7)} × a moving frame\n`);
+const print = (text: string) => process.stdout.write(`${text}\n`);
+const table = (title: string, times: Readonly<Record<string, Spread>>) => {
+  print(`\n${title}`);
+  for (const [name, { medianMs, worstMs }] of Object.entries(times)) print(`${name.padEnd(40)} median ${medianMs.toFixed(1).padStart(7)} ms  worst ${worstMs.toFixed(1).padStart(7)} ms  ${(medianMs / unit).toFixed(2).padStart(7)} × projecting`);
+};
+table('In Node', rows);
+table('In Chromium, from the key pressed to the picture shown', page.times);
+print(`\nTasks over 50 ms on the main thread while moving: ${page.longTasksMs.length === 0 ? 'none' : page.longTasksMs.map((ms) => `${Math.round(ms)} ms`).join(', ')}`);
+print('\nFirst-load JavaScript, kB gzipped');
+for (const [route, kB] of Object.entries(page.firstLoadKB)) print(`${route.padEnd(12)} ${kB.toFixed(1)}`);

@@ -1,18 +1,22 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { opinionOf } from '@/core/checks/opinion';
-import { brimL, containerSchema, MATERIAL_IDS, mixAreaCm2, mixL, weightOf, type Container } from '@/core/containers/container';
-import { rimLengthCm, shapeSchema } from '@/core/containers/shape';
+import { brimL, mixAreaCm2, mixL, weightOf, type Container } from '@/core/containers/container';
+import { MATERIAL_IDS } from '@/core/containers/materials';
+import { containerSchema, shapeSchema } from '@/core/containers/schema';
+import { rimLengthCm } from '@/core/containers/shape';
 import { fromPlantingFile, jsonSchemaOf, parseFile, parseWith, type Parsed } from '@/core/files/plantingFile';
 import { BOOK, kindOf } from '@/core/plants/book/index';
 import { findKinds } from '@/core/plants/find';
 import { ROLES } from '@/core/plants/kind';
 import { NURSERY_SIZE_IDS } from '@/core/plants/nursery';
 import { packSame } from '@/core/placing/settle';
-import { inSpot, wishesSchema } from '@/core/plantings/planting';
+import { inSpot } from '@/core/plantings/planting';
+import { wishesSchema } from '@/core/plantings/schema';
 import { usualContainer } from '@/core/plantings/start';
-import { obstaclesTo, proposeNow } from '@/core/search/propose';
+import { obstaclesTo } from '@/core/search/obstacles';
+import { proposeNow } from '@/core/search/propose';
 import { shoppingListOf } from '@/core/shopping/shoppingList';
-import { spotSchema } from '@/core/spots/spot';
+import { spotSchema } from '@/core/spots/schema';
 import { isLengthUnit, toCm } from '@/core/units/units';
 import { aboutText } from '@/words/about';
 import { leadWord, sentenceOf } from '@/words/remarks';
@@ -99,7 +103,7 @@ function propose(text: string): Answer {
   const found = proposeNow(ask, { wanted, effort: Math.max(48, wanted * 8) });
   if (found.length === 0) {
     const { obstacles, ruledOut } = obstaclesTo(ask);
-    return { kind: 'not possible', message: `No planting suits these wishes. Ruled out: ${JSON.stringify(ruledOut)}. Would help: ${obstacles.map(({ wish, proposals }) => `${wish} (${proposals})`).join(', ') || 'no single wish'}.` };
+    return { kind: 'not possible', message: `No planting suits these wishes. Ruled out: ${JSON.stringify(ruledOut)}. Would help: ${obstacles.map(({ relaxed, proposals }) => `${relaxed.join(' and ')} (${proposals})`).join(', ') || 'nothing that was tried'}.` };
   }
   return { kind: 'done', output: { proposals: found.map((proposal) => ({ about: aboutText(proposal, kindOf), score: round(proposal.score), cost: round(proposal.cost), places: proposal.places })) } };
 }

@@ -1,13 +1,15 @@
+import { liveQuery } from 'dexie';
 import type { Backup, Settings } from '@/core/files/plantingFile';
 import { applyEdit, type Edit } from '@/core/plantings/edits';
-import { plantingSchema, type Planting } from '@/core/plantings/planting';
-import { spotSchema, type Spot } from '@/core/spots/spot';
-import type { History, RillbankDb, Step } from './db';
+import type { Planting } from '@/core/plantings/planting';
+import { plantingSchema } from '@/core/plantings/schema';
+import { spotSchema } from '@/core/spots/schema';
+import type { Spot } from '@/core/spots/spot';
+import { RillbankDb, type History, type Step } from './db';
+import { USUAL_SETTINGS } from './usualSettings';
 
 /** Changes kept per planting; the oldest go first. */
 const MOST_STEPS = 60;
-
-export const USUAL_SETTINGS: Settings = { length: 'cm', currency: '£', theme: 'system' };
 
 /**
  * All that the interface asks of storage. Every write is one transaction: it happens whole or not at all.
@@ -15,6 +17,12 @@ export const USUAL_SETTINGS: Settings = { length: 'cm', currency: '£', theme: '
  */
 export class Store {
   constructor(private readonly db: RillbankDb) {}
+
+  /** Calls back with the answer of a query now and after every change that touches it, in this tab or another. @returns how to stop */
+  watch<T>(query: (store: Store) => Promise<T>, onAnswer: (answer: T) => void, onTrouble: (error: unknown) => void): () => void {
+    const watching = liveQuery(() => query(this)).subscribe({ next: onAnswer, error: onTrouble });
+    return () => watching.unsubscribe();
+  }
 
   async spots(): Promise<readonly Spot[]> {
     return (await this.db.spots.toArray()).flatMap((record) => spotSchema.safeParse(record).data ?? []);
@@ -141,4 +149,9 @@ export class Store {
   async isEmpty(): Promise<boolean> {
     return (await this.db.plantings.count()) === 0 && (await this.db.settings.count()) === 0;
   }
+}
+
+/** Opens the browser's own storage. */
+export function openStore(): Store {
+  return new Store(new RillbankDb());
 }

@@ -1,7 +1,6 @@
 import { coloursOf, leadingColour } from '@/core/plants/colours';
 import type { KindId, PlantKind } from '@/core/plants/kind';
-import type { Obstacle, Proposal } from '@/core/search/propose';
-import type { Hurdle } from '@/core/search/ask';
+import type { Proposal } from '@/core/search/propose';
 import { hueGapDeg } from '@/core/colour/oklch';
 import { isGround, isWhite } from '@/core/colour/schemes';
 import { colourName, inSentence } from './names';
@@ -39,41 +38,4 @@ function ideaOf(ids: readonly (KindId | null)[], kindOf: KindOf): string {
   const named = [...new Set(hues.map(colourName))];
   if (named.length === 0) return whites ? 'white and green, cool and calm' : 'greens in different leaves';
   return `${named.slice(0, 3).join(', ')}${whites ? ' with white sparkle' : ''}`;
-}
-
-/** Which wish is in the way, and what relaxing it would give. */
-export function obstacleText({ wish, proposals }: Obstacle): string {
-  const gives = proposals >= 6 ? 'six or more' : String(proposals);
-  switch (wish) {
-    case 'budget':
-      return `The budget is in the way: without it there would be ${gives} plantings.`;
-    case 'scheme':
-      return `The colours are in the way: another scheme would give ${gives} plantings.`;
-    case 'kitchen':
-      return `Eating all of it is in the way: with ornamental plants there would be ${gives}.`;
-    case 'reach':
-      return `Pets or children within reach rule much out: out of their reach there would be ${gives}. Raise it, do not risk it.`;
-    default:
-      return `The ${wish} is in the way.`;
-  }
-}
-
-const HURDLE_TEXT: Readonly<Record<Hurdle, string>> = {
-  light: 'the light here',
-  reach: 'harm to pets or children',
-  cold: 'frost at that planting week',
-  season: 'nothing to show in those weeks',
-  size: 'too tall for the container',
-  depth: 'root balls deeper than the mix',
-  kitchen: 'not for eating',
-  scheme: 'the colour scheme',
-};
-
-/** "84 kinds by the light here, 20 by the colour scheme" */
-export function ruledOutText(ruledOut: Readonly<Partial<Record<Hurdle, number>>>): string {
-  return Object.entries(ruledOut)
-    .sort(([, a], [, b]) => b - a)
-    .slice(0, 3)
-    .map(([hurdle, count]) => `${count} by ${HURDLE_TEXT[hurdle as Hurdle]}`)
-    .join(', ');
 }

@@ -1,7 +1,8 @@
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId } from '@/core/plants/kind';
 import type { Ask } from '@/core/search/ask';
-import type { Obstacle, Progress, Proposal } from '@/core/search/propose';
+import type { Obstacles } from '@/core/search/obstacles';
+import type { Progress, Proposal } from '@/core/search/propose';
 import type { StandIn } from '@/core/search/standIns';
 import type { PictureRequest } from '@/drawing/picturing';
 import type { Fix } from '@/core/checks/opinion';
@@ -18,7 +19,7 @@ export interface PaintRequest extends PictureRequest {
 /** Every job a worker does: what is asked, what it tells on the way, what it answers. */
 export interface Jobs {
   propose: { request: AskMessage & { readonly effort: number; readonly wanted: number }; progress: Progress; result: readonly Proposal[] };
-  obstacles: { request: AskMessage; progress: never; result: { readonly obstacles: readonly Obstacle[]; readonly ruledOut: Readonly<Record<string, number>> } };
+  obstacles: { request: AskMessage; progress: never; result: Obstacles };
   standIns: { request: { readonly it: PlantingInSpot; readonly kindId: KindId; readonly only: readonly KindId[] | null }; progress: never; result: readonly StandIn[] };
   fixes: { request: { readonly it: PlantingInSpot; readonly checks: readonly CheckId[] }; progress: never; result: Readonly<Partial<Record<CheckId, Fix>>> };
   paint: { request: PaintRequest; progress: never; result: ImageBitmap };

@@ -3,8 +3,10 @@ import { opinionOf, tryFixes, type Fix } from '@/core/checks/opinion';
 import type { CheckId } from '@/core/checks/rules/index';
 import type { Edit } from '@/core/plantings/edits';
 import type { PlantingInSpot } from '@/core/plantings/planting';
-import { obstaclesTo, propose } from '@/core/search/propose';
-import { standInsFor, swapEdit } from '@/core/search/standIns';
+import { obstaclesTo } from '@/core/search/obstacles';
+import { propose } from '@/core/search/propose';
+import { standInsFor } from '@/core/search/standIns';
+import { swapEdit } from '@/core/plantings/edits';
 import type { AskMessage, FromWorker, ToWorker } from './messages';
 
 const scope = self as unknown as { postMessage: (message: FromWorker) => void; onmessage: ((event: MessageEvent<ToWorker>) => void) | null };

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import type { Oklch } from './oklch';
 
 /** A colour at a door: lightness 0–1, chroma 0–.4, hue 0–360. */

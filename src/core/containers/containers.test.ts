@@ -2,8 +2,10 @@ import fc from 'fast-check';
 import { BASKET, BOX, TUB } from '../../../tests/builders/plantings';
 import { usualContainer } from '../plantings/start';
 import { parseWith } from '../files/plantingFile';
-import { brimL, containerSchema, mixAreaCm2, mixL, weightOf } from './container';
-import { insetCm, rimLengthCm, sectionAreaCm2, sectionAt, shapeSchema, volumeBelowL, type Shape } from './shape';
+import { brimL, mixAreaCm2, mixL, weightOf } from './container';
+import { containerSchema } from './schema';
+import { shapeSchema } from './schema';
+import { insetCm, rimLengthCm, sectionAreaCm2, sectionAt, volumeBelowL, type Shape } from './shape';
 
 /** Volume by adding up 4000 thin slices: the slow plain way. */
 function integratedL(shape: Shape, heightCm: number): number {

@@ -1,7 +1,9 @@
-import { z } from 'zod';
-import { plantingSchema, type Planting } from '../plantings/planting';
+import * as z from 'zod';
+import type { Planting } from '../plantings/planting';
+import { plantingSchema } from '../plantings/schema';
 import type { KindId, PlantKind } from '../plants/kind';
-import { spotSchema, type Spot } from '../spots/spot';
+import { spotSchema } from '../spots/schema';
+import type { Spot } from '../spots/spot';
 
 /** Version of both file formats. A file with a greater version was written by a newer Rillbank. */
 export const FILE_VERSION = 1;

@@ -1,4 +1,5 @@
-import { MATERIALS, mixHeightCm, type Container } from '../containers/container';
+import { mixHeightCm, type Container } from '../containers/container';
+import { MATERIALS } from '../containers/materials';
 import { insetCm, sectionAt, type Section } from '../containers/shape';
 import { unit, type Vec3 } from '../geometry/vec3';
 

@@ -43,3 +43,8 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
     }
   }
 }
+
+/** Swaps every plant of one kind. */
+export function swapEdit(from: KindId, to: KindId, size: NurserySizeId): Edit {
+  return { kind: 'swap', from, to, size, place: null };
+}

@@ -1,4 +1,5 @@
-import { usualHeadspaceCm, type Container, type MaterialId } from '../containers/container';
+import { usualHeadspaceCm, type Container } from '../containers/container';
+import type { MaterialId } from '../containers/materials';
 import type { Shape } from '../containers/shape';
 import type { Oklch } from '../colour/oklch';
 

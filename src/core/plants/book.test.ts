@@ -1,6 +1,7 @@
 import { BOOK } from './book/index';
 import { findKinds } from './find';
-import { kindSchema, middle, ROLES } from './kind';
+import { middle, ROLES } from './kind';
+import { kindSchema } from './schema';
 import { known } from '../../../tests/builders/plantings';
 
 test('the book holds at least 120 kinds, each once, each whole', () => {

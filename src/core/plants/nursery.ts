@@ -24,3 +24,9 @@ export const NURSERY_SIZES: Readonly<Record<NurserySizeId, NurserySize>> = {
   '3L': { ballL: 3, topCm: 18, baseCm: 14, heightCm: 15, perSale: 1 },
   bulb: { ballL: 0.03, topCm: 3.6, baseCm: 3.6, heightCm: 4, perSale: 10 },
 };
+
+/** The size a kind is sold in that is closest in root ball to another size. */
+export function nearestSize({ sold }: { readonly sold: readonly { readonly size: NurserySizeId }[] }, size: NurserySizeId): NurserySizeId {
+  const off = (other: NurserySizeId) => Math.abs(Math.log(NURSERY_SIZES[other].ballL / NURSERY_SIZES[size].ballL));
+  return sold.reduce((best, { size: other }) => (off(other) < off(best) ? other : best), sold[0]!.size);
+}

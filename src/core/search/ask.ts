@@ -1,24 +1,18 @@
-import { mixHeightCm, visibleHeightCm, type Container } from '../containers/container';
+import { mixHeightCm, visibleHeightCm } from '../containers/container';
 import { goodRatios } from '../checks/rules/proportion';
 import { frosted } from '../checks/rules/cold';
 import { lightFit } from '../checks/rules/light';
 import { dangerInReach } from '../checks/rules/reach';
 import { kindFitsScheme } from '../checks/rules/scheme';
-import type { Wishes } from '../plantings/planting';
+import type { Brief } from '../plantings/brief';
 import { middle, type PlantKind } from '../plants/kind';
 import { NURSERY_SIZES } from '../plants/nursery';
 import { isOrdinaryGreen } from '../colour/schemes';
 import { seasonShare } from '../growth/growth';
-import type { Spot } from '../spots/spot';
 import { weekAfter, weeksBetween } from '../units/units';
 
 /** What the gardener asks for. */
-export interface Ask {
-  readonly container: Container;
-  readonly spot: Spot;
-  readonly wishes: Wishes;
-  readonly plantedWeek: number;
-  readonly endWeek: number;
+export interface Ask extends Brief {
   /** Kinds to choose from: the book, or what is in stock. */
   readonly kinds: readonly PlantKind[];
   readonly seed: number;

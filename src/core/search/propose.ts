@@ -1,9 +1,9 @@
-import { inSpot, type Place, type Planting } from '../plantings/planting';
+import { plantingOf } from '../plantings/brief';
+import { inSpot, type Place } from '../plantings/planting';
 import { opinionOf } from '../checks/opinion';
 import type { KindId, PlantKind } from '../plants/kind';
 import { plantCost } from '../shopping/plantCost';
-import type { Ask, Hurdle } from './ask';
-import { hurdleOf } from './ask';
+import type { Ask } from './ask';
 import { castsFor, type Cast } from './compose';
 import { placeCast } from './place';
 
@@ -83,11 +83,6 @@ export function proposeNow(ask: Ask, options?: ProposeOptions): readonly Proposa
   }
 }
 
-/** A proposal as a planting that can be judged, drawn and kept. */
-export function plantingOf(proposal: Pick<Proposal, 'places'>, ask: Ask, identity: { readonly id: string; readonly name: string }): Planting {
-  return { ...identity, spotId: ask.spot.id, container: ask.container, wishes: ask.wishes, plantedWeek: ask.plantedWeek, endWeek: ask.endWeek, places: proposal.places, strangers: [], meant: [], demo: false };
-}
-
 function judgeCast(cast: Cast, ask: Ask, kindOf: (id: KindId) => PlantKind | null): Proposal | null {
   const places = placeCast(cast, ask);
   if (!places) return null;
@@ -129,37 +124,4 @@ const REPEAT_COST = 0.012;
 function sharedKinds(a: Proposal, b: Proposal): number {
   const kinds = new Set([a.lead, ...a.bodies, ...a.edges]);
   return [b.lead, ...b.bodies, ...b.edges].filter((id) => id !== null && kinds.has(id)).length;
-}
-
-/** A wish in the way, and what relaxing it would give. */
-export interface Obstacle {
-  readonly wish: 'scheme' | 'reach' | 'budget' | 'kitchen' | 'light' | 'cold' | 'season' | 'size' | 'depth';
-  /** Proposals there would be (at most the number asked for) with this one wish relaxed. */
-  readonly proposals: number;
-}
-
-/**
- * What stands in the way when there are fewer proposals than asked for: each wish is relaxed alone and the search run again.
- * Light, cold, size and depth are facts, not wishes: they are named with how many kinds they rule out when no wish helps.
- */
-export function obstaclesTo(ask: Ask, options: ProposeOptions = { wanted: 6, effort: 24 }): { readonly obstacles: readonly Obstacle[]; readonly ruledOut: Readonly<Partial<Record<Hurdle, number>>> } {
-  const now = proposeNow(ask, options).length;
-  const relaxed: readonly (readonly [Obstacle['wish'], Ask])[] = [
-    ['budget', { ...ask, wishes: { ...ask.wishes, budget: null } }],
-    ['scheme', { ...ask, wishes: { ...ask.wishes, scheme: ask.wishes.scheme.kind === 'warm' ? { kind: 'cool' } : { kind: 'warm' } } }],
-    ['kitchen', { ...ask, wishes: { ...ask.wishes, kitchen: false } }],
-    ['reach', { ...ask, spot: { ...ask.spot, pets: false, children: false } }],
-  ];
-  const applies: Readonly<Record<string, boolean>> = { budget: ask.wishes.budget !== null, scheme: true, kitchen: ask.wishes.kitchen, reach: ask.spot.pets || ask.spot.children };
-  const obstacles = relaxed
-    .filter(([wish]) => applies[wish])
-    .map(([wish, other]): Obstacle => ({ wish, proposals: proposeNow(other, options).length }))
-    .filter(({ proposals }) => proposals > now)
-    .sort((a, b) => b.proposals - a.proposals);
-  const ruledOut: Partial<Record<Hurdle, number>> = {};
-  for (const kind of ask.kinds) {
-    const hurdle = hurdleOf(kind, ask);
-    if (hurdle) ruledOut[hurdle] = (ruledOut[hurdle] ?? 0) + 1;
-  }
-  return { obstacles, ruledOut };
 }

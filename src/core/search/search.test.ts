@@ -6,9 +6,11 @@ import { BOOK, kindOf } from '../plants/book/index';
 import { inSpot } from '../plantings/planting';
 import { plantCost } from '../shopping/plantCost';
 import { hurdleOf, type Ask } from './ask';
-import { differ, obstaclesTo, plantingOf, propose, proposeNow } from './propose';
-import { standInsFor, swapEdit } from './standIns';
-import { applyEdit } from '../plantings/edits';
+import { plantingOf } from '../plantings/brief';
+import { obstaclesTo } from './obstacles';
+import { differ, propose, proposeNow } from './propose';
+import { standInsFor } from './standIns';
+import { applyEdit, swapEdit } from '../plantings/edits';
 import type { Scheme } from '../colour/schemes';
 
 const ask = (change: Partial<Ask> = {}, wishes: Partial<Ask['wishes']> = {}): Ask => ({
@@ -60,7 +62,7 @@ test('the same ask and seed give the same answer; the search can be stopped at a
 
 test('when a wish stands in the way it is named, with what relaxing it gives', () => {
   const { obstacles } = obstaclesTo(ask({}, { budget: 3 }));
-  expect(obstacles[0]).toEqual({ wish: 'budget', proposals: 6 });
+  expect(obstacles[0]).toEqual({ relaxed: ['budget'], proposals: 6 });
   expect(proposeNow(ask({}, { budget: 3 }))).toHaveLength(0);
 });
 

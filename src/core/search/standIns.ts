@@ -1,10 +1,10 @@
 import { opinionOf } from '../checks/opinion';
 import { rolesPlayed } from '../checks/rules/roles';
 import { read } from '../checks/reading';
-import { applyEdit, type Edit } from '../plantings/edits';
+import { applyEdit, swapEdit } from '../plantings/edits';
 import { inSpot, type PlantingInSpot } from '../plantings/planting';
 import type { KindId, PlantKind } from '../plants/kind';
-import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
+import { nearestSize, type NurserySizeId } from '../plants/nursery';
 import { plantCost } from '../shopping/plantCost';
 import { hurdleOf, type Ask } from './ask';
 import { thirstMatch } from '../checks/rules/thirst';
@@ -41,14 +41,4 @@ export function standInsFor(it: PlantingInSpot, kindId: KindId, kinds: readonly 
     })
     .sort((a, b) => b.scoreChange - a.scoreChange)
     .slice(0, count);
-}
-
-export function swapEdit(from: KindId, to: KindId, size: NurserySizeId): Edit {
-  return { kind: 'swap', from, to, size, place: null };
-}
-
-/** The size of a kind closest in root ball to another size. */
-export function nearestSize(kind: PlantKind, size: NurserySizeId): NurserySizeId {
-  const wanted = Math.log(NURSERY_SIZES[size].ballL);
-  return [...kind.sold].sort((a, b) => Math.abs(Math.log(NURSERY_SIZES[a.size].ballL) - wanted) - Math.abs(Math.log(NURSERY_SIZES[b.size].ballL) - wanted))[0]!.size;
 }

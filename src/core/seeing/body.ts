@@ -1,4 +1,5 @@
-import { MATERIALS, mixHeightCm, type Container } from '../containers/container';
+import { mixHeightCm, type Container } from '../containers/container';
+import { MATERIALS } from '../containers/materials';
 import { sectionAt } from '../containers/shape';
 import type { Oklch } from '../colour/oklch';
 import { toHex } from '../colour/oklch';

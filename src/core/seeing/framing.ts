@@ -1,4 +1,4 @@
-import { MATERIALS } from '../containers/container';
+import { MATERIALS } from '../containers/materials';
 import { halfDepthCm, halfFrontCm } from '../containers/shape';
 import type { Reading } from '../checks/reading';
 

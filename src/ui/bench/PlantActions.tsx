@@ -1,7 +1,8 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { Dialog } from 'radix-ui';
+import dynamic from 'next/dynamic';
+import { briefOf } from '@/core/plantings/brief';
 import { kindOf } from '@/core/plants/book/index';
 import { rolesPlayed } from '@/core/checks/rules/roles';
 import { read } from '@/core/checks/reading';
@@ -10,13 +11,16 @@ import { spotRole } from '@/core/placing/layout';
 import { settle } from '@/core/placing/settle';
 import { middle, type PlantKind } from '@/core/plants/kind';
 import { hash32, seedOf } from '@/core/random/hash';
-import { nearestSize, swapEdit, type StandIn } from '@/core/search/standIns';
-import { PlantPicker } from '@/ui/plant-book/PlantPicker';
+import { nearestSize } from '@/core/plants/nursery';
+import { swapEdit } from '@/core/plantings/edits';
+import type { StandIn } from '@/core/search/standIns';
 import { Swatches } from '@/ui/controls/Swatches';
 import type { Editing } from '@/ui/session/useEditing';
 import { moneyText } from '@/words/format';
 import { inSentence } from '@/words/names';
 import { runJob } from '@/workers/runJob';
+
+const AddPlant = dynamic(() => import('./AddPlant'), { ssr: false });
 
 interface PlantActionsProps {
   readonly editing: Editing;
@@ -43,19 +47,8 @@ export function PlantActions({ editing, selected, onSelect, settings }: PlantAct
         {plant && <i className="mr-auto text-[12.5px] text-ink2">{plant.kind.botanical}</i>}
         {plant && <button type="button" className="press-quiet" onClick={() => addKind(plant.kind)}>One more</button>}
         {plant && <button type="button" className="press-quiet" onClick={() => { apply({ kind: 'remove', place: plant.id }); onSelect(null); }}>Take it out</button>}
-        <Dialog.Root open={adding} onOpenChange={setAdding}>
-          <Dialog.Trigger asChild><button type="button" className="press-quiet">Add another kind</button></Dialog.Trigger>
-          <Dialog.Portal>
-            <Dialog.Overlay className="fixed inset-0 bg-[rgb(25_31_34/0.45)]" />
-            <Dialog.Content className="fixed inset-x-3 top-[6vh] bottom-[6vh] z-50 mx-auto flex max-w-[760px] flex-col bg-paper p-5" aria-describedby={undefined}>
-              <div className="flex items-center justify-between pb-3">
-                <Dialog.Title className="display text-[21px]">Add a plant</Dialog.Title>
-                <Dialog.Close className="press-quiet">Close</Dialog.Close>
-              </div>
-              <PlantPicker ask={{ container: planting.container, spot: editing.spot, wishes: planting.wishes, plantedWeek: planting.plantedWeek, endWeek: planting.endWeek }} onPick={addKind} settings={settings} />
-            </Dialog.Content>
-          </Dialog.Portal>
-        </Dialog.Root>
+        <button type="button" className="press-quiet" onClick={() => setAdding(true)}>Add another kind</button>
+        {adding && <AddPlant brief={briefOf(planting, editing.spot)} onPick={addKind} onClose={() => setAdding(false)} settings={settings} />}
       </div>
       {plant && <StandIns key={plant.kindId} editing={editing} kindId={plant.kindId} settings={settings} />}
     </section>

@@ -1,7 +1,8 @@
 'use client';
 
 import type { Reading } from '@/core/checks/reading';
-import { mixHeightCm, MATERIALS } from '@/core/containers/container';
+import { mixHeightCm } from '@/core/containers/container';
+import { MATERIALS } from '@/core/containers/materials';
 import type { Extent } from '@/core/seeing/framing';
 import { RAD_PER_DEG } from '@/core/units/units';
 import type { Subject } from '@/core/seeing/scene';

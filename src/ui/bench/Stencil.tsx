@@ -3,7 +3,7 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Reading } from '@/core/checks/reading';
 import { toHex } from '@/core/colour/oklch';
-import { MATERIALS } from '@/core/containers/container';
+import { MATERIALS } from '@/core/containers/materials';
 import { NURSERY_SIZES } from '@/core/plants/nursery';
 import type { Subject } from '@/core/seeing/scene';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';

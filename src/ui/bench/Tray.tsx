@@ -1,15 +1,15 @@
 'use client';
 
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { kindOf } from '@/core/plants/book/index';
 import type { Proposal } from '@/core/search/propose';
-import { plantingOf } from '@/core/search/propose';
+import { plantingOf } from '@/core/plantings/brief';
 import { inSpot } from '@/core/plantings/planting';
 import { hash32 } from '@/core/random/hash';
 import { plantCost } from '@/core/shopping/plantCost';
 import type { Settings } from '@/core/files/plantingFile';
 import { askOf } from '@/ui/session/askOf';
+import { say } from '@/ui/session/say';
 import type { Editing } from '@/ui/session/useEditing';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import { aboutText } from '@/words/about';
@@ -29,7 +29,7 @@ export function Tray({ editing, settings, weeks }: { readonly editing: Editing; 
     // The planting on the bench is not another way.
     setWays(found.filter((p) => p.places.some(({ kindId }) => !current.has(kindId))).slice(0, 4));
     setLooking(false);
-    if (found.length === 0) toast('No other planting suits this container, light and scheme.');
+    if (found.length === 0) say('No other planting suits this container, light and scheme.');
   };
   const cost = plantCost(it.plants);
   return (
@@ -41,7 +41,7 @@ export function Tray({ editing, settings, weeks }: { readonly editing: Editing; 
         <>
           <ul className="grid grid-cols-4 border-x-[1.5px] border-b-[1.5px] border-tick">
             {ways.map((way) => {
-              const other = inSpot(plantingOf(way, { ...ask, kinds: [] }, { id: 'way', name: 'way' }), spot, kindOf);
+              const other = inSpot(plantingOf(way, ask, { id: 'way', name: 'way' }), spot, kindOf);
               return (
                 <li key={way.places.map((p) => p.kindId).join()}>
                   <button type="button" title={aboutText(way, kindOf)} aria-label={`Try: ${aboutText(way, kindOf)}`} onClick={() => apply({ kind: 'arrange', places: way.places })} className="block w-full">

@@ -1,11 +1,9 @@
 'use client';
 
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
-import { useLiveQuery } from 'dexie-react-hooks';
 import type { Settings } from '@/core/files/plantingFile';
-import { RillbankDb } from '@/data/db';
-import { Store, USUAL_SETTINGS } from '@/data/store';
-import { rillbankHalt } from '@/demo/rillbankHalt';
+import type { Store } from '@/data/store';
+import { USUAL_SETTINGS } from '@/data/usualSettings';
 
 const StoreContext = createContext<Store | null>(null);
 
@@ -14,10 +12,11 @@ export function StoreProvider({ demo, children }: { readonly demo: boolean; read
   const [store, setStore] = useState<Store | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   useEffect(() => {
-    const opened = new Store(new RillbankDb());
     const start = async () => {
+      // Storage is loaded beside the page, not before it.
+      const opened = (await import('@/data/store')).openStore();
       if (demo && (await opened.isEmpty())) {
-        const { spots, plantings } = rillbankHalt();
+        const { spots, plantings } = (await import('@/demo/rillbankHalt')).rillbankHalt();
         await opened.addAll(spots, plantings);
         await opened.setSettings({});
       }
@@ -34,10 +33,19 @@ export function useStore(): Store | null {
   return useContext(StoreContext);
 }
 
-/** A live reading of the store: again after every change, in this tab or another. `undefined` while it loads. */
+/** A live reading of the store: again after every change, in this tab or another. `undefined` while it first loads. */
 export function useLive<T>(query: (store: Store) => Promise<T>, dependencies: readonly unknown[] = []): T | undefined {
   const store = useStore();
-  return useLiveQuery(() => (store ? query(store) : undefined), [store, ...dependencies]);
+  const [answer, setAnswer] = useState<T>();
+  const [trouble, setTrouble] = useState<unknown>(null);
+  useEffect(
+    () => store?.watch(query, setAnswer, setTrouble),
+    // The query is a new function at every render; what it reads is told by the dependencies.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [store, ...dependencies],
+  );
+  if (trouble) throw trouble;
+  return answer;
 }
 
 export function useSettings(): Settings {

@@ -1,8 +1,9 @@
+import { briefOf } from '@/core/plantings/brief';
 import type { Planting } from '@/core/plantings/planting';
 import type { Spot } from '@/core/spots/spot';
 import type { AskMessage } from '@/workers/messages';
 
 /** The ask a planting came from: the same container, spot and wishes again. */
 export function askOf(planting: Planting, spot: Spot, seed: number): AskMessage {
-  return { container: planting.container, spot, wishes: planting.wishes, plantedWeek: planting.plantedWeek, endWeek: planting.endWeek, seed, only: null };
+  return { ...briefOf(planting, spot), seed, only: null };
 }

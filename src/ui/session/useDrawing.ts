@@ -1,15 +1,11 @@
 'use client';
 
 import { useEffect, useRef, type RefObject } from 'react';
-import { paintPicture } from '@/drawing/canvas';
-import { picturing } from '@/drawing/picturing';
 import type { PaintRequest } from '@/workers/messages';
 import { runJob } from '@/workers/runJob';
 
 /** Rest after the last change before the full drawing is asked for, ms. */
 const REST_MS = 120;
-
-let localPicture: ReturnType<typeof picturing> | null = null;
 
 /**
  * Keeps a canvas painted: coarse at once while things move, full after a short rest. Painting happens in a worker; where the browser
@@ -34,7 +30,7 @@ export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request:
       if (!asked) return;
       const density = Math.min(2, window.devicePixelRatio || 1);
       const message: PaintRequest = { ...asked, detail, density };
-      if (typeof OffscreenCanvas === 'undefined') return paintHere(element, message);
+      if (typeof OffscreenCanvas === 'undefined') return (await import('@/drawing/paintHere')).paintHere(element, message);
       const bitmap = await runJob('paint', message, detail === 'full' ? { signal: giveUp.signal } : {});
       element.width = bitmap.width;
       element.height = bitmap.height;
@@ -62,15 +58,4 @@ export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request:
     };
     // The key holds everything that is drawn.
   }, [canvas, key, options.still]);
-}
-
-function paintHere(element: HTMLCanvasElement, message: PaintRequest): void {
-  localPicture ??= picturing();
-  element.width = Math.round(message.widthPx * message.density);
-  element.height = Math.round(message.heightPx * message.density);
-  const context = element.getContext('2d');
-  if (!context) return;
-  context.scale(message.density, message.density);
-  paintPicture(context, localPicture(message));
-  element.dataset.painted = message.detail;
 }

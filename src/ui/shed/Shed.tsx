@@ -2,11 +2,10 @@
 
 import { useRef, useState } from 'react';
 import { format } from 'date-fns';
-import { toast } from 'sonner';
 import { fromPlantingFile, LARGEST_FILE_BYTES, parseFile, toPlantingFile, type Backup, type FileFault } from '@/core/files/plantingFile';
 import { kindOf } from '@/core/plants/book/index';
-import { rillbankHalt } from '@/demo/rillbankHalt';
 import { Choices } from '@/ui/start/StartSheet';
+import { say } from '@/ui/session/say';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
 
@@ -34,7 +33,13 @@ export function Shed() {
     const spotTaken = loaded?.spots.some((s) => s.id === spot.id && JSON.stringify(s) !== JSON.stringify(spot)) ?? false;
     const newSpot = spotTaken ? { ...spot, id: `spot-${fresh}` } : spot;
     await store.add({ ...planting, demo: false, spotId: newSpot.id, ...(taken ? { id: `planting-${fresh}`, name: `${planting.name} (from file)`.slice(0, 80) } : {}) }, newSpot);
-    toast(`${planting.name} came in${planting.strangers.length > 0 ? `, with ${countText(planting.strangers.length, 'plant')} not in your book` : ''}.`);
+    say(`${planting.name} came in${planting.strangers.length > 0 ? `, with ${countText(planting.strangers.length, 'plant')} not in your book` : ''}.`);
+  };
+
+  const loadDemo = async () => {
+    const { spots, plantings } = (await import('@/demo/rillbankHalt')).rillbankHalt();
+    await store?.addAll(spots, plantings);
+    say('Rillbank Halt is in the yard.');
   };
 
   if (!loaded || !store) return <p className="py-10 text-ink2" role="status">Opening the shed…</p>;
@@ -55,7 +60,7 @@ export function Shed() {
                 <span className="text-ink2">{spot?.name}, {countText(planting.places.length, 'plant')}</span>
                 <span className="ml-auto flex gap-4">
                   {spot && <button type="button" className="press-link" onClick={() => save(`${fileName(planting.name)}.rillbank.json`, toPlantingFile(planting, spot, kindOf))}>Save as file</button>}
-                  <button type="button" className="press-plain" onClick={() => void store.remove(planting.id).then((gone) => gone && toast(`${planting.name} was taken away.`, { action: { label: 'Bring it back', onClick: () => void store.add(gone.planting, gone.spot) } }))}>Take away</button>
+                  <button type="button" className="press-plain" onClick={() => void store.remove(planting.id).then((gone) => gone && say(`${planting.name} was taken away.`, { label: 'Bring it back', go: () => void store.add(gone.planting, gone.spot) }))}>Take away</button>
                 </span>
               </li>
             );
@@ -66,15 +71,15 @@ export function Shed() {
           <button type="button" className="press" onClick={() => picker.current?.click()}>Bring in a file</button>
           <button type="button" className="press-quiet" onClick={() => void store.backup(new Date().toISOString()).then((backup) => save(`rillbank-${format(new Date(), 'yyyy-MM-dd')}.backup.json`, backup))}>Save everything</button>
           {demo ? (
-            <button type="button" className="press-quiet" onClick={() => void store.removeDemo().then((count) => toast(`${countText(count, 'container')} of the demo set taken away.`))}>Take away the demo set</button>
+            <button type="button" className="press-quiet" onClick={() => void store.removeDemo().then((count) => say(`${countText(count, 'container')} of the demo set taken away.`))}>Take away the demo set</button>
           ) : (
-            <button type="button" className="press-quiet" onClick={() => { const set = rillbankHalt(); void store.addAll(set.spots, set.plantings).then(() => toast('Rillbank Halt is in the yard.')); }}>Load the demo set</button>
+            <button type="button" className="press-quiet" onClick={() => void loadDemo()}>Load the demo set</button>
           )}
         </div>
         {waiting && (
           <div role="alertdialog" aria-label="Restore everything" className="border-t border-rule bg-wash px-4 py-3">
             <p><b className="font-semibold">Put this backup in the place of all that is here?</b> It was written {waiting.written.slice(0, 10)} and holds {countText(waiting.plantings.length, 'planting')}; there {loaded.plantings.length === 1 ? 'is' : 'are'} {loaded.plantings.length} here now.</p>
-            <p className="flex gap-3 pt-2"><button type="button" className="press" onClick={() => void store.restore(waiting).then(() => { setWaiting(null); toast('Everything was restored.'); })}>Restore it</button><button type="button" className="press-quiet" onClick={() => setWaiting(null)}>Leave things as they are</button></p>
+            <p className="flex gap-3 pt-2"><button type="button" className="press" onClick={() => void store.restore(waiting).then(() => { setWaiting(null); say('Everything was restored.'); })}>Restore it</button><button type="button" className="press-quiet" onClick={() => setWaiting(null)}>Leave things as they are</button></p>
           </div>
         )}
         {faults && (

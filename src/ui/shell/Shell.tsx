@@ -1,10 +1,12 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
-import { Toaster } from 'sonner';
 import { StoreProvider, useSettings } from '@/ui/session/StoreProvider';
+
+const Messages = dynamic(() => import('./Messages'), { ssr: false });
 
 /** The rooms that are open. */
 const ROOMS = [
@@ -23,7 +25,7 @@ export function Shell({ demo, children }: { readonly demo: boolean; readonly chi
       <a href="#room" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3">Skip to the room</a>
       <RoomBar />
       <main id="room" className="mx-auto max-w-[1320px] px-4 pb-10 wide:px-6">{children}</main>
-      <Toaster position="bottom-center" toastOptions={{ style: { borderRadius: 0, background: 'var(--ink)', color: 'var(--paper)', border: 0, boxShadow: 'none' } }} />
+      <Messages />
     </StoreProvider>
   );
 }

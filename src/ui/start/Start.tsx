@@ -1,29 +1,20 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { toast } from 'sonner';
-import { kindOf } from '@/core/plants/book/index';
-import { inSpot } from '@/core/plantings/planting';
-import { plantingOf, type Obstacle, type Proposal } from '@/core/search/propose';
-import type { Settings } from '@/core/files/plantingFile';
-import { seedOf } from '@/core/random/hash';
+import { plantingOf } from '@/core/plantings/brief';
+import type { Proposal } from '@/core/search/propose';
+import { say } from '@/ui/session/say';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
-import { useWidth } from '@/ui/controls/useWidth';
-import { aboutText, obstacleText, ruledOutText } from '@/words/about';
-import { countText, moneyText } from '@/words/format';
-import type { AskMessage } from '@/workers/messages';
-import { runJob } from '@/workers/runJob';
-import { ProposalPicture } from './ProposalPicture';
+import { obstacleText, ruledOutText } from '@/words/obstacles';
+import { countText } from '@/words/format';
 import { StartSheet } from './StartSheet';
-import { useSharedScale } from './useSharedScale';
 import { FIRST_FORM, readStart, SHAPE_NAMES, type StartForm } from './startForm';
+import { briefFrom, useProposals } from './useProposals';
 
-/** Weeks a summer planting is looked at: to the usual first frost. */
-const END_WEEK = 42;
-/** Rest after the last change of the form before a new search, ms. */
-const REST_MS = 260;
+const ProposalGrid = dynamic(() => import('./ProposalGrid'), { ssr: false });
 
 /** Starting a planting: what pot, what light, what colours on one side; plantings that suit on the other, found while the form changes. */
 export function Start() {
@@ -41,9 +32,9 @@ export function Start() {
     if (!store || !reading.ok) return;
     const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
     const count = (await store.plantings()).filter(({ container }) => container.shape.kind === values.shape).length;
-    const planting = plantingOf(proposal, askFrom(reading, values.plantedWeek), { id, name: `${SHAPE_NAMES[values.shape]} ${count + 1}` });
+    const planting = plantingOf(proposal, briefFrom(reading, values.plantedWeek), { id, name: `${SHAPE_NAMES[values.shape]} ${count + 1}` });
     await store.add(planting, reading.spot);
-    toast(`${planting.name} is on the bench.`);
+    say(`${planting.name} is on the bench.`);
     router.push(`/bench?planting=${id}`);
   };
 
@@ -63,104 +54,13 @@ export function Start() {
           <div className="mt-4 bg-paper p-4" data-obstacles>
             <h3 className="font-semibold">{proposals.length === 0 ? 'What stands in the way' : 'Why only so few'}</h3>
             <ul className="mt-1 grid gap-1">
-              {obstacles.map((obstacle) => <li key={obstacle.wish}>{obstacleText(obstacle)}</li>)}
+              {obstacles.map((obstacle) => <li key={obstacle.relaxed.join()}>{obstacleText(obstacle)}</li>)}
             </ul>
             <p className="mt-1 text-ink2">Of the book, ruled out: {ruledOutText(ruledOut) || 'none'}.</p>
           </div>
         )}
         <p className="mt-4 max-w-[70ch] text-[12.5px] text-ink2">Sizes, weeks and prices are typical. The tag in hand and local advice win.</p>
       </section>
-    </div>
-  );
-}
-
-type GoodReading = Extract<ReturnType<typeof readStart>, { ok: true }>;
-
-function askFrom({ container, spot, wishes }: GoodReading, plantedWeek: number): AskMessage & { readonly kinds: readonly [] } {
-  const endWeek = plantedWeek <= 34 && plantedWeek >= 8 ? Math.max(END_WEEK, plantedWeek + 8) : ((plantedWeek + 26 - 1) % 52) + 1;
-  return { container, spot, wishes, plantedWeek, endWeek, seed: seedOf(container.name), only: null, kinds: [] };
-}
-
-/** Searches in the worker whenever the form rests; a new search gives the old one up. */
-function useProposals(reading: ReturnType<typeof readStart>, plantedWeek: number) {
-  const [proposals, setProposals] = useState<readonly Proposal[]>([]);
-  const [looking, setLooking] = useState(true);
-  const [why, setWhy] = useState<{ readonly obstacles: readonly Obstacle[]; readonly ruledOut: Readonly<Record<string, number>> }>({ obstacles: [], ruledOut: {} });
-  const first = useRef(true);
-  useEffect(() => {
-    if (!reading.ok) return;
-    const giveUp = new AbortController();
-    const timer = setTimeout(async () => {
-      setLooking(true);
-      setWhy({ obstacles: [], ruledOut: {} });
-      const { kinds: _, ...ask } = askFrom(reading, plantedWeek);
-      try {
-        let shown = 0;
-        const found = await runJob('propose', { ...ask, effort: 48, wanted: 6 }, {
-          signal: giveUp.signal,
-          onProgress: ({ best }) => {
-            // Show more as they come; settle the order at the end, so that drawings do not jump about.
-            if (best.length > shown) {
-              shown = best.length;
-              setProposals(best);
-            }
-          },
-        });
-        setProposals(found);
-        if (found.length < 6) setWhy(await runJob('obstacles', ask, { signal: giveUp.signal }));
-        setLooking(false);
-      } catch (error) {
-        if ((error as Error).name !== 'AbortError') {
-          setLooking(false);
-          toast(`The search stopped: ${(error as Error).message}`);
-        }
-      }
-    }, first.current ? 0 : REST_MS);
-    first.current = false;
-    return () => {
-      clearTimeout(timer);
-      giveUp.abort();
-    };
-  }, [reading, plantedWeek]);
-  return { proposals: reading.ok ? proposals : [], looking: reading.ok && looking, ...why };
-}
-
-interface GridProps {
-  readonly proposals: readonly Proposal[];
-  readonly reading: GoodReading;
-  readonly plantedWeek: number;
-  readonly settings: Settings;
-  readonly onKeep: (proposal: Proposal) => void;
-}
-
-/** Proposals as elevations at one scale, standing on ruled lines. */
-function ProposalGrid({ proposals, reading, plantedWeek, settings, onKeep }: GridProps) {
-  const [ref, width] = useWidth<HTMLDivElement>();
-  const box = reading.container.shape.kind === 'box' && reading.container.shape.lengthCm > 70;
-  const columns = width > 640 ? (box ? 2 : 3) : width > 420 ? 2 : 1;
-  const cell = width > 0 ? Math.floor((width - (columns - 1) * 16) / columns) : 0;
-  const height = box ? 220 : 280;
-  const its = useMemo(
-    () => proposals.map((proposal, i) => inSpot(plantingOf(proposal, askFrom(reading, plantedWeek), { id: `proposal-${i}`, name: `Proposal ${i + 1}` }), reading.spot, kindOf)),
-    [proposals, reading, plantedWeek],
-  );
-  const pxPerCm = useSharedScale(its, cell, height);
-  return (
-    <div ref={ref}>
-      <ul className="mt-2 grid gap-4" style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}>
-        {proposals.map((proposal, i) => (
-          <li key={proposal.places.map(({ kindId, size }) => kindId + size).join()} className="flex flex-col" data-proposal>
-            <div className="bg-field">{cell > 0 && <ProposalPicture it={its[i]!} widthPx={cell} heightPx={height} weeks={10} pxPerCm={pxPerCm} />}</div>
-            <div className="border-t-[1.5px] border-tick pt-2">
-              <p className="min-h-[72px]">{aboutText(proposal, kindOf)}</p>
-              <p className="flex items-center justify-between pt-1.5">
-                <span className="text-ink2"><b className="text-ink">{proposal.places.length}</b> plants, <b className="text-ink">{moneyText(proposal.cost, settings)}</b></span>
-                <button type="button" className="press" onClick={() => onKeep(proposal)}>Plant this one</button>
-              </p>
-            </div>
-          </li>
-        ))}
-      </ul>
     </div>
   );
 }

@@ -1,12 +1,16 @@
 import { parseWith } from '@/core/files/plantingFile';
-import { containerSchema, MATERIAL_IDS, type Container, type MaterialId } from '@/core/containers/container';
+import type { Container } from '@/core/containers/container';
+import { MATERIAL_IDS, type MaterialId } from '@/core/containers/materials';
+import { containerSchema } from '@/core/containers/schema';
 import type { Shape } from '@/core/containers/shape';
 import type { Oklch } from '@/core/colour/oklch';
 import { fromHex } from '@/core/colour/oklch';
 import type { Scheme, SchemeKind } from '@/core/colour/schemes';
-import { wishesSchema, type Wishes } from '@/core/plantings/planting';
+import type { Wishes } from '@/core/plantings/planting';
+import { wishesSchema } from '@/core/plantings/schema';
 import { usualContainer } from '@/core/plantings/start';
-import { spotSchema, type Spot, type View } from '@/core/spots/spot';
+import { spotSchema } from '@/core/spots/schema';
+import type { Spot, View } from '@/core/spots/spot';
 import { toCm } from '@/core/units/units';
 
 /** The start sheet as it is filled in: lengths in the gardener's unit, as typed. */

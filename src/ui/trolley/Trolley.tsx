@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { format } from 'date-fns';
-import { z } from 'zod';
+import * as z from 'zod';
 import { kindOf } from '@/core/plants/book/index';
 import { inSpot } from '@/core/plantings/planting';
 import { NURSERY_SIZE_IDS } from '@/core/plants/nursery';

@@ -2,7 +2,6 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { toast } from 'sonner';
 import { read } from '@/core/checks/reading';
 import { opinionOf } from '@/core/checks/opinion';
 import { CHECKS } from '@/core/checks/rules/index';
@@ -12,11 +11,11 @@ import { hangsFree, type Spot } from '@/core/spots/spot';
 import { extentOf } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/scene';
 import { weekAfter } from '@/core/units/units';
-import { rillbankHalt } from '@/demo/rillbankHalt';
 import { PITCH_RAD } from '@/ui/bench/StandBack';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
 import { useWidth } from '@/ui/controls/useWidth';
+import { say } from '@/ui/session/say';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { WeekSlider } from '@/ui/bench/WeekSlider';
 import { countText, hoursText, weekText } from '@/words/format';
@@ -31,9 +30,9 @@ export function Yard() {
   const rows = useMemo(() => (loaded ? rowsOf(loaded.spots, loaded.plantings) : []), [loaded]);
   const scale = useMemo(() => scaleFor(rows, width), [rows, width]);
   const loadDemo = async () => {
-    const { spots, plantings } = rillbankHalt();
+    const { spots, plantings } = (await import('@/demo/rillbankHalt')).rillbankHalt();
     await store?.addAll(spots, plantings);
-    toast('Rillbank Halt is in the yard: a made-up set to try things on.');
+    say('Rillbank Halt is in the yard: a made-up set to try things on.');
   };
   if (!loaded) return <p className="py-10 text-ink2" role="status">Opening the yard…</p>;
   if (loaded.plantings.length === 0)

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { BOOK } from '@/core/plants/book/index';
 import { stockOn } from '@/core/shopping/stock';
 

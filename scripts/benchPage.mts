@@ -1,0 +1,129 @@
+// What the built app does in Chromium: painted frames, tasks on the main thread, first-load JavaScript per route.
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import { chromium, type Browser, type Page } from '@playwright/test';
+// The steps are plain JavaScript so that they run before anything is installed.
+// @ts-expect-error no types
+import { build, freePort, root, serve } from './steps.mjs';
+
+export interface Spread {
+  readonly medianMs: number;
+  readonly worstMs: number;
+}
+
+export interface PageFigures {
+  readonly times: Readonly<Record<string, Spread>>;
+  /** Longest task that held the main thread while sliders and plants were moved, ms; the browser reports from 50 ms up. */
+  readonly longTasksMs: readonly number[];
+  /** Scripts a first visit loads before anything is pressed, kB gzipped. */
+  readonly firstLoadKB: Readonly<Record<string, number>>;
+}
+
+export function spreadOf(times: readonly number[]): Spread {
+  const sorted = [...times].sort((a, b) => a - b);
+  return { medianMs: sorted[Math.floor(sorted.length / 2)] ?? Number.NaN, worstMs: sorted[sorted.length - 1] ?? Number.NaN };
+}
+
+const ROUTES = ['/', '/start', '/bench', '/plants', '/trolley', '/shed'];
+/** The demo planting with the most plants. */
+const BENCH_PATH = '/bench?planting=demo-window-box';
+
+export async function benchPage(): Promise<PageFigures> {
+  if (!existsSync(join(root, '.next', 'BUILD_ID')) && build() !== 0) throw new Error('The build failed.');
+  const port: number = await freePort(4700);
+  const { stop } = await serve(port, { RILLBANK_DEMO: '1' });
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost'] });
+  try {
+    const url = `http://127.0.0.1:${port}`;
+    const firstLoadKB: Record<string, number> = {};
+    for (const route of ROUTES) firstLoadKB[route] = await scriptsOf(browser, url + route);
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await page.goto(url);
+    await page.getByRole('link', { name: /open on the bench/ }).first().waitFor();
+    return { ...(await moving(page, url)), firstLoadKB };
+  } finally {
+    await browser.close();
+    stop();
+  }
+}
+
+/** Gzipped weight of the scripts that the page's own HTML names: what a browser loads before it can respond. */
+async function scriptsOf(browser: Browser, url: string): Promise<number> {
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  const html = await (await page.goto(url))!.text();
+  // The module-less fallback is for browsers without modules; none that runs this app loads it.
+  const tags = [...html.matchAll(/<script\b[^>]*\bsrc="([^"]+)"[^>]*>/g)].filter(([tag]) => !/nomodule/i.test(tag)).map(([, src]) => src!);
+  let bytes = 0;
+  for (const src of new Set(tags)) bytes += gzipSync(await (await context.request.get(new URL(src, url).href)).body()).length;
+  await context.close();
+  return Math.round(bytes / 102.4) / 10;
+}
+
+/** Turns, grows and drags on the Bench, watching how long each picture takes to be painted and what holds the page. */
+async function moving(page: Page, url: string): Promise<Omit<PageFigures, 'firstLoadKB'>> {
+  await page.goto(url + BENCH_PATH);
+  await page.locator('canvas[data-painted=full]').nth(1).waitFor();
+  const plants = await page.locator('[data-place]').count();
+  await page.waitForTimeout(1500);
+  // Marks the time when a slider is moved, and when the stand-back view's canvas is painted.
+  await page.evaluate(() => {
+    const seen = { asked: 0, flat: [] as number[], full: [] as number[], tasks: [] as number[], waiting: false };
+    (window as unknown as { seen: typeof seen }).seen = seen;
+    const canvas = document.querySelector('section[aria-label="Stand-back view"] canvas')!;
+    new MutationObserver(() => {
+      const at = performance.now() - seen.asked;
+      if ((canvas as HTMLElement).dataset.painted === 'full') seen.full.push(at);
+      else if (seen.waiting) {
+        seen.flat.push(at);
+        seen.waiting = false;
+      }
+    }).observe(canvas, { attributes: true, attributeFilter: ['data-painted'] });
+    new PerformanceObserver((list) => seen.tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({ type: 'longtask' });
+    addEventListener('keydown', () => {
+      seen.asked = performance.now();
+      seen.waiting = true;
+    }, { capture: true });
+  });
+  interface Seen { flat: number[]; full: number[]; tasks: number[] }
+  const take = () => page.evaluate(() => {
+    const { seen } = window as unknown as { seen: Seen };
+    return { flat: seen.flat.splice(0), full: seen.full.splice(0), tasks: seen.tasks.splice(0) };
+  });
+  const run = async (slider: string, keys: readonly string[], restMs: number) => {
+    await page.getByRole('slider', { name: slider }).focus();
+    await take();
+    for (const key of keys) {
+      await page.keyboard.press(key);
+      await page.waitForTimeout(restMs);
+    }
+    await page.waitForTimeout(1200);
+    return take();
+  };
+  const there = (key: string, back: string, n: number) => [...Array.from({ length: n }, () => key), ...Array.from({ length: n }, () => back)];
+  const turn = await run('Turn the view', there('ArrowRight', 'ArrowLeft', 10), 110);
+  const grow = await run('Weeks since planting', there('ArrowRight', 'ArrowLeft', 10), 160);
+  const restTurn = await run('Turn the view', there('ArrowRight', 'ArrowLeft', 5), 1300);
+  const restGrow = await run('Weeks since planting', there('ArrowRight', 'ArrowLeft', 5), 1500);
+  const place = page.locator('[data-place]').first();
+  const box = (await place.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  for (let i = 0; i < 40; i += 1) {
+    await page.mouse.move(box.x + box.width / 2 + 30 * Math.sin(i / 4), box.y + box.height / 2);
+    await page.waitForTimeout(16);
+  }
+  await page.keyboard.press('Escape');
+  await page.mouse.up();
+  const drag = await take();
+  return {
+    times: {
+      [`painted, turning ${plants} plants`]: spreadOf(turn.flat),
+      [`painted, growing ${plants} plants`]: spreadOf(grow.flat),
+      'full detail after a turn': spreadOf(restTurn.full),
+      'full detail after a week': spreadOf(restGrow.full),
+    },
+    longTasksMs: [...turn.tasks, ...grow.tasks, ...restTurn.tasks, ...restGrow.tasks, ...drag.tasks].sort((a, b) => b - a),
+  };
+}

@@ -1,0 +1,22 @@
+import type { Container } from '../containers/container';
+import type { Spot } from '../spots/spot';
+import type { Place, Planting, Wishes } from './planting';
+
+/** What is settled before plants are chosen: the container, where it stands, what is wished for and when. */
+export interface Brief {
+  readonly container: Container;
+  readonly spot: Spot;
+  readonly wishes: Wishes;
+  readonly plantedWeek: number;
+  readonly endWeek: number;
+}
+
+/** Places for a brief as a planting that can be judged, drawn and kept. */
+export function plantingOf({ places }: { readonly places: readonly Place[] }, { container, spot, wishes, plantedWeek, endWeek }: Brief, identity: { readonly id: string; readonly name: string }): Planting {
+  return { ...identity, spotId: spot.id, container, wishes, plantedWeek, endWeek, places, strangers: [], meant: [], demo: false };
+}
+
+/** The brief that a planting at its spot answers. */
+export function briefOf({ container, wishes, plantedWeek, endWeek }: Planting, spot: Spot): Brief {
+  return { container, spot, wishes, plantedWeek, endWeek };
+}

@@ -1,0 +1,54 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { Settings } from '@/core/files/plantingFile';
+import { plantingOf } from '@/core/plantings/brief';
+import { inSpot } from '@/core/plantings/planting';
+import { kindOf } from '@/core/plants/book/index';
+import type { Proposal } from '@/core/search/propose';
+import { useWidth } from '@/ui/controls/useWidth';
+import { aboutText } from '@/words/about';
+import { moneyText } from '@/words/format';
+import { ProposalPicture } from './ProposalPicture';
+import { briefFrom, type GoodReading } from './useProposals';
+import { useSharedScale } from './useSharedScale';
+
+interface GridProps {
+  readonly proposals: readonly Proposal[];
+  readonly reading: GoodReading;
+  readonly plantedWeek: number;
+  readonly settings: Settings;
+  readonly onKeep: (proposal: Proposal) => void;
+}
+
+/** Proposals as elevations at one scale, standing on ruled lines. */
+export default function ProposalGrid({ proposals, reading, plantedWeek, settings, onKeep }: GridProps) {
+  const [ref, width] = useWidth<HTMLDivElement>();
+  const box = reading.container.shape.kind === 'box' && reading.container.shape.lengthCm > 70;
+  const columns = width > 640 ? (box ? 2 : 3) : width > 420 ? 2 : 1;
+  const cell = width > 0 ? Math.floor((width - (columns - 1) * 16) / columns) : 0;
+  const height = box ? 220 : 280;
+  const its = useMemo(
+    () => proposals.map((proposal, i) => inSpot(plantingOf(proposal, briefFrom(reading, plantedWeek), { id: `proposal-${i}`, name: `Proposal ${i + 1}` }), reading.spot, kindOf)),
+    [proposals, reading, plantedWeek],
+  );
+  const pxPerCm = useSharedScale(its, cell, height);
+  return (
+    <div ref={ref}>
+      <ul className="mt-2 grid gap-4" style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}>
+        {proposals.map((proposal, i) => (
+          <li key={proposal.places.map(({ kindId, size }) => kindId + size).join()} className="flex flex-col" data-proposal>
+            <div className="bg-field">{cell > 0 && <ProposalPicture it={its[i]!} widthPx={cell} heightPx={height} weeks={10} pxPerCm={pxPerCm} />}</div>
+            <div className="border-t-[1.5px] border-tick pt-2">
+              <p className="min-h-[72px]">{aboutText(proposal, kindOf)}</p>
+              <p className="flex items-center justify-between pt-1.5">
+                <span className="text-ink2"><b className="text-ink">{proposal.places.length}</b> plants, <b className="text-ink">{moneyText(proposal.cost, settings)}</b></span>
+                <button type="button" className="press" onClick={() => onKeep(proposal)}>Plant this one</button>
+              </p>
+            </div>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

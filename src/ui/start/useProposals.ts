@@ -1,0 +1,67 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import type { Brief } from '@/core/plantings/brief';
+import { seedOf } from '@/core/random/hash';
+import type { Obstacles } from '@/core/search/obstacles';
+import type { Proposal } from '@/core/search/propose';
+import { say } from '@/ui/session/say';
+import { runJob } from '@/workers/runJob';
+import type { StartReading } from './startForm';
+
+/** Weeks a summer planting is looked at: to the usual first frost. */
+const END_WEEK = 42;
+/** Rest after the last change of the form before a new search, ms. */
+const REST_MS = 260;
+
+export type GoodReading = Extract<StartReading, { ok: true }>;
+
+/** The brief of a sheet that reads. Planted in spring or summer it is looked at until the first frosts; in the dark half, for half a year. */
+export function briefFrom({ container, spot, wishes }: GoodReading, plantedWeek: number): Brief {
+  const endWeek = plantedWeek <= 34 && plantedWeek >= 8 ? Math.max(END_WEEK, plantedWeek + 8) : ((plantedWeek + 26 - 1) % 52) + 1;
+  return { container, spot, wishes, plantedWeek, endWeek };
+}
+
+/** Searches in the worker whenever the form rests; a new search gives the old one up. */
+export function useProposals(reading: StartReading, plantedWeek: number) {
+  const [proposals, setProposals] = useState<readonly Proposal[]>([]);
+  const [looking, setLooking] = useState(true);
+  const [why, setWhy] = useState<Obstacles>({ obstacles: [], ruledOut: {} });
+  const first = useRef(true);
+  useEffect(() => {
+    if (!reading.ok) return;
+    const giveUp = new AbortController();
+    const timer = setTimeout(async () => {
+      setLooking(true);
+      setWhy({ obstacles: [], ruledOut: {} });
+      const ask = { ...briefFrom(reading, plantedWeek), seed: seedOf(reading.container.name), only: null };
+      try {
+        let shown = 0;
+        const found = await runJob('propose', { ...ask, effort: 48, wanted: 6 }, {
+          signal: giveUp.signal,
+          onProgress: ({ best }) => {
+            // Show more as they come; settle the order at the end, so that drawings do not jump about.
+            if (best.length > shown) {
+              shown = best.length;
+              setProposals(best);
+            }
+          },
+        });
+        setProposals(found);
+        if (found.length < 6) setWhy(await runJob('obstacles', ask, { signal: giveUp.signal }));
+        setLooking(false);
+      } catch (error) {
+        if ((error as Error).name !== 'AbortError') {
+          setLooking(false);
+          say(`The search stopped: ${(error as Error).message}`);
+        }
+      }
+    }, first.current ? 0 : REST_MS);
+    first.current = false;
+    return () => {
+      clearTimeout(timer);
+      giveUp.abort();
+    };
+  }, [reading, plantedWeek]);
+  return { proposals: reading.ok ? proposals : [], looking: reading.ok && looking, ...why };
+}
