@@ -11,7 +11,7 @@ shared.transform['node_modules/culori/.+\\.js$'] = ['@swc/jest', { jsc: { target
 const config = {
   projects: [
     { ...shared, displayName: 'core', testEnvironment: 'node', testMatch: ['<rootDir>/src/**/*.test.ts'], setupFiles: ['<rootDir>/tests/builders/setupNode.ts'] },
-    { ...shared, displayName: 'components', testEnvironment: 'jsdom', testMatch: ['<rootDir>/src/**/*.test.tsx'], setupFiles: ['<rootDir>/tests/builders/setupDom.ts'] },
+    { ...shared, displayName: 'components', testEnvironment: 'jsdom', testMatch: ['<rootDir>/src/**/*.test.tsx'], setupFilesAfterEnv: ['<rootDir>/tests/builders/setupDom.ts'] },
   ],
 };
 export default config;

@@ -40,13 +40,13 @@ interface Design {
 
 const DESIGNS: readonly Design[] = [
   { id: 'demo-tub-1', name: 'Platform tub 1', spot: spots.platform, container: tub, scheme: { kind: 'opposites', colour: [0.5, 0.19, 268] }, lead: 'flax-bronze', bodies: ['salvia-mealy-violet', 'coral-bells-plum'], edges: ['potato-vine-lime', 'petunia-apricot'] },
-  { id: 'demo-tub-2', name: 'Platform tub 2', spot: spots.platform, container: tub, scheme: { kind: 'hot' }, lead: 'canna-bronze', bodies: ['dahlia-dark-leaf-red', 'coleus-rust'], edges: ['million-bells-coral', 'creeping-jenny-gold'] },
+  { id: 'demo-tub-2', name: 'Platform tub 2', spot: spots.platform, container: tub, scheme: { kind: 'hot' }, lead: 'fountain-grass-purple', bodies: ['dahlia-dark-leaf-red', 'coleus-rust'], edges: ['million-bells-coral', 'creeping-jenny-gold'] },
   { id: 'demo-basket-1', name: 'Basket 1', spot: spots.canopy, container: basket, scheme: { kind: 'cool' }, lead: null, bodies: ['petunia-violet', 'nemesia-white'], edges: ['lobelia-blue', 'bacopa-white'] },
   { id: 'demo-basket-2', name: 'Basket 2', spot: spots.canopy, container: basket, scheme: { kind: 'one-and-white', colour: [0.78, 0.12, 0] }, lead: null, bodies: ['begonia-bedding-pink', 'nemesia-white'], edges: ['fuchsia-trailing-white-pink', 'ivy-white-edge'] },
   { id: 'demo-basket-3', name: 'Basket 3', spot: spots.canopy, container: basket, scheme: { kind: 'cool' }, lead: null, bodies: ['petunia-violet', 'nemesia-white'], edges: ['lobelia-blue', 'bacopa-white'] },
   { id: 'demo-basket-4', name: 'Basket 4', spot: spots.canopy, container: basket, scheme: { kind: 'warm' }, lead: null, bodies: ['begonia-tuberous-yellow', 'diascia-coral'], edges: ['begonia-bolivian-orange', 'liquorice-lime'] },
   { id: 'demo-window-box', name: 'Long window box', spot: spots.window, container: windowBox, scheme: { kind: 'one-and-white', colour: [0.62, 0.23, 27] }, lead: 'pelargonium-scarlet', bodies: ['cloud-spurge-white'], edges: ['ivy-white-edge', 'alyssum-white'] },
-  { id: 'demo-trough', name: 'Stone trough', spot: spots.garden, container: trough, scheme: { kind: 'loved', colour: [0.6, 0.2, 350] }, lead: 'echeveria-plum', bodies: ['echeveria-blue', 'houseleek-red'], edges: ['ice-plant-magenta'] },
+  { id: 'demo-trough', name: 'Stone trough', spot: spots.garden, container: trough, scheme: { kind: 'loved', colour: [0.6, 0.2, 350] }, lead: 'aeonium-black', bodies: ['echeveria-plum', 'houseleek-red'], edges: ['ice-plant-magenta'] },
   { id: 'demo-kitchen-pot', name: 'Kitchen pot', spot: spots.hut, container: pot, scheme: { kind: 'warm' }, lead: 'chilli-red', bodies: ['basil-purple', 'pot-marigold'], edges: ['strawberry', 'parsley-curled'], kitchen: true },
 ];
 

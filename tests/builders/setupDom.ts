@@ -7,3 +7,15 @@ globalThis.ResizeObserver ??= class {
   unobserve() {}
   disconnect() {}
 };
+// jsdom draws nothing: a canvas without a context is what a browser gives when it cannot draw.
+HTMLCanvasElement.prototype.getContext = () => null;
+// What pointers need of an element; jsdom has no pointer capture.
+HTMLElement.prototype.setPointerCapture ??= () => undefined;
+SVGElement.prototype.setPointerCapture ??= () => undefined;
+globalThis.PointerEvent ??= class extends MouseEvent {
+  readonly pointerId: number;
+  constructor(type: string, init: PointerEventInit = {}) {
+    super(type, init);
+    this.pointerId = init.pointerId ?? 0;
+  }
+} as unknown as typeof PointerEvent;

@@ -166,3 +166,46 @@ test('the simulated garden centre answers by day and refuses a bad day by name; 
   expect(policy).toContain("default-src 'none'");
   expect(policy).not.toMatch(/script-src[^;]*unsafe-inline/);
 });
+
+test('a hanging basket is measured in inches and planted on a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/shed');
+  await page.getByRole('radio', { name: 'Inches and gallons' }).click();
+  await expect(page.getByRole('radio', { name: 'Inches and gallons' })).toBeChecked();
+  await page.goto('/start');
+  await page.getByRole('radio', { name: 'Hanging basket' }).click();
+  await expect(page.getByLabel('Width at top')).toHaveValue('14');
+  await expect(page.getByRole('radio', { name: 'From below' })).toBeChecked();
+  await expect(page.locator('[data-proposal]')).toHaveCount(6);
+  await expect(page.getByText('drawn ten weeks on')).toBeVisible();
+  await page.locator('[data-proposal]').first().getByRole('button', { name: 'Plant this one' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Hanging basket');
+  await expect(page.locator('canvas[data-painted=full]').first()).toBeVisible();
+  await expect(page.locator('[data-place]').first()).toHaveAccessibleName(/ in (left|right|to the)/);
+  // Nothing is cut off sideways.
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+});
+
+test('everything on the bench can be done from the keyboard', async ({ page }) => {
+  await firstPlanting(page);
+  const places = page.locator('[data-place]');
+  const count = await places.count();
+  const first = places.first();
+  const before = (await first.getAttribute('aria-label'))!;
+  await first.focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(first).not.toHaveAttribute('aria-label', before);
+  await page.keyboard.press('Control+z');
+  await expect(first).toHaveAttribute('aria-label', before);
+  await page.keyboard.press('Control+Shift+z');
+  await expect(first).not.toHaveAttribute('aria-label', before);
+  await page.getByRole('button', { name: 'Add another kind' }).focus();
+  await page.keyboard.press('Enter');
+  const book = page.getByRole('dialog', { name: 'Add a plant' });
+  await expect(book).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(book).toBeHidden();
+  await first.focus();
+  await page.keyboard.press('Delete');
+  await expect(places).toHaveCount(count - 1);
+});

@@ -2,7 +2,7 @@ import { add, level, unit, type Vec3 } from '../geometry/vec3';
 import { clamp, mix } from '../units/units';
 import { addFlowers, addFruits, type Site } from './blossom';
 import { OUTLINES } from './outline';
-import { WHY, type Sheaf } from './sprout';
+import { GOLDEN_RAD, WHY, type Sheaf } from './sprout';
 
 /**
  * Trailing stems: out from the crown, over the rim with a gentle sag, then down under their own weight,
@@ -75,6 +75,23 @@ export function growTrail(sheaf: Sheaf): void {
       if (far > 0.12 && j % 2 === 0) sites.push({ at: p, tangent: hanging ? face : d, outward: face, key: i * 50 + j });
     }
   }
+  addCrown(sheaf, leafLength, leafLength * enlarge * ratio);
   addFlowers(sheaf, sites);
   addFruits(sheaf, sites, 26);
+}
+
+/** Radius over which the crown's own leaves stand, cm: about a nursery ball. */
+const CROWN_CM = 3.6;
+
+/** Leaves over the crown, from which the stems leave: a trailer seen from above is not a hole. */
+function addCrown(sheaf: Sheaf, lengthCm: number, widthCm: number): void {
+  const { base, share } = sheaf.sprout;
+  const count = clamp(Math.round(46 / lengthCm), 7, 26);
+  for (let i = 0; i < count; i += 1) {
+    const out = level(i * GOLDEN_RAD + sheaf.signed(i, 90, WHY.azimuth) * 0.4);
+    const far = Math.sqrt((i + 0.5) / count);
+    const at = add(add(base, out, far * CROWN_CM * mix(0.7, 1, share)), [0, 0.5 + 1.6 * (1 - far) * mix(0.5, 1, share), 0]);
+    const size = lengthCm * mix(0.62, 0.9, sheaf.random(i, 90, WHY.size));
+    sheaf.addLeaf(at, add(out, [0, 0.25 * (1 - far), 0]), add([0, 1, 0], sheaf.noise(i, 90, 0.3)), size, { widthCm: (size / lengthCm) * widthCm, bend: 0.3, fold: 0.1, jitter: sheaf.signed(i, 90, WHY.jitter) });
+  }
 }

@@ -45,7 +45,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
     (planWidth - 8) / (extent.planAcrossCm * 2),
     (FIELD_HEIGHT_PX - 90) / (extent.planDepthCm * 2),
   );
-  const culprits = editing.opinion.remarks.find(({ check }) => check === pointed)?.culprits ?? [];
+  const culprits = useMemo(() => editing.opinion.remarks.find(({ check }) => check === pointed)?.culprits ?? [], [editing.opinion, pointed]);
   useUndoKeys(editing);
 
   const dims = planting.container.shape.kind === 'box'
@@ -58,7 +58,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         <header className="flex flex-wrap items-end gap-x-5 gap-y-1 pb-2">
           <h1 className="display text-[29px] leading-10">{planting.name}</h1>
           <p className="pb-1.5 text-[13px] text-ink2">
-            <b className="font-semibold text-ink">{dims}</b> {settings.length} {planting.container.name.toLowerCase()}, seen {spot.view === 'one side' ? 'from the front' : spot.view === 'all round' ? 'all round' : 'from below'}, <b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun{spot.sunWhen === 'spread' ? '' : spot.sunWhen === 'morning' ? ' before noon' : ' after noon'}
+            <b className="font-semibold text-ink">{dims}</b> {settings.length} {planting.container.name.toLowerCase()}, <b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun{spot.sunWhen === 'spread' ? '' : spot.sunWhen === 'morning' ? ' before noon' : ' after noon'}
           </p>
           <p className="ml-auto flex items-center gap-3 pb-1 text-[13px] text-ink2">
             <span><b className="text-ink">{it.planting.places.length}</b> {it.planting.places.length === 1 ? 'plant' : 'plants'}</span>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { memo, useEffect, useMemo, useState } from 'react';
 import type { Fix, Remark } from '@/core/checks/opinion';
 import { CHECKS, type CheckId } from '@/core/checks/rules/index';
 import type { Severity } from '@/core/checks/check';
@@ -22,7 +22,7 @@ interface OpinionSheetProps {
 const REST_MS = 350;
 
 /** The second opinion: what each check saw, why it matters, how sure, and a fix that was tried. The open remark points at its plants in both drawings. */
-export function OpinionSheet({ editing, settings, pointed, onPoint }: OpinionSheetProps) {
+export const OpinionSheet = memo(function OpinionSheet({ editing, settings, pointed, onPoint }: OpinionSheetProps) {
   const { opinion, it, apply } = editing;
   const [showAll, setShowAll] = useState(false);
   const spoken = useMemo(() => opinion.remarks.filter(({ meant, severity }) => !meant || severity === 'right'), [opinion]);
@@ -78,7 +78,7 @@ export function OpinionSheet({ editing, settings, pointed, onPoint }: OpinionShe
       </p>
     </section>
   );
-}
+});
 
 /** The figures behind a remark, opened on request. */
 function Working({ remark }: { readonly remark: Remark }) {

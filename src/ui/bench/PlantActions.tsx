@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { memo, useEffect, useState } from 'react';
 import dynamic from 'next/dynamic';
 import { briefOf } from '@/core/plantings/brief';
 import { kindOf } from '@/core/plants/book/index';
@@ -30,7 +30,7 @@ interface PlantActionsProps {
 }
 
 /** What can be done with the plant picked: stand-ins for it, one more, take it out; and adding another kind. */
-export function PlantActions({ editing, selected, onSelect, settings }: PlantActionsProps) {
+export const PlantActions = memo(function PlantActions({ editing, selected, onSelect, settings }: PlantActionsProps) {
   const { it, planting, apply } = editing;
   const [adding, setAdding] = useState(false);
   const plant = it.plants.find(({ id }) => id === selected);
@@ -53,7 +53,7 @@ export function PlantActions({ editing, selected, onSelect, settings }: PlantAct
       {plant && <StandIns key={plant.kindId} editing={editing} kindId={plant.kindId} settings={settings} />}
     </section>
   );
-}
+});
 
 function StandIns({ editing, kindId, settings }: { readonly editing: Editing; readonly kindId: string; readonly settings: Settings }) {
   const { it, opinion, apply } = editing;

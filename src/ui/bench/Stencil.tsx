@@ -1,6 +1,6 @@
 'use client';
 
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Reading } from '@/core/checks/reading';
 import { toHex } from '@/core/colour/oklch';
 import { MATERIALS } from '@/core/containers/materials';
@@ -30,7 +30,7 @@ interface StencilProps {
 const RULER_PX = 24;
 
 /** The plan: paper the size of the mix, a hole at true root-ball size for each plant, leaves seen through the holes. Drag a hole to move its plant. */
-export function Stencil({ reading, keys, subject, weeks, pxPerCm, widthPx, heightPx, selected, onSelect, culprits, editing, unit }: StencilProps) {
+export const Stencil = memo(function Stencil({ reading, keys, subject, weeks, pxPerCm, widthPx, heightPx, selected, onSelect, culprits, editing, unit }: StencilProps) {
   const { container } = reading.planting;
   const originX = widthPx / 2;
   const originY = (heightPx - RULER_PX) / 2 + 14;
@@ -93,6 +93,7 @@ export function Stencil({ reading, keys, subject, weeks, pxPerCm, widthPx, heigh
           <div className="pointer-events-none absolute inset-x-4 top-3">
             <h2 className="display text-[21px] leading-6">From above</h2>
             <p className="text-[12.5px] text-ink2">{tickText(unit)}</p>
+            <p className="text-[12.5px] text-ink2">Dashed: spread {weeks === 0 ? 'on planting day' : 'by then'}</p>
           </div>
           <svg width={widthPx} height={heightPx - RULER_PX} className="absolute inset-0 overflow-hidden" aria-hidden>
             <Rim reading={reading} originX={originX} originY={originY} pxPerCm={pxPerCm} wall={wall} />
@@ -106,6 +107,9 @@ export function Stencil({ reading, keys, subject, weeks, pxPerCm, widthPx, heigh
             </defs>
             <text x={originX} y={originY - (extentZ(reading) + 2) * pxPerCm - 8} textAnchor="middle" fontSize={12.5} fill="var(--ink2)">{reading.spot.view === 'one side' ? 'wall side' : 'back'}</text>
             <text x={originX} y={Math.min(heightPx - RULER_PX - 8, originY + (extentZ(reading) + 2) * pxPerCm + 18)} textAnchor="middle" fontSize={12.5} fill="var(--ink2)">front</text>
+            {reading.plants.map((plant, i) => (
+              <circle key={`later-${plant.id}`} cx={originX + plant.xCm * pxPerCm} cy={originY + plant.zCm * pxPerCm} r={(sizes[i]!.spreadCm / 2) * pxPerCm} fill="none" stroke="var(--ink2)" strokeWidth={0.8} strokeDasharray="2 3" opacity={0.7} pointerEvents="none" />
+            ))}
             {talked.map((id) => {
               const i = reading.plants.findIndex((plant) => plant.id === id);
               const plant = reading.plants[i];
@@ -138,7 +142,7 @@ export function Stencil({ reading, keys, subject, weeks, pxPerCm, widthPx, heigh
       )}
     </div>
   );
-}
+});
 
 function extentZ({ planting: { container } }: Reading): number {
   return (container.shape.kind === 'box' ? container.shape.widthCm : container.shape.topCm) / 2 + MATERIALS[container.material].wallCm;

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { kindOf } from '@/core/plants/book/index';
 import type { Proposal } from '@/core/search/propose';
 import { plantingOf } from '@/core/plantings/brief';
@@ -17,7 +17,7 @@ import { moneyText } from '@/words/format';
 import { runJob } from '@/workers/runJob';
 
 /** Other ways to plant the same container, as little elevations on one line. Pressing one tries it; undo brings the old one back. */
-export function Tray({ editing, settings, weeks }: { readonly editing: Editing; readonly settings: Settings; readonly weeks: number }) {
+export const Tray = memo(function Tray({ editing, settings, weeks }: { readonly editing: Editing; readonly settings: Settings; readonly weeks: number }) {
   const { planting, spot, it, apply } = editing;
   const [ways, setWays] = useState<readonly Proposal[]>([]);
   const [looking, setLooking] = useState(false);
@@ -63,4 +63,4 @@ export function Tray({ editing, settings, weeks }: { readonly editing: Editing; 
       )}
     </section>
   );
-}
+});

@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import { Slider } from 'radix-ui';
 import { toHex } from '@/core/colour/oklch';
 import { seasonShare } from '@/core/growth/growth';
@@ -17,7 +18,7 @@ interface WeekSliderProps {
 }
 
 /** The rill: water from planting day to the week shown, what flowers when above it, months below. */
-export function WeekSlider({ keys, weeks, last, plantedWeek, onWeek }: WeekSliderProps) {
+export const WeekSlider = memo(function WeekSlider({ keys, weeks, last, plantedWeek, onWeek }: WeekSliderProps) {
   const flowering = keys.filter(({ kind }) => kind.bloom).slice(0, 6);
   const months: { name: string; at: number }[] = [];
   for (let w = 0; w <= last; w += 1) {
@@ -55,4 +56,4 @@ export function WeekSlider({ keys, weeks, last, plantedWeek, onWeek }: WeekSlide
       </div>
     </div>
   );
-}
+});

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { plantingOf } from '@/core/plantings/brief';
 import type { Proposal } from '@/core/search/propose';
@@ -11,7 +11,7 @@ import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { obstacleText, ruledOutText } from '@/words/obstacles';
 import { countText } from '@/words/format';
 import { StartSheet } from './StartSheet';
-import { FIRST_FORM, readStart, SHAPE_NAMES, type StartForm } from './startForm';
+import { FIRST_FORM, readStart, SHAPE_NAMES, withUnit, type StartForm } from './startForm';
 import { briefFrom, useProposals } from './useProposals';
 
 const ProposalGrid = dynamic(() => import('./ProposalGrid'), { ssr: false });
@@ -24,8 +24,12 @@ export function Start() {
   const form = useForm<StartForm>({ defaultValues: FIRST_FORM });
   const values = useWatch({ control: form.control }) as StartForm;
   const [spotId] = useState(() => `spot-${crypto.randomUUID().slice(0, 8)}`);
-  const key = JSON.stringify([values, settings.length]);
-  const reading = useMemo(() => readStart(values, settings.length, spotId), [key, spotId]); // eslint-disable-line react-hooks/exhaustive-deps
+  // Settings arrive after the page: the sizes stay, the figures change.
+  useEffect(() => {
+    if (form.getValues('unit') !== settings.length) form.reset(withUnit(form.getValues(), settings.length));
+  }, [form, settings.length]);
+  const key = JSON.stringify(values);
+  const reading = useMemo(() => readStart(values, spotId), [key, spotId]); // eslint-disable-line react-hooks/exhaustive-deps
   const { proposals, looking, obstacles, ruledOut } = useProposals(reading, values.plantedWeek);
 
   const keep = async (proposal: Proposal) => {

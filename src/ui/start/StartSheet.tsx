@@ -20,11 +20,10 @@ interface SheetProps {
 
 /** The sheet of questions: a paper with ruled rows. Every answer has a default, so none must be given. */
 export function StartSheet({ form, values, reading, settings }: SheetProps) {
-  const unit = settings.length;
   const fault = (field: keyof StartForm) => (reading.ok ? undefined : reading.faults[field]);
   const set = <K extends keyof StartForm>(field: K, value: StartForm[K]) => form.setValue(field, value as never);
   const length = (field: 'top' | 'base' | 'depth' | 'length' | 'width' | 'drop', name: string) => (
-    <Entry key={field} name={name} suffix={unit} error={fault(field)}>
+    <Entry key={field} name={name} suffix={values.unit} error={fault(field)}>
       <input type="number" inputMode="decimal" step="any" className="entry w-full pr-8" aria-invalid={!!fault(field)} {...form.register(field, { valueAsNumber: true })} />
     </Entry>
   );
@@ -32,7 +31,7 @@ export function StartSheet({ form, values, reading, settings }: SheetProps) {
   return (
     <form className="mt-1 bg-paper" onSubmit={(event) => event.preventDefault()} aria-label="Start sheet">
       <Row title="Container" note={reading.ok ? `holds ${volumeText(mixL(reading.container), settings)} of mix` : undefined}>
-        <Choices name="Container shape" value={values.shape} options={Object.entries(SHAPE_NAMES)} onPick={(shape) => form.reset(withShape(values, shape as StartForm['shape'], unit))} />
+        <Choices name="Container shape" value={values.shape} options={Object.entries(SHAPE_NAMES)} onPick={(shape) => form.reset(withShape(values, shape as StartForm['shape']))} />
         <div className="mt-2.5 grid grid-cols-3 gap-3">
           {values.shape === 'box' ? [length('length', 'Length inside'), length('width', 'Width inside')] : length('top', 'Width at top')}
           {values.shape === 'round' && length('base', 'Width at base')}

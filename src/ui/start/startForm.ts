@@ -1,4 +1,4 @@
-import { parseWith } from '@/core/files/plantingFile';
+import { parseWith, type Settings } from '@/core/files/plantingFile';
 import type { Container } from '@/core/containers/container';
 import { MATERIAL_IDS, type MaterialId } from '@/core/containers/materials';
 import { containerSchema } from '@/core/containers/schema';
@@ -11,10 +11,13 @@ import { wishesSchema } from '@/core/plantings/schema';
 import { usualContainer } from '@/core/plantings/start';
 import { spotSchema } from '@/core/spots/schema';
 import type { Spot, View } from '@/core/spots/spot';
-import { toCm } from '@/core/units/units';
+import { CM_PER_INCH, toCm } from '@/core/units/units';
 
-/** The start sheet as it is filled in: lengths in the gardener's unit, as typed. */
+type LengthUnit = Settings['length'];
+
+/** The start sheet as it is filled in: lengths as typed, in its unit. */
 export interface StartForm {
+  readonly unit: LengthUnit;
   readonly shape: Shape['kind'];
   readonly material: MaterialId;
   readonly top: number;
@@ -55,15 +58,22 @@ const STARTS: Readonly<Record<Shape['kind'], Partial<StartForm>>> = {
 };
 
 export const FIRST_FORM: StartForm = {
-  shape: 'round', material: 'terracotta', top: 38, base: 28, depth: 34, length: 80, width: 20, sunHours: 6, sunWhen: 'afternoon', view: 'one side', drop: 0, underCover: false,
+  unit: 'cm', shape: 'round', material: 'terracotta', top: 38, base: 28, depth: 34, length: 80, width: 20, sunHours: 6, sunWhen: 'afternoon', view: 'one side', drop: 0, underCover: false,
   scheme: 'warm', colour: '#6a3fa0', fullInWeeks: 8, budget: '', pets: false, children: false, kitchen: false, plantedWeek: 20, spotName: '',
 };
 
 /** The form with another shape: its usual size and standing, the rest kept. */
-export function withShape(form: StartForm, shape: Shape['kind'], unit: 'cm' | 'in'): StartForm {
-  const start = STARTS[shape];
-  const inUnit = (cm: number | undefined, kept: number) => (cm === undefined ? kept : unit === 'cm' ? cm : Math.round((cm / 2.54) * 2) / 2);
-  return { ...form, ...start, shape, top: inUnit(start.top, form.top), base: inUnit(start.base, form.base), depth: inUnit(start.depth, form.depth), length: inUnit(start.length, form.length), width: inUnit(start.width, form.width), drop: inUnit(start.drop, form.drop) };
+export function withShape(form: StartForm, shape: Shape['kind']): StartForm {
+  return withUnit({ ...withUnit(form, 'cm'), ...STARTS[shape], shape }, form.unit);
+}
+
+const LENGTHS = ['top', 'base', 'depth', 'length', 'width', 'drop'] as const;
+
+/** The form in another unit of length: the same sizes, to half an inch or half a centimetre. */
+export function withUnit(form: StartForm, unit: LengthUnit): StartForm {
+  if (form.unit === unit) return form;
+  const turned = (value: number) => Math.round((unit === 'in' ? value / CM_PER_INCH : value * CM_PER_INCH) * 2) / 2;
+  return { ...form, unit, ...Object.fromEntries(LENGTHS.map((field) => [field, turned(form[field])])) };
 }
 
 /** What the form means, or what is wrong with which field. */
@@ -78,8 +88,8 @@ const FIELD_OF: Readonly<Record<string, keyof StartForm>> = {
 };
 
 /** Reads the start sheet. Messages name the field, what was given and what is allowed. */
-export function readStart(form: StartForm, unit: 'cm' | 'in', spotId: string): StartReading {
-  const cm = (value: number) => Math.round(toCm(value, unit) * 100) / 100;
+export function readStart(form: StartForm, spotId: string): StartReading {
+  const cm = (value: number) => Math.round(toCm(value, form.unit) * 100) / 100;
   const shape: Shape =
     form.shape === 'round'
       ? { kind: 'round', topCm: cm(form.top), baseCm: cm(form.base), depthCm: cm(form.depth) }

@@ -29,6 +29,7 @@ export function Yard() {
   const [ref, width] = useWidth<HTMLDivElement>();
   const rows = useMemo(() => (loaded ? rowsOf(loaded.spots, loaded.plantings) : []), [loaded]);
   const scale = useMemo(() => scaleFor(rows, width), [rows, width]);
+  const lines = useMemo(() => linesOf(rows, scale, width), [rows, scale, width]);
   const loadDemo = async () => {
     const { spots, plantings } = (await import('@/demo/rillbankHalt')).rillbankHalt();
     await store?.addAll(spots, plantings);
@@ -58,7 +59,7 @@ export function Yard() {
           <p className="ml-auto pb-1.5 text-[13px] text-ink2">All at one scale; ticks are <b className="text-ink">10 cm</b></p>
         </header>
         <div ref={ref} className="flex flex-wrap items-end gap-x-4 gap-y-2">
-          {width > 0 && rows.map((row) => <SpotRow key={row.spot.id} row={row} weeks={weeks} pxPerCm={scale} widthPx={width} alone={rows.length === 1} />)}
+          {width > 0 && lines.map((row) => <SpotRow key={row.spot.id} row={row} weeks={weeks} pxPerCm={scale} widthPx={width} alone={rows.length === 1} />)}
         </div>
         <div className="mt-2 max-w-[720px]"><WeekSlider keys={[]} weeks={weeks} last={last} plantedWeek={planted} onWeek={setWeeks} /></div>
       </div>
@@ -81,13 +82,39 @@ function rowsOf(spots: readonly Spot[], plantings: readonly Planting[]): readonl
 const SIDE_RULER_PX = 36;
 const STRIP_PX = 30;
 /** Room for the spot's name beside its containers, px. */
-const NAME_PX = 150;
+const NAME_PX = 132;
 
 /** Widest scale at which every row fits, within what reads well. */
 function scaleFor(rows: readonly Row[], width: number): number {
   const usable = width - SIDE_RULER_PX - 170;
   const widest = Math.max(1, ...rows.map(({ its }) => its.reduce((sum, it) => sum + widthCm(it) + 12, 0)));
   return Math.max(0.9, Math.min(1.6, usable / widest));
+}
+
+/** Room between two lines' neighbours, px. */
+const GAP_PX = 16;
+
+/** Rows in the order in which they fill lines best: the widest first, then whatever else still fits beside it. */
+function linesOf(rows: readonly Row[], pxPerCm: number, width: number): readonly Row[] {
+  const left = [...rows].sort((a, b) => rowPx(b, pxPerCm) - rowPx(a, pxPerCm));
+  const ordered: Row[] = [];
+  while (left.length > 0) {
+    let room = width;
+    for (let i = 0; i < left.length; ) {
+      const need = rowPx(left[i]!, pxPerCm);
+      if (room === width || need + GAP_PX <= room) {
+        ordered.push(left[i]!);
+        room -= need + GAP_PX;
+        left.splice(i, 1);
+      } else i += 1;
+    }
+  }
+  return ordered;
+}
+
+/** Room a spot takes: its ruler, its containers and its name. */
+function rowPx({ its }: Row, pxPerCm: number): number {
+  return SIDE_RULER_PX + 10 + its.reduce((sum, it) => sum + (widthCm(it) + 12) * pxPerCm, -12 * pxPerCm) + NAME_PX;
 }
 
 function widthCm(it: PlantingInSpot): number {
@@ -107,7 +134,7 @@ function SpotRow({ row: { spot, its }, weeks, pxPerCm, widthPx, alone }: { reado
     return x + (extent.leftCm + extent.rightCm + 12) * pxPerCm;
   }, SIDE_RULER_PX + 10);
   return (
-    <section aria-label={spot.name} className="min-w-0" style={{ flex: `1 1 ${alone ? widthPx : Math.min(widthPx, starts[starts.length - 1]! + (extents[extents.length - 1]!.leftCm + extents[extents.length - 1]!.rightCm) * pxPerCm + NAME_PX)}px` }}>
+    <section aria-label={spot.name} className="min-w-0" style={{ flex: `1 1 ${alone ? widthPx : Math.min(widthPx, rowPx({ spot, its }, pxPerCm))}px` }}>
       <div className="relative overflow-x-auto overflow-y-hidden bg-field" style={{ height }}>
         <div className="absolute inset-y-0 left-0"><Ruler upright lengthPx={height} zeroPx={-groundFrom * pxPerCm} pxPerCm={pxPerCm} unit="cm" thickness={SIDE_RULER_PX} /></div>
         <div className="pointer-events-none absolute top-2 right-4 text-right">

@@ -1,0 +1,48 @@
+import 'fake-indexeddb/auto';
+import { act, render, screen, waitFor } from '@testing-library/react';
+import { GOOD, planting, SUNNY } from '../../../tests/builders/plantings';
+import { openStore, type Store } from '@/data/store';
+import { StoreProvider } from './StoreProvider';
+import { useEditing, type Editing } from './useEditing';
+
+let store: Store;
+let editing: Editing | null | undefined;
+
+function Watcher() {
+  editing = useEditing('planting');
+  return <p>{editing ? `${editing.planting.places.length} plants, ${editing.history.past.length} steps back` : 'none'}</p>;
+}
+
+beforeEach(async () => {
+  store = openStore();
+  await store.add(planting(GOOD), SUNNY);
+  render(<StoreProvider demo={false}><Watcher /></StoreProvider>);
+  await screen.findByText('6 plants, 0 steps back');
+});
+
+afterEach(async () => void (await store.remove('planting')));
+
+test('a change is stored, named for undo, and undone', async () => {
+  act(() => editing!.apply({ kind: 'remove', place: 'p0' }));
+  expect(screen.getByText(/^5 plants/)).toBeVisible();
+  await screen.findByText('5 plants, 1 steps back');
+  expect((await store.planting('planting'))!.planting.places).toHaveLength(5);
+  expect(editing!.history.past[0]!.name).toMatch(/red cabbage palm/i);
+  act(() => editing!.undo());
+  await screen.findByText('6 plants, 0 steps back');
+});
+
+test('what is only held is judged and shown but never stored; letting go restores it', async () => {
+  const before = editing!.opinion.score;
+  act(() => editing!.preview({ kind: 'move', place: 'p1', xCm: 40, zCm: 0 }));
+  expect(editing!.planting.places[1]!.xCm).toBe(40);
+  expect(editing!.opinion.score).toBeLessThan(before);
+  expect((await store.planting('planting'))!.planting.places[1]!.xCm).toBe(-10);
+  act(() => editing!.preview(null));
+  expect(editing!.opinion.score).toBe(before);
+});
+
+test('a change made elsewhere arrives here', async () => {
+  await act(() => store.edit('planting', { kind: 'rename', name: 'By the door' }, 'Renamed'));
+  await waitFor(() => expect(editing!.planting.name).toBe('By the door'));
+});
