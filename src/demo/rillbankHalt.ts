@@ -6,18 +6,18 @@ import type { Container } from '@/core/containers/container';
 import type { Planting } from '@/core/plantings/planting';
 import { usualContainer } from '@/core/plantings/start';
 import { seedOf } from '@/core/random/hash';
-import type { Spot } from '@/core/spots/spot';
+import { usualSpot, type Spot } from '@/core/spots/spot';
 
 /**
  * The made-up set: Rillbank Halt, a small railway halt kept by volunteers. Two platform tubs, a long window box under the booking-office
  * window, four hanging baskets under the canopy, a stone trough and a kitchen pot by the crew hut.
  */
 const spots: Readonly<Record<'platform' | 'canopy' | 'window' | 'garden' | 'hut', Spot>> = {
-  platform: { id: 'demo-platform', name: 'Platform', sunHours: 5.5, sunWhen: 'morning', view: 'one side', pets: false, children: false, underCover: false, dropCm: 0 },
-  canopy: { id: 'demo-canopy', name: 'Under the canopy', sunHours: 5, sunWhen: 'morning', view: 'from below', pets: false, children: false, underCover: true, dropCm: 210 },
-  window: { id: 'demo-window', name: 'Booking-office window', sunHours: 6, sunWhen: 'afternoon', view: 'one side', pets: false, children: false, underCover: false, dropCm: 95 },
-  garden: { id: 'demo-garden', name: 'Halt garden', sunHours: 8, sunWhen: 'spread', view: 'all round', pets: false, children: true, underCover: false, dropCm: 0 },
-  hut: { id: 'demo-hut', name: 'Crew hut', sunHours: 7, sunWhen: 'spread', view: 'one side', pets: true, children: false, underCover: false, dropCm: 0 },
+  platform: usualSpot({ id: 'demo-platform', name: 'Platform', sunHours: 5.5, sunWhen: 'morning', view: 'one side', pets: false, children: false, underCover: false, dropCm: 0 }),
+  canopy: usualSpot({ id: 'demo-canopy', name: 'Under the canopy', sunHours: 5, sunWhen: 'morning', view: 'from below', pets: false, children: false, underCover: true, dropCm: 210 }),
+  window: usualSpot({ id: 'demo-window', name: 'Booking-office window', sunHours: 6, sunWhen: 'afternoon', view: 'one side', pets: false, children: false, underCover: false, dropCm: 95 }),
+  garden: usualSpot({ id: 'demo-garden', name: 'Halt garden', sunHours: 8, sunWhen: 'spread', view: 'all round', pets: false, children: true, underCover: false, dropCm: 0 }),
+  hut: usualSpot({ id: 'demo-hut', name: 'Crew hut', sunHours: 7, sunWhen: 'spread', view: 'one side', pets: true, children: false, underCover: false, dropCm: 0 }),
 };
 
 const tub = usualContainer('Oak half-barrel', { kind: 'round', topCm: 46, baseCm: 38, depthCm: 36 }, 'oak');

@@ -2,7 +2,7 @@ import { kindOf } from '@/core/plants/book/index';
 import { inSpot, type Place, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
 import type { PlantKind } from '@/core/plants/kind';
 import { usualContainer } from '@/core/plantings/start';
-import type { Spot } from '@/core/spots/spot';
+import { usualSpot, type Spot } from '@/core/spots/spot';
 import type { Container } from '@/core/containers/container';
 
 /** A kind of the book, or a clear failure. */
@@ -16,7 +16,7 @@ export const TUB = usualContainer('Tub', { kind: 'round', topCm: 40, baseCm: 32,
 export const BOX = usualContainer('Box', { kind: 'box', lengthCm: 90, widthCm: 20, baseLengthCm: 88, baseWidthCm: 18, depthCm: 18 }, 'softwood');
 export const BASKET = usualContainer('Basket', { kind: 'basket', topCm: 36, depthCm: 18 }, 'coir');
 
-export const SUNNY: Spot = { id: 'spot', name: 'Spot', sunHours: 7, sunWhen: 'spread', view: 'one side', pets: false, children: false, underCover: false, dropCm: 0 };
+export const SUNNY: Spot = usualSpot({ id: 'spot', name: 'Spot', sunHours: 7 });
 
 /** A place for a kind: `['petunia-white', x, z]`, with a nursery size when it matters. */
 export type Put = readonly [id: string, xCm: number, zCm: number, size?: Place['size']];

@@ -1,12 +1,33 @@
 import type * as z from 'zod';
 import type { spotSchema } from './schema';
+import { USUAL_SPOT } from './usual';
 
 export const SUN_WHEN = ['morning', 'afternoon', 'spread'] as const;
 export const VIEWS = ['one side', 'all round', 'from below'] as const;
 export type View = (typeof VIEWS)[number];
+/** What the hours of sun in use come from. */
+export const LIGHT_FROM = ['told', 'reckoned', 'log'] as const;
+export type LightFrom = (typeof LIGHT_FROM)[number];
+export const EXPOSURES = ['sheltered', 'open', 'sill', 'balcony', 'hanging'] as const;
+export type Exposure = (typeof EXPOSURES)[number];
+export const REFLECTS = ['nothing', 'paving', 'wall', 'both'] as const;
+export const EYE_KINDS = ['standing', 'sitting', 'child'] as const;
 
 /** Where containers stand: what light they get, from where they are seen, and who can reach them. */
 export type Spot = Readonly<z.infer<typeof spotSchema>>;
+export type Eye = Spot['eyes'][number];
+export type LogDay = Spot['sunLog'][number];
+
+/** Heights of eyes above the floor they stand on, cm: the middle of usual ranges. */
+export const EYE_HEIGHT_CM: Readonly<Record<(typeof EYE_KINDS)[number], number>> = { standing: 160, sitting: 118, child: 100 };
+
+/** Sun thrown back by what lies beside, as a share added to the heat. Ours: light stone and pale paving throw back a fifth to a third of what they get, some of it toward the leaves. */
+export const REFLECTED_SHARE: Readonly<Record<(typeof REFLECTS)[number], number>> = { nothing: 0, paving: 0.08, wall: 0.12, both: 0.2 };
+
+/** A spot of which only this is known. */
+export function usualSpot(told: Partial<Spot> & Pick<Spot, 'id' | 'name'>): Spot {
+  return { ...USUAL_SPOT, ...told };
+}
 
 /** Drop from which trails hang free rather than lie on the ground, cm. */
 const FREE_DROP_CM = 20;

@@ -13,6 +13,7 @@ export const L_PER_US_GALLON = 3.785411784;
 export const CM3_PER_L = 1000;
 
 export const RAD_PER_DEG = Math.PI / 180;
+export const DEG_PER_RAD = 180 / Math.PI;
 
 /** Length units a person or a file may give. */
 export const LENGTH_UNITS = ['cm', 'in', 'mm', 'm'] as const;

@@ -1,0 +1,116 @@
+import type * as z from 'zod';
+import { clamp, RAD_PER_DEG, weeksBetween } from '../units/units';
+import type { SkyVector } from '../sky/sun';
+import type { obstacleSchema } from './lightSchema';
+
+export const OBSTACLE_KINDS = ['building', 'wall', 'hedge', 'eave', 'tree', 'skyline'] as const;
+export type ObstacleKind = (typeof OBSTACLE_KINDS)[number];
+
+/** Something that stands between the sun and the leaves. Bearings in degrees clockwise from true north, lengths in cm, heights above the ground. */
+export type Obstacle = Readonly<z.infer<typeof obstacleSchema>>;
+
+/**
+ * Share of direct sun let through from a direction in a week, 0–1.
+ * The plane of a thing is met at `distance / (sun · bearing)` along the ray, so no angle is ever worked out.
+ */
+export type Shade = (sun: SkyVector) => number;
+
+/**
+ * What one obstacle lets through, for leaves at a height above the ground, in a week of the year.
+ * A thing no higher than the leaves shades nothing.
+ */
+export function shadeOf(obstacle: Obstacle, leafHeightCm: number, week: number): Shade {
+  switch (obstacle.kind) {
+    case 'building': {
+      const [fe, fn] = towards(obstacle.facingDeg);
+      return ([e, n]) => (e * fe + n * fn <= 0 ? 0 : 1);
+    }
+    case 'wall':
+    case 'hedge': {
+      const lets = obstacle.kind === 'wall' ? 0 : leavesLetThrough(obstacle, week);
+      const top = obstacle.heightCm - leafHeightCm;
+      const { distanceCm: d, leftCm, rightCm } = obstacle;
+      const [be, bn] = towards(obstacle.bearingDeg);
+      return ([e, n, u]) => {
+        const ahead = e * be + n * bn;
+        if (ahead <= 0 || top <= 0) return 1;
+        const k = d / ahead;
+        // Looking at the wall, its right hand is a quarter turn clockwise of its bearing.
+        const right = (e * bn - n * be) * k;
+        return u * k < top && right >= -leftCm && right <= rightCm ? lets : 1;
+      };
+    }
+    case 'eave': {
+      const above = obstacle.heightCm - leafHeightCm;
+      const { depthCm, backCm, leftCm, rightCm } = obstacle;
+      const [fe, fn] = towards(obstacle.facingDeg);
+      return ([e, n, u]) => {
+        if (u <= 0 || above <= 0) return 1;
+        const k = above / u;
+        const out = (e * fe + n * fn) * k;
+        // Looking out from under it, right is a quarter turn clockwise of the way it faces.
+        const right = (e * fn - n * fe) * k;
+        return out < depthCm && out > -backCm && right >= -leftCm && right <= rightCm ? 0 : 1;
+      };
+    }
+    case 'tree': {
+      const lets = leavesLetThrough(obstacle, week);
+      const [top, bottom] = [obstacle.heightCm - leafHeightCm, obstacle.clearCm - leafHeightCm];
+      const { distanceCm: d } = obstacle;
+      const [be, bn] = towards(obstacle.bearingDeg);
+      const [middle, halfHeight, halfWidth] = [(top + bottom) / 2, (top - bottom) / 2, obstacle.widthCm / 2];
+      return ([e, n, u]) => {
+        const ahead = e * be + n * bn;
+        if (ahead <= 0 || top <= 0) return 1;
+        const k = d / ahead;
+        const x = ((e * bn - n * be) * k) / halfWidth;
+        const y = (u * k - middle) / halfHeight;
+        return x * x + y * y <= 1 ? lets : 1;
+      };
+    }
+    case 'skyline': {
+      const tan = Math.tan(obstacle.altitudeDeg * RAD_PER_DEG);
+      const width = (((obstacle.toDeg - obstacle.fromDeg) % 360) + 360) % 360;
+      const [me, mn] = towards(obstacle.fromDeg + width / 2);
+      const least = Math.cos((width / 2) * RAD_PER_DEG);
+      return ([e, n, u]) => {
+        const level = Math.hypot(e, n);
+        return u < tan * level && e * me + n * mn >= least * level ? 0 : 1;
+      };
+    }
+  }
+}
+
+/** Unit vector of a bearing, east and north. */
+function towards(bearingDeg: number): readonly [number, number] {
+  return [Math.sin(bearingDeg * RAD_PER_DEG), Math.cos(bearingDeg * RAD_PER_DEG)];
+}
+
+/** What leaves and twigs let through in a week. Leaf dates may go round the year's end; leaves come and go over three weeks. */
+export function leavesLetThrough(obstacle: Extract<Obstacle, { kind: 'hedge' | 'tree' }>, week: number): number {
+  const { evergreen, leafOnWeek, leafOffWeek, letsThrough, bareLetsThrough } = obstacle;
+  if (evergreen) return letsThrough;
+  const since = weeksBetween(leafOnWeek, week);
+  const inLeaf = weeksBetween(leafOnWeek, leafOffWeek);
+  const turning = 3;
+  const leaves = since < inLeaf ? clamp(since / turning, 0, 1) : clamp(1 - (since - inLeaf) / turning, 0, 1);
+  return bareLetsThrough + (letsThrough - bareLetsThrough) * leaves;
+}
+
+/** The same scene seen in a mirror that swaps east and west. */
+export function mirrored(obstacle: Obstacle): Obstacle {
+  const turn = (deg: number) => (360 - deg) % 360;
+  switch (obstacle.kind) {
+    case 'building':
+      return { ...obstacle, facingDeg: turn(obstacle.facingDeg) };
+    case 'eave':
+      return { ...obstacle, facingDeg: turn(obstacle.facingDeg), leftCm: obstacle.rightCm, rightCm: obstacle.leftCm };
+    case 'wall':
+    case 'hedge':
+      return { ...obstacle, bearingDeg: turn(obstacle.bearingDeg), leftCm: obstacle.rightCm, rightCm: obstacle.leftCm };
+    case 'tree':
+      return { ...obstacle, bearingDeg: turn(obstacle.bearingDeg) };
+    case 'skyline':
+      return { ...obstacle, fromDeg: turn(obstacle.toDeg), toDeg: turn(obstacle.fromDeg) };
+  }
+}
