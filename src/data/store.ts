@@ -4,6 +4,7 @@ import { applyEdit, type Edit } from '@/core/plantings/edits';
 import type { Planting } from '@/core/plantings/planting';
 import { plantingSchema } from '@/core/plantings/schema';
 import { spotSchema } from '@/core/spots/schema';
+import { withLightInUse } from '@/core/spots/light';
 import type { Spot } from '@/core/spots/spot';
 import { RillbankDb, type History, type Step } from './db';
 import { USUAL_SETTINGS } from './usualSettings';
@@ -58,6 +59,25 @@ export class Store {
     await this.db.transaction('rw', this.db.plantings, this.db.spots, async () => {
       await this.db.spots.bulkPut([...spots]);
       await this.db.plantings.bulkPut([...plantings]);
+    });
+  }
+
+  /** @returns `undefined` when there is no such spot, or it cannot be read */
+  async spot(id: string): Promise<Spot | undefined> {
+    return spotSchema.safeParse(await this.db.spots.get(id)).data;
+  }
+
+  /** Adds a spot, or replaces the one of the same id, with its hours of sun taken from where it says they come from. */
+  async putSpot(spot: Spot): Promise<void> {
+    await this.db.spots.put(withLightInUse(spot));
+  }
+
+  /** Takes a spot away. @returns false when containers still stand there, and nothing was done */
+  async removeSpot(id: string): Promise<boolean> {
+    return this.db.transaction('rw', this.db.plantings, this.db.spots, async () => {
+      if ((await this.db.plantings.where('spotId').equals(id).count()) > 0) return false;
+      await this.db.spots.delete(id);
+      return true;
     });
   }
 

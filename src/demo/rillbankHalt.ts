@@ -6,16 +6,24 @@ import type { Container } from '@/core/containers/container';
 import type { Planting } from '@/core/plantings/planting';
 import { usualContainer } from '@/core/plantings/start';
 import { seedOf } from '@/core/random/hash';
+import { withLightInUse } from '@/core/spots/light';
 import { usualSpot, type Spot } from '@/core/spots/spot';
+
+/** What stands round the booking-office window: its own wall facing south-west, the eave over it, a lime tree across the yard. */
+const WINDOW_SURROUNDINGS: Spot['obstacles'] = [
+  { id: 'office', kind: 'building', facingDeg: 225 },
+  { id: 'eave', kind: 'eave', facingDeg: 225, depthCm: 45, backCm: 30, heightCm: 290, leftCm: 400, rightCm: 400 },
+  { id: 'lime', kind: 'tree', bearingDeg: 285, distanceCm: 1400, heightCm: 900, clearCm: 220, widthCm: 700, evergreen: false, leafOnWeek: 17, leafOffWeek: 44, letsThrough: 0.2, bareLetsThrough: 0.6 },
+];
 
 /**
  * The made-up set: Rillbank Halt, a small railway halt kept by volunteers. Two platform tubs, a long window box under the booking-office
  * window, four hanging baskets under the canopy, a stone trough and a kitchen pot by the crew hut.
  */
 const spots: Readonly<Record<'platform' | 'canopy' | 'window' | 'garden' | 'hut', Spot>> = {
-  platform: usualSpot({ id: 'demo-platform', name: 'Platform', sunHours: 5.5, sunWhen: 'morning', view: 'one side', pets: false, children: false, underCover: false, dropCm: 0 }),
+  platform: usualSpot({ id: 'demo-platform', name: 'Platform', sunHours: 5.5, sunWhen: 'morning', leafHeightCm: 60, obstacles: [{ id: 'station', kind: 'building', facingDeg: 110 }, { id: 'shed', kind: 'wall', bearingDeg: 130, distanceCm: 900, heightCm: 420, leftCm: 300, rightCm: 700 }], view: 'one side', pets: false, children: false, underCover: false, dropCm: 0 }),
   canopy: usualSpot({ id: 'demo-canopy', name: 'Under the canopy', sunHours: 5, sunWhen: 'morning', view: 'from below', pets: false, children: false, underCover: true, dropCm: 210 }),
-  window: usualSpot({ id: 'demo-window', name: 'Booking-office window', sunHours: 6, sunWhen: 'afternoon', view: 'one side', pets: false, children: false, underCover: false, dropCm: 95 }),
+  window: withLightInUse(usualSpot({ id: 'demo-window', name: 'Booking-office window', sunHours: 6, sunWhen: 'afternoon', leafHeightCm: 125, lightFrom: 'reckoned', obstacles: WINDOW_SURROUNDINGS, view: 'one side', pets: false, children: false, underCover: false, dropCm: 95 })),
   garden: usualSpot({ id: 'demo-garden', name: 'Halt garden', sunHours: 8, sunWhen: 'spread', view: 'all round', pets: false, children: true, underCover: false, dropCm: 0 }),
   hut: usualSpot({ id: 'demo-hut', name: 'Crew hut', sunHours: 7, sunWhen: 'spread', view: 'one side', pets: true, children: false, underCover: false, dropCm: 0 }),
 };

@@ -35,7 +35,7 @@ export function loggedSun(spot: Pick<Spot, 'site' | 'obstacles' | 'leafHeightCm'
     for (let i = 0; i < STEPS; i += 1) {
       const angle = ((hour + (i + 0.5) / STEPS) * 15 - 180) * RAD_PER_DEG;
       if (Math.abs(angle) > half) continue;
-      const reckoned = lightThrough(shades, sunVector(latitudeDeg, declinationRad, angle));
+      const reckoned = lightThrough(shades, ...sunVector(latitudeDeg, declinationRad, angle));
       const { direct, dappled } = seen[hour] ?? { direct: reckoned >= 0.95 ? 1 : 0, dappled: reckoned > 0.02 && reckoned < 0.95 ? 1 : 0 };
       sum[hour < 12 ? 'directAmH' : 'directPmH'] += direct / STEPS;
       sum.dappledH += dappled / STEPS;

@@ -1,6 +1,5 @@
 import type * as z from 'zod';
 import { clamp, RAD_PER_DEG, weeksBetween } from '../units/units';
-import type { SkyVector } from '../sky/sun';
 import type { obstacleSchema } from './lightSchema';
 
 export const OBSTACLE_KINDS = ['building', 'wall', 'hedge', 'eave', 'tree', 'skyline'] as const;
@@ -10,10 +9,10 @@ export type ObstacleKind = (typeof OBSTACLE_KINDS)[number];
 export type Obstacle = Readonly<z.infer<typeof obstacleSchema>>;
 
 /**
- * Share of direct sun let through from a direction in a week, 0–1.
+ * Share of direct sun let through from a direction, 0–1: parts of a unit vector, as numbers because it is asked a million times.
  * The plane of a thing is met at `distance / (sun · bearing)` along the ray, so no angle is ever worked out.
  */
-export type Shade = (sun: SkyVector) => number;
+export type Shade = (east: number, north: number, up: number) => number;
 
 /**
  * What one obstacle lets through, for leaves at a height above the ground, in a week of the year.
@@ -23,7 +22,7 @@ export function shadeOf(obstacle: Obstacle, leafHeightCm: number, week: number):
   switch (obstacle.kind) {
     case 'building': {
       const [fe, fn] = towards(obstacle.facingDeg);
-      return ([e, n]) => (e * fe + n * fn <= 0 ? 0 : 1);
+      return (e, n) => (e * fe + n * fn <= 0 ? 0 : 1);
     }
     case 'wall':
     case 'hedge': {
@@ -31,7 +30,7 @@ export function shadeOf(obstacle: Obstacle, leafHeightCm: number, week: number):
       const top = obstacle.heightCm - leafHeightCm;
       const { distanceCm: d, leftCm, rightCm } = obstacle;
       const [be, bn] = towards(obstacle.bearingDeg);
-      return ([e, n, u]) => {
+      return (e, n, u) => {
         const ahead = e * be + n * bn;
         if (ahead <= 0 || top <= 0) return 1;
         const k = d / ahead;
@@ -44,7 +43,7 @@ export function shadeOf(obstacle: Obstacle, leafHeightCm: number, week: number):
       const above = obstacle.heightCm - leafHeightCm;
       const { depthCm, backCm, leftCm, rightCm } = obstacle;
       const [fe, fn] = towards(obstacle.facingDeg);
-      return ([e, n, u]) => {
+      return (e, n, u) => {
         if (u <= 0 || above <= 0) return 1;
         const k = above / u;
         const out = (e * fe + n * fn) * k;
@@ -59,7 +58,7 @@ export function shadeOf(obstacle: Obstacle, leafHeightCm: number, week: number):
       const { distanceCm: d } = obstacle;
       const [be, bn] = towards(obstacle.bearingDeg);
       const [middle, halfHeight, halfWidth] = [(top + bottom) / 2, (top - bottom) / 2, obstacle.widthCm / 2];
-      return ([e, n, u]) => {
+      return (e, n, u) => {
         const ahead = e * be + n * bn;
         if (ahead <= 0 || top <= 0) return 1;
         const k = d / ahead;
@@ -73,7 +72,7 @@ export function shadeOf(obstacle: Obstacle, leafHeightCm: number, week: number):
       const width = (((obstacle.toDeg - obstacle.fromDeg) % 360) + 360) % 360;
       const [me, mn] = towards(obstacle.fromDeg + width / 2);
       const least = Math.cos((width / 2) * RAD_PER_DEG);
-      return ([e, n, u]) => {
+      return (e, n, u) => {
         const level = Math.hypot(e, n);
         return u < tan * level && e * me + n * mn >= least * level ? 0 : 1;
       };

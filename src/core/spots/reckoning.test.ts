@@ -21,7 +21,7 @@ function bruteForce(around: Surroundings, day: number): { direct: number; effect
   for (let minute = 0.5; minute < 1440; minute += 1) {
     const h = (minute / 4 - 180) * RAD_PER_DEG;
     if (Math.abs(h) > halfDayRad(around.latitudeDeg, declinationRad)) continue;
-    const light = lightThrough(shades, sunVector(around.latitudeDeg, declinationRad + driftRad * h, h));
+    const light = lightThrough(shades, ...sunVector(around.latitudeDeg, declinationRad + driftRad * h, h));
     if (light >= 0.95) count += 1;
     effective += light;
   }

@@ -39,7 +39,7 @@ const normalsSchema = z.object({
 
 /** What was seen of the sun on one day, hour by hour of the clock. */
 const logSchema = z.object({
-  date: z.iso.date('Date must be written as in 2026-05-18.'),
+  date: z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'Date must be written as in 2026-05-18.').refine((date) => !Number.isNaN(Date.parse(date)), { error: (issue) => `There is no such date; got ${String(issue.input)}.` }),
   /** 24 hours from midnight: `null` where nobody looked. */
   hours: z.array(z.enum(['sun', 'dappled', 'shade']).nullable()).length(24, 'A logged day has 24 hours.').readonly(),
 });

@@ -84,7 +84,7 @@ test('a silhouette covers just the sky from which the shade comes', () => {
     // Right on an edge both answers are right.
     if (cover && cover.some((edge) => Math.abs(edge - altitude) < 0.2)) return;
     const [a, b] = [altitude * RAD_PER_DEG, bearing * RAD_PER_DEG];
-    const light = shadeOf(obstacle, 40, 30)([Math.cos(a) * Math.sin(b), Math.cos(a) * Math.cos(b), Math.sin(a)]);
+    const light = shadeOf(obstacle, 40, 30)(Math.cos(a) * Math.sin(b), Math.cos(a) * Math.cos(b), Math.sin(a));
     expect(light).toBe(cover && altitude > cover[0] && altitude < cover[1] ? letsThrough(obstacle, 30) : 1);
   }), { seed: 121, numRuns: 600 });
 });

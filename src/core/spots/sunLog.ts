@@ -23,7 +23,7 @@ export function expectedByHour(spot: Pick<Spot, 'site' | 'obstacles' | 'leafHeig
       const vector = sunVector(site.latitudeDeg, state.declinationRad, angle);
       if (vector[2] <= 0) continue;
       up += 1;
-      const light = lightThrough(shades, vector);
+      const light = lightThrough(shades, ...vector);
       if (light >= 0.95) sun += 1;
       else if (light > 0.02) dappled += 1;
     }

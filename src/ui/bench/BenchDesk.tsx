@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { Redo2, Undo2 } from 'lucide-react';
 import { read } from '@/core/checks/reading';
@@ -58,7 +59,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         <header className="flex flex-wrap items-end gap-x-5 gap-y-1 pb-2">
           <h1 className="display text-[29px] leading-10">{planting.name}</h1>
           <p className="pb-1.5 text-[13px] text-ink2">
-            <b className="font-semibold text-ink">{dims}</b> {settings.length} {planting.container.name.toLowerCase()}, <b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun{spot.sunWhen === 'spread' ? '' : spot.sunWhen === 'morning' ? ' before noon' : ' after noon'}
+            <b className="font-semibold text-ink">{dims}</b> {settings.length} {planting.container.name.toLowerCase()}, <Link href={`/spot?spot=${spot.id}`} className="underline decoration-rule2 underline-offset-3"><b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun{spot.sunWhen === 'spread' ? '' : spot.sunWhen === 'morning' ? ' before noon' : ' after noon'}</Link>
           </p>
           <p className="ml-auto flex items-center gap-3 pb-1 text-[13px] text-ink2">
             <span><b className="text-ink">{it.planting.places.length}</b> {it.planting.places.length === 1 ? 'plant' : 'plants'}</span>

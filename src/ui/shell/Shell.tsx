@@ -11,6 +11,7 @@ const Messages = dynamic(() => import('./Messages'), { ssr: false });
 /** The rooms that are open. */
 const ROOMS = [
   { href: '/', name: 'Yard' },
+  { href: '/spot', name: 'Spot' },
   { href: '/bench', name: 'Bench' },
   { href: '/plants', name: 'Plant book' },
   { href: '/trolley', name: 'Trolley' },

@@ -1,17 +1,17 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useRouter } from 'next/navigation';
+import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { plantingOf } from '@/core/plantings/brief';
 import type { Proposal } from '@/core/search/propose';
 import { say } from '@/ui/session/say';
-import { useSettings, useStore } from '@/ui/session/StoreProvider';
+import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { obstacleText, ruledOutText } from '@/words/obstacles';
 import { countText } from '@/words/format';
 import { StartSheet } from './StartSheet';
-import { FIRST_FORM, readStart, SHAPE_NAMES, withUnit, type StartForm } from './startForm';
+import { FIRST_FORM, readStart, SHAPE_NAMES, withSpot, withUnit, type StartForm } from './startForm';
 import { briefFrom, useProposals } from './useProposals';
 
 const ProposalGrid = dynamic(() => import('./ProposalGrid'), { ssr: false });
@@ -28,8 +28,16 @@ export function Start() {
   useEffect(() => {
     if (form.getValues('unit') !== settings.length) form.reset(withUnit(form.getValues(), settings.length));
   }, [form, settings.length]);
-  const key = JSON.stringify(values);
-  const reading = useMemo(() => readStart(values, spotId), [key, spotId]); // eslint-disable-line react-hooks/exhaustive-deps
+  const asked = useSearchParams().get('spot');
+  const spots = useLive((s) => s.spots());
+  const given = spots?.find(({ id }) => id === asked) ?? null;
+  useEffect(() => {
+    if (given) form.reset(withSpot(form.getValues(), given));
+    // A spot is laid over the sheet once, when it arrives or another is picked.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [form, given?.id]);
+  const key = JSON.stringify([values, given?.id]);
+  const reading = useMemo(() => readStart(values, given ?? spotId), [key, spotId]); // eslint-disable-line react-hooks/exhaustive-deps
   const { proposals, looking, obstacles, ruledOut } = useProposals(reading, values.plantedWeek);
 
   const keep = async (proposal: Proposal) => {
@@ -46,7 +54,7 @@ export function Start() {
     <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[392px_minmax(0,1fr)]">
       <div>
         <h1 className="display text-[29px] leading-10">Start a planting</h1>
-        <StartSheet form={form} values={values} reading={reading} settings={settings} />
+        <StartSheet form={form} values={values} reading={reading} settings={settings} given={given} spots={spots ?? []} onSpot={(id) => router.replace(id ? `/start?spot=${id}` : '/start')} />
       </div>
       <section aria-label="Plantings that suit" className="mt-6 min-w-0 wide:mt-0">
         <div className="flex h-10 items-end gap-3">

@@ -1,9 +1,11 @@
 'use client';
 
+import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { RadioGroup, Slider } from 'radix-ui';
 import type { UseFormReturn } from 'react-hook-form';
 import type { Settings } from '@/core/files/plantingFile';
+import type { Spot } from '@/core/spots/spot';
 import { mixL } from '@/core/containers/container';
 import { SCHEME_KINDS } from '@/core/colour/schemes';
 import { Thumb } from '@/ui/bench/TurnSlider';
@@ -16,10 +18,14 @@ interface SheetProps {
   readonly values: StartForm;
   readonly reading: StartReading;
   readonly settings: Settings;
+  /** The spot it will stand at, when that is one described already. */
+  readonly given: Spot | null;
+  readonly spots: readonly Spot[];
+  readonly onSpot: (id: string | null) => void;
 }
 
 /** The sheet of questions: a paper with ruled rows. Every answer has a default, so none must be given. */
-export function StartSheet({ form, values, reading, settings }: SheetProps) {
+export function StartSheet({ form, values, reading, settings, given, spots, onSpot }: SheetProps) {
   const fault = (field: keyof StartForm) => (reading.ok ? undefined : reading.faults[field]);
   const set = <K extends keyof StartForm>(field: K, value: StartForm[K]) => form.setValue(field, value as never);
   const length = (field: 'top' | 'base' | 'depth' | 'length' | 'width' | 'drop', name: string) => (
@@ -49,12 +55,26 @@ export function StartSheet({ form, values, reading, settings }: SheetProps) {
         </div>
       </Row>
       <Row title="Light" note={`${hoursText(values.sunHours)} of direct sun in June`}>
-        <Slider.Root min={0} max={12} step={0.5} value={[values.sunHours]} onValueChange={([hours]) => set('sunHours', hours!)} className="relative flex h-6 touch-none items-center select-none">
-          <Slider.Track className="relative h-[11px] flex-1 border-y-[1.5px] border-tick bg-strip"><Slider.Range className="absolute h-full bg-ink2" /></Slider.Track>
-          <Thumb label="Hours of direct sun" text={`${values.sunHours} hours`} />
-        </Slider.Root>
-        <p className="flex justify-between text-[12.5px] text-ink2" aria-hidden><span>shade</span><span>half the day</span><span>all day</span></p>
-        <div className="mt-1.5"><Choices name="When the sun comes" value={values.sunWhen} options={[['morning', 'Morning'], ['afternoon', 'Afternoon'], ['spread', 'All through']]} onPick={(when) => set('sunWhen', when as StartForm['sunWhen'])} /></div>
+        {spots.length > 0 && (
+          <Entry name="Stands at">
+            <select className="entry mb-2 w-full" value={given?.id ?? ''} onChange={(event) => onSpot(event.target.value || null)}>
+              <option value="">a new place</option>
+              {spots.map(({ id, name }) => <option key={id} value={id}>{name}</option>)}
+            </select>
+          </Entry>
+        )}
+        {given ? (
+          <p>{hoursText(given.sunHours)} {given.lightFrom === 'told' ? 'as told' : given.lightFrom === 'log' ? 'as logged' : 'as reckoned'}{given.sunWhen === 'spread' ? '' : given.sunWhen === 'morning' ? ', mostly before noon' : ', mostly after noon'}. <Link className="press-link" href={`/spot?spot=${given.id}`}>Look at its sky</Link></p>
+        ) : (
+          <>
+            <Slider.Root min={0} max={12} step={0.5} value={[values.sunHours]} onValueChange={([hours]) => set('sunHours', hours!)} className="relative flex h-6 touch-none items-center select-none">
+              <Slider.Track className="relative h-[11px] flex-1 border-y-[1.5px] border-tick bg-strip"><Slider.Range className="absolute h-full bg-ink2" /></Slider.Track>
+              <Thumb label="Hours of direct sun" text={`${values.sunHours} hours`} />
+            </Slider.Root>
+            <p className="flex justify-between text-[12.5px] text-ink2" aria-hidden><span>shade</span><span>half the day</span><span>all day</span></p>
+            <div className="mt-1.5"><Choices name="When the sun comes" value={values.sunWhen} options={[['morning', 'Morning'], ['afternoon', 'Afternoon'], ['spread', 'All through']]} onPick={(when) => set('sunWhen', when as StartForm['sunWhen'])} /></div>
+          </>
+        )}
       </Row>
       <Row title="Seen from">
         <Choices name="Seen from" value={values.view} options={[['one side', 'One side'], ['all round', 'All round'], ['from below', 'From below']]} onPick={(view) => set('view', view as StartForm['view'])} />

@@ -87,8 +87,17 @@ const FIELD_OF: Readonly<Record<string, keyof StartForm>> = {
   headspaceCm: 'depth', sunHours: 'sunHours', dropCm: 'drop', fullInWeeks: 'fullInWeeks', budget: 'budget', name: 'spotName', 'scheme.colour': 'colour',
 };
 
-/** Reads the start sheet. Messages name the field, what was given and what is allowed. */
-export function readStart(form: StartForm, spotId: string): StartReading {
+/** The sheet for a spot that is there already: its light, view, reach and drop. */
+export function withSpot(form: StartForm, spot: Spot): StartForm {
+  const inCm = withUnit(form, 'cm');
+  return withUnit({ ...inCm, sunHours: spot.sunHours, sunWhen: spot.sunWhen, view: spot.view, drop: spot.dropCm, underCover: spot.underCover, pets: spot.pets, children: spot.children, spotName: spot.name }, form.unit);
+}
+
+/**
+ * Reads the start sheet. Messages name the field, what was given and what is allowed.
+ * @param at the spot it is for: one that is there already, or the id of a new one
+ */
+export function readStart(form: StartForm, at: string | Spot): StartReading {
   const cm = (value: number) => Math.round(toCm(value, form.unit) * 100) / 100;
   const shape: Shape =
     form.shape === 'round'
@@ -100,7 +109,7 @@ export function readStart(form: StartForm, spotId: string): StartReading {
   const material = MATERIAL_IDS.includes(form.material) && MATERIALS_OF[form.shape].includes(form.material) ? form.material : MATERIALS_OF[form.shape][0]!;
   const budget = form.budget.trim() === '' ? null : Number(form.budget.replace(',', '.'));
   const container = parseWith(containerSchema, usualContainer(SHAPE_NAMES[form.shape], shape, material));
-  const spot = parseWith(spotSchema, { id: spotId, name: form.spotName.trim() || usualSpotName(form), sunHours: form.sunHours, sunWhen: form.sunWhen, view: form.view, pets: form.pets, children: form.children, underCover: form.underCover, dropCm: cm(form.drop) });
+  const spot = parseWith(spotSchema, { ...(typeof at === 'string' ? { id: at } : at), name: form.spotName.trim() || usualSpotName(form), sunHours: form.sunHours, sunWhen: form.sunWhen, view: form.view, pets: form.pets, children: form.children, underCover: form.underCover, dropCm: cm(form.drop) });
   const wishes = parseWith(wishesSchema, { scheme: schemeOf(form), fullInWeeks: form.fullInWeeks, budget, kitchen: form.kitchen });
   if (container.ok && spot.ok && wishes.ok) return { ok: true, container: container.value, spot: spot.value, wishes: wishes.value };
   const faults: Partial<Record<keyof StartForm, string>> = {};

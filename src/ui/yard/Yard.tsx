@@ -138,7 +138,7 @@ function SpotRow({ row: { spot, its }, weeks, pxPerCm, widthPx, alone }: { reado
       <div className="relative overflow-x-auto overflow-y-hidden bg-field" style={{ height }}>
         <div className="absolute inset-y-0 left-0"><Ruler upright lengthPx={height} zeroPx={-groundFrom * pxPerCm} pxPerCm={pxPerCm} unit="cm" thickness={SIDE_RULER_PX} /></div>
         <div className="pointer-events-none absolute top-2 right-4 text-right">
-          <h2 className="display text-[17px] leading-5">{spot.name}</h2>
+          <h2 className="display text-[17px] leading-5"><Link href={`/spot?spot=${spot.id}`} className="pointer-events-auto hover:underline">{spot.name}</Link></h2>
           <p className="text-[12.5px] text-ink2">{hoursText(spot.sunHours)} sun{spot.sunWhen === 'morning' ? ' before noon' : spot.sunWhen === 'afternoon' ? ' after noon' : ''}{spot.underCover ? ', no rain' : ''}</p>
           {groundFrom > 0 && <p className="text-[12.5px] text-ink2">from {Math.round(groundFrom)} cm up</p>}
         </div>

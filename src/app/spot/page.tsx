@@ -1,0 +1,5 @@
+import { SpotRoom } from '@/ui/spot/SpotRoom';
+
+export default function Page() {
+  return <SpotRoom />;
+}

@@ -1,0 +1,63 @@
+'use client';
+
+import { useState, type ReactNode } from 'react';
+import { fromCm, toCm } from '@/core/units/units';
+import type { Units } from '@/words/format';
+
+interface NumberFieldProps {
+  readonly name: string;
+  readonly value: number;
+  readonly suffix?: string;
+  readonly error?: string | undefined;
+  /** Called when the field is left or Enter is pressed, with what was typed: `NaN` when that is no number. */
+  readonly onValue: (value: number) => void;
+  readonly places?: number;
+}
+
+/** A typed number. What is typed is kept as it is until the field is left. */
+export function NumberField({ name, value, suffix, error, onValue, places = 0 }: NumberFieldProps) {
+  const shown = String(Math.round(value * 10 ** places) / 10 ** places);
+  const [typed, setTyped] = useState<string | null>(null);
+  const leave = () => {
+    if (typed === null) return;
+    const number = typed.trim() === '' ? Number.NaN : Number(typed.replace(',', '.').replace('−', '-'));
+    if (typed !== shown) onValue(number);
+    setTyped(null);
+  };
+  return (
+    <label className="block min-w-0">
+      <span className="block text-[12.5px] text-ink2">{name}</span>
+      <span className="relative block">
+        <input inputMode="decimal" className="entry w-full pr-7" aria-invalid={!!error} value={typed ?? shown} onChange={(event) => setTyped(event.target.value)} onBlur={leave} onKeyDown={(event) => { if (event.key === 'Enter') leave(); if (event.key === 'Escape') setTyped(null); }} />
+        {suffix && <span className="pointer-events-none absolute top-2 right-2 text-[12px] text-ink2">{suffix}</span>}
+      </span>
+      {error && <span role="alert" className="mt-0.5 block text-[12.5px] leading-4 font-semibold">▲ {error}</span>}
+    </label>
+  );
+}
+
+/** A length typed in the reader's unit, kept in centimetres. */
+export function LengthField({ valueCm, onCm, unit, ...rest }: Omit<NumberFieldProps, 'value' | 'onValue' | 'suffix' | 'places'> & { readonly valueCm: number; readonly onCm: (cm: number) => void; readonly unit: Units['length'] }) {
+  return <NumberField {...rest} value={fromCm(valueCm, unit)} suffix={unit} places={unit === 'in' ? 1 : 0} onValue={(value) => onCm(Math.round(toCm(value, unit) * 10) / 10)} />;
+}
+
+export function PickField<T extends string>({ name, value, options, onPick }: { readonly name: string; readonly value: T; readonly options: readonly (readonly [value: T, text: string])[]; readonly onPick: (value: T) => void }) {
+  return (
+    <label className="block min-w-0">
+      <span className="block text-[12.5px] text-ink2">{name}</span>
+      <select className="entry w-full" value={value} onChange={(event) => onPick(event.target.value as T)}>
+        {options.map(([option, text]) => <option key={option} value={option}>{text}</option>)}
+      </select>
+    </label>
+  );
+}
+
+/** A sheet of paper with a title. */
+export function Sheet({ title, note, children }: { readonly title: string; readonly note?: ReactNode; readonly children: ReactNode }) {
+  return (
+    <section aria-label={title} className="bg-paper">
+      <h2 className="flex items-baseline gap-2 border-b border-rule px-3.5 py-2.5 text-[15px] font-semibold">{title}{note && <span className="ml-auto text-[12.5px] font-normal text-ink2">{note}</span>}</h2>
+      {children}
+    </section>
+  );
+}
