@@ -12,6 +12,9 @@ const output = (verb: string, text: string) => {
 test('every documented example runs', () => {
   expect(output('measure', example('measure'))).toMatchObject({ brimL: 14.983 });
   expect(output('propose', example('propose')).proposals).toHaveLength(3);
+  expect(output('sun', example('sun'))).toMatchObject({ sunWhen: 'afternoon', midsummer: { label: expect.stringMatching(/sun|shade/) }, months: { length: 12 } });
+  expect(output('climate', example('climate'))).toMatchObject({ hardiness: { usda: '9a' }, lastFrostLater: { '50 %': '15 April' } });
+  expect(output('climate', '').climates.length).toBeGreaterThanOrEqual(20);
   expect(output('plants', example('plants')).plants.length).toBeGreaterThan(0);
   expect(output('check', example('planting')).remarks.length).toBeGreaterThan(5);
   expect(output('shop', example('planting')).total).toBeGreaterThan(0);
@@ -27,6 +30,9 @@ test.each([
   ['measure', '{"unit":"furlong","container":{}}', 'bad input', /unit: unit must be one of cm, in, mm, m; got "furlong"/],
   ['measure', '{"container":{"shape":{"kind":"round","topCm":-3,"baseCm":22,"depthCm":28},"material":"terracotta"}}', 'bad input', /container\.shape\.topCm: .*got -3/],
   ['measure', '{"container":{"shape":{"kind":"round","topCm":30,"baseCm":22,"depthCm":28},"material":"cheese"}}', 'bad input', /container\.material: .*cheese/],
+  ['sun', '{"latitudeDeg":95}', 'bad input', /latitudeDeg: Latitude must be -90–90 °; got 95/],
+  ['sun', '{"latitudeDeg":50,"obstacles":[{"id":"a","kind":"wall","bearingDeg":180,"distanceCm":-5,"heightCm":200,"leftCm":100,"rightCm":100}]}', 'bad input', /obstacles\[0\]\.distanceCm: Distance must be 5–20000 cm; got -5/],
+  ['climate', '{"climate":"moon"}', 'bad input', /climate must be one of .*got "moon"/],
   ['check', '{', 'bad input', /ends too soon|not JSON/],
   ['plants', '[1]', 'bad input', /one JSON object/],
   ['propose', '{"container":{"shape":{"kind":"round","topCm":30,"baseCm":22,"depthCm":28},"material":"terracotta"},"wishes":{"budget":1}}', 'not possible', /budget \(\d\)/],
@@ -34,4 +40,15 @@ test.each([
   const answer = VERBS[verb]!(text);
   expect(answer.kind).toBe(kind);
   if (answer.kind !== 'done') expect(answer.message).toMatch(message);
+});
+
+test('propose and check go by the reckoned spot: behind a high wall the plants are shade plants', () => {
+  const asked = (obstacles: unknown) => JSON.stringify({ container: { shape: { kind: 'round', topCm: 40, baseCm: 30, depthCm: 34 }, material: 'terracotta' }, spot: { sunHours: 8, lightFrom: 'reckoned', obstacles }, wishes: { scheme: { kind: 'cool' } }, wanted: 2 });
+  const kinds = (text: string) => output('propose', text).proposals.flatMap(({ places }: { places: { kindId: string }[] }) => places.map(({ kindId }) => kindId));
+  const shaded = kinds(asked([{ id: 'n', kind: 'building', facingDeg: 0 }, { id: 'w', kind: 'wall', bearingDeg: 0, distanceCm: 200, heightCm: 500, leftCm: 3000, rightCm: 3000 }]));
+  const open = kinds(asked([]));
+  expect(shaded.some((id: string) => open.includes(id))).toBe(false);
+  const file = JSON.parse(example('planting'));
+  const light = (spot: unknown) => output('check', JSON.stringify({ ...file, spot })).remarks.find(({ check }: { check: string }) => check === 'light').score;
+  expect(light({ ...file.spot, lightFrom: 'reckoned', obstacles: [{ id: 'n', kind: 'building', facingDeg: 0 }] })).toBeLessThan(light(file.spot));
 });

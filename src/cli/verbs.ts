@@ -16,36 +16,17 @@ import { usualContainer } from '@/core/plantings/start';
 import { obstaclesTo } from '@/core/search/obstacles';
 import { proposeNow } from '@/core/search/propose';
 import { shoppingListOf } from '@/core/shopping/shoppingList';
+import { withLightInUse } from '@/core/spots/light';
 import { spotSchema } from '@/core/spots/schema';
 import { isLengthUnit, toCm } from '@/core/units/units';
 import { aboutText } from '@/words/about';
 import { leadWord, sentenceOf } from '@/words/remarks';
-
-/** What a verb answers: JSON to write, or why it cannot. */
-export type Answer =
-  | { readonly kind: 'done'; readonly output: unknown }
-  /** Understood, but not possible: exit code 1. */
-  | { readonly kind: 'not possible'; readonly message: string }
-  /** Bad input: exit code 2. */
-  | { readonly kind: 'bad input'; readonly message: string };
+import { bad, faultLine, json, round, type Answer } from './answer';
+import { climate, sun } from './spotVerbs';
 
 const UNITS = { length: 'cm', currency: '' } as const;
-const bad = (message: string): Answer => ({ kind: 'bad input', message });
-const faultLine = (parsed: Extract<Parsed<unknown>, { ok: false }>): Answer => bad(parsed.faults.slice(0, 1).map(({ field, message }) => (field ? `${field}: ${message}` : message)).join(''));
-
 /** Every verb, from input text to answer. */
-export const VERBS: Readonly<Record<string, (text: string) => Answer>> = { propose, check, measure, plants, shop, schema };
-
-function json(text: string): { readonly ok: true; readonly value: Record<string, unknown> } | { readonly ok: false; readonly answer: Answer } {
-  if (text.trim() === '') return { ok: true, value: {} };
-  try {
-    const value: unknown = JSON.parse(text);
-    if (typeof value === 'object' && value !== null && !Array.isArray(value)) return { ok: true, value: value as Record<string, unknown> };
-    return { ok: false, answer: bad('The input must hold one JSON object.') };
-  } catch (error) {
-    return { ok: false, answer: bad(`The input is not JSON: ${(error as Error).message}`) };
-  }
-}
+export const VERBS: Readonly<Record<string, (text: string) => Answer>> = { propose, check, measure, sun, climate, plants, shop, schema };
 
 /** A container from its shape and material, the rest as usual; lengths in `unit` when given. */
 function containerIn(data: unknown, unit: unknown): Parsed<Container> {
@@ -97,9 +78,10 @@ function propose(text: string): Answer {
   const { spot: spotGiven, wishes: wishesGiven, plantedWeek, endWeek, seed, wanted } = asked.value;
   const spot = parseWith(spotSchema, { id: 'spot', name: 'Spot', sunHours: 6, sunWhen: 'spread', view: container.value.shape.kind === 'basket' ? 'from below' : 'one side', pets: false, children: false, underCover: false, dropCm: 0, ...spotGiven });
   if (!spot.ok) return faultLine(spot);
+  const here = withLightInUse(spot.value);
   const wishes = parseWith(wishesSchema, { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false, ...wishesGiven });
   if (!wishes.ok) return faultLine(wishes);
-  const ask = { container: container.value, spot: spot.value, wishes: wishes.value, plantedWeek, endWeek, seed, kinds: BOOK };
+  const ask = { container: container.value, spot: here, wishes: wishes.value, plantedWeek, endWeek, seed, kinds: BOOK };
   const found = proposeNow(ask, { wanted, effort: Math.max(48, wanted * 8) });
   if (found.length === 0) {
     const { obstacles, ruledOut } = obstaclesTo(ask);
@@ -113,7 +95,7 @@ function plantingIn(text: string) {
   if (!parsed.ok) return { ok: false as const, answer: faultLine(parsed) };
   if (parsed.value.format !== 'rillbank-planting') return { ok: false as const, answer: bad('format: this verb reads a planting file, not a backup.') };
   const { planting, spot } = fromPlantingFile(parsed.value, kindOf);
-  return { ok: true as const, it: inSpot(planting, spot, kindOf) };
+  return { ok: true as const, it: inSpot(planting, withLightInUse(spot), kindOf) };
 }
 
 function check(text: string): Answer {
@@ -154,6 +136,3 @@ function schema(text: string): Answer {
   return { kind: 'done', output: jsonSchemaOf(format) };
 }
 
-function round(value: number): number {
-  return Math.round(value * 1000) / 1000;
-}

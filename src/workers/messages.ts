@@ -4,6 +4,7 @@ import type { Ask } from '@/core/search/ask';
 import type { Obstacles } from '@/core/search/obstacles';
 import type { Progress, Proposal } from '@/core/search/propose';
 import type { StandIn } from '@/core/search/standIns';
+import type { CsvAnswers, CsvReading } from '@/core/files/weatherCsv';
 import type { PictureRequest } from '@/drawing/picturing';
 import type { Fix } from '@/core/checks/opinion';
 import type { CheckId } from '@/core/checks/rules/index';
@@ -22,6 +23,7 @@ export interface Jobs {
   obstacles: { request: AskMessage; progress: never; result: Obstacles };
   standIns: { request: { readonly it: PlantingInSpot; readonly kindId: KindId; readonly only: readonly KindId[] | null }; progress: never; result: readonly StandIn[] };
   fixes: { request: { readonly it: PlantingInSpot; readonly checks: readonly CheckId[] }; progress: never; result: Readonly<Partial<Record<CheckId, Fix>>> };
+  readWeather: { request: { readonly text: string; readonly answers: CsvAnswers }; progress: never; result: CsvReading };
   paint: { request: PaintRequest; progress: never; result: ImageBitmap };
 }
 

@@ -69,6 +69,8 @@ async function work(message: Exclude<ToWorker, { job: 'cancel' }>): Promise<unkn
       }
       return found;
     }
+    case 'readWeather':
+      return (await import('@/core/files/weatherCsv')).readWeatherCsv(message.request.text, message.request.answers);
     case 'paint':
       throw new Error('The thinking worker does not paint.');
   }

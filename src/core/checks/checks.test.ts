@@ -78,6 +78,9 @@ test('both sides of a threshold: light asked for and light half an hour short, a
   const puts: readonly Put[] = [['petunia-white', 0, 0]];
   expect(scoreOf('light', puts, {}, { sunHours: 5 })).toBe(1);
   expect(scoreOf('light', puts, {}, { sunHours: 4.4 })).toBeLessThan(1);
+  expect(scoreOf('light', puts, {}, { sunHours: 16.4 })).toBe(1);
+  expect(scoreOf('light', [['hosta-blue', 0, 0]], {}, { sunHours: 4 })).toBe(1);
+  expect(scoreOf('light', [['hosta-blue', 0, 0]], {}, { sunHours: 4.1 })).toBeLessThan(1);
   expect(scoreOf('budget', puts, wishes({ budget: 2.9 }))).toBe(1);
   expect(scoreOf('budget', puts, wishes({ budget: 2.89 }))).toBeLessThan(1);
   expect(scoreOf('drainage', puts, { container: { ...TUB, drainHoles: 3 } })).toBe(1);

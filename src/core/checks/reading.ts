@@ -1,7 +1,7 @@
 import { mixAreaCm2, mixSurface, visibleHeightCm } from '../containers/container';
 import type { Section } from '../containers/shape';
 import { lightFactor, sizeAt, type Size } from '../growth/growth';
-import { hangsFree } from '../spots/spot';
+import { bookWeek, hangsFree } from '../spots/spot';
 import { seasonWeeks, type PlantingInSpot } from '../plantings/planting';
 
 /** A planting with what several checks need, worked out once. */
@@ -25,7 +25,7 @@ export function read(it: PlantingInSpot): Reading {
   const light = it.plants.map(({ kind }) => lightFactor(kind, it.spot));
   const sizesAt = (week: number) => {
     let sizes = held.get(week);
-    if (!sizes) held.set(week, (sizes = it.plants.map(({ kind, size }, i) => sizeAt(kind, { size, week: it.planting.plantedWeek }, week, light[i]!))));
+    if (!sizes) held.set(week, (sizes = it.plants.map(({ kind, size }, i) => sizeAt(kind, { size, week: bookWeek(it.planting.plantedWeek, it.spot) }, week, light[i]!))));
     return sizes;
   };
   return {

@@ -62,6 +62,6 @@ const RHS: readonly (readonly [name: string, above: number])[] = [['H1a', 15], [
 
 export function hardinessOf(coldestC: number): Hardiness {
   const fahrenheit = coldestC * 1.8 + 32;
-  const half = Math.max(0, Math.min(25, Math.floor((fahrenheit + 60.05) / 5)));
+  const half = Math.max(0, Math.min(25, Math.floor((fahrenheit + 60.1) / 5)));
   return { coldestC, usda: `${Math.floor(half / 2) + 1}${half % 2 ? 'b' : 'a'}`, rhs: RHS.find(([, above]) => coldestC > above)?.[0] ?? 'H7' };
 }

@@ -9,6 +9,7 @@ import { middle, type PlantKind } from '../plants/kind';
 import { NURSERY_SIZES } from '../plants/nursery';
 import { isOrdinaryGreen } from '../colour/schemes';
 import { seasonShare } from '../growth/growth';
+import { bookWeek } from '../spots/spot';
 import { weekAfter, weeksBetween } from '../units/units';
 
 /** What the gardener asks for. */
@@ -35,7 +36,7 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   if (wishes.kitchen && (kind.edible === null || kind.toxicity.people === 'poisonous' || kind.toxicity.people === 'unsure')) return 'kitchen';
   if (lightFit(kind, spot).score < LEAST_LIGHT_FIT) return 'light';
   if (dangerInReach(kind, spot) >= 2) return 'reach';
-  if (frosted(kind, ask.plantedWeek)) return 'cold';
+  if (frosted(kind, ask.plantedWeek, spot)) return 'cold';
   if (interest(kind, ask) < 0.15) return 'season';
   const [, mostRatio] = goodRatios(container);
   if (kind.heightCm[0] > visibleHeightCm(container) * mostRatio * 1.1) return 'size';
@@ -45,11 +46,11 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
 }
 
 /** How much of the season a kind is worth looking at, 0–1: weeks in flower or fruit, or leaves that are not plain green. */
-export function interest(kind: PlantKind, { plantedWeek, endWeek }: Pick<Ask, 'plantedWeek' | 'endWeek'>): number {
+export function interest(kind: PlantKind, { plantedWeek, endWeek, spot }: Pick<Ask, 'plantedWeek' | 'endWeek' | 'spot'>): number {
   const weeks = weeksBetween(plantedWeek, endWeek);
   let shown = 0;
   for (let w = 0; w <= weeks; w += 1) {
-    const week = weekAfter(plantedWeek, w);
+    const week = bookWeek(weekAfter(plantedWeek, w), spot);
     shown += Math.max(kind.bloom ? seasonShare(kind.bloom.weeks, week) : 0, kind.fruit ? seasonShare(kind.fruit.weeks, week) : 0);
   }
   const flowers = (shown / (weeks + 1)) * Math.min(1, 0.5 + (kind.bloom?.cover ?? (kind.fruit ? 0.3 : 0)) * 1.4);

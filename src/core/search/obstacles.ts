@@ -1,4 +1,5 @@
 import type { Container } from '../containers/container';
+import { bookWeek } from '../spots/spot';
 import { hurdleOf, type Ask, type Hurdle } from './ask';
 import { proposeNow, type ProposeOptions } from './propose';
 
@@ -23,6 +24,7 @@ export interface Obstacles {
 
 /** Week by which frost is past and summer plants are on the benches. */
 const MAY_WEEK = 20;
+const OCTOBER_WEEK = 42;
 const SUN_STEP_H = 2;
 const BIGGER = 4 / 3;
 
@@ -65,7 +67,7 @@ function relax(ask: Ask, one: Relaxation): readonly Ask[] {
     case 'container':
       return [{ ...ask, container: bigger(ask.container) }];
     case 'week':
-      return ask.plantedWeek === MAY_WEEK ? [] : [{ ...ask, plantedWeek: MAY_WEEK, endWeek: 42 }];
+      return bookWeek(ask.plantedWeek, spot) === MAY_WEEK ? [] : [{ ...ask, plantedWeek: bookWeek(MAY_WEEK, spot), endWeek: bookWeek(OCTOBER_WEEK, spot) }];
   }
 }
 

@@ -5,7 +5,7 @@ import { lightMarks } from '../marks/light';
 import type { Mark } from '../marks/mark';
 import { vesselOf, type Vessel } from '../marks/vessel';
 import type { PlacedPlant, PlantingInSpot } from '../plantings/planting';
-import { hangsFree } from '../spots/spot';
+import { bookWeek, hangsFree } from '../spots/spot';
 import { projectBody } from './body';
 import { aim, screenX, screenY, type Lens } from './lens';
 import { fill, type Drawn, type Layer, type Picture } from './part';
@@ -34,7 +34,7 @@ export function subjectOf({ planting, spot, plants }: PlantingInSpot): Subject {
   return {
     container: planting.container,
     hung: planting.container.shape.kind === 'basket' || hangsFree(spot),
-    plantedWeek: planting.plantedWeek,
+    plantedWeek: bookWeek(planting.plantedWeek, spot),
     sunHours: spot.sunHours,
     plants: plants.map(({ kind, xCm, zCm, seed, size }) => ({ kind, xCm, zCm, seed, size })),
   };

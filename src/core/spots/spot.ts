@@ -1,5 +1,6 @@
 import type * as z from 'zod';
 import type { spotSchema } from './schema';
+import { weekAfter, WEEKS_PER_YEAR } from '../units/units';
 import { USUAL_SPOT } from './usual';
 
 export const SUN_WHEN = ['morning', 'afternoon', 'spread'] as const;
@@ -27,6 +28,11 @@ export const REFLECTED_SHARE: Readonly<Record<(typeof REFLECTS)[number], number>
 /** A spot of which only this is known. */
 export function usualSpot(told: Partial<Spot> & Pick<Spot, 'id' | 'name'>): Spot {
   return { ...USUAL_SPOT, ...told };
+}
+
+/** The week of the northern year, in which the book tells its weeks, that a week is where the spot lies; and the other way round. */
+export function bookWeek(week: number, { site }: Pick<Spot, 'site'>): number {
+  return site.latitudeDeg >= 0 ? week : weekAfter(week, WEEKS_PER_YEAR / 2);
 }
 
 /** Drop from which trails hang free rather than lie on the ground, cm. */

@@ -9,6 +9,7 @@ import { mixL } from '@/core/containers/container';
 import { extentOf } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/scene';
 import { plantCost } from '@/core/shopping/plantCost';
+import { bookWeek } from '@/core/spots/spot';
 import { weekAfter } from '@/core/units/units';
 import type { Editing } from '@/ui/session/useEditing';
 import { useSettings } from '@/ui/session/StoreProvider';
@@ -80,7 +81,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
             <div ref={standRef} className="relative bg-field">
               <StandBack reading={reading} extent={extent} keys={keys} subject={subject} weeks={weeks} turnDeg={turnDeg} pxPerCm={pxPerCm} widthPx={standWidth} heightPx={FIELD_HEIGHT_PX} culprits={culprits.length > 0 ? culprits : selected ? [selected] : []} unit={settings.length} title={`${countText(weeks, 'week')} on`} dates={weekText(weekAfter(planting.plantedWeek, weeks))} />
             </div>
-            <WeekSlider keys={keys} weeks={weeks} last={reading.weeks} plantedWeek={planting.plantedWeek} onWeek={setWeeks} />
+            <WeekSlider keys={keys} weeks={weeks} last={reading.weeks} plantedWeek={planting.plantedWeek} bookPlantedWeek={bookWeek(planting.plantedWeek, spot)} onWeek={setWeeks} />
           </section>
         </div>
         <KindTags editing={editing} keys={keys} sizes={reading.grown()} selected={selected} onSelect={setSelected} settings={settings} />

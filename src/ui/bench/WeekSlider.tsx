@@ -14,11 +14,13 @@ interface WeekSliderProps {
   readonly weeks: number;
   readonly last: number;
   readonly plantedWeek: number;
+  /** The same week as the book tells its weeks. */
+  readonly bookPlantedWeek?: number;
   readonly onWeek: (weeks: number) => void;
 }
 
 /** The rill: water from planting day to the week shown, what flowers when above it, months below. */
-export const WeekSlider = memo(function WeekSlider({ keys, weeks, last, plantedWeek, onWeek }: WeekSliderProps) {
+export const WeekSlider = memo(function WeekSlider({ keys, weeks, last, plantedWeek, bookPlantedWeek = plantedWeek, onWeek }: WeekSliderProps) {
   const flowering = keys.filter(({ kind }) => kind.bloom).slice(0, 6);
   const months: { name: string; at: number }[] = [];
   for (let w = 0; w <= last; w += 1) {
@@ -30,7 +32,7 @@ export const WeekSlider = memo(function WeekSlider({ keys, weeks, last, plantedW
       <span className="text-[12.5px] leading-5 text-ink2">{flowering.length > 0 ? 'In flower' : ''}</span>
       <div className="relative" style={{ height: Math.max(18, flowering.length * 8 + 4) }} aria-hidden>
         {flowering.map(({ kind, letter }, i) => {
-          const shown = Array.from({ length: last + 1 }, (_, w) => seasonShare(kind.bloom!.weeks, weekAfter(plantedWeek, w)) > 0);
+          const shown = Array.from({ length: last + 1 }, (_, w) => seasonShare(kind.bloom!.weeks, weekAfter(bookPlantedWeek, w)) > 0);
           const from = shown.indexOf(true);
           const to = shown.lastIndexOf(true);
           if (from < 0) return null;

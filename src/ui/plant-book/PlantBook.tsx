@@ -10,7 +10,7 @@ import { seedOf } from '@/core/random/hash';
 import { weekAfter } from '@/core/units/units';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Swatches } from '@/ui/controls/Swatches';
-import { Choices } from '@/ui/start/StartSheet';
+import { Choices } from '@/ui/controls/Choices';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { countText, dateText, hoursText, lengthFigure, moneyText, sizeName, temperatureText, type Units } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';

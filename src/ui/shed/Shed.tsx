@@ -4,7 +4,7 @@ import { useRef, useState } from 'react';
 import { format } from 'date-fns';
 import { fromPlantingFile, LARGEST_FILE_BYTES, parseFile, toPlantingFile, type Backup, type FileFault } from '@/core/files/plantingFile';
 import { kindOf } from '@/core/plants/book/index';
-import { Choices } from '@/ui/start/StartSheet';
+import { Choices } from '@/ui/controls/Choices';
 import { say } from '@/ui/session/say';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';

@@ -81,8 +81,8 @@ function ObstacleFields({ obstacle, unit, fault, onChange }: ObstacleFieldsProps
         <>
           {plain('Through leaves', 'letsThrough', '%', 100)}
           <label className="col-span-3 flex items-center gap-2"><input type="checkbox" className="size-4 accent-[var(--ink)]" checked={obstacle.evergreen} onChange={(event) => onChange({ ...obstacle, evergreen: event.target.checked })} />Evergreen</label>
-          {!obstacle.evergreen && plain('Leaves out, week', 'leafOnWeek', '')}
-          {!obstacle.evergreen && plain('Leaves down, week', 'leafOffWeek', '')}
+          {!obstacle.evergreen && plain('Leaves out', 'leafOnWeek', 'wk')}
+          {!obstacle.evergreen && plain('Leaves down', 'leafOffWeek', 'wk')}
           {!obstacle.evergreen && plain('Through twigs', 'bareLetsThrough', '%', 100)}
         </>
       )}

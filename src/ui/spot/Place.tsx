@@ -1,8 +1,9 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { climateAt, CLIMATES, climateOf, type ClimateId } from '@/core/climate/climates';
+import { CLIMATES, climateOf, type ClimateId } from '@/core/climate/climates';
 import { frostDates, growingWeeks, hardinessOf } from '@/core/climate/season';
+import { climateHere } from '@/core/spots/frost';
 import { EXPOSURES, REFLECTS, type Spot } from '@/core/spots/spot';
 import { isTimeZone } from '@/core/sky/clock';
 import type { Settings } from '@/core/files/plantingFile';
@@ -22,9 +23,9 @@ export function SiteSheet({ editing, settings }: PlaceProps) {
   const { site } = spot;
   const [asked, setAsked] = useState<string | null>(null);
   const put = (change: Partial<Spot['site']>, name: string) => apply({ site: { ...site, ...change } }, name);
-  const climate = useMemo(() => climateAt(site.climate, site.latitudeDeg), [site]);
-  const frost = frostDates(spot.normals?.frost ? { frost: spot.normals.frost } : climate);
-  const hardy = hardinessOf(spot.normals?.coldestC ?? climate.coldestC);
+  const climate = useMemo(() => climateHere(spot), [spot]);
+  const frost = frostDates(climate);
+  const hardy = hardinessOf(climate.coldestC);
   const here = () => {
     if (!('geolocation' in navigator)) return setAsked('This device does not tell where it is.');
     setAsked('Asking the device…');

@@ -4,27 +4,29 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { climateAt } from '@/core/climate/climates';
 import { BOOK } from '@/core/plants/book/index';
 import { lightFit } from '@/core/checks/rules/light';
 import { dayOfYear } from '@/core/sky/clock';
 import { LIGHT_HABITS, lightLabel, lightSpells, THRESHOLDS } from '@/core/spots/lightLabel';
+import { climateHere } from '@/core/spots/frost';
 import { loggedSun, midsummerSun, surroundingsOf } from '@/core/spots/light';
 import { daysFrom, heatHours, meanSun, monthlySun, reckonYear, seasonDays } from '@/core/spots/reckoning';
 import { LIGHT_FROM, REFLECTED_SHARE } from '@/core/spots/spot';
 import type { Obstacle } from '@/core/spots/obstacle';
 import { useWidth } from '@/ui/controls/useWidth';
 import { useSettings } from '@/ui/session/StoreProvider';
-import { Choices } from '@/ui/start/StartSheet';
+import { Choices } from '@/ui/controls/Choices';
 import { countText, hoursText } from '@/words/format';
 import { capital, HABIT_NAMES, OBSTACLE_NAMES, spellsText } from '@/words/light';
 import { Around } from './Around';
+import { BackgroundSheet, EyesSheet } from './Looks';
 import { PickField, Sheet } from './fields';
 import { ShelterSheet, SiteSheet } from './Place';
 import { SkyStrip } from './SkyStrip';
 import { SunLog } from './SunLog';
 import type { SpotEditing } from './useSpotEditing';
 
+const WeatherSheet = dynamic(() => import('./WeatherSheet').then(({ WeatherSheet: sheet }) => sheet), { ssr: false });
 const SunHours = dynamic(() => import('./SunHours'), { ssr: false, loading: () => <div className="h-[190px]" /> });
 
 const FROM_NAMES = { told: 'As I told it', reckoned: 'As reckoned', log: 'As I logged it' } as const;
@@ -39,7 +41,7 @@ export function SpotDesk({ editing, today }: { readonly editing: SpotEditing; re
   const around = useMemo(() => surroundingsOf(spot), [spot]);
   const year = useMemo(() => reckonYear(around), [around]);
   const months = useMemo(() => monthlySun(year), [year]);
-  const climate = climateAt(spot.site.climate, spot.site.latitudeDeg);
+  const climate = climateHere(spot);
   const heat = useMemo(() => months.map((month) => heatHours(month, REFLECTED_SHARE[spot.reflects])), [months, spot.reflects]);
   const season = { from: plantings[0]?.plantedWeek ?? (spot.site.latitudeDeg >= 0 ? 20 : 46), weeks: plantings[0]?.weeks ?? 22 };
   const days = seasonDays(season.from, season.weeks);
@@ -76,6 +78,8 @@ export function SpotDesk({ editing, today }: { readonly editing: SpotEditing; re
           <div className="mt-4 grid gap-4 sm:grid-cols-2">
             <SiteSheet editing={editing} settings={settings} />
             <ShelterSheet editing={editing} settings={settings} />
+            <WeatherSheet editing={editing} settings={settings} today={today} />
+            <BackgroundSheet editing={editing} />
           </div>
         </div>
         <aside className="mt-6 grid content-start gap-4 wide:mt-0">
@@ -93,6 +97,7 @@ export function SpotDesk({ editing, today }: { readonly editing: SpotEditing; re
             </div>
           </Sheet>
           <Around editing={editing} selected={selected} onSelect={setSelected} unit={settings.length} />
+          <EyesSheet editing={editing} settings={settings} />
         </aside>
       </div>
     </div>

@@ -9,6 +9,7 @@ import type { Spot } from '@/core/spots/spot';
 import { mixL } from '@/core/containers/container';
 import { SCHEME_KINDS } from '@/core/colour/schemes';
 import { Thumb } from '@/ui/bench/TurnSlider';
+import { Choices } from '@/ui/controls/Choices';
 import { dateText, hoursText, volumeText } from '@/words/format';
 import { SCHEME_NAMES } from '@/words/names';
 import { LOVED_COLOURS, MATERIALS_OF, SHAPE_NAMES, withShape, type StartForm, type StartReading } from './startForm';
@@ -147,21 +148,5 @@ function Tick({ text, ...field }: { readonly text: string } & React.InputHTMLAtt
       <input type="checkbox" className="size-4 accent-[var(--ink)]" {...field} />
       {text}
     </label>
-  );
-}
-
-interface ChoicesProps {
-  readonly name: string;
-  readonly value: string;
-  readonly options: readonly (readonly [value: string, text: string])[];
-  readonly onPick: (value: string) => void;
-}
-
-/** One of a few, all in sight. */
-export function Choices({ name, value, options, onPick }: ChoicesProps) {
-  return (
-    <RadioGroup.Root aria-label={name} value={value} onValueChange={onPick} className="flex flex-wrap gap-1.5">
-      {options.map(([option, text]) => <RadioGroup.Item key={option} value={option} className="choice">{text}</RadioGroup.Item>)}
-    </RadioGroup.Root>
   );
 }

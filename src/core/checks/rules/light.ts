@@ -11,11 +11,14 @@ export interface LightFacts {
   readonly fault: 'dark' | 'bright' | 'scorched' | 'none';
 }
 
+/** A kind that thrives in this many hours bears all the sun there is, however long the day. */
+const ALL_DAY_H = 12;
+
 /** How content one kind is with the light, 0–1, and what is wrong with it. */
 export function lightFit(kind: PlantKind, spot: { readonly sunHours: number; readonly sunWhen: string }): { readonly score: number; readonly fault: LightFacts['fault'] } {
   const [least, most] = kind.light.hours;
   const dark = Math.max(0, least - spot.sunHours);
-  const bright = Math.max(0, spot.sunHours - most);
+  const bright = most >= ALL_DAY_H ? 0 : Math.max(0, spot.sunHours - most);
   const scorch = kind.light.afternoon === 'scorches' && spot.sunWhen === 'afternoon' && spot.sunHours > 3 ? 0.45 : 0;
   const score = clamp(1 - dark * 0.28 - bright * 0.15 - scorch, 0, 1);
   return { score, fault: dark > 0.4 ? 'dark' : scorch > 0 ? 'scorched' : bright > 0.4 ? 'bright' : 'none' };
