@@ -9,23 +9,35 @@ import { seedOf } from '@/core/random/hash';
 import { withLightInUse } from '@/core/spots/light';
 import { usualSpot, type Spot } from '@/core/spots/spot';
 
-/** What stands round the booking-office window: its own wall facing south-west, the eave over it, a lime tree across the yard. */
-const WINDOW_SURROUNDINGS: Spot['obstacles'] = [
-  { id: 'office', kind: 'building', facingDeg: 225 },
-  { id: 'eave', kind: 'eave', facingDeg: 225, depthCm: 45, backCm: 30, heightCm: 290, leftCm: 400, rightCm: 400 },
-  { id: 'lime', kind: 'tree', bearingDeg: 285, distanceCm: 1400, heightCm: 900, clearCm: 220, widthCm: 700, evergreen: false, leafOnWeek: 17, leafOffWeek: 44, letsThrough: 0.2, bareLetsThrough: 0.6 },
-];
-
 /**
  * The made-up set: Rillbank Halt, a small railway halt kept by volunteers. Two platform tubs, a long window box under the booking-office
  * window, four hanging baskets under the canopy, a stone trough and a kitchen pot by the crew hut.
  */
+const LEAVES = { evergreen: false, leafOnWeek: 17, leafOffWeek: 44, letsThrough: 0.2, bareLetsThrough: 0.6 } as const;
+const passer = { id: 'passer', name: 'Whoever passes under', kind: 'standing', bearingDeg: 100, distanceCm: 60, floorCm: 0, sill: null, weight: 1 } as const;
+
+/** A spot whose hours come from what stands around it. */
+const stands = (id: string, name: string, told: Partial<Spot>) => withLightInUse(usualSpot({ id, name, lightFrom: 'reckoned', ...told }));
+
 const spots: Readonly<Record<'platform' | 'canopy' | 'window' | 'garden' | 'hut', Spot>> = {
-  platform: usualSpot({ id: 'demo-platform', name: 'Platform', sunHours: 5.5, sunWhen: 'morning', leafHeightCm: 60, obstacles: [{ id: 'station', kind: 'building', facingDeg: 110 }, { id: 'shed', kind: 'wall', bearingDeg: 130, distanceCm: 900, heightCm: 420, leftCm: 300, rightCm: 700 }], view: 'one side', pets: false, children: false, underCover: false, dropCm: 0 }),
-  canopy: usualSpot({ id: 'demo-canopy', name: 'Under the canopy', sunHours: 5, sunWhen: 'morning', view: 'from below', pets: false, children: false, underCover: true, dropCm: 210 }),
-  window: withLightInUse(usualSpot({ id: 'demo-window', name: 'Booking-office window', sunHours: 6, sunWhen: 'afternoon', leafHeightCm: 125, lightFrom: 'reckoned', obstacles: WINDOW_SURROUNDINGS, view: 'one side', pets: false, children: false, underCover: false, dropCm: 95 })),
-  garden: usualSpot({ id: 'demo-garden', name: 'Halt garden', sunHours: 8, sunWhen: 'spread', view: 'all round', pets: false, children: true, underCover: false, dropCm: 0 }),
-  hut: usualSpot({ id: 'demo-hut', name: 'Crew hut', sunHours: 7, sunWhen: 'spread', view: 'one side', pets: true, children: false, underCover: false, dropCm: 0 }),
+  platform: stands('demo-platform', 'Platform', {
+    obstacles: [{ id: 'station', kind: 'building', facingDeg: 100 }, { id: 'shed', kind: 'wall', bearingDeg: 70, distanceCm: 900, heightCm: 420, leftCm: 1500, rightCm: 700 }],
+  }),
+  canopy: stands('demo-canopy', 'Under the canopy', {
+    view: 'from below', underCover: true, dropCm: 210, leafHeightCm: 230, exposure: 'hanging', eyes: [passer],
+    obstacles: [{ id: 'station', kind: 'building', facingDeg: 100 }, { id: 'canopy', kind: 'eave', facingDeg: 100, depthCm: 100, backCm: 150, heightCm: 330, leftCm: 1500, rightCm: 1500 }],
+  }),
+  window: stands('demo-window', 'Booking-office window', {
+    dropCm: 95, leafHeightCm: 125, exposure: 'sill', background: [{ id: 'brick', name: 'Brick wall', colour: [0.5, 0.08, 35], weeks: null }],
+    obstacles: [{ id: 'office', kind: 'building', facingDeg: 225 }, { id: 'eave', kind: 'eave', facingDeg: 225, depthCm: 45, backCm: 30, heightCm: 290, leftCm: 400, rightCm: 400 }, { id: 'lime', kind: 'tree', bearingDeg: 285, distanceCm: 1400, heightCm: 900, clearCm: 220, widthCm: 700, ...LEAVES }],
+  }),
+  garden: stands('demo-garden', 'Halt garden', {
+    view: 'all round', children: true, leafHeightCm: 40,
+    obstacles: [{ id: 'hedge', kind: 'hedge', bearingDeg: 60, distanceCm: 150, heightCm: 170, leftCm: 400, rightCm: 500, ...LEAVES, evergreen: true, letsThrough: 0.05 }, { id: 'birch', kind: 'tree', bearingDeg: 265, distanceCm: 500, heightCm: 900, clearCm: 150, widthCm: 600, ...LEAVES }],
+  }),
+  hut: stands('demo-hut', 'Crew hut', {
+    pets: true, obstacles: [{ id: 'hut', kind: 'building', facingDeg: 190 }, { id: 'lime', kind: 'tree', bearingDeg: 250, distanceCm: 900, heightCm: 1100, clearCm: 200, widthCm: 900, ...LEAVES }],
+  }),
 };
 
 const tub = usualContainer('Oak half-barrel', { kind: 'round', topCm: 46, baseCm: 38, depthCm: 36 }, 'oak');

@@ -41,7 +41,7 @@ function RoomBar() {
         {ROOMS.map(({ href, name }) => {
           const open = href === here;
           return (
-            <Link key={href} href={href} aria-current={open ? 'page' : undefined} className={open ? 'tag relative z-10 -mb-3 flex h-[56px] items-start bg-ink px-3 pt-3 font-semibold text-paper sm:px-4' : 'flex items-center px-2.5 text-ink2 hover:text-ink sm:px-3.5'}>
+            <Link key={href} href={href} aria-current={open ? 'page' : undefined} className={open ? 'tag relative z-10 -mb-3 flex h-[56px] items-start bg-ink px-2.5 pt-3 whitespace-nowrap font-semibold text-paper sm:px-4' : 'flex items-center px-[7px] whitespace-nowrap text-ink2 hover:text-ink sm:px-3.5'}>
               {name}
             </Link>
           );

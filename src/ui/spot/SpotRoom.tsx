@@ -77,7 +77,7 @@ function AllSpots() {
               {row('Seen', (spot) => (spot.view === 'one side' ? 'from one side' : spot.view))}
               {row('Reached by', (spot) => [spot.pets && 'pets', spot.children && 'children'].filter(Boolean).join(', ') || 'nobody told')}
               {row('Stands', (spot) => <>{hangsFree(spot) ? `${lengthText(spot.dropCm, settings)} up` : 'on the ground'}{spot.underCover ? ', no rain' : ''}</>)}
-              {row('Containers', (spot) => loaded.plantings.filter(({ spotId }) => spotId === spot.id).map(({ id, name }) => <Link key={id} href={`/bench?planting=${id}`} className="block underline decoration-rule2 underline-offset-3">{name}</Link>))}
+              {row('Containers', (spot) => loaded.plantings.filter(({ spotId }) => spotId === spot.id).map(({ id, name }) => <Link key={id} href={`/bench?planting=${id}`} className="block min-h-6 leading-6 underline decoration-rule2 underline-offset-3">{name}</Link>))}
               {row('', (spot) => (
                 <span className="flex flex-col items-start gap-1">
                   <button type="button" className="press-plain" onClick={() => void make(spot)}>Copy</button>

@@ -2,12 +2,12 @@
 
 import { useEffect, useRef } from 'react';
 import { BarChart, LineChart } from 'echarts/charts';
-import { AriaComponent, GridComponent, LegendComponent, TooltipComponent } from 'echarts/components';
+import { GridComponent, LegendComponent, TooltipComponent } from 'echarts/components';
 import { init, use as withParts, type ECharts } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import type { MeanSun } from '@/core/spots/reckoning';
 
-withParts([BarChart, LineChart, GridComponent, TooltipComponent, LegendComponent, AriaComponent, SVGRenderer]);
+withParts([BarChart, LineChart, GridComponent, TooltipComponent, LegendComponent, SVGRenderer]);
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
@@ -39,7 +39,7 @@ export default function SunHours({ months, heat, theme }: SunHoursProps) {
     const text = { color: colour('ink'), fontFamily: style.getPropertyValue('--font-sans'), fontSize: 12 };
     const bar = (name: string, values: readonly number[], fill: string, dashed = false) => ({ name, type: 'bar' as const, stack: 'sun', barCategoryGap: '28%', data: values.map((v) => Math.round(v * 10) / 10), itemStyle: { color: fill, borderColor: colour('ink'), borderWidth: 1, ...(dashed ? { borderType: 'dashed' as const } : {}) } });
     chart.current?.setOption({
-      animation: false, textStyle: text, aria: { enabled: true },
+      animation: false, textStyle: text,
       grid: { left: 30, right: 8, top: 28, bottom: 22 },
       legend: { top: 0, left: 26, itemWidth: 12, itemHeight: 10, textStyle: text, itemStyle: { borderWidth: 1, borderType: 'inherit' }, data: [{ name: 'before noon', icon: 'rect' }, { name: 'after noon', icon: 'rect' }, { name: 'dappled', icon: 'rect' }, { name: 'as heat', icon: 'path://M0 4h14v2H0z' }] },
       tooltip: { trigger: 'axis', axisPointer: { type: 'shadow' }, valueFormatter: (value: unknown) => `${Number(value).toFixed(1)} h`, backgroundColor: colour('paper'), borderColor: colour('rule2'), textStyle: text },

@@ -45,7 +45,7 @@ export function WeatherSheet({ editing, settings, today }: WeatherProps) {
         {ahead === null ? <p className="text-ink2">The service does not answer just now.</p> : (
           <table className="w-full text-right [&_td]:py-0.5">
             <thead className="text-[12.5px] text-ink2"><tr><th className="text-left font-normal">Week ahead</th><th className="font-normal">low</th><th className="font-normal">high</th><th className="font-normal">rain</th><th className="font-normal">give or take</th></tr></thead>
-            <tbody>{ahead.map((day) => <tr key={day.date}><td className="text-left">{dayText(dayOfYear(day.date))}</td><td>{temperatureText(day.minC, settings)}</td><td>{temperatureText(day.maxC, settings)}</td><td>{day.rainMm < 0.1 ? '–' : `${Math.round(day.rainMm)} mm`}</td><td className="text-ink2">{day.missC.toFixed(1)} K</td></tr>)}</tbody>
+            <tbody>{ahead.map((day) => <tr key={day.date}><td className="text-left">{dayText(dayOfYear(day.date))}</td><td>{temperatureText(day.minC, settings)}</td><td>{temperatureText(day.maxC, settings)}</td><td>{day.rainMm < 0.1 ? '–' : `${Math.round(day.rainMm)} mm`}</td><td className="text-ink2">±{(settings.length === 'cm' ? day.missC : day.missC * 1.8).toFixed(1)}°</td></tr>)}</tbody>
           </table>
         )}
         <p className="border-t border-rule mt-2 pt-2">Of the rain, about <b>{Math.round(share * 100)} %</b> reaches the mix here now{spot.underCover ? ': a roof keeps it off' : ''}. <span className="text-ink2">Leaves over the rim throw off part of that.</span></p>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState, type ReactNode } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 import { fromCm, toCm } from '@/core/units/units';
 import type { Units } from '@/words/format';
 
@@ -18,6 +18,7 @@ interface NumberFieldProps {
 export function NumberField({ name, value, suffix, error, onValue, places = 0 }: NumberFieldProps) {
   const shown = String(Math.round(value * 10 ** places) / 10 ** places);
   const [typed, setTyped] = useState<string | null>(null);
+  const fault = useId();
   const leave = () => {
     if (typed === null) return;
     const number = typed.trim() === '' ? Number.NaN : Number(typed.replace(',', '.').replace('−', '-'));
@@ -25,14 +26,16 @@ export function NumberField({ name, value, suffix, error, onValue, places = 0 }:
     setTyped(null);
   };
   return (
-    <label className="block min-w-0">
-      <span className="block text-[12.5px] text-ink2">{name}</span>
-      <span className="relative block">
-        <input inputMode="decimal" className="entry w-full pr-7" aria-invalid={!!error} value={typed ?? shown} onChange={(event) => setTyped(event.target.value)} onBlur={leave} onKeyDown={(event) => { if (event.key === 'Enter') leave(); if (event.key === 'Escape') setTyped(null); }} />
-        {suffix && <span className="pointer-events-none absolute top-2 right-2 text-[12px] text-ink2">{suffix}</span>}
-      </span>
-      {error && <span role="alert" className="mt-0.5 block text-[12.5px] leading-4 font-semibold">▲ {error}</span>}
-    </label>
+    <div className="min-w-0">
+      <label className="block">
+        <span className="block text-[12.5px] text-ink2">{name}</span>
+        <span className="relative block">
+          <input inputMode="decimal" className="entry w-full pr-7" aria-invalid={!!error} aria-describedby={error ? fault : undefined} value={typed ?? shown} onChange={(event) => setTyped(event.target.value)} onBlur={leave} onKeyDown={(event) => { if (event.key === 'Enter') leave(); if (event.key === 'Escape') setTyped(null); }} />
+          {suffix && <span className="pointer-events-none absolute top-2 right-2 text-[12px] text-ink2">{suffix}</span>}
+        </span>
+      </label>
+      {error && <p id={fault} role="alert" className="mt-0.5 text-[12.5px] leading-4 font-semibold">▲ {error}</p>}
+    </div>
   );
 }
 

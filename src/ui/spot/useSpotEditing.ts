@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { withLightInUse } from '@/core/spots/light';
 import type { Spot } from '@/core/spots/spot';
 import { useLive, useStore } from '@/ui/session/StoreProvider';
@@ -30,43 +30,63 @@ export function useSpotEditing(id: string): SpotEditing | null | undefined {
   const store = useStore();
   const stored = useLive(async (s) => ({ spot: (await s.spot(id)) ?? null, plantings: (await s.plantings()).filter(({ spotId }) => spotId === id) }), [id]);
   const [held, setHeld] = useState<Partial<Spot> | null>(null);
+  const [ahead, setAhead] = useState<Spot | null>(null);
   const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
   const [past, setPast] = useState<readonly Step[]>([]);
   const [future, setFuture] = useState<readonly Step[]>([]);
-  const kept = stored?.spot ?? null;
+  const kept = ahead ?? stored?.spot ?? null;
   const spot = useMemo(() => (kept && held ? withLightInUse({ ...kept, ...held }) : kept), [kept, held]);
 
+  // Changes are written one after another, each upon the one before it: quick hands lose nothing.
+  const writing = useRef<{ last: Promise<unknown>; open: number; base: Spot | null }>({ last: Promise.resolve(), open: 0, base: null });
+  useEffect(() => {
+    writing.current.base = kept;
+  }, [kept]);
+  useEffect(() => {
+    if (writing.current.open === 0) setAhead(null);
+  }, [stored]);
+  const write = useCallback(
+    (next: Spot) => {
+      if (!store) return;
+      const w = writing.current;
+      const shown = withLightInUse(next);
+      w.base = shown;
+      w.open += 1;
+      setAhead(shown);
+      w.last = w.last.then(() => store.putSpot(shown)).finally(() => (w.open -= 1));
+    },
+    [store],
+  );
   const apply = useCallback(
     async (change: Partial<Spot>, name: string) => {
-      if (!store || !kept) return;
-      setHeld(change);
       // The parser is loaded when first needed, not before the page.
       const [{ parseWith }, { spotSchema }] = await Promise.all([import('@/core/files/plantingFile'), import('@/core/spots/schema')]);
-      const parsed = parseWith<Spot>(spotSchema, { ...kept, ...change });
-      if (parsed.ok) {
-        setFaults({});
-        setPast((steps) => [...steps, { name, spot: kept }]);
-        setFuture([]);
-        await store.putSpot(parsed.value);
-      } else setFaults(Object.fromEntries(parsed.faults.map(({ field, message }) => [field, message])));
+      const base = writing.current.base;
+      if (!base) return;
+      const parsed = parseWith<Spot>(spotSchema, { ...base, ...change });
       setHeld(null);
+      if (!parsed.ok) return setFaults(Object.fromEntries(parsed.faults.map(({ field, message }) => [field, message])));
+      setFaults({});
+      setPast((steps) => [...steps, { name, spot: base }]);
+      setFuture([]);
+      write(parsed.value);
     },
-    [store, kept],
+    [write],
   );
   const step = useCallback(
     (from: readonly Step[], setFrom: typeof setPast, setTo: typeof setPast) => {
       const last = from[from.length - 1];
-      if (!last || !store || !kept) return null;
+      if (!last || !kept) return null;
       return {
         name: last.name,
         go: () => {
           setFrom(from.slice(0, -1));
           setTo((steps) => [...steps, { name: last.name, spot: kept }]);
-          void store.putSpot(last.spot);
+          write(last.spot);
         },
       };
     },
-    [store, kept],
+    [write, kept],
   );
   if (stored === undefined) return undefined;
   if (!spot) return null;
