@@ -7,6 +7,9 @@ import { inSpot } from '../src/core/plantings/planting';
 import { itemBuffer } from '../src/core/seeing/itemBuffer';
 import { buildScene, elevation, subjectOf } from '../src/core/seeing/scene';
 import { propose } from '../src/core/search/propose';
+import { OBSTACLE_KINDS } from '../src/core/spots/obstacle';
+import { reckonDay, reckonYear, seasonDays } from '../src/core/spots/reckoning';
+import { usualObstacle } from '../src/core/spots/usualObstacles';
 import { rillbankHalt } from '../src/demo/rillbankHalt';
 import { benchPage, spreadOf, type Spread } from './benchPage.mts';
 
@@ -27,6 +30,7 @@ const until = (enough: number) => () => {
 const lens = { azimuthRad: 0.3, pitchRad: 0.16, pxPerCm: 3.5, originX: 260, originY: 400 };
 const frame = { widthPx: 512, heightPx: 432 };
 const scene = buildScene(subjectOf(it), 12);
+const around = { latitudeDeg: 51.5, longitudeDeg: 0, leafHeightCm: 60, obstacles: [...OBSTACLE_KINDS, 'wall' as const, 'tree' as const].map((kind, i) => usualObstacle(kind, `o${i}`, 90 + i * 25)) };
 const rows = {
   'first proposal': timed(until(1), 9),
   'six different proposals': timed(until(6), 9),
@@ -35,6 +39,8 @@ const rows = {
   [`growing and lighting ${scene.marks.length} marks`]: timed(() => buildScene(subjectOf(it), 12), 15),
   'projecting, moving': timed(() => elevation(scene, lens, 'flat', frame), 15),
   'projecting, at rest': timed(() => elevation(scene, lens, 'full', frame), 15),
+  'a year of sun past eight obstacles': timed(() => reckonYear(around), 15),
+  'a season of sun past eight obstacles': timed(() => seasonDays(20, 22).forEach((day) => reckonDay(around, day % 365)), 15),
   'counting what is seen': timed(() => itemBuffer(elevation(scene, lens, 'flat', frame), 0.25), 15),
 };
 const page = await benchPage();
@@ -50,4 +56,4 @@ table('In Node', rows);
 table('In Chromium, from the key pressed to the picture shown', page.times);
 print(`\nTasks over 50 ms on the main thread while moving: ${page.longTasksMs.length === 0 ? 'none' : page.longTasksMs.map((ms) => `${Math.round(ms)} ms`).join(', ')}`);
 print('\nFirst-load JavaScript, kB gzipped');
-for (const [route, kB] of Object.entries(page.firstLoadKB)) print(`${route.padEnd(12)} ${kB.toFixed(1)}`);
+for (const [route, kB] of Object.entries(page.firstLoadKB)) print(`${route.padEnd(26)} ${kB.toFixed(1)}`);

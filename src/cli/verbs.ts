@@ -17,7 +17,7 @@ import { obstaclesTo } from '@/core/search/obstacles';
 import { proposeNow } from '@/core/search/propose';
 import { shoppingListOf } from '@/core/shopping/shoppingList';
 import { withLightInUse } from '@/core/spots/light';
-import { spotSchema } from '@/core/spots/schema';
+import { spotFields, spotSchema } from '@/core/spots/schema';
 import { isLengthUnit, toCm } from '@/core/units/units';
 import { aboutText } from '@/words/about';
 import { leadWord, sentenceOf } from '@/words/remarks';
@@ -60,7 +60,7 @@ function measure(text: string): Answer {
 }
 
 const askSchema = z.object({
-  spot: spotSchema.partial().optional(),
+  spot: spotFields.partial().optional(),
   wishes: wishesSchema.partial().optional(),
   plantedWeek: z.number().int().min(1).max(52).default(20),
   endWeek: z.number().int().min(1).max(52).default(42),

@@ -1,4 +1,5 @@
 import Dexie, { type Table } from 'dexie';
+import type { DayWeather } from '@/core/climate/weather';
 import type { Planting } from '@/core/plantings/planting';
 import type { Settings } from '@/core/files/plantingFile';
 import type { Spot } from '@/core/spots/spot';
@@ -17,11 +18,18 @@ export interface Step {
   readonly planting: Planting;
 }
 
+/** Daily records of a spot, oldest first. */
+export interface WeatherRecords {
+  readonly spotId: string;
+  readonly days: readonly DayWeather[];
+}
+
 /** The browser's own database. Created by the provider inside a client effect, never at module load. */
 export class RillbankDb extends Dexie {
   declare spots: Table<Spot, string>;
   declare plantings: Table<Planting, string>;
   declare histories: Table<History, string>;
+  declare weather: Table<WeatherRecords, string>;
   declare settings: Table<{ readonly key: 'settings' } & Settings, string>;
 
   constructor(name = 'rillbank') {

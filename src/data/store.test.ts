@@ -44,9 +44,14 @@ test('a backup restores everything on an empty machine', async () => {
   const [{ store }, { store: other }] = [open(), open()];
   await store.add(planting(GOOD), SUNNY);
   await store.setSettings({ length: 'in', currency: '$' });
+  const day = (date: string, rainMm: number) => ({ date, minC: 4, maxC: 11, rainMm, windMs: null, radiationMJ: 9.5 });
+  await store.putWeather(SUNNY.id, [day('2026-05-02', 0), day('2026-05-01', 3)]);
+  await store.putWeather(SUNNY.id, [day('2026-05-02', 7)]);
   await other.restore(await store.backup('2026-05-18'));
   expect(await other.plantings()).toEqual(await store.plantings());
   expect(await other.settings()).toMatchObject({ length: 'in', currency: '$' });
+  // A day told again is replaced, and days stand in order.
+  expect(await other.weather(SUNNY.id)).toEqual([day('2026-05-01', 3), day('2026-05-02', 7)]);
 });
 
 test('taking a planting away can be answered by putting it back', async () => {
@@ -56,6 +61,22 @@ test('taking a planting away can be answered by putting it back', async () => {
   expect(await store.spots()).toEqual([]);
   await store.add(gone.planting, gone.spot);
   expect(await store.plantings()).toHaveLength(1);
+});
+
+test('a spot that was described stays when its last planting goes; a bare one goes with it', async () => {
+  const { store } = open();
+  await store.add(planting(GOOD), { ...SUNNY, obstacles: [{ id: 'b', kind: 'building', facingDeg: 180 }] });
+  await store.remove('planting');
+  expect((await store.spots()).map(({ id }) => id)).toEqual(['spot']);
+  expect(await store.removeSpot('spot')).toBe(true);
+  await store.add(planting(GOOD), SUNNY);
+  expect(await store.removeSpot('spot')).toBe(false);
+});
+
+test('a spot is kept with its hours taken from where it says they come from', async () => {
+  const { store } = open();
+  await store.putSpot({ ...SUNNY, lightFrom: 'reckoned', obstacles: [{ id: 'b', kind: 'building', facingDeg: 90 }] });
+  expect(await store.spot('spot')).toMatchObject({ sunHours: 8.1, sunWhen: 'morning' });
 });
 
 test('a record that cannot be read is counted and left untouched', async () => {

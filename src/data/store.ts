@@ -1,5 +1,6 @@
 import { liveQuery } from 'dexie';
-import type { Backup, Settings } from '@/core/files/plantingFile';
+import type { DayWeather } from '@/core/climate/weather';
+import { fromWeatherRows, toWeatherRows, type Backup, type Settings } from '@/core/files/plantingFile';
 import { applyEdit, type Edit } from '@/core/plantings/edits';
 import type { Planting } from '@/core/plantings/planting';
 import { plantingSchema } from '@/core/plantings/schema';
@@ -81,6 +82,23 @@ export class Store {
     });
   }
 
+  /** Daily weather records of a spot, oldest first; none when there are none. */
+  async weather(spotId: string): Promise<readonly DayWeather[]> {
+    return (await this.db.weather.get(spotId))?.days ?? [];
+  }
+
+  /** Lays daily records over those there are: a day that was there already is replaced. */
+  async putWeather(spotId: string, days: readonly DayWeather[]): Promise<void> {
+    await this.db.transaction('rw', this.db.weather, async () => {
+      const byDate = new Map([...(await this.weather(spotId)), ...days].map((day) => [day.date, day]));
+      await this.db.weather.put({ spotId, days: [...byDate.values()].sort((a, b) => (a.date < b.date ? -1 : 1)) });
+    });
+  }
+
+  async removeWeather(spotId: string): Promise<void> {
+    await this.db.weather.delete(spotId);
+  }
+
   /** Changes a planting by one edit and remembers the way back. Reads afresh, so that two tabs do not overwrite each other. */
   async edit(id: string, edit: Edit, name: string): Promise<void> {
     await this.step(id, (planting, history) => {
@@ -114,7 +132,7 @@ export class Store {
     });
   }
 
-  /** Takes a planting away, and its spot when nothing else stands there. @returns what is needed to put it back */
+  /** Takes a planting away, and its spot when nothing else stands there and nothing was described of it. @returns what is needed to put it back */
   async remove(id: string): Promise<{ readonly planting: Planting; readonly spot: Spot } | null> {
     return this.db.transaction('rw', this.db.plantings, this.db.spots, this.db.histories, async () => {
       const planting = await this.db.plantings.get(id);
@@ -122,7 +140,7 @@ export class Store {
       if (!planting || !spot) return null;
       await this.db.plantings.delete(id);
       await this.db.histories.delete(id);
-      if ((await this.db.plantings.where('spotId').equals(spot.id).count()) === 0) await this.db.spots.delete(spot.id);
+      if (isBare(spot) && (await this.db.plantings.where('spotId').equals(spot.id).count()) === 0) await this.db.spots.delete(spot.id);
       return { planting, spot };
     });
   }
@@ -151,14 +169,16 @@ export class Store {
 
   /** Everything, as a backup. */
   async backup(written: string): Promise<Backup> {
-    const [spots, plantings, settings] = await Promise.all([this.spots(), this.plantings(), this.settings()]);
-    return { format: 'rillbank-backup', version: 1, written, spots: [...spots], plantings: [...plantings], settings };
+    const [spots, plantings, settings, weather] = await Promise.all([this.spots(), this.plantings(), this.settings(), this.db.weather.toArray()]);
+    const here = new Set(spots.map(({ id }) => id));
+    return { format: 'rillbank-backup', version: 1, written, spots: [...spots], plantings: [...plantings], settings, weather: weather.filter(({ spotId }) => here.has(spotId)).map(toWeatherRows) };
   }
 
   /** Puts a whole backup in the place of what is there. */
   async restore(backup: Backup): Promise<void> {
-    await this.db.transaction('rw', this.db.plantings, this.db.spots, this.db.histories, this.db.settings, async () => {
-      await Promise.all([this.db.plantings.clear(), this.db.spots.clear(), this.db.histories.clear()]);
+    await this.db.transaction('rw', [this.db.plantings, this.db.spots, this.db.histories, this.db.settings, this.db.weather], async () => {
+      await Promise.all([this.db.plantings.clear(), this.db.spots.clear(), this.db.histories.clear(), this.db.weather.clear()]);
+      await this.db.weather.bulkPut(backup.weather.map(fromWeatherRows));
       await this.db.spots.bulkPut([...backup.spots]);
       await this.db.plantings.bulkPut([...backup.plantings]);
       await this.db.settings.put({ key: 'settings', ...backup.settings });
@@ -169,6 +189,11 @@ export class Store {
   async isEmpty(): Promise<boolean> {
     return (await this.db.plantings.count()) === 0 && (await this.db.settings.count()) === 0;
   }
+}
+
+/** Is nothing said of a spot but what a start sheet asks? */
+function isBare({ lightFrom, obstacles, sunLog, eyes, background, normals, ratedLoad }: Spot): boolean {
+  return lightFrom === 'told' && [obstacles, sunLog, eyes, background].every((list) => !list || list.length === 0) && !normals && !ratedLoad;
 }
 
 /** Opens the browser's own storage. */

@@ -75,6 +75,11 @@ const WORDS: Words = {
   'pot-contrast': (f, t) => good(t.score, 0.6)
     ? { says: 'What hangs over the rim stands out from the pot.', because: `Nearest in colour is ${t.name(f.kind)}, plainly another shade.` }
     : { says: `${capital(t.name(f.kind))} melts into the pot’s colour.`, because: 'It hangs in front of the pot and is nearly the same shade.' },
+  background: (f, t) => good(t.score, 0.6)
+    ? { says: 'It stands out from what is behind it.', because: `Nearest in colour is ${t.name(f.kind)} against the ${f.layer.toLowerCase()}.` }
+    : f.fault === 'clash'
+      ? { says: `${capital(t.name(f.kind))} is at odds with the ${f.layer.toLowerCase()} behind it.`, because: `Both are strong and neither neighbours nor opposites, from about ${countText(f.weeks, 'week')} on.` }
+      : { says: `${capital(t.name(f.kind))} is lost against the ${f.layer.toLowerCase()}.`, because: `Nearly one colour, from about ${countText(f.weeks, 'week')} on. Something lighter or darker behind or before it parts them.` },
   texture: (f, t) => good(t.score, 0.55)
     ? { says: 'Leaves differ well: it holds without flowers.', because: `${countText(f.textures, 'leaf texture')} among ${countText(f.kinds, 'kind')}.` }
     : { says: f.middlingGreens > 1 ? 'A muddle of middling green leaves once flowers stop.' : 'The leaves are much alike.', because: `${f.middlingGreens} of ${countText(f.kinds, 'kind')} have plain green leaves of middling size. A bold, fine or coloured leaf would help.` },

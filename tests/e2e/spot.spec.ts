@@ -60,7 +60,7 @@ test('a balcony to the south-west with a side wall and an eave: hours by month, 
   await expect(hours).toHaveText(`${before} h`);
 
   // A day in June is noted by hand: shade where sun was reckoned.
-  await page.getByLabel('Day').fill('2026-06-20');
+  await page.getByLabel('Day', { exact: true }).fill('2026-06-20');
   for (const hour of [15, 16, 17, 18]) {
     const cell = page.getByRole('button', { name: new RegExp(`^${hour} to ${hour + 1}:`) });
     for (const seen of ['sun', 'dappled', 'shade']) {

@@ -54,6 +54,9 @@ const SPOILT: readonly (readonly [string, CheckId, readonly Put[], Partial<Plant
   ['no hole', 'drainage', GOOD, { container: { ...TUB, drainHoles: 0 } }, {}],
   ['out before the frost', 'cold', GOOD, { plantedWeek: 14 }, {}],
   ['the lead in front', 'lead-place', [['cabbage-palm-red', 0, 11, '1L'], ...GOOD.slice(1, 3), ['coleus-lime', 0, -8]], {}, {}],
+  ['red leaves before a brick wall', 'background', [['cabbage-palm-red', 0, -8, '1L'], ['petunia-white', 8, 6], ['petunia-white', -8, 6]], {}, { background: [{ id: 'b', name: 'Brick', colour: [0.36, 0.05, 20], weeks: null }] }],
+  ['orange before a pink shrub in flower', 'background', [['pot-marigold', 0, 0]], {}, { background: [{ id: 'b', name: 'Shrub', colour: [0.6, 0.2, 5], weeks: [24, 34] }] }],
+  ['trails that meet a head', 'trail-length', [['potato-vine-lime', 0, 10]], { container: BASKET }, { dropCm: 180, eyes: [{ id: 'e', name: 'Passer', kind: 'standing', bearingDeg: 0, distanceCm: 50, floorCm: 0, sill: null, weight: 1 }] }],
   ['nothing but middling green', 'texture', [['petunia-white', -8, 0], ['petunia-violet', 8, 0], ['pelargonium-white', 0, -6]], {}, {}],
   ['no lead and no edge', 'roles', [['coral-bells-plum', -8, 0], ['heliotrope-purple', 8, 0], ['basil-green', 0, 8]], {}, {}],
   ['white trails over a white pot', 'pot-contrast', [['million-bells-yellow', 0, 14]], { container: { ...TUB, colour: [0.86, 0.16, 95] } }, {}],
@@ -88,6 +91,9 @@ test('both sides of a threshold: light asked for and light half an hour short, a
 });
 
 test('some questions do not arise: reach without pets or children, trails without trailers, budget without one, holes of a wire basket', () => {
+  expect(judge('background', GOOD)).toBeNull();
+  // A shrub behind that flowers before the planting is out does not count.
+  expect(judge('background', [['pot-marigold', 0, 0]], {}, { background: [{ id: 'b', name: 'Shrub', colour: [0.6, 0.2, 5], weeks: [8, 12] }] })).toBeNull();
   expect(judge('reach', GOOD)).toBeNull();
   expect(judge('trail-length', [['petunia-white', 0, 0]])).toBeNull();
   expect(judge('budget', GOOD)).toBeNull();

@@ -7,7 +7,7 @@ import { fromPlantingFile, jsonSchemaOf, LARGEST_FILE_BYTES, parseFile, toPlanti
 
 const { plantings, spots } = rillbankHalt();
 const file = toPlantingFile(plantings[0]!, spots.find(({ id }) => id === plantings[0]!.spotId)!, kindOf);
-const backup: Backup = { format: 'rillbank-backup', version: 1, written: '2026-05-18T10:00:00Z', spots: [...spots], plantings: [...plantings], settings: { length: 'cm', currency: '£', theme: 'system' } };
+const backup: Backup = { format: 'rillbank-backup', version: 1, written: '2026-05-18T10:00:00Z', spots: [...spots], plantings: [...plantings], settings: { length: 'cm', currency: '£', theme: 'system' }, weather: [{ spotId: spots[0]!.id, days: [['2026-05-17', 6.1, 15.2, 0, 3.1, null]] }] };
 const faultOf = (text: string) => {
   const parsed = parseFile(text);
   return parsed.ok ? null : parsed.faults[0]!;
@@ -49,6 +49,7 @@ test.each<[string, string, string, RegExp]>([
 test('a backup with two plantings of one id, or a planting at no spot, is refused', () => {
   expect(faultOf(JSON.stringify({ ...backup, plantings: [plantings[0], plantings[0]] }))?.message).toMatch(/used once/);
   expect(faultOf(JSON.stringify({ ...backup, spots: [] }))?.message).toMatch(/does not have/);
+  expect(faultOf(JSON.stringify({ ...backup, weather: [{ spotId: 'moon', days: [] }] }))?.message).toMatch(/Weather belongs to a spot the file does not have; got "moon"/);
 });
 
 test('a plant the book does not have stays, with what the file said of it, and goes out again', () => {

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import type { Planting } from '../plantings/planting';
+import type { DayWeather } from '../climate/weather';
 import { plantingSchema } from '../plantings/schema';
 import type { KindId, PlantKind } from '../plants/kind';
 import { spotSchema } from '../spots/schema';
@@ -26,6 +27,19 @@ export type PlantingFile = z.infer<typeof plantingFileSchema>;
 export const settingsSchema = z.object({ length: z.enum(['cm', 'in']), currency: z.string().min(1).max(4), theme: z.enum(['light', 'dark', 'system']) });
 export type Settings = Readonly<z.infer<typeof settingsSchema>>;
 
+/** One day of weather, short, since there may be a hundred thousand: date, lowest and highest °C, rain mm, wind m/s, radiation MJ/m². */
+const weatherRow = z.tuple([z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'A day of weather must begin with its date.'), z.number(), z.number(), z.number().min(0), z.number().nullable(), z.number().nullable()]);
+const weatherSchema = z.object({ spotId: z.string(), days: z.array(weatherRow).max(110_000, 'A spot has at most 110000 days of weather.') });
+type WeatherRows = z.infer<typeof weatherSchema>;
+
+export function toWeatherRows({ spotId, days }: { readonly spotId: string; readonly days: readonly DayWeather[] }): WeatherRows {
+  return { spotId, days: days.map(({ date, minC, maxC, rainMm, windMs, radiationMJ }) => [date, minC, maxC, rainMm, windMs, radiationMJ]) };
+}
+
+export function fromWeatherRows({ spotId, days }: WeatherRows): { readonly spotId: string; readonly days: readonly DayWeather[] } {
+  return { spotId, days: days.map(([date, minC, maxC, rainMm, windMs, radiationMJ]) => ({ date, minC, maxC, rainMm, windMs, radiationMJ })) };
+}
+
 export const backupSchema = z.object({
   format: z.literal('rillbank-backup'),
   version: z.literal(FILE_VERSION),
@@ -34,10 +48,15 @@ export const backupSchema = z.object({
   spots: z.array(spotSchema).max(1000),
   plantings: z.array(plantingSchema).max(5000),
   settings: settingsSchema,
+  /** Daily records, by spot. */
+  weather: z.array(weatherSchema).max(1000).default([]),
 }).superRefine((backup, context) => {
   unique(backup.plantings.map(({ id }) => id), 'plantings', 'Planting', context);
   unique(backup.spots.map(({ id }) => id), 'spots', 'Spot', context);
   const spots = new Set(backup.spots.map(({ id }) => id));
+  backup.weather.forEach(({ spotId }, i) => {
+    if (!spots.has(spotId)) context.addIssue({ code: 'custom', path: ['weather', i, 'spotId'], message: `Weather belongs to a spot the file does not have; got "${spotId}".` });
+  });
   backup.plantings.forEach((planting, i) => {
     if (!spots.has(planting.spotId)) context.addIssue({ code: 'custom', path: ['plantings', i, 'spotId'], message: `Planting "${planting.name}" stands at a spot the file does not have; got "${planting.spotId}".` });
   });

@@ -54,17 +54,14 @@ export function shadeOf(obstacle: Obstacle, leafHeightCm: number, week: number):
     }
     case 'tree': {
       const lets = leavesLetThrough(obstacle, week);
-      const [top, bottom] = [obstacle.heightCm - leafHeightCm, obstacle.clearCm - leafHeightCm];
-      const { distanceCm: d } = obstacle;
+      const { a2, c2, along, middle, C } = crownOf(obstacle, leafHeightCm);
       const [be, bn] = towards(obstacle.bearingDeg);
-      const [middle, halfHeight, halfWidth] = [(top + bottom) / 2, (top - bottom) / 2, obstacle.widthCm / 2];
+      if (obstacle.heightCm <= leafHeightCm) return () => 1;
+      // The ray from the leaves meets the crown when t·A·t − 2·B·t + C has a root ahead of it.
       return (e, n, u) => {
-        const ahead = e * be + n * bn;
-        if (ahead <= 0 || top <= 0) return 1;
-        const k = d / ahead;
-        const x = ((e * bn - n * be) * k) / halfWidth;
-        const y = (u * k - middle) / halfHeight;
-        return x * x + y * y <= 1 ? lets : 1;
+        const A = (e * e + n * n) / a2 + (u * u) / c2;
+        const B = ((e * be + n * bn) * along) / a2 + (u * middle) / c2;
+        return C < 0 || (B > 0 && B * B >= A * C) ? lets : 1;
       };
     }
     case 'skyline': {
@@ -78,6 +75,14 @@ export function shadeOf(obstacle: Obstacle, leafHeightCm: number, week: number):
       };
     }
   }
+}
+
+/** A crown as an ellipsoid seen from the leaves: squared radii, how far off and how high its middle lies, and its equation's constant: negative when the leaves are inside. */
+export function crownOf({ distanceCm, heightCm, clearCm, widthCm }: Pick<Extract<Obstacle, { kind: 'tree' }>, 'distanceCm' | 'heightCm' | 'clearCm' | 'widthCm'>, leafHeightCm: number): { readonly a2: number; readonly c2: number; readonly along: number; readonly middle: number; readonly C: number } {
+  const a2 = (widthCm / 2) ** 2;
+  const c2 = ((heightCm - clearCm) / 2) ** 2;
+  const middle = (heightCm + clearCm) / 2 - leafHeightCm;
+  return { a2, c2, along: distanceCm, middle, C: (distanceCm * distanceCm) / a2 + (middle * middle) / c2 - 1 };
 }
 
 /** Unit vector of a bearing, east and north. */

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { CLIMATE_IDS } from '../climate/climates';
 import { colourSchema } from '../colour/schema';
 import { LIGHT_HABITS } from './lightLabel';
+import { crownOf } from './obstacle';
 import { bounded, obstacleSchema } from './lightSchema';
 import { EXPOSURES, EYE_KINDS, LIGHT_FROM, REFLECTS, SUN_WHEN, VIEWS } from './spot';
 import { USUAL_SPOT } from './usual';
@@ -64,7 +65,8 @@ const eyeSchema = z.object({
 /** Something behind the planting: a wall, a trim, a shrub with its flowering weeks. */
 const backgroundSchema = z.object({ id, name: z.string().trim().min(1).max(60), colour: colourSchema, weeks: z.tuple([week, week]).readonly().nullable() });
 
-export const spotSchema = z.object({
+/** Every field of a spot; {@link spotSchema} asks besides that they agree. */
+export const spotFields = z.object({
   id: z.string().min(1).max(80),
   name: z.string().trim().min(1, 'Spot name must not be empty.').max(80, 'Spot name must be at most 80 letters.'),
   /** Direct sun at midsummer, hours a day: the figure in use, whatever it comes from. */
@@ -94,4 +96,12 @@ export const spotSchema = z.object({
   spillRoomCm: bounded('Room to spill', 'cm', 0, 1000).nullable().default(null),
   /** Load the maker or owner says the hook, rail, sill or floor may bear. */
   ratedLoad: z.object({ kg: bounded('Rated load', 'kg', 0.5, 5000), toldBy: z.string().trim().min(1, 'Say who told the rated load.').max(80) }).nullable().default(null),
+});
+
+export const spotSchema = spotFields.superRefine(({ obstacles, leafHeightCm }, context) => {
+  obstacles.forEach((obstacle, i) => {
+    const fault = (field: string, message: string) => context.addIssue({ code: 'custom', path: ['obstacles', i, field], message });
+    if (obstacle.kind === 'eave' && obstacle.heightCm <= leafHeightCm) fault('heightCm', `An eave must be above the leaves (${leafHeightCm} cm); got ${obstacle.heightCm}.`);
+    if (obstacle.kind === 'tree' && crownOf(obstacle, leafHeightCm).C < 0) fault('distanceCm', `The leaves (${leafHeightCm} cm up) would stand inside this crown, which begins ${obstacle.clearCm} cm up; got a distance of ${obstacle.distanceCm} cm.`);
+  });
 });

@@ -1,5 +1,5 @@
 import { clamp, DEG_PER_RAD, RAD_PER_DEG } from '../units/units';
-import { leavesLetThrough, type Obstacle } from './obstacle';
+import { crownOf, leavesLetThrough, type Obstacle } from './obstacle';
 
 /** Part of the sky, by altitude, that a thing covers at one bearing: degrees, low first. */
 export type Cover = readonly [lowDeg: number, highDeg: number];
@@ -38,15 +38,22 @@ export function coverAt(obstacle: Obstacle, leafHeightCm: number, bearingDeg: nu
       return reach <= 0 ? null : [atan(above, reach), 90];
     }
     case 'tree': {
-      const [top, bottom] = [obstacle.heightCm - leafHeightCm, obstacle.clearCm - leafHeightCm];
-      const off = turnDeg(obstacle.bearingDeg, bearingDeg) * RAD_PER_DEG;
-      if (top <= 0 || Math.cos(off) <= 1e-9) return null;
-      const x = (Math.tan(off) * obstacle.distanceCm) / (obstacle.widthCm / 2);
-      if (Math.abs(x) > 1) return null;
-      const half = ((top - bottom) / 2) * Math.sqrt(1 - x * x);
-      const middle = (top + bottom) / 2;
-      const along = obstacle.distanceCm / Math.cos(off);
-      return middle + half <= 0 ? null : [Math.max(0, atan(middle - half, along)), atan(middle + half, along)];
+      if (obstacle.heightCm <= leafHeightCm) return null;
+      const { a2, c2, along, middle, C } = crownOf(obstacle, leafHeightCm);
+      if (C < 0) return [0, 90];
+      const cos = Math.cos(turnDeg(obstacle.bearingDeg, bearingDeg) * RAD_PER_DEG);
+      // The edge of the crown is where B² = A·C, a quadratic P·t² + 2Q·t + R in the slope t; it counts only ahead of the leaves (B > 0).
+      const P = (middle * middle) / (c2 * c2) - C / c2;
+      const Q = (along * middle * cos) / (a2 * c2);
+      const R = (along * along * cos * cos) / (a2 * a2) - C / a2;
+      const ahead = (slope: number) => (along * cos) / a2 + (slope * middle) / c2 > 0;
+      const inner = Q * Q - P * R;
+      if (inner < 0) return P > 0 && ahead(1e3) ? [0, 90] : null;
+      const slopes = [(-Q - Math.sqrt(inner)) / P, (-Q + Math.sqrt(inner)) / P].filter(ahead).sort((p, q) => p - q);
+      const altitude = (slope: number) => Math.max(0, atan(slope, 1));
+      // Overhead is covered too: from the lower edge up.
+      if (P >= 0) return slopes.length === 0 ? null : [altitude(slopes[slopes.length - 1]!), 90];
+      return slopes.length < 2 || slopes[1]! <= 0 ? null : [altitude(slopes[0]!), altitude(slopes[1]!)];
     }
     case 'skyline': {
       const width = (((obstacle.toDeg - obstacle.fromDeg) % 360) + 360) % 360;
@@ -104,10 +111,23 @@ export function raisedTo(obstacle: Obstacle, leafHeightCm: number, altitudeDeg: 
     case 'eave':
       return { ...obstacle, depthCm: cm((obstacle.heightCm - leafHeightCm) / tan, 0, 2000) };
     case 'tree':
-      return { ...obstacle, heightCm: cm(leafHeightCm + obstacle.distanceCm * tan, Math.max(50, obstacle.clearCm + 20), 6000) };
+      return { ...obstacle, heightCm: crownHeight(obstacle, leafHeightCm, altitudeDeg) };
     default:
       return { ...obstacle, heightCm: cm(leafHeightCm + obstacle.distanceCm * tan, 10, 10000) };
   }
+}
+
+/** Height at which a crown's upper edge stands at an altitude, by halving: the edge rises with the height. */
+function crownHeight(tree: Extract<Obstacle, { kind: 'tree' }>, leafHeightCm: number, altitudeDeg: number): number {
+  const least = Math.max(50, tree.clearCm + 20);
+  let [low, high] = [least, 6000];
+  for (let i = 0; i < 16; i += 1) {
+    const heightCm = (low + high) / 2;
+    const cover = coverAt({ ...tree, heightCm }, leafHeightCm, tree.bearingDeg);
+    if (cover && cover[1] > altitudeDeg) high = heightCm;
+    else low = heightCm;
+  }
+  return cm((low + high) / 2, least, 6000);
 }
 
 /** A thing whose left or right end is dragged to a bearing. */

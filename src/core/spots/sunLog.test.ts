@@ -78,7 +78,9 @@ test('calibrating finds the wall that is higher than it was told', () => {
 
 test('a silhouette covers just the sky from which the shade comes', () => {
   fc.assert(fc.property(fc.constantFrom(...OBSTACLE_KINDS), fc.integer({ min: 0, max: 359 }), fc.integer({ min: 0, max: 3599 }), fc.integer({ min: 5, max: 885 }), (kind, at, bearing10, altitude10) => {
-    const obstacle = usualObstacle(kind, 'o', at);
+    const usual = usualObstacle(kind, 'o', at);
+    // Trees beside, over and all round the leaves.
+    const obstacle = usual.kind === 'tree' ? { ...usual, distanceCm: [700, 150, 400][at % 3]!, clearCm: [200, 90, 0][at % 3]! } : usual;
     const [bearing, altitude] = [(bearing10 + 0.37) / 10, altitude10 / 10];
     const cover = coverAt(obstacle, 40, bearing);
     // Right on an edge both answers are right.
@@ -111,5 +113,8 @@ test('a spot of the first files still parses, with what is usual for the rest; b
   expect(fault({ eyes: [eye] })).toBeUndefined();
   expect(fault({ eyes: [{ ...eye, sill: { heightCm: 90, nearCm: 210, farCm: 200 } }] })?.path).toEqual(['eyes', 0, 'sill', 'nearCm']);
   expect(fault({ eyes: [{ ...eye, sill: { heightCm: 90, nearCm: 180, farCm: 230 } }] })?.message).toMatch(/must end before the container \(220 cm\); got 230/);
+  expect(fault({ leafHeightCm: 260, obstacles: [usualObstacle('eave', 'a', 1)] })).toMatchObject({ path: ['obstacles', 0, 'heightCm'], message: 'An eave must be above the leaves (260 cm); got 250.' });
+  expect(fault({ leafHeightCm: 450, obstacles: [{ ...usualObstacle('tree', 'a', 1), distanceCm: 100 }] })).toMatchObject({ path: ['obstacles', 0, 'distanceCm'] });
+  expect(fault({ obstacles: [{ ...usualObstacle('tree', 'a', 1), distanceCm: 100 }] })).toBeUndefined();
   expect(fault({ obstacles: [usualObstacle('wall', 'a', 1), usualObstacle('tree', 'a', 1)] })?.message).toMatch(/used once; got "a" again/);
 });

@@ -9,7 +9,8 @@ import { isTimeZone } from '@/core/sky/clock';
 import type { Settings } from '@/core/files/plantingFile';
 import { temperatureText } from '@/words/format';
 import { capital, dayText } from '@/words/light';
-import { LengthField, NumberField, PickField, Sheet } from './fields';
+import { LengthField, NumberField, PickField, Sheet, TextField } from './fields';
+import { OwnFigures } from './OwnFigures';
 import type { SpotEditing } from './useSpotEditing';
 
 interface PlaceProps {
@@ -62,6 +63,7 @@ export function SiteSheet({ editing, settings }: PlaceProps) {
           <dt className="text-ink2">Coldest night of most years</dt><dd className="text-right font-semibold">{temperatureText(hardy.coldestC, settings)}</dd>
           <dt className="text-ink2">Labels call that</dt><dd className="text-right">zone {hardy.usda}, {hardy.rhs}</dd>
         </dl>
+        <OwnFigures editing={editing} settings={settings} />
       </div>
     </Sheet>
   );
@@ -96,6 +98,7 @@ export function ShelterSheet({ editing, settings }: PlaceProps) {
         <LengthField name="Free drop below" valueCm={spot.dropCm} unit={unit} error={faults.dropCm} onCm={(dropCm) => apply({ dropCm }, 'Changed the drop')} />
         <LengthField name="Room to spill in front" valueCm={spot.spillRoomCm ?? 100} unit={unit} error={faults.spillRoomCm} onCm={(spillRoomCm) => apply({ spillRoomCm }, 'Changed the room to spill')} />
         <NumberField name="Watered every" value={spot.waters.everyDays} suffix="d" places={2} error={faults['waters.everyDays']} onValue={(everyDays) => apply({ waters: { ...spot.waters, everyDays } }, 'Changed the watering')} />
+        <TextField name="Who waters" value={spot.waters.who} placeholder="e.g. the early shift" onText={(who) => apply({ waters: { ...spot.waters, who } }, 'Changed who waters')} />
         <PickField name="Watered by" value={spot.waters.by} options={[['can', 'Can'], ['hose', 'Hose'], ['drip', 'Drip line']]} onPick={(by) => apply({ waters: { ...spot.waters, by } }, 'Changed the watering')} />
         <NumberField name="Reservoir" value={spot.waters.reservoirL} suffix="L" places={1} error={faults['waters.reservoirL']} onValue={(reservoirL) => apply({ waters: { ...spot.waters, reservoirL } }, 'Changed the reservoir')} />
         <div className="col-span-2 flex flex-wrap gap-x-5 gap-y-1.5">

@@ -10,6 +10,7 @@ import { dayNumber, isoDate } from '@/core/climate/weather';
 import type { CsvAnswers, CsvQuestion, CsvReading } from '@/core/files/weatherCsv';
 import type { Settings } from '@/core/files/plantingFile';
 import { say } from '@/ui/session/say';
+import { useLive, useStore } from '@/ui/session/StoreProvider';
 import { runJob } from '@/workers/runJob';
 import { countText, temperatureText } from '@/words/format';
 import { dayText } from '@/words/light';
@@ -57,10 +58,19 @@ export function WeatherSheet({ editing, settings, today }: WeatherProps) {
 
 /** Daily records from a plain CSV: previewed, asked about, taken whole or not at all. */
 function Records({ editing: { spot, apply }, onKeep }: { readonly editing: SpotEditing; readonly onKeep: (normals: NonNullable<SpotEditing['spot']['normals']>) => void }) {
+  const store = useStore();
+  const kept = useLive(async (s) => { const days = await s.weather(spot.id); return { count: days.length, from: days[0]?.date, to: days[days.length - 1]?.date }; }, [spot.id]);
   const picker = useRef<HTMLInputElement>(null);
   const [file, setFile] = useState<{ readonly name: string; readonly text: string } | null>(null);
   const [answers, setAnswers] = useState<CsvAnswers>({});
   const [reading, setReading] = useState<CsvReading | null>(null);
+  const takeAway = async () => {
+    if (!store) return;
+    const days = await store.weather(spot.id);
+    await store.removeWeather(spot.id);
+    apply({ normals: null }, 'Took the records away');
+    say('The records were taken away.', { label: 'Bring them back', go: () => void store.putWeather(spot.id, days) });
+  };
   const read = async (next: { readonly name: string; readonly text: string }, given: CsvAnswers) => {
     setFile(next);
     setAnswers(given);
@@ -76,7 +86,8 @@ function Records({ editing: { spot, apply }, onKeep }: { readonly editing: SpotE
   const keep = async () => {
     if (reading?.kind !== 'read' || !file) return;
     const { normalsFrom } = await import('@/core/climate/records');
-    const found = normalsFrom(reading.days, spot.site.latitudeDeg);
+    await store?.putWeather(spot.id, reading.days);
+    const found = normalsFrom(store ? await store.weather(spot.id) : reading.days, spot.site.latitudeDeg);
     onKeep({ minC: found.minC ? [...found.minC] : null, maxC: found.maxC ? [...found.maxC] : null, rainMm: found.rainMm ? [...found.rainMm] : null, frost: found.frost, coldestC: found.coldestC, from: `${countText(reading.days.length, 'day')} of records, ${file.name}`.slice(0, 120) });
     say(found.minC ? 'The records now rule where they say enough; the rest stays typical.' : 'The records do not cover every month yet: typical figures stay.');
     setReading(null);
@@ -90,6 +101,7 @@ function Records({ editing: { spot, apply }, onKeep }: { readonly editing: SpotE
         {spot.normals && <button type="button" className="press-plain" onClick={() => apply({ normals: null }, 'Went back to typical figures')}>Back to typical figures</button>}
         <span className="text-[12.5px] text-ink2">a CSV with date, lowest, highest, rain</span>
       </p>
+      {kept && kept.count > 0 && <p className="pt-1.5"><b>{countText(kept.count, 'day')}</b> of records kept, {kept.from} to {kept.to}. <button type="button" className="press-plain" onClick={() => void takeAway()}>Take them away</button></p>}
       {file && reading && (
         <div className="mt-2.5 bg-wash px-3 py-2.5" role="status">
           {reading.kind === 'faulty' && (

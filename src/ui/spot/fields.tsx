@@ -44,6 +44,17 @@ export function LengthField({ valueCm, onCm, unit, ...rest }: Omit<NumberFieldPr
   return <NumberField {...rest} value={fromCm(valueCm, unit)} suffix={unit} places={unit === 'in' ? 1 : 0} onValue={(value) => onCm(Math.round(toCm(value, unit) * 10) / 10)} />;
 }
 
+/** A few typed words, kept when the field is left. */
+export function TextField({ name, value, placeholder, onText }: { readonly name: string; readonly value: string; readonly placeholder?: string; readonly onText: (text: string) => void }) {
+  const [typed, setTyped] = useState<string | null>(null);
+  return (
+    <label className="block min-w-0">
+      <span className="block text-[12.5px] text-ink2">{name}</span>
+      <input className="entry w-full" maxLength={60} placeholder={placeholder} value={typed ?? value} onChange={(event) => setTyped(event.target.value)} onBlur={() => { if (typed !== null && typed !== value) onText(typed.trim()); setTyped(null); }} />
+    </label>
+  );
+}
+
 export function PickField<T extends string>({ name, value, options, onPick }: { readonly name: string; readonly value: T; readonly options: readonly (readonly [value: T, text: string])[]; readonly onPick: (value: T) => void }) {
   return (
     <label className="block min-w-0">

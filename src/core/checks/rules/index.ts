@@ -1,3 +1,4 @@
+import { background } from './background';
 import { balance } from './balance';
 import { budget } from './budget';
 import { bully } from './bully';
@@ -27,7 +28,7 @@ import { weight } from './weight';
 /** Every check there is: the only list. A check left out of the words table does not compile. */
 export const CHECKS = {
   light, thirst, cold, reach, edible, 'root-balls': rootBalls, drainage, bully, crowding, fullness, proportion, 'trail-length': trailLength, roles, 'lead-place': leadPlace,
-  balance, scheme, 'pot-contrast': potContrast, texture, neighbours, echo, budget, weight, gloves, support, 'runs-wild': runsWild,
+  balance, scheme, 'pot-contrast': potContrast, background, texture, neighbours, echo, budget, weight, gloves, support, 'runs-wild': runsWild,
 } as const;
 
 export type CheckId = keyof typeof CHECKS;
