@@ -43,6 +43,7 @@ export async function benchPage(): Promise<PageFigures> {
     await page.getByRole('link', { name: /open on the bench/ }).first().waitFor();
     const moved = [];
     for (const id of MOVED) moved.push(await moving(page, `${url}/bench?planting=${id}`));
+    moved.push(await dragging(page, `${url}/spot?spot=demo-window`));
     return { times: Object.assign({}, ...moved.map(({ times }) => times)), longTasksMs: moved.flatMap(({ longTasksMs }) => longTasksMs).sort((a, b) => b - a), firstLoadKB };
   } finally {
     await browser.close();
@@ -61,6 +62,35 @@ async function scriptsOf(browser: Browser, url: string): Promise<number> {
   for (const src of new Set(tags)) bytes += gzipSync(await (await context.request.get(new URL(src, url).href)).body()).length;
   await context.close();
   return Math.round(bytes / 102.4) / 10;
+}
+
+/** Drags a tree over the sky strip: from the pointer's move to the sun's paths drawn anew, the year reckoned in between. */
+async function dragging(page: Page, url: string): Promise<Omit<PageFigures, 'firstLoadKB'>> {
+  await page.goto(url);
+  const tree = page.getByRole('button', { name: /^Tree/ });
+  await tree.waitFor();
+  await page.waitForTimeout(2500);
+  await page.evaluate(() => {
+    const seen = { asked: 0, flat: [] as number[], full: [] as number[], tasks: [] as number[] };
+    (window as unknown as { seen: typeof seen }).seen = seen;
+    addEventListener('pointermove', () => (seen.asked = performance.now()), { capture: true });
+    new MutationObserver(() => {
+      if (seen.asked > 0) seen.flat.push(performance.now() - seen.asked);
+      seen.asked = 0;
+    }).observe(document.querySelector('[data-obstacle^=lime]')!, { subtree: true, attributes: true, attributeFilter: ['d'] });
+    new PerformanceObserver((list) => seen.tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({ type: 'longtask' });
+  });
+  const box = (await tree.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  for (let i = 1; i <= 40; i += 1) {
+    await page.mouse.move(box.x + box.width / 2 - i * 4, box.y + box.height / 2 - Math.sin(i / 5) * 20);
+    await page.waitForTimeout(60);
+  }
+  await page.keyboard.press('Escape');
+  await page.mouse.up();
+  const { flat, tasks } = await page.evaluate(() => (window as unknown as { seen: { flat: number[]; tasks: number[] } }).seen);
+  return { times: { 'sky strip drawn anew under the hand': spreadOf(flat) }, longTasksMs: tasks };
 }
 
 /** Turns, grows and drags on the Bench, watching how long each picture takes to be painted and what holds the page. */

@@ -29,7 +29,7 @@ export function proxy(request: NextRequest): NextResponse {
   response.headers.set('x-content-type-options', 'nosniff');
   response.headers.set('cross-origin-opener-policy', 'same-origin');
   response.headers.set('cross-origin-resource-policy', 'same-origin');
-  response.headers.set('permissions-policy', 'camera=(), microphone=(), geolocation=(), interest-cohort=()');
+  response.headers.set('permissions-policy', 'camera=(), microphone=(), geolocation=(self), interest-cohort=()');
   return response;
 }
 

@@ -9,7 +9,7 @@ import { BOOK, kindOf } from '@/core/plants/book/index';
 import { findKinds } from '@/core/plants/find';
 import { ROLES } from '@/core/plants/kind';
 import { NURSERY_SIZE_IDS } from '@/core/plants/nursery';
-import { packSame } from '@/core/placing/settle';
+import { packSame } from '@/core/placing/pack';
 import { inSpot } from '@/core/plantings/planting';
 import { wishesSchema } from '@/core/plantings/schema';
 import { usualContainer } from '@/core/plantings/start';

@@ -161,3 +161,15 @@ test('the simulated weather service tells days as they were and a week ahead, an
   expect(bad.status()).toBe(400);
   expect((await bad.json()).error).toMatch(/climate must be one of .*got "moon"/);
 });
+
+test('the place is taken from the device when it is allowed, and told plainly when it is not', async ({ browser, baseURL }) => {
+  const allowed = await (await browser.newContext({ baseURL: baseURL!, geolocation: { latitude: -33.92, longitude: 18.42 }, permissions: ['geolocation'], timezoneId: 'Africa/Johannesburg' })).newPage();
+  await describe(allowed);
+  await allowed.getByRole('button', { name: 'Take it from this device' }).click();
+  await expect(allowed.getByLabel(/^Latitude/)).toHaveValue('-33.92');
+  await expect(allowed.getByLabel('Clocks here keep')).toHaveValue('Africa/Johannesburg');
+  const refused = await (await browser.newContext({ baseURL: baseURL! })).newPage();
+  await describe(refused);
+  await refused.getByRole('button', { name: 'Take it from this device' }).click();
+  await expect(refused.getByText('The device would not tell where it is. Type it instead.')).toBeVisible();
+});

@@ -4,7 +4,8 @@ import { usualContainer } from '../plantings/start';
 import { NURSERY_SIZE_IDS } from '../plants/nursery';
 import { ballRoomCm, deepEnough, FIT_TOLERANCE_CM, wallRoomCm, worstShortfallCm } from './fit';
 import { spotRole } from './layout';
-import { packSame, settle } from './settle';
+import { packSame, RADIUS_FOR } from './pack';
+import { settle } from './settle';
 
 const POT30 = { ...usualContainer('p', { kind: 'round', topCm: 30, baseCm: 22, depthCm: 28 }, 'terracotta'), headspaceCm: 3 };
 
@@ -45,6 +46,26 @@ test('a 30 cm pot takes about seven 9 cm pots, and packing shows places that fit
   expect(places.length).toBeLessThanOrEqual(9);
   for (const container of [TUB, BOX, BASKET, POT30])
     for (const size of NURSERY_SIZE_IDS.filter((id) => id !== 'bulb')) expect(worstShortfallCm(container, packSame(container, size).map((p) => ({ ...p, size })))).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
+});
+
+test('a circle that just takes n equal balls by the best packings known takes at least 95 % of them, for n from 1 to 30', () => {
+  RADIUS_FOR.forEach((radius, i) => {
+    // Middles may lie within (radius − 1) ball radii: a straight-sided pot is made to measure.
+    const apart = 8.4 * 0.88;
+    const topCm = 2 * ((radius - 1) * (apart / 2) + 8.4 / 2 + 1);
+    const pot = { ...usualContainer('p', { kind: 'round', topCm, baseCm: topCm, depthCm: 20 }, 'plastic'), headspaceCm: 2 };
+    const places = packSame(pot, '9cm');
+    expect([i + 1, places.length >= Math.ceil(0.95 * (i + 1))]).toEqual([i + 1, true]);
+    expect(worstShortfallCm(pot, places.map((p) => ({ ...p, size: '9cm' as const })))).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
+  });
+});
+
+test('rows in a box: as many as its length takes, two rows where its width does', () => {
+  const box = (lengthCm: number, widthCm: number) => packSame({ ...usualContainer('b', { kind: 'box', lengthCm, widthCm, baseLengthCm: lengthCm, baseWidthCm: widthCm, depthCm: 18 }, 'plastic'), headspaceCm: 2 }, '9cm').length;
+  const apart = 8.4 * 0.88;
+  expect(box(10.6 + 6 * apart, 11)).toBe(7);
+  expect(box(10.6 + 6 * apart, 10.6 + apart)).toBe(14);
+  expect(box(10.6 + 6 * apart, 10.6 + 2 * apart * Math.sqrt(0.75))).toBeGreaterThanOrEqual(20);
 });
 
 test('what is too big does not go in at all', () => {

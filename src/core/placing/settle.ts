@@ -1,7 +1,7 @@
 import type { Container } from '../containers/container';
 import { mixSurface } from '../containers/container';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
-import { FIT_TOLERANCE_CM, SQUASH, wallRoomCm, worstShortfallCm } from './fit';
+import { SQUASH, wallRoomCm, worstShortfallCm } from './fit';
 
 /** A ball to be settled: where it would like to stand and how much it may wander. */
 export interface Wish {
@@ -84,61 +84,4 @@ export function settle(container: Container, wishes: readonly Wish[]): { readonl
   function roomAlong(axis: 'x' | 'z', i: number): number {
     return axis === 'x' ? wallRoomCm(container, wishes[i]!.size, x[i]!, 0) : wallRoomCm(container, wishes[i]!.size, 0, z[i]!);
   }
-}
-
-/**
- * How many balls of one size go in side by side, shown as places: at most what area allows, each count tried from rings (round)
- * or rows (box).
- */
-export function packSame(container: Container, size: NurserySizeId): readonly Settled[] {
-  const ball = NURSERY_SIZES[size];
-  const surface = mixSurface(container);
-  if (wallRoomCm(container, size, 0, 0) < -0.3) return [];
-  const area = surface.kind === 'disc' ? Math.PI * surface.radiusCm ** 2 : 4 * surface.halfLengthCm * surface.halfWidthCm;
-  const most = Math.min(120, Math.floor((area * 0.92) / (Math.PI * (ball.topCm / 2) ** 2 * (1 - SQUASH) ** 2)) + 1);
-  const tried = (count: number): readonly Settled[] | null => {
-    for (const start of starts(container, count)) {
-      const { places, shortfallCm } = settle(container, start.map((p): Wish => ({ ...p, size, spreadRadiusCm: 0 })));
-      if (shortfallCm <= FIT_TOLERANCE_CM) return places;
-    }
-    return null;
-  };
-  // What fits n fits n − 1: the greatest count is found by halving.
-  let [low, high] = [0, most];
-  let best: readonly Settled[] = [];
-  while (low < high) {
-    const middle = Math.ceil((low + high) / 2);
-    const places = tried(middle);
-    if (places) {
-      best = places;
-      low = middle;
-    } else high = middle - 1;
-  }
-  return best;
-}
-
-function starts(container: Container, count: number): Settled[][] {
-  const surface = mixSurface(container);
-  const list: Settled[][] = [];
-  if (surface.kind === 'disc') {
-    const R = surface.radiusCm;
-    const ringOf = (n: number, r: number, turn = 0) => Array.from({ length: n }, (_, i) => ({ xCm: r * Math.sin((i / n) * 2 * Math.PI + turn), zCm: r * Math.cos((i / n) * 2 * Math.PI + turn) }));
-    list.push(ringOf(count, R * 0.7));
-    if (count > 3) list.push([{ xCm: 0, zCm: 0 }, ...ringOf(count - 1, R * 0.7)]);
-    if (count > 7) for (const inner of [2, 3, 4, 5]) list.push([...ringOf(inner, R * 0.3), ...ringOf(count - inner, R * 0.75, 0.3)]);
-    list.push(Array.from({ length: count }, (_, i) => ({ xCm: R * 0.9 * Math.sqrt((i + 0.5) / count) * Math.sin(i * 2.39996), zCm: R * 0.9 * Math.sqrt((i + 0.5) / count) * Math.cos(i * 2.39996) })));
-    return list;
-  }
-  const { halfLengthCm: l, halfWidthCm: w } = surface;
-  for (const rows of [1, 2, 3, 4]) {
-    const perRow = Math.ceil(count / rows);
-    const places: Settled[] = [];
-    for (let i = 0; i < count; i += 1) {
-      const row = i % rows;
-      const along = Math.floor(i / rows);
-      places.push({ xCm: -l * 0.9 + ((along + 0.5 + (row % 2 ? 0.25 : -0.25) * (rows > 1 ? 1 : 0)) / perRow) * l * 1.8, zCm: rows === 1 ? 0 : -w * 0.7 + (row / (rows - 1)) * w * 1.4 });
-    }
-    list.push(places);
-  }
-  return list;
 }
