@@ -3,6 +3,7 @@ import type { Edit } from '@/core/plantings/edits';
 import type { CheckId, FactsOf } from '@/core/checks/rules/index';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
+import { NEAR } from '@/core/checks/rules/weight';
 import { countText, dateText, hoursText, lengthText, moneyText, weightText, type Units } from './format';
 import { inSentence, keyed, ROLE_NAMES, schemeText } from './names';
 
@@ -109,7 +110,11 @@ const WORDS: Words = {
     ? { says: 'Planted after the usual last frost.', because: 'Frost dates are chances; your own garden decides.' }
     : { says: `${capital(t.name(f.kind))} may meet frost if planted about ${dateText(f.plantedWeek)}.`, because: `It bears about ${Math.round(f.lowestC)} °C. Usually safe from about ${dateText(f.safeFrom)}; harden off 7–14 days.` },
   gloves: (f, t) => ({ says: `Wear gloves for ${list(f.kinds.map(t.name))}.`, because: f.note }),
-  weight: (f, t) => f.on !== 'ground'
+  weight: (f, t) => f.ratedKg !== null
+    ? f.needKg > f.ratedKg
+      ? { says: `Soaked it weighs about ${weightText(f.soakedKg, t.units)}: more than the rated ${weightText(f.ratedKg, t.units)} allows.`, because: `With an allowance for ${f.on === 'ground' ? 'what is set down on it' : 'swinging and wind'} it asks for ${weightText(f.needKg, t.units)}. Do not ${f.on === 'hook' ? 'hang' : 'put'} it there; ask the maker, the owner or an engineer.` }
+      : { says: `Soaked it weighs about ${weightText(f.soakedKg, t.units)}, ${f.needKg > f.ratedKg * NEAR ? 'near the limit of' : 'within'} the rated ${weightText(f.ratedKg, t.units)}.`, because: `With an allowance it asks for ${weightText(f.needKg, t.units)}. Pots vary by a third either way, fixings count too, and the rating is its maker’s to give.` }
+    : f.on !== 'ground'
     ? { says: `About ${weightText(f.soakedKg, t.units)} when soaked: check the rated load of ${f.on === 'hook' ? 'hook and bracket' : 'sill, rail or brackets'}.`, because: 'Ask the maker or the owner for a rating of at least 1.5 × that; the wall fixing counts too.' }
     : { says: `About ${weightText(f.wateredKg, t.units)} watered: two people, or a trolley.`, because: 'Plant it where it will stand if you can. Pots vary by a third either way.' },
   support: (f, t) => f.how === 'climb'

@@ -128,6 +128,17 @@ test('"I mean it" keeps a remark quiet without changing what is judged', () => {
   expect(opinionOf(meant).score).toBe(opinionOf(it).score);
 });
 
+test('a rated load: well within, near its limit, at it and past it', () => {
+  const basket = (kg: number | null) => CHECKS.weight.judge(read(planted([['petunia-white', 0, 0]], { container: BASKET }, { dropCm: 200, ratedLoad: kg === null ? null : { kg, toldBy: 'the maker' } })))!;
+  const { needKg, soakedKg } = basket(null).facts;
+  expect(needKg).toBeCloseTo(soakedKg * 1.5, 9);
+  expect([needKg * 2, needKg * 1.24, needKg, needKg * 0.999].map((kg) => basket(kg).score)).toEqual([0.75, 0.5, 0.5, 0]);
+  const it = planted([['petunia-white', 0, 0]], { container: BASKET }, { dropCm: 200, ratedLoad: { kg: 3, toldBy: 'the maker' } });
+  const remark = opinionOf(it).remarks[0]!;
+  expect([remark.check, remark.severity]).toEqual(['weight', 'trouble']);
+  expect(sentenceOf(remark, it, UNITS).says).toMatch(/more than the rated 3\.0 kg allows/);
+});
+
 test('every check tells its source, and cautions without weight never move the score', () => {
   for (const id of CHECK_IDS) expect(CHECKS[id].source.kind === 'published' || CHECKS[id].source.reason.length > 20).toBe(true);
   expect(CHECKS.weight.weight + CHECKS.gloves.weight + CHECKS['runs-wild'].weight + CHECKS.support.weight).toBe(0);

@@ -167,7 +167,7 @@ function SpotRow({ row: { spot, its }, weeks, pxPerCm, widthPx, alone }: { reado
 function Wanting({ its }: { readonly its: readonly PlantingInSpot[] }) {
   const settings = useSettings();
   const wanting = useMemo(
-    () => its.map((it) => ({ it, remarks: opinionOf(it).remarks.filter(({ check, severity, meant }) => !meant && CHECKS[check].weight > 0 && (severity === 'trouble' || severity === 'look')) })).filter(({ remarks }) => remarks.length > 0),
+    () => its.map((it) => ({ it, remarks: opinionOf(it).remarks.filter(({ check, severity, meant }) => !meant && (severity === 'trouble' || (CHECKS[check].weight > 0 && severity === 'look'))) })).filter(({ remarks }) => remarks.length > 0),
     [its],
   );
   const calm = its.filter((it) => !wanting.some((w) => w.it === it));

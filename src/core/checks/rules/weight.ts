@@ -6,12 +6,21 @@ export interface WeightFacts {
   readonly soakedKg: number;
   /** What bears it. */
   readonly on: 'hook' | 'sill' | 'ground';
+  /** What it should be rated for: soaked, with an allowance for swinging and wind where it hangs or stands up high. */
+  readonly needKg: number;
+  /** What its maker or owner says it bears; `null` when nobody has said. */
+  readonly ratedKg: number | null;
 }
 
 /** From this weight two people or a trolley; a figure for a fit man at waist height in UK guidance (INDG143), lower for others. */
 const TWO_PEOPLE_KG = 25;
 /** From this weight a hung container deserves a word about its hook. Ours. */
 const HOOK_KG = 3;
+/** Allowance over the soaked weight for what swings and catches wind (usual range 1.25–2), and for what stands. */
+const HUNG_ALLOWANCE = 1.5;
+const STANDING_ALLOWANCE = 1.15;
+/** Share of the rating from which it is near its limit. Ours: pots vary by a third either way. */
+export const NEAR = 0.8;
 
 /** How heavy it is, wet: a caution for hooks, sills and backs. */
 export const weight: Check<'weight', WeightFacts> = {
@@ -19,11 +28,16 @@ export const weight: Check<'weight', WeightFacts> = {
   weight: 0,
   certainty: 'a caution',
   source: { kind: 'published', citation: 'HSE INDG143, Manual handling at work: lifting filter of 25 kg at waist height' },
-  limits: { trouble: 0, look: 0.9 },
+  limits: { trouble: 0.3, look: 0.9 },
   judge: (reading) => {
     const foliageM2 = reading.grown().reduce((sum, size) => sum + (Math.PI * (size.spreadCm / 2) ** 2) / 10000, 0) * 0.5;
     const { wateredKg, soakedKg } = weightOf(reading.planting.container, foliageM2);
-    if (reading.hung ? soakedKg < HOOK_KG : wateredKg < TWO_PEOPLE_KG) return null;
-    return { score: 0.75, facts: { wateredKg, soakedKg, on: reading.planting.container.shape.kind === 'basket' ? 'hook' : reading.hung ? 'sill' : 'ground' }, culprits: [] };
+    const on = reading.planting.container.shape.kind === 'basket' ? 'hook' : reading.hung ? 'sill' : 'ground';
+    const needKg = soakedKg * (on === 'ground' ? STANDING_ALLOWANCE : HUNG_ALLOWANCE);
+    const ratedKg = reading.spot.ratedLoad?.kg ?? null;
+    if (ratedKg === null && (reading.hung ? soakedKg < HOOK_KG : wateredKg < TWO_PEOPLE_KG)) return null;
+    // A rating is a limit: past it is trouble, near it wants a look, well within it is still a caution, never a promise.
+    const score = ratedKg === null ? 0.75 : needKg > ratedKg ? 0 : needKg > ratedKg * NEAR ? 0.5 : 0.75;
+    return { score, facts: { wateredKg, soakedKg, on, needKg, ratedKg }, culprits: [] };
   },
 };
