@@ -67,7 +67,7 @@ async function scriptsOf(browser: Browser, url: string): Promise<number> {
 /** Drags a tree over the sky strip: from the pointer's move to the sun's paths drawn anew, the year reckoned in between. */
 async function dragging(page: Page, url: string): Promise<Omit<PageFigures, 'firstLoadKB'>> {
   await page.goto(url);
-  const tree = page.getByRole('button', { name: /^Tree/ });
+  const tree = page.locator('[data-obstacle^=lime]');
   await tree.waitFor();
   await page.waitForTimeout(2500);
   await page.evaluate(() => {

@@ -68,9 +68,12 @@ function bendLeaf(mark: LeafMark, n0: Vec3, v: Vec3, a: Aim, narrow: number, thi
   const { u, p, lengthCm, bendRad: beta } = mark;
   const half = (mark.widthCm / 2) * narrow;
   const [cf, sf] = [Math.cos(mark.foldRad), Math.sin(mark.foldRad)];
-  const right: number[] = [];
-  const rib: number[] = [];
-  const left: number[] = [];
+  // Sized beforehand: thousands of leaves are bent for every frame, and growing arrays were a fifth of it.
+  const size = 2 * Math.ceil(s.length / thin);
+  const right = new Array<number>(size);
+  const rib = new Array<number>(size);
+  const left = new Array<number>(size);
+  let at = 0;
   const [r0, r1, r2] = a.right;
   const [w0, w1, w2] = a.up;
   const k = a.pxPerCm;
@@ -95,18 +98,32 @@ function bendLeaf(mark: LeafMark, n0: Vec3, v: Vec3, a: Aim, narrow: number, thi
     const liftY = -k * (w0 * lx + w1 * ly + w2 * lz);
     const acrossX = k * (r0 * wx + r1 * wy + r2 * wz);
     const acrossY = -k * (w0 * wx + w1 * wy + w2 * wz);
-    rib.push(sx, sy);
-    right.push(sx + liftX + acrossX, sy + liftY + acrossY);
-    left.push(sx + liftX - acrossX, sy + liftY - acrossY);
+    rib[at] = sx;
+    rib[at + 1] = sy;
+    right[at] = sx + liftX + acrossX;
+    right[at + 1] = sy + liftY + acrossY;
+    left[at] = sx + liftX - acrossX;
+    left[at + 1] = sy + liftY - acrossY;
+    at += 2;
   }
   return { right, rib, left };
 }
 
 /** Joins an edge and another run backwards to one closed outline. */
 function closed(edge: readonly number[], back: readonly number[]): number[] {
-  const out = edge.slice();
-  for (let i = back.length - 2; i >= 0; i -= 2) out.push(back[i]!, back[i + 1]!);
+  const out = new Array<number>(edge.length + back.length);
+  for (let i = 0; i < edge.length; i += 1) out[i] = edge[i]!;
+  for (let i = back.length - 2, at = edge.length; i >= 0; i -= 2, at += 2) {
+    out[at] = back[i]!;
+    out[at + 1] = back[i + 1]!;
+  }
   return out;
+}
+
+/** Every how many points of an outline are drawn: every second of small leaves, and of simple ones while something moves. Both ends stay. */
+function thinned(shape: LeafMark['style']['shape'], px: number, detail: Detail): 1 | 2 {
+  const points = OUTLINES[shape].s.length;
+  return points % 2 === 1 && (px < 7 || (detail === 'flat' && (px < 14 || points < 11))) ? 2 : 1;
 }
 
 function projectLeaf(mark: LeafMark, a: Aim, detail: Detail): Drawn {
@@ -129,8 +146,8 @@ function projectLeaf(mark: LeafMark, a: Aim, detail: Detail): Drawn {
   if (mark.stalkFrom && detail === 'full') parts.push(line([screenX(a, mark.stalkFrom), screenY(a, mark.stalkFrom), screenX(a, mark.p), screenY(a, mark.p)], tone(style.stem, rightLight * 0.8, 0), Math.max(0.7, 0.16 * a.pxPerCm)));
 
   const halves = detail === 'full' && px >= HALVES_FROM_PX;
-  const thin = px < 7 || (detail === 'flat' && OUTLINES[style.shape].s.length < 11) ? 2 : 1;
-  const whole = bendLeaf(mark, n, v, a, 1, OUTLINES[style.shape].s.length % 2 === 1 || thin === 1 ? thin : 1);
+  const thin = thinned(style.shape, px, detail);
+  const whole = bendLeaf(mark, n, v, a, 1, thin);
   const all = closed(whole.right, whole.left);
   if (detail === 'full' && px >= OUTLINE_FROM_PX) parts.push(line([...all, all[0]!, all[1]!], tone(base, Math.min(rightLight, leftLight) * 0.42, mark.jitter, style.surface), Math.min(1.5, Math.max(0.7, px * 0.02))));
   parts.push(fill(all, tone(base, halves ? rightLight : (rightLight + leftLight) / 2, mark.jitter, style.surface)));
@@ -167,7 +184,7 @@ function addPattern(parts: Part[], mark: LeafMark, at: LeafLight): void {
   const second = style.second ?? style.vein;
   if (!second) return;
   const patch = (share: number, colour: typeof second) => {
-    const inner = bendLeaf(mark, n, v, a, share, 1);
+    const inner = bendLeaf(mark, n, v, a, share, thinned(style.shape, at.px, at.detail));
     parts.push(fill(closed(inner.right, inner.left), tone(colour, at.halves ? at.rightLight : (at.rightLight + at.leftLight) / 2, mark.jitter, style.surface)));
     if (at.halves) parts.push(fill(closed(inner.left, inner.rib), tone(colour, at.leftLight, mark.jitter, style.surface)));
   };

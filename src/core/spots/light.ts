@@ -3,7 +3,7 @@ import { halfDayRad, sunVector } from '../sky/sun';
 import { RAD_PER_DEG } from '../units/units';
 import { sunWhenOf } from './lightLabel';
 import { shadeOf } from './obstacle';
-import { lightThrough, meanSun, midsummerDays, reckonYear, weekOfDay, type DaySun, type MeanSun, type Surroundings } from './reckoning';
+import { lightThrough, meanSun, midsummerDays, reckonDays, weekOfDay, type MeanSun, type Surroundings } from './reckoning';
 import { seenBySolarHour } from './sunLog';
 import type { Spot } from './spot';
 
@@ -13,8 +13,9 @@ export function surroundingsOf({ site, obstacles, leafHeightCm }: Pick<Spot, 'si
 }
 
 /** Mean sun at midsummer by the reckoning. */
-export function midsummerSun(spot: Pick<Spot, 'site' | 'obstacles' | 'leafHeightCm'>, year: readonly DaySun[] = reckonYear(surroundingsOf(spot))): MeanSun {
-  return meanSun(year, midsummerDays(spot.site.latitudeDeg));
+export function midsummerSun(spot: Pick<Spot, 'site' | 'obstacles' | 'leafHeightCm'>): MeanSun {
+  const days = midsummerDays(spot.site.latitudeDeg);
+  return meanSun(reckonDays(surroundingsOf(spot), days), days);
 }
 
 /**

@@ -125,6 +125,11 @@ function lightOnDay(latitudeDeg: number, declinationRad: number, driftRad: numbe
   };
 }
 
+/** Sun on a few days, by day of the year from 0. */
+export function reckonDays(around: Surroundings, days: readonly number[]): ReadonlyMap<number, DaySun> {
+  return new Map(days.map((day) => [day % 365, reckonDay(around, day % 365)]));
+}
+
 /** Means of a stretch of days, hours a day. */
 export interface MeanSun {
   readonly directH: number;
@@ -136,8 +141,9 @@ export interface MeanSun {
 }
 
 /** Mean sun of a set of days, counted from 0. */
-export function meanSun(year: readonly DaySun[], days: readonly number[]): MeanSun {
-  const mean = (of: (day: DaySun) => number) => days.reduce((sum, day) => sum + of(year[((day % 365) + 365) % 365]!), 0) / Math.max(1, days.length) / 60;
+export function meanSun(year: readonly DaySun[] | ReadonlyMap<number, DaySun>, days: readonly number[]): MeanSun {
+  const on = (day: number) => ('get' in year ? year.get(day % 365)! : year[day % 365]!);
+  const mean = (of: (day: DaySun) => number) => days.reduce((sum, day) => sum + of(on(day)), 0) / Math.max(1, days.length) / 60;
   const [directAmH, directPmH] = [mean((d) => d.directAmMin), mean((d) => d.directPmMin)];
   return { directAmH, directPmH, directH: directAmH + directPmH, dappledH: mean((d) => d.dappledAmMin + d.dappledPmMin), effectiveH: directAmH + directPmH + mean((d) => d.dappledEffectiveMin) };
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import { fromHex, toHex } from '@/core/colour/oklch';
 import { EYE_KINDS, type Eye, type Spot } from '@/core/spots/spot';
 import { hangRoom, leastVisibleCm } from '@/core/spots/sightline';
@@ -12,7 +13,7 @@ import type { SpotEditing } from './useSpotEditing';
 const EYE_NAMES: Readonly<Record<Eye['kind'], string>> = { standing: 'Standing', sitting: 'Sitting', child: 'A child' };
 
 /** From where it is looked at: each viewpoint with the least height that shows from it, and how far trails may hang. */
-export function EyesSheet({ editing, settings }: { readonly editing: SpotEditing; readonly settings: Settings }) {
+export const EyesSheet = memo(function EyesSheet({ editing, settings }: { readonly editing: SpotEditing; readonly settings: Settings }) {
   const { spot, apply, faults } = editing;
   const unit = settings.length;
   const change = (eye: Eye, name: string) => apply({ eyes: spot.eyes.map((e) => (e.id === eye.id ? eye : e)) }, name);
@@ -61,12 +62,12 @@ export function EyesSheet({ editing, settings }: { readonly editing: SpotEditing
       </div>
     </Sheet>
   );
-}
+});
 
 type Layer = Spot['background'][number];
 
 /** What stands behind the planting, layer by layer, with the weeks in which a shrub shows its colour. */
-export function BackgroundSheet({ editing }: { readonly editing: SpotEditing }) {
+export const BackgroundSheet = memo(function BackgroundSheet({ editing }: { readonly editing: SpotEditing }) {
   const { spot, apply, faults } = editing;
   const change = (layer: Layer) => apply({ background: spot.background.map((l) => (l.id === layer.id ? layer : l)) }, 'Changed the background');
   const add = (name: string, hex: string, weeks: Layer['weeks']) => apply({ background: [...spot.background, { id: `bg-${crypto.randomUUID().slice(0, 6)}`, name, colour: fromHex(hex)!, weeks }] }, `Added ${name.toLowerCase()}`);
@@ -95,4 +96,4 @@ export function BackgroundSheet({ editing }: { readonly editing: SpotEditing }) 
       </div>
     </Sheet>
   );
-}
+});

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { CLIMATES, climateOf, type ClimateId } from '@/core/climate/climates';
 import { frostDates, growingWeeks, hardinessOf } from '@/core/climate/season';
 import { climateHere } from '@/core/spots/frost';
@@ -19,7 +19,7 @@ interface PlaceProps {
 }
 
 /** Where on the earth, and what the weather there is usually like. */
-export function SiteSheet({ editing, settings }: PlaceProps) {
+export const SiteSheet = memo(function SiteSheet({ editing, settings }: PlaceProps) {
   const { spot, apply, faults } = editing;
   const { site } = spot;
   const [asked, setAsked] = useState<string | null>(null);
@@ -67,7 +67,7 @@ export function SiteSheet({ editing, settings }: PlaceProps) {
       </div>
     </Sheet>
   );
-}
+});
 
 function TimeZone({ zone, onZone }: { readonly zone: string; readonly onZone: (zone: string) => void }) {
   const [typed, setTyped] = useState<string | null>(null);
@@ -86,7 +86,7 @@ const EXPOSURE_NAMES: Readonly<Record<Spot['exposure'], string>> = { sheltered: 
 const REFLECT_NAMES: Readonly<Record<Spot['reflects'], string>> = { nothing: 'Nothing', paving: 'Pale paving', wall: 'A pale wall', both: 'Wall and paving' };
 
 /** Wind, rain, thrown-back heat; who waters; who can reach; what it may bear. */
-export function ShelterSheet({ editing, settings }: PlaceProps) {
+export const ShelterSheet = memo(function ShelterSheet({ editing, settings }: PlaceProps) {
   const { spot, apply, faults } = editing;
   const unit = settings.length;
   return (
@@ -110,7 +110,7 @@ export function ShelterSheet({ editing, settings }: PlaceProps) {
       </div>
     </Sheet>
   );
-}
+});
 
 /** A load copied from a maker or owner. Never worked out here. */
 function RatedLoad({ editing: { spot, apply, faults } }: { readonly editing: SpotEditing }) {

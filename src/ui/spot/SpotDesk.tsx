@@ -3,14 +3,14 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { Redo2, Undo2 } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { BOOK } from '@/core/plants/book/index';
 import { lightFit } from '@/core/checks/rules/light';
 import { dayOfYear } from '@/core/sky/clock';
 import { LIGHT_HABITS, lightLabel, lightSpells, THRESHOLDS } from '@/core/spots/lightLabel';
 import { climateHere } from '@/core/spots/frost';
-import { loggedSun, midsummerSun, surroundingsOf } from '@/core/spots/light';
-import { daysFrom, heatHours, meanSun, monthlySun, reckonYear, seasonDays } from '@/core/spots/reckoning';
+import { loggedSun, surroundingsOf } from '@/core/spots/light';
+import { daysFrom, heatHours, meanSun, midsummerDays, monthlySun, reckonYear, seasonDays } from '@/core/spots/reckoning';
 import { LIGHT_FROM, REFLECTED_SHARE } from '@/core/spots/spot';
 import type { Obstacle } from '@/core/spots/obstacle';
 import { useWidth } from '@/ui/controls/useWidth';
@@ -38,17 +38,21 @@ export function SpotDesk({ editing, today }: { readonly editing: SpotEditing; re
   const settings = useSettings();
   const [selected, setSelected] = useState<string | null>(null);
   const [ref, width] = useWidth<HTMLDivElement>();
-  const around = useMemo(() => surroundingsOf(spot), [spot]);
+  // The strip follows the hand at once; what is worked out from it follows a moment later, so that no drag waits for a chart.
+  const calmEditing = useDeferredValue(editing);
+  const calm = calmEditing.spot;
+  const letGo = useCallback(() => setSelected(null), []);
+  const around = useMemo(() => surroundingsOf(calm), [calm]);
   const year = useMemo(() => reckonYear(around), [around]);
   const months = useMemo(() => monthlySun(year), [year]);
   const climate = climateHere(spot);
-  const heat = useMemo(() => months.map((month) => heatHours(month, REFLECTED_SHARE[spot.reflects])), [months, spot.reflects]);
+  const heat = useMemo(() => months.map((month) => heatHours(month, REFLECTED_SHARE[calm.reflects])), [months, calm.reflects]);
   const season = { from: plantings[0]?.plantedWeek ?? (spot.site.latitudeDeg >= 0 ? 20 : 46), weeks: plantings[0]?.weeks ?? 22 };
   const days = seasonDays(season.from, season.weeks);
   const inSeason = meanSun(year, days);
-  const reckoned = midsummerSun(spot, year);
-  const inUse = spot.lightFrom === 'told' ? { directH: spot.sunHours, directAmH: 0, directPmH: 0, dappledH: 0, effectiveH: spot.sunHours } : spot.lightFrom === 'log' ? (loggedSun(spot) ?? reckoned) : reckoned;
-  const suits = useMemo(() => BOOK.filter((kind) => lightFit(kind, spot).score >= 0.999).length, [spot]);
+  const reckoned = meanSun(year, midsummerDays(spot.site.latitudeDeg));
+  const inUse = spot.lightFrom === 'told' ? { directH: spot.sunHours, directAmH: 0, directPmH: 0, dappledH: 0, effectiveH: spot.sunHours } : spot.lightFrom === 'log' ? (loggedSun(calm) ?? reckoned) : reckoned;
+  const suits = useMemo(() => BOOK.filter((kind) => lightFit(kind, calm).score >= 0.999).length, [calm]);
   const put = (obstacle: Obstacle, done: boolean) => {
     const change = { obstacles: spot.obstacles.map((o) => (o.id === obstacle.id ? obstacle : o)) };
     if (done) apply(change, `Moved ${OBSTACLE_NAMES[obstacle.kind].toLowerCase()}`);
@@ -73,13 +77,13 @@ export function SpotDesk({ editing, today }: { readonly editing: SpotEditing; re
           <p className="pt-1.5 text-[12.5px] text-ink2">Heavy lines: sun on the leaves. Dashed: through leaves. Dotted: hidden. Pale band: the weeks planted here. Figures: hours by the sun. Drag a shape sideways to turn it, up to raise it.</p>
           <div className="mt-3 grid gap-4 sm:grid-cols-2">
             <Sheet title="Hours of sun a day" note="as reckoned, under a clear sky"><div className="px-2 py-2"><SunHours months={months} heat={heat} theme={settings.theme} /></div></Sheet>
-            <SunLog key={spot.id} editing={editing} today={today} onRule={() => setSelected(null)} />
+            <SunLog key={spot.id} editing={calmEditing} today={today} onRule={letGo} />
           </div>
           <div className="mt-4 grid gap-4 sm:grid-cols-2">
-            <SiteSheet editing={editing} settings={settings} />
-            <ShelterSheet editing={editing} settings={settings} />
-            <WeatherSheet editing={editing} settings={settings} today={today} />
-            <BackgroundSheet editing={editing} />
+            <SiteSheet editing={calmEditing} settings={settings} />
+            <ShelterSheet editing={calmEditing} settings={settings} />
+            <WeatherSheet editing={calmEditing} settings={settings} today={today} />
+            <BackgroundSheet editing={calmEditing} />
           </div>
         </div>
         <aside className="mt-6 grid content-start gap-4 wide:mt-0">
@@ -97,7 +101,7 @@ export function SpotDesk({ editing, today }: { readonly editing: SpotEditing; re
             </div>
           </Sheet>
           <Around editing={editing} selected={selected} onSelect={setSelected} unit={settings.length} />
-          <EyesSheet editing={editing} settings={settings} />
+          <EyesSheet editing={calmEditing} settings={settings} />
         </aside>
       </div>
     </div>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { compareLog, expectedByHour, type Seen } from '@/core/spots/sunLog';
 import type { LogDay, Spot } from '@/core/spots/spot';
 import { countText } from '@/words/format';
@@ -12,7 +12,7 @@ import { Sheet } from './fields';
 const NEXT: Readonly<Record<Seen | 'none', Seen | null>> = { none: 'sun', sun: 'dappled', dappled: 'shade', shade: null };
 
 /** A day's sun noted hour by hour, laid over what is reckoned; where they differ, who shall rule. */
-export function SunLog({ editing, today, onRule }: { readonly editing: SpotEditing; readonly today: string; readonly onRule: () => void }) {
+export const SunLog = memo(function SunLog({ editing, today, onRule }: { readonly editing: SpotEditing; readonly today: string; readonly onRule: () => void }) {
   const { spot, apply } = editing;
   const [date, setDate] = useState(spot.sunLog[spot.sunLog.length - 1]?.date ?? today);
   const expected = useMemo(() => expectedByHour(spot, date), [spot, date]);
@@ -66,7 +66,7 @@ export function SunLog({ editing, today, onRule }: { readonly editing: SpotEditi
       </div>
     </Sheet>
   );
-}
+});
 
 function FitButton({ spot, differing, apply }: { readonly spot: Spot; readonly differing: number; readonly apply: SpotEditing['apply'] }) {
   const [told, setTold] = useState<string | null>(null);

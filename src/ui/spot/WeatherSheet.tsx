@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import * as z from 'zod';
 import { climateHere } from '@/core/spots/frost';
 import { rainShare } from '@/core/spots/rain';
@@ -27,7 +27,7 @@ const answerSchema = z.object({ issued: z.string(), days: z.array(z.object({ dat
 type Ahead = z.infer<typeof answerSchema>['days'];
 
 /** The week ahead from the simulated service, the rain that reaches the mix, and daily records brought in from a file. */
-export function WeatherSheet({ editing, settings, today }: WeatherProps) {
+export const WeatherSheet = memo(function WeatherSheet({ editing, settings, today }: WeatherProps) {
   const { spot, apply } = editing;
   const { climate, latitudeDeg } = spot.site;
   const [ahead, setAhead] = useState<Ahead | null>(null);
@@ -54,7 +54,7 @@ export function WeatherSheet({ editing, settings, today }: WeatherProps) {
       </div>
     </Sheet>
   );
-}
+});
 
 /** Daily records from a plain CSV: previewed, asked about, taken whole or not at all. */
 function Records({ editing: { spot, apply }, onKeep }: { readonly editing: SpotEditing; readonly onKeep: (normals: NonNullable<SpotEditing['spot']['normals']>) => void }) {
