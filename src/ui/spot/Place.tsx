@@ -53,10 +53,12 @@ export const SiteSheet = memo(function SiteSheet({ editing, settings }: PlacePro
         <dl className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5 border-t border-rule pt-2">
           {frost ? (
             <>
-              <dt className="text-ink2">Last frost, middling year</dt><dd className="text-right font-semibold">{dayText(frost.last[0.5])}</dd>
-              <dt className="text-ink2">Later than that, 1 year in 10</dt><dd className="text-right">{dayText(frost.last[0.1])}</dd>
-              <dt className="text-ink2">First frost, middling year</dt><dd className="text-right font-semibold">{dayText(frost.first[0.5])}</dd>
-              <dt className="text-ink2">Sooner than that, 1 year in 10</dt><dd className="text-right">{dayText(frost.first[0.1])}</dd>
+              <dt className="text-ink2">Last frost in a middling year</dt><dd className="text-right font-semibold">{dayText(frost.last[0.5])}</dd>
+              <dt className="pl-3 text-ink2">9 years in 10 later than</dt><dd className="text-right">{dayText(frost.last[0.9])}</dd>
+              <dt className="pl-3 text-ink2">1 year in 10 later than</dt><dd className="text-right">{dayText(frost.last[0.1])}</dd>
+              <dt className="text-ink2">First frost in a middling year</dt><dd className="text-right font-semibold">{dayText(frost.first[0.5])}</dd>
+              <dt className="pl-3 text-ink2">1 year in 10 sooner than</dt><dd className="text-right">{dayText(frost.first[0.1])}</dd>
+              <dt className="pl-3 text-ink2">9 years in 10 sooner than</dt><dd className="text-right">{dayText(frost.first[0.9])}</dd>
             </>
           ) : <><dt className="text-ink2">Frost</dt><dd className="text-right font-semibold">not usual</dd></>}
           <dt className="text-ink2">Growing weeks</dt><dd className="text-right">{growingWeeks(climate)}</dd>
@@ -96,7 +98,7 @@ export const ShelterSheet = memo(function ShelterSheet({ editing, settings }: Pl
         <PickField name="Throws heat back" value={spot.reflects} options={REFLECTS.map((r) => [r, REFLECT_NAMES[r]] as const)} onPick={(reflects) => apply({ reflects }, 'Changed the thrown-back heat')} />
         <LengthField name="Height of the leaves" valueCm={spot.leafHeightCm} unit={unit} error={faults.leafHeightCm} onCm={(leafHeightCm) => apply({ leafHeightCm }, 'Changed the height of the leaves')} />
         <LengthField name="Free drop below" valueCm={spot.dropCm} unit={unit} error={faults.dropCm} onCm={(dropCm) => apply({ dropCm }, 'Changed the drop')} />
-        <LengthField name="Room to spill in front" valueCm={spot.spillRoomCm ?? 100} unit={unit} error={faults.spillRoomCm} onCm={(spillRoomCm) => apply({ spillRoomCm }, 'Changed the room to spill')} />
+        <LengthField name="Room to spill, 0 for plenty" valueCm={spot.spillRoomCm ?? 0} unit={unit} error={faults.spillRoomCm} onCm={(cm) => apply({ spillRoomCm: cm === 0 ? null : cm }, 'Changed the room to spill')} />
         <NumberField name="Watered every" value={spot.waters.everyDays} suffix="d" places={2} error={faults['waters.everyDays']} onValue={(everyDays) => apply({ waters: { ...spot.waters, everyDays } }, 'Changed the watering')} />
         <TextField name="Who waters" value={spot.waters.who} placeholder="e.g. the early shift" onText={(who) => apply({ waters: { ...spot.waters, who } }, 'Changed who waters')} />
         <PickField name="Watered by" value={spot.waters.by} options={[['can', 'Can'], ['hose', 'Hose'], ['drip', 'Drip line']]} onPick={(by) => apply({ waters: { ...spot.waters, by } }, 'Changed the watering')} />
