@@ -132,6 +132,10 @@ test('obstacles are moved from the keyboard; spots are compared, copied and take
   await expect(hill).toHaveAccessibleName('Skyline, toward SW');
   await page.keyboard.press('Delete');
   await expect(hill).toHaveCount(0);
+  await page.keyboard.press('Control+z');
+  await expect(hill).toHaveAccessibleName('Skyline, toward SW');
+  await page.keyboard.press('Control+y');
+  await expect(hill).toHaveCount(0);
   await page.getByRole('link', { name: 'All spots' }).click();
   await page.getByRole('button', { name: 'Copy' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'New spot, copy' })).toBeVisible();

@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Redo2, Undo2 } from 'lucide-react';
 import { read } from '@/core/checks/reading';
 import type { CheckId } from '@/core/checks/rules/index';
@@ -13,6 +13,7 @@ import { bookWeek } from '@/core/spots/spot';
 import { weekAfter } from '@/core/units/units';
 import type { Editing } from '@/ui/session/useEditing';
 import { useSettings } from '@/ui/session/StoreProvider';
+import { useUndoKeys } from '@/ui/session/useUndoKeys';
 import { useWidth } from '@/ui/controls/useWidth';
 import { countText, hoursText, lengthFigure, moneyText, volumeText, weekText } from '@/words/format';
 import { keyed } from '@/words/names';
@@ -48,7 +49,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
     (FIELD_HEIGHT_PX - 90) / (extent.planDepthCm * 2),
   );
   const culprits = useMemo(() => editing.opinion.remarks.find(({ check }) => check === pointed)?.culprits ?? [], [editing.opinion, pointed]);
-  useUndoKeys(editing);
+  useUndoKeys(editing.undo, editing.redo);
 
   const dims = planting.container.shape.kind === 'box'
     ? `${lengthFigure(planting.container.shape.lengthCm, settings.length)} × ${lengthFigure(planting.container.shape.widthCm, settings.length)} × ${lengthFigure(planting.container.shape.depthCm, settings.length)}`
@@ -93,20 +94,4 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
       </aside>
     </div>
   );
-}
-
-/** Ctrl or ⌘ with Z undoes, with Shift and Z (or Y) redoes, unless a field is being typed in. */
-function useUndoKeys({ undo, redo }: Pick<Editing, 'undo' | 'redo'>): void {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || (event.target instanceof HTMLElement && /input|textarea|select/i.test(event.target.tagName))) return;
-      const key = event.key.toLowerCase();
-      if (key !== 'z' && key !== 'y') return;
-      event.preventDefault();
-      if (key === 'y' || event.shiftKey) redo();
-      else undo();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [undo, redo]);
 }

@@ -15,6 +15,7 @@ import { LIGHT_FROM, REFLECTED_SHARE } from '@/core/spots/spot';
 import type { Obstacle } from '@/core/spots/obstacle';
 import { useWidth } from '@/ui/controls/useWidth';
 import { useSettings } from '@/ui/session/StoreProvider';
+import { useUndoKeys } from '@/ui/session/useUndoKeys';
 import { Choices } from '@/ui/controls/Choices';
 import { countText, hoursText } from '@/words/format';
 import { capital, HABIT_NAMES, OBSTACLE_NAMES, spellsText } from '@/words/light';
@@ -53,6 +54,7 @@ export function SpotDesk({ editing, today }: { readonly editing: SpotEditing; re
   const reckoned = meanSun(year, midsummerDays(spot.site.latitudeDeg));
   const inUse = spot.lightFrom === 'told' ? { directH: spot.sunHours, directAmH: 0, directPmH: 0, dappledH: 0, effectiveH: spot.sunHours } : spot.lightFrom === 'log' ? (loggedSun(calm) ?? reckoned) : reckoned;
   const suits = useMemo(() => BOOK.filter((kind) => lightFit(kind, calm).score >= 0.999).length, [calm]);
+  useUndoKeys(() => undo?.go(), () => redo?.go());
   const put = (obstacle: Obstacle, done: boolean) => {
     const change = { obstacles: spot.obstacles.map((o) => (o.id === obstacle.id ? obstacle : o)) };
     if (done) apply(change, `Moved ${OBSTACLE_NAMES[obstacle.kind].toLowerCase()}`);
