@@ -79,6 +79,15 @@ test('a spot is kept with its hours taken from where it says they come from', as
   expect(await store.spot('spot')).toMatchObject({ sunHours: 8.1, sunWhen: 'morning' });
 });
 
+test('spots that come in with a planting or a backup have their hours worked out too', async () => {
+  const { store } = open();
+  const stale = { ...SUNNY, sunHours: 3, lightFrom: 'reckoned' as const, obstacles: [{ id: 'b', kind: 'building' as const, facingDeg: 90 }] };
+  await store.add(planting(GOOD), stale);
+  expect((await store.spot('spot'))!.sunHours).toBe(8.1);
+  await store.restore({ ...(await store.backup('2026-05-18')), spots: [stale] });
+  expect((await store.spot('spot'))!.sunHours).toBe(8.1);
+});
+
 test('a record that cannot be read is counted and left untouched', async () => {
   const { db, store } = open();
   await db.plantings.put({ id: 'broken' } as never);

@@ -51,14 +51,14 @@ export class Store {
   /** Adds a planting and its spot, or replaces those of the same id. */
   async add(planting: Planting, spot: Spot): Promise<void> {
     await this.db.transaction('rw', this.db.plantings, this.db.spots, async () => {
-      await this.db.spots.put(spot);
+      await this.db.spots.put(withLightInUse(spot));
       await this.db.plantings.put(planting);
     });
   }
 
   async addAll(spots: readonly Spot[], plantings: readonly Planting[]): Promise<void> {
     await this.db.transaction('rw', this.db.plantings, this.db.spots, async () => {
-      await this.db.spots.bulkPut([...spots]);
+      await this.db.spots.bulkPut(spots.map(withLightInUse));
       await this.db.plantings.bulkPut([...plantings]);
     });
   }
@@ -179,7 +179,7 @@ export class Store {
     await this.db.transaction('rw', [this.db.plantings, this.db.spots, this.db.histories, this.db.settings, this.db.weather], async () => {
       await Promise.all([this.db.plantings.clear(), this.db.spots.clear(), this.db.histories.clear(), this.db.weather.clear()]);
       await this.db.weather.bulkPut(backup.weather.map(fromWeatherRows));
-      await this.db.spots.bulkPut([...backup.spots]);
+      await this.db.spots.bulkPut(backup.spots.map(withLightInUse));
       await this.db.plantings.bulkPut([...backup.plantings]);
       await this.db.settings.put({ key: 'settings', ...backup.settings });
     });

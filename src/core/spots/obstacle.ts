@@ -101,6 +101,20 @@ export function leavesLetThrough(obstacle: Extract<Obstacle, { kind: 'hedge' | '
   return bareLetsThrough + (letsThrough - bareLetsThrough) * leaves;
 }
 
+/** How near two things of a kind may be told and still be two, degrees and cm. Ours: less is the same wall told twice. */
+const SAME_DEG = 6;
+const SAME_CM = 10;
+
+/** Do two things stand on the same ground: the same wall, roof, crown or skyline told twice? */
+export function overlap(a: Obstacle, b: Obstacle): boolean {
+  const near = (p: number, q: number) => Math.abs(((p - q + 540) % 360) - 180) < SAME_DEG;
+  if ((a.kind === 'wall' || a.kind === 'hedge') && (b.kind === 'wall' || b.kind === 'hedge')) return near(a.bearingDeg, b.bearingDeg) && Math.abs(a.distanceCm - b.distanceCm) < SAME_CM;
+  if (a.kind === 'building' && b.kind === 'building') return near(a.facingDeg, b.facingDeg);
+  if (a.kind === 'eave' && b.kind === 'eave') return near(a.facingDeg, b.facingDeg) && Math.abs(a.heightCm - b.heightCm) < SAME_CM;
+  if (a.kind === 'tree' && b.kind === 'tree') return near(a.bearingDeg, b.bearingDeg) && Math.abs(a.distanceCm - b.distanceCm) < SAME_CM;
+  return a.kind === 'skyline' && b.kind === 'skyline' && near(a.fromDeg, b.fromDeg) && near(a.toDeg, b.toDeg);
+}
+
 /** The same scene seen in a mirror that swaps east and west. */
 export function mirrored(obstacle: Obstacle): Obstacle {
   const turn = (deg: number) => (360 - deg) % 360;

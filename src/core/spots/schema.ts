@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { CLIMATE_IDS } from '../climate/climates';
 import { colourSchema } from '../colour/schema';
 import { LIGHT_HABITS } from './lightLabel';
-import { crownOf } from './obstacle';
+import { crownOf, overlap } from './obstacle';
 import { bounded, obstacleSchema } from './lightSchema';
 import { EXPOSURES, EYE_KINDS, LIGHT_FROM, REFLECTS, SUN_WHEN, VIEWS } from './spot';
 import { USUAL_SPOT } from './usual';
@@ -101,6 +101,8 @@ export const spotFields = z.object({
 export const spotSchema = spotFields.superRefine(({ obstacles, leafHeightCm }, context) => {
   obstacles.forEach((obstacle, i) => {
     const fault = (field: string, message: string) => context.addIssue({ code: 'custom', path: ['obstacles', i, field], message });
+    const first = obstacles.findIndex((other, j) => j < i && overlap(other, obstacle));
+    if (first >= 0) fault('kind', `This ${obstacle.kind} stands where a ${obstacles[first]!.kind} stands already: number ${first + 1} and number ${i + 1} overlap.`);
     if (obstacle.kind === 'eave' && obstacle.heightCm <= leafHeightCm) fault('heightCm', `An eave must be above the leaves (${leafHeightCm} cm); got ${obstacle.heightCm}.`);
     if (obstacle.kind === 'tree' && crownOf(obstacle, leafHeightCm).C < 0) fault('distanceCm', `The leaves (${leafHeightCm} cm up) would stand inside this crown, which begins ${obstacle.clearCm} cm up; got a distance of ${obstacle.distanceCm} cm.`);
   });

@@ -116,5 +116,8 @@ test('a spot of the first files still parses, with what is usual for the rest; b
   expect(fault({ leafHeightCm: 260, obstacles: [usualObstacle('eave', 'a', 1)] })).toMatchObject({ path: ['obstacles', 0, 'heightCm'], message: 'An eave must be above the leaves (260 cm); got 250.' });
   expect(fault({ leafHeightCm: 450, obstacles: [{ ...usualObstacle('tree', 'a', 1), distanceCm: 100 }] })).toMatchObject({ path: ['obstacles', 0, 'distanceCm'] });
   expect(fault({ obstacles: [{ ...usualObstacle('tree', 'a', 1), distanceCm: 100 }] })).toBeUndefined();
+  expect(fault({ obstacles: [usualObstacle('wall', 'a', 358), usualObstacle('tree', 't', 0), usualObstacle('hedge', 'b', 2)] })).toBeUndefined();
+  expect(fault({ obstacles: [usualObstacle('wall', 'a', 358), usualObstacle('tree', 't', 0), { ...usualObstacle('wall', 'b', 2), distanceCm: 205 }] })).toMatchObject({ path: ['obstacles', 2, 'kind'], message: 'This wall stands where a wall stands already: number 1 and number 3 overlap.' });
+  for (const kind of OBSTACLE_KINDS) expect([kind, fault({ obstacles: [usualObstacle(kind, 'a', 100), usualObstacle(kind, 'b', 107)] }), fault({ obstacles: [usualObstacle(kind, 'a', 100), usualObstacle(kind, 'b', 103)] })?.path]).toEqual([kind, undefined, ['obstacles', 1, 'kind']]);
   expect(fault({ obstacles: [usualObstacle('wall', 'a', 1), usualObstacle('tree', 'a', 1)] })?.message).toMatch(/used once; got "a" again/);
 });

@@ -20,8 +20,10 @@ interface AroundProps {
 export function Around({ editing, selected, onSelect, unit }: AroundProps) {
   const { spot, apply, faults } = editing;
   const put = (kind: Obstacle['kind']) => {
+    // Another of a kind is put beside the first, not into it.
+    const front = kind === 'building' || kind === 'eave' || spot.site.latitudeDeg >= 0 ? 180 : 0;
     const id = `${kind}-${crypto.randomUUID().slice(0, 6)}`;
-    apply({ obstacles: [...spot.obstacles, usualObstacle(kind, id, kind === 'building' || kind === 'eave' ? 180 : spot.site.latitudeDeg >= 0 ? 180 : 0)] }, `Put down a ${OBSTACLE_NAMES[kind].toLowerCase()}`);
+    apply({ obstacles: [...spot.obstacles, usualObstacle(kind, id, (front + 40 * spot.obstacles.filter((o) => o.kind === kind).length) % 360)] }, `Put down a ${OBSTACLE_NAMES[kind].toLowerCase()}`);
     onSelect(id);
   };
   const change = (obstacle: Obstacle) => apply({ obstacles: spot.obstacles.map((o) => (o.id === obstacle.id ? obstacle : o)) }, `Changed ${OBSTACLE_NAMES[obstacle.kind].toLowerCase()}`);
@@ -35,6 +37,7 @@ export function Around({ editing, selected, onSelect, unit }: AroundProps) {
               <span className="text-ink2">{obstacle.kind === 'building' || obstacle.kind === 'eave' ? `faces ${pointOf(obstacle.facingDeg)}` : `to the ${pointOf(bearingOf(obstacle))}`}</span>
               <button type="button" className="press-plain ml-auto" onClick={() => { apply({ obstacles: spot.obstacles.filter((o) => o.id !== obstacle.id) }, `Took away ${OBSTACLE_NAMES[obstacle.kind].toLowerCase()}`); onSelect(null); }}>Take away</button>
             </p>
+            {faults[`obstacles[${i}].kind`] && <p role="alert" className="font-semibold">▲ {faults[`obstacles[${i}].kind`]}</p>}
             {obstacle.id === selected && <ObstacleFields obstacle={obstacle} unit={unit} fault={(field) => faults[`obstacles[${i}].${field}`]} onChange={change} />}
           </li>
         ))}

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { climateAt, CLIMATE_IDS } from '@/core/climate/climates';
-import { dayNumber, isoDate, simulatedDay, simulatedForecast } from '@/core/climate/weather';
+import { dayNumber, simulatedSource } from '@/core/climate/weather';
 
 const date = (name: string) => z.iso.date(`${name} must be a date like 2026-05-18.`);
 const number = (name: string, least: number, most: number) => z.coerce.number({ error: `${name} must be a number.` }).min(least, `${name} must be ${least}–${most}.`).max(most, `${name} must be ${least}–${most}.`);
@@ -23,16 +23,14 @@ const LEAD_DAYS = 7;
  * The simulated weather service: days as they were up to `issued`, a week's forecast after it. It is told a climate and a latitude in whole
  * degrees, nothing of the gardener.
  */
-export function GET(request: Request): Response {
+export async function GET(request: Request): Promise<Response> {
   const parsed = query.safeParse(Object.fromEntries(new URL(request.url).searchParams));
   if (!parsed.success) return Response.json({ error: parsed.error.issues[0]?.message ?? 'Bad request' }, { status: 400 });
   const { climate, latitude, seed, from, days, issued } = parsed.data;
-  const place = { climate: climateAt(climate, latitude), latitudeDeg: Math.round(latitude), seed };
-  const [first, last] = [dayNumber(from), dayNumber(issued)];
-  const list = [];
-  for (let day = first; day < first + days; day += 1) {
-    if (day - last > LEAD_DAYS) break;
-    list.push(day <= last ? { ...simulatedDay(place, isoDate(day)), leadDays: 0, missC: 0 } : simulatedForecast(place, issued, day - last));
-  }
-  return Response.json({ simulated: true, issued, days: list });
+  const source = simulatedSource({ climate: climateAt(climate, latitude), latitudeDeg: Math.round(latitude), seed });
+  const past = Math.min(days, Math.max(0, dayNumber(issued) - dayNumber(from) + 1));
+  const observed = (await source.observed(from, past)).map((day) => ({ ...day, leadDays: 0, missC: 0 }));
+  const until = dayNumber(from) + days;
+  const ahead = (await source.forecast(issued, LEAD_DAYS)).filter(({ date: day }) => day >= from && dayNumber(day) < until);
+  return Response.json({ simulated: true, issued, days: [...observed, ...ahead] });
 }
