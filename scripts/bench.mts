@@ -1,6 +1,6 @@
 // npm run bench: how long the heavy work takes on this machine, in one run, as a table and bench/out/bench.json:
 // first in Node, then as a person meets it in Chromium. Ratios matter more than milliseconds; nothing here is a test.
-import { mkdirSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { opinionOf } from '../src/core/checks/opinion';
 import { BOOK, kindOf } from '../src/core/plants/book/index';
 import { inSpot } from '../src/core/plantings/planting';
@@ -19,6 +19,12 @@ function timed(work: () => void, runs: number): Spread {
     work();
     return performance.now() - start;
   }));
+}
+
+/** Processor time so far, and what of it the machine's other guests took while this one wanted it; zeros where it is not told. */
+function processor(): { readonly total: number; readonly stolen: number } {
+  const ticks = existsSync('/proc/stat') ? readFileSync('/proc/stat', 'utf8').split('\n')[0]!.trim().split(/\s+/).slice(1, 9).map(Number) : [];
+  return { total: ticks.reduce((sum, n) => sum + n, 0), stolen: ticks[7] ?? 0 };
 }
 
 const { plantings, spots } = rillbankHalt();
@@ -43,9 +49,12 @@ const rows = {
   'a season of sun past eight obstacles': timed(() => seasonDays(20, 22).forEach((day) => reckonDay(around, day % 365)), 15),
   'counting what is seen': timed(() => itemBuffer(elevation(scene, lens, 'flat', frame), 0.25), 15),
 };
+const before = processor();
 const page = await benchPage();
+const after = processor();
+const stolenPercent = Math.round((1000 * (after.stolen - before.stolen)) / Math.max(1, after.total - before.total)) / 10;
 mkdirSync('bench/out', { recursive: true });
-writeFileSync('bench/out/bench.json', `${JSON.stringify({ node: rows, page }, null, 1)}\n`);
+writeFileSync('bench/out/bench.json', `${JSON.stringify({ node: rows, page, stolenPercent }, null, 1)}\n`);
 const unit = rows['projecting, moving'].medianMs;
 const print = (text: string) => process.stdout.write(`${text}\n`);
 const table = (title: string, times: Readonly<Record<string, Spread>>) => {
@@ -55,5 +64,6 @@ const table = (title: string, times: Readonly<Record<string, Spread>>) => {
 table('In Node', rows);
 table('In Chromium, from the key pressed to the picture shown', page.times);
 print(`\nTasks over 50 ms on the main thread while moving: ${page.longTasksMs.length === 0 ? 'none' : page.longTasksMs.map((ms) => `${Math.round(ms)} ms`).join(', ')}`);
+print(`Processor time taken by other guests of the machine during these: ${stolenPercent} %`);
 print('\nFirst-load JavaScript, kB gzipped');
 for (const [route, kB] of Object.entries(page.firstLoadKB)) print(`${route.padEnd(26)} ${kB.toFixed(1)}`);

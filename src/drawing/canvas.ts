@@ -1,9 +1,15 @@
 import type { Part, Picture } from '@/core/seeing/part';
+import { finished } from '@/core/seeing/steps';
 
 type Context = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
 
 /** Paints a picture on a canvas, back to front. The caller clears and scales the context. */
 export function paintPicture(context: Context, picture: Picture): void {
+  finished(painting(context, picture));
+}
+
+/** Paints as {@link paintPicture} does, stopping after every few marks so that something more urgent can go first. */
+export function* painting(context: Context, picture: Picture): Generator<void> {
   context.lineCap = 'round';
   context.lineJoin = 'round';
   for (const layer of picture.layers) {
@@ -12,7 +18,10 @@ export function paintPicture(context: Context, picture: Picture): void {
       trace(context, layer.clip, true);
       context.clip();
     }
-    for (const drawn of layer.drawn) for (const part of drawn.parts) paintPart(context, part);
+    for (const [i, drawn] of layer.drawn.entries()) {
+      for (const part of drawn.parts) paintPart(context, part);
+      if (i % 64 === 63) yield;
+    }
     if (layer.clip) context.restore();
   }
 }

@@ -1,5 +1,6 @@
 import type { Picture } from '@/core/seeing/part';
-import { buildScene, elevation, planHoles, type Scene, type Subject } from '@/core/seeing/scene';
+import { drawElevation, drawHoles, growScene, type Scene, type Subject } from '@/core/seeing/scene';
+import { withoutCovered } from '@/core/seeing/covered';
 import type { Lens } from '@/core/seeing/lens';
 import type { Detail } from '@/core/seeing/project';
 
@@ -17,18 +18,38 @@ export interface PictureRequest {
 
 /** Grown scenes kept: turning and repainting reuse them. */
 const KEPT = 24;
+/** Weeks grown beforehand on either side of one at rest, and onward of one that moves. */
+const AHEAD = 2;
 
-/** A maker of pictures that remembers the scenes it grew last. */
-export function picturing(): (request: PictureRequest) => Picture {
-  const scenes = new Map<string, Scene>();
-  return ({ subject, weeks, lens, detail, widthPx, heightPx, holesCm }) => {
-    const key = `${weeks}|${JSON.stringify({ ...subject, plants: subject.plants.map(({ kind, ...place }) => [kind.id, place]) })}`;
-    let scene = scenes.get(key);
-    if (scene) scenes.delete(key);
-    else scene = buildScene(subject, weeks);
-    scenes.set(key, scene);
-    if (scenes.size > KEPT) scenes.delete(scenes.keys().next().value!);
+/** Makes pictures and remembers the scenes it grew. */
+export class Picturing {
+  private readonly scenes = new Map<string, Scene>();
+  private last: { readonly subject: Subject; readonly key: string; readonly weeks: number; readonly step: number } | null = null;
+
+  /** Grows what is asked for, where no scene of it is kept, and puts it on a picture, in steps. */
+  *drawing({ subject, weeks, lens, detail, widthPx, heightPx, holesCm }: PictureRequest): Generator<void, Picture> {
+    const key = JSON.stringify({ ...subject, plants: subject.plants.map(({ kind, ...place }) => [kind.id, place]) });
+    const step = this.last?.key === key ? weeks - this.last.weeks || this.last.step : 0;
+    this.last = { subject, key, weeks, step };
+    const scene = yield* this.scene(subject, key, weeks);
     const frame = { widthPx, heightPx };
-    return holesCm ? planHoles(scene, subject.plants, holesCm, lens, detail, frame) : elevation(scene, lens, detail, frame);
-  };
+    if (holesCm) return yield* drawHoles(scene, subject.plants, holesCm, lens, detail, frame);
+    return yield* drawElevation(detail === 'flat' ? { ...scene, marks: withoutCovered(scene.marks, lens, frame) } : scene, lens, detail, frame);
+  }
+
+  /** Grows the weeks likely to be asked for next, in steps: growing takes as long as drawing, and a hand on the week slider waits for both. */
+  *growingAhead(): Generator<void> {
+    if (!this.last) return;
+    const { subject, key, weeks, step } = this.last;
+    for (let n = 1; n <= AHEAD; n += 1) for (const next of step === 0 ? [weeks + n, weeks - n] : [weeks + step * n]) if (next >= 0 && !this.scenes.has(`${next}|${key}`)) yield* this.scene(subject, key, next);
+  }
+
+  private *scene(subject: Subject, key: string, weeks: number): Generator<void, Scene> {
+    const at = `${weeks}|${key}`;
+    const scene = this.scenes.get(at) ?? (yield* growScene(subject, weeks));
+    this.scenes.delete(at);
+    this.scenes.set(at, scene);
+    if (this.scenes.size > KEPT) this.scenes.delete(this.scenes.keys().next().value!);
+    return scene;
+  }
 }

@@ -1,12 +1,19 @@
-import { picturing } from '@/drawing/picturing';
-import { paintPicture } from '@/drawing/canvas';
+import { Picturing } from '@/drawing/picturing';
+import { painting } from '@/drawing/canvas';
+import { finished } from '@/core/seeing/steps';
 import type { FromWorker, ToWorker } from './messages';
 
+type Job = Extract<ToWorker, { job: 'paint' }>;
+
 const scope = self as unknown as { postMessage: (message: FromWorker, transfer?: Transferable[]) => void; onmessage: ((event: MessageEvent<ToWorker>) => void) | null };
-const pictureOf = picturing();
+const pictures = new Picturing();
 const cancelled = new Set<number>();
-const queue: Extract<ToWorker, { job: 'paint' }>[] = [];
+/** Coarse pictures of something that moves: a hand is waiting. */
+const urgent: Job[] = [];
+const patient: Job[] = [];
 let busy = false;
+/** How long a patient picture may keep others waiting, ms. */
+const SLICE_MS = 8;
 
 scope.onmessage = ({ data }) => {
   if (data.job === 'cancel') {
@@ -14,29 +21,69 @@ scope.onmessage = ({ data }) => {
     return;
   }
   if (data.job !== 'paint') return;
-  queue.push(data);
+  (data.request.detail === 'flat' ? urgent : patient).push(data);
   if (!busy) void drain();
 };
 
-/** One drawing at a time; between two the event loop turns, so that drawings nobody waits for any more are dropped. */
+/** Lets messages that came in meanwhile be heard: new pictures, and those nobody waits for any more. A timer would wait 4 ms. */
+const channel = new MessageChannel();
+function turn(): Promise<void> {
+  return new Promise((resolve) => {
+    channel.port1.onmessage = () => resolve();
+    channel.port2.postMessage(null);
+  });
+}
+
+/** Moving pictures first, then full ones, then weeks that may be asked for next. */
 async function drain(): Promise<void> {
   busy = true;
-  for (let next = queue.shift(); next; next = queue.shift()) {
-    await new Promise<void>((resolve) => setTimeout(resolve, 0));
-    if (cancelled.delete(next.id)) continue;
-    const { id, request } = next;
-    try {
-      const { widthPx, heightPx, density } = request;
-      const canvas = new OffscreenCanvas(Math.max(1, Math.round(widthPx * density)), Math.max(1, Math.round(heightPx * density)));
-      const context = canvas.getContext('2d');
-      if (!context) throw new Error('No drawing surface could be made.');
-      context.scale(density, density);
-      paintPicture(context, pictureOf(request));
-      const value = canvas.transferToImageBitmap();
-      scope.postMessage({ id, kind: 'result', value }, [value]);
-    } catch (error) {
-      scope.postMessage({ id, kind: 'error', message: error instanceof Error ? error.message : String(error) });
-    }
-  }
+  do {
+    await turn();
+    paintUrgent();
+    const next = patient.shift();
+    if (!next) await slowly(pictures.growingAhead(), () => patient.length > 0);
+    else if (!cancelled.delete(next.id)) await answering(next.id, () => slowly(paint(next), () => cancelled.delete(next.id)));
+  } while (urgent.length > 0 || patient.length > 0);
   busy = false;
+}
+
+/** Paints what moves: the stand-back view before the stencil, whose holes are looked at second. */
+function paintUrgent(): void {
+  urgent.sort((one, other) => Number(one.request.holesCm !== null) - Number(other.request.holesCm !== null));
+  for (const job of urgent.splice(0)) void answering(job.id, () => finished(paint(job)));
+}
+
+/** Works off steps in short slices, moving pictures between them, until all are done or it is told to give up. */
+async function slowly(steps: Generator<void>, giveUp: () => boolean): Promise<void> {
+  for (;;) {
+    await turn();
+    paintUrgent();
+    if (giveUp()) return;
+    const from = performance.now();
+    while (performance.now() - from < SLICE_MS) if (steps.next().done) return;
+  }
+}
+
+function* paint({ id, request }: Job): Generator<void> {
+  const { canvas, context } = sheetFor(request);
+  yield* painting(context, yield* pictures.drawing(request));
+  const value = canvas.transferToImageBitmap();
+  scope.postMessage({ id, kind: 'result', value }, [value]);
+}
+
+function sheetFor({ widthPx, heightPx, density }: Job['request']): { readonly canvas: OffscreenCanvas; readonly context: OffscreenCanvasRenderingContext2D } {
+  const canvas = new OffscreenCanvas(Math.max(1, Math.round(widthPx * density)), Math.max(1, Math.round(heightPx * density)));
+  const context = canvas.getContext('2d');
+  if (!context) throw new Error('No drawing surface could be made.');
+  context.scale(density, density);
+  return { canvas, context };
+}
+
+/** Does a job; tells the page when it fails. */
+async function answering(id: number, work: () => void | Promise<void>): Promise<void> {
+  try {
+    await work();
+  } catch (error) {
+    scope.postMessage({ id, kind: 'error', message: error instanceof Error ? error.message : String(error) });
+  }
 }

@@ -16,12 +16,16 @@ const HALVES_FROM_PX = 9;
 const VEINS_FROM_PX = 20;
 const OUTLINE_FROM_PX = 11;
 
+/** Marks put on the picture between two pauses. */
+const MARKS_A_STEP = 250;
+
 /** Marks seen through a lens, ordered from back to front. */
-export function projectMarks(marks: readonly Mark[], a: Aim, detail: Detail): Drawn[] {
+export function* projectMarks(marks: readonly Mark[], a: Aim, detail: Detail): Generator<void, Drawn[]> {
   const drawn: Drawn[] = [];
-  for (const mark of marks) {
-    const one = projectMark(mark, a, detail);
+  for (let i = 0; i < marks.length; i += 1) {
+    const one = projectMark(marks[i]!, a, detail);
     if (one) drawn.push(one);
+    if (i % MARKS_A_STEP === MARKS_A_STEP - 1) yield;
   }
   return drawn.sort((m, n) => m.depthCm - n.depthCm);
 }
@@ -69,7 +73,7 @@ function bendLeaf(mark: LeafMark, n0: Vec3, v: Vec3, a: Aim, narrow: number, thi
   const half = (mark.widthCm / 2) * narrow;
   const [cf, sf] = [Math.cos(mark.foldRad), Math.sin(mark.foldRad)];
   // Sized beforehand: thousands of leaves are bent for every frame, and growing arrays were a fifth of it.
-  const size = 2 * Math.ceil(s.length / thin);
+  const size = 2 * (Math.ceil((s.length - 1) / thin) + 1);
   const right = new Array<number>(size);
   const rib = new Array<number>(size);
   const left = new Array<number>(size);
@@ -77,7 +81,8 @@ function bendLeaf(mark: LeafMark, n0: Vec3, v: Vec3, a: Aim, narrow: number, thi
   const [r0, r1, r2] = a.right;
   const [w0, w1, w2] = a.up;
   const k = a.pxPerCm;
-  for (let i = 0; i < s.length; i += thin) {
+  for (let step = 0; at < size; step += thin) {
+    const i = Math.min(step, s.length - 1);
     const si = narrow === 1 ? s[i]! : 0.5 + (s[i]! - 0.5) * (0.35 + 0.65 * narrow);
     const angle = beta * si;
     const straight = Math.abs(beta) < 0.01;
@@ -120,10 +125,16 @@ function closed(edge: readonly number[], back: readonly number[]): number[] {
   return out;
 }
 
-/** Every how many points of an outline are drawn: every second of small leaves, and of simple ones while something moves. Both ends stay. */
-function thinned(shape: LeafMark['style']['shape'], px: number, detail: Detail): 1 | 2 {
+/**
+ * Every how many points of an outline are drawn: fewer of small leaves, and of simple ones while something moves. Both ends stay;
+ * of toothed and lobed leaves at most every second point goes, so that the tips stay.
+ */
+function thinned(shape: LeafMark['style']['shape'], px: number, detail: Detail): number {
   const points = OUTLINES[shape].s.length;
-  return points % 2 === 1 && (px < 7 || (detail === 'flat' && (px < 14 || points < 11))) ? 2 : 1;
+  const smooth = points <= 10;
+  if (px < (detail === 'flat' ? 12 : 5)) return smooth || (detail === 'flat' && px < 9) ? 3 : 2;
+  if (px < 7 || (detail === 'flat' && (px < 16 || points < 11))) return 2;
+  return 1;
 }
 
 function projectLeaf(mark: LeafMark, a: Aim, detail: Detail): Drawn {
@@ -196,7 +207,7 @@ function addPattern(parts: Part[], mark: LeafMark, at: LeafLight): void {
     case 'stripe':
       return patch(0.4, second);
     case 'zone': {
-      const ring = bendLeaf(mark, n, v, a, 0.58, 1);
+      const ring = bendLeaf(mark, n, v, a, 0.58, at.detail === 'flat' ? 4 : 1);
       const xy = closed(ring.right, ring.left);
       return void parts.push(line([...xy, xy[0]!, xy[1]!], tone(second, (at.rightLight + at.leftLight) / 2, mark.jitter), Math.max(1, at.px * 0.07), 0.75));
     }

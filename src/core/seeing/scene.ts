@@ -6,10 +6,11 @@ import type { Mark } from '../marks/mark';
 import { vesselOf, type Vessel } from '../marks/vessel';
 import type { PlacedPlant, PlantingInSpot } from '../plantings/planting';
 import { bookWeek, hangsFree } from '../spots/spot';
-import { projectBody } from './body';
+import { projectBody, type Body } from './body';
 import { aim, screenX, screenY, type Lens } from './lens';
 import { fill, type Drawn, type Layer, type Picture } from './part';
 import { projectMarks, type Detail } from './project';
+import { finished } from './steps';
 
 /** What a drawing needs of a planting: plain data that crosses to a worker. */
 export interface Subject {
@@ -42,14 +43,20 @@ export function subjectOf({ planting, spot, plants }: PlantingInSpot): Subject {
 
 /** Grows every plant to a week after planting and lights them together. */
 export function buildScene(subject: Subject, weeks: number): Scene {
+  return finished(growScene(subject, weeks));
+}
+
+/** {@link buildScene} plant by plant. */
+export function* growScene(subject: Subject, weeks: number): Generator<void, Scene> {
   const vessel = vesselOf(subject.container, subject.hung);
   const marks: Mark[] = [];
   const sizes: Size[] = [];
-  subject.plants.forEach((plant, index) => {
+  for (const [index, plant] of subject.plants.entries()) {
     const size = sizeAt(plant.kind, { size: plant.size, week: subject.plantedWeek }, weeks, lightFactor(plant.kind, { sunHours: subject.sunHours }));
     sizes.push(size);
     for (const mark of growPlant(plant, size, vessel, index)) marks.push(mark);
-  });
+    yield;
+  }
   lightMarks(marks);
   return { container: subject.container, hung: subject.hung, vessel, marks, sizes };
 }
@@ -65,6 +72,11 @@ const SHADOW_DOWN_CM = 1.9;
 
 /** The stand-back view: everything in painting order. */
 export function elevation(scene: Scene, lens: Lens, detail: Detail, frame: Frame): Picture {
+  return finished(drawElevation(scene, lens, detail, frame));
+}
+
+/** {@link elevation} in steps. */
+export function* drawElevation(scene: Scene, lens: Lens, detail: Detail, frame: Frame): Generator<void, Picture> {
   const a = aim(lens);
   const body = projectBody(scene.container, scene.hung, a);
   const { vessel } = scene;
@@ -79,13 +91,13 @@ export function elevation(scene: Scene, lens: Lens, detail: Detail, frame: Frame
     else if (below && x * a.toward[0] + z * a.toward[2] < 0 && y < vessel.rimY - 1) behind.push(mark);
     else front.push(mark);
   }
-  const frontDrawn = projectMarks(front, a, detail);
+  const frontDrawn = yield* projectMarks(front, a, detail);
   const layers: Layer[] = [];
   if (!scene.hung) layers.push({ clip: null, drawn: [{ depthCm: 0, plant: -1, parts: groundShadow(body.silhouette, a.pxPerCm) }] });
-  layers.push({ clip: null, drawn: projectMarks(behind, a, detail) });
+  layers.push({ clip: null, drawn: yield* projectMarks(behind, a, detail) });
   layers.push({ clip: null, drawn: [{ depthCm: 0, plant: -1, parts: [...body.wall, ...body.mouth] }] });
-  layers.push({ clip: aboveRim(body.nearRim, frame), drawn: projectMarks(low, a, detail) });
-  layers.push({ clip: body.silhouette, drawn: [{ depthCm: 0, plant: -1, parts: foliageShadow(frontDrawn, body.silhouette, body.nearRim, a.pxPerCm) }] });
+  layers.push({ clip: aboveRim(body.nearRim, frame), drawn: yield* projectMarks(low, a, detail) });
+  layers.push({ clip: body.silhouette, drawn: [{ depthCm: 0, plant: -1, parts: foliageShadow(frontDrawn, body, a.pxPerCm, detail) }] });
   const last = body.chains.length > 0 ? [...frontDrawn, ...body.chains].sort((m, n) => m.depthCm - n.depthCm) : frontDrawn;
   layers.push({ clip: null, drawn: last });
   return { ...frame, layers };
@@ -113,8 +125,11 @@ function groundShadow(silhouette: readonly number[], pxPerCm: number): Drawn['pa
   });
 }
 
-/** Each front leaf's outline thrown on the wall once: cheap, and most of the realism. */
-function foliageShadow(drawn: readonly Drawn[], silhouette: readonly number[], nearRim: readonly number[], pxPerCm: number): Drawn['parts'] {
+/** What one leaf's shadow takes from the wall's light. */
+const SHADE = 0.2;
+
+/** Each front leaf's outline thrown on the wall once: cheap, and most of the realism. While something moves every second leaf does it for two. */
+function foliageShadow(drawn: readonly Drawn[], { silhouette, nearRim }: Body, pxPerCm: number, detail: Detail): Drawn['parts'] {
   let [low, high] = [Infinity, -Infinity];
   for (let i = 1; i < silhouette.length; i += 2) {
     low = Math.min(low, silhouette[i]!);
@@ -123,27 +138,35 @@ function foliageShadow(drawn: readonly Drawn[], silhouette: readonly number[], n
   const [dx, dy] = [SHADOW_RIGHT_CM * pxPerCm, SHADOW_DOWN_CM * pxPerCm];
   const rim = Math.min(...nearRim.filter((_, i) => i % 2 === 1));
   const parts: Drawn['parts'][number][] = [];
-  for (const one of drawn) {
+  const [every, shade] = detail === 'flat' ? [2, 1 - (1 - SHADE) ** 2] : [1, SHADE];
+  for (let i = 0; i < drawn.length; i += every) {
+    const one = drawn[i]!;
     if (one.depthCm < 0) continue;
     const outline = one.parts.find((part) => part.widthPx === 0);
     if (!outline) continue;
     const y = outline.xy[1]!;
     if (y < rim - 4 * pxPerCm || y > high) continue;
-    parts.push(fill(outline.xy.map((value, i) => value + (i % 2 === 0 ? dx : dy)), '#14100c', 0.2));
+    parts.push(fill(outline.xy.map((value, k) => value + (k % 2 === 0 ? dx : dy)), '#14100c', shade));
   }
   return parts;
 }
 
 /** The plan: each plant's own leaves from straight above, cut to a circle (the hole of the stencil). */
 export function planHoles(scene: Scene, plants: Subject['plants'], holes: readonly number[], lens: Lens, detail: Detail, frame: Frame): Picture {
+  return finished(drawHoles(scene, plants, holes, lens, detail, frame));
+}
+
+/** {@link planHoles} in steps. */
+export function* drawHoles(scene: Scene, plants: Subject['plants'], holes: readonly number[], lens: Lens, detail: Detail, frame: Frame): Generator<void, Picture> {
   const a = aim({ ...lens, azimuthRad: 0, pitchRad: Math.PI / 2 });
   const byPlant: Mark[][] = plants.map(() => []);
   for (const mark of scene.marks) byPlant[mark.plant]?.push(mark);
-  const layers: Layer[] = plants.map((plant, i) => {
+  const layers: Layer[] = [];
+  for (const [i, plant] of plants.entries()) {
     const [x, y, r] = [screenX(a, [plant.xCm, 0, plant.zCm]), screenY(a, [plant.xCm, 0, plant.zCm]), holes[i]! * a.pxPerCm];
     const clip: number[] = [];
     for (let k = 0; k < 28; k += 1) clip.push(x + r * Math.cos((k * Math.PI) / 14), y + r * Math.sin((k * Math.PI) / 14));
-    return { clip, drawn: [{ depthCm: -1e6, plant: -1, parts: [fill(clip, '#463a32')] }, ...projectMarks(byPlant[i]!, a, detail)] };
-  });
+    layers.push({ clip, drawn: [{ depthCm: -1e6, plant: -1, parts: [fill(clip, '#463a32')] }, ...(yield* projectMarks(byPlant[i]!, a, detail))] });
+  }
   return { ...frame, layers };
 }

@@ -1,5 +1,6 @@
 import { BASKET, BOX, known, planted, TUB } from '../../../tests/builders/plantings';
 import { read } from '../checks/reading';
+import { withoutCovered } from './covered';
 import { extentOf } from './framing';
 import { CONTAINER_ID, itemBuffer, seenShares } from './itemBuffer';
 import { aim, depthOf, screenX, screenY } from './lens';
@@ -45,6 +46,27 @@ test('flat and full drawings show the same plants in nearly the same shares', ()
   const scene = buildScene(subjectOf(it), 10);
   const shares = (detail: 'flat' | 'full') => seenShares(itemBuffer(elevation(scene, LENS, detail, FRAME), 0.25), 3);
   shares('flat').forEach((flat, i) => expect(Math.abs(flat - shares('full')[i]!)).toBeLessThan(0.06));
+});
+
+test('marks left out while something moves were hidden: no plant loses what was seen of it, and a dense planting loses many', () => {
+  const it = planted([['flax-bronze', 0, -8, '1L'], ['petunia-magenta', -9, 8], ['coleus-lime', 9, 6], ['coleus-lime', 0, 2]]);
+  const scene = buildScene(subjectOf(it), 14);
+  const marks = withoutCovered(scene.marks, LENS, FRAME);
+  expect(marks.length).toBeLessThan(scene.marks.length * 0.9);
+  const cells = (shown: typeof scene) => {
+    const counts = [0, 0, 0, 0];
+    itemBuffer(elevation(shown, LENS, 'flat', FRAME), 0.5).ids.forEach((id) => id > 0 && id !== CONTAINER_ID && (counts[id - 1]! += 1));
+    return counts;
+  };
+  const [all, some] = [cells(scene), cells({ ...scene, marks })];
+  all.forEach((count, i) => expect(Math.abs(some[i]! - count)).toBeLessThan(0.04 * all.reduce((sum, n) => sum + n, 0)));
+});
+
+test('one leaf alone is never left out, nor anything in front of it', () => {
+  const one = buildScene(subjectOf(planted([['viola-white', 0, 0]])), 0);
+  const nearest = [...one.marks].sort((m, n) => depthOf(aim(LENS), n.p) - depthOf(aim(LENS), m.p)).slice(0, 5);
+  const kept = withoutCovered(one.marks, LENS, FRAME);
+  for (const mark of nearest) expect(kept).toContain(mark);
 });
 
 test('the container is drawn, stands on the ground line and is as wide as it is', () => {

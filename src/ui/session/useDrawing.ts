@@ -5,7 +5,7 @@ import type { PaintRequest } from '@/workers/messages';
 import { runJob } from '@/workers/runJob';
 
 /** Rest after the last change before the full drawing is asked for, ms. */
-const REST_MS = 120;
+const REST_MS = 180;
 
 /**
  * Keeps a canvas painted: coarse at once while things move, full after a short rest. Painting happens in a worker; where the browser
