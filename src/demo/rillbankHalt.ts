@@ -4,7 +4,7 @@ import { placeCast } from '@/core/search/place';
 import type { Scheme } from '@/core/colour/schemes';
 import type { Container } from '@/core/containers/container';
 import type { Planting } from '@/core/plantings/planting';
-import { usualContainer } from '@/core/plantings/start';
+import { usualContainer } from '@/core/containers/usual';
 import { seedOf } from '@/core/random/hash';
 import { withLightInUse } from '@/core/spots/light';
 import { usualSpot, type Spot } from '@/core/spots/spot';

@@ -1,5 +1,6 @@
 import { mixAreaCm2, mixSurface, visibleHeightCm } from '../containers/container';
-import type { Section } from '../containers/shape';
+import { insetCm, reachOf, type Section } from '../containers/section';
+import { isHung } from '../containers/shape';
 import { lightFactor, sizeAt, type Size } from '../growth/growth';
 import { bookWeek, hangsFree } from '../spots/spot';
 import { seasonWeeks, type PlantingInSpot } from '../plantings/planting';
@@ -34,7 +35,7 @@ export function read(it: PlantingInSpot): Reading {
     surface: mixSurface(it.planting.container),
     mixCm2: mixAreaCm2(it.planting.container),
     potHeightCm: visibleHeightCm(it.planting.container),
-    hung: it.planting.container.shape.kind === 'basket' || hangsFree(it.spot),
+    hung: isHung(it.planting.container.shape) || hangsFree(it.spot),
     sizesAt,
     grown: () => sizesAt(Math.round(weeks * 0.75)),
   };
@@ -50,11 +51,12 @@ export function surfacePoints(surface: Section): readonly (readonly [x: number, 
     }
     return points;
   }
-  const columns = Math.max(6, Math.round(Math.sqrt((220 * surface.halfLengthCm) / surface.halfWidthCm)));
+  const { acrossCm, deepCm } = reachOf(surface);
+  const columns = Math.max(6, Math.round(Math.sqrt((220 * acrossCm) / deepCm)));
   const rows = Math.max(4, Math.round(220 / columns));
   for (let i = 0; i < columns; i += 1)
-    for (let j = 0; j < rows; j += 1) points.push([-surface.halfLengthCm + ((i + 0.5) / columns) * surface.halfLengthCm * 2, -surface.halfWidthCm + ((j + 0.5) / rows) * surface.halfWidthCm * 2]);
-  return points;
+    for (let j = 0; j < rows; j += 1) points.push([-acrossCm + ((i + 0.5) / columns) * acrossCm * 2, -deepCm + ((j + 0.5) / rows) * deepCm * 2]);
+  return surface.kind === 'polygon' ? points.filter(([x, z]) => insetCm(surface, x, z) > 0) : points;
 }
 
 /** Share of the mix hidden by leaves some weeks after planting, 0–1. */

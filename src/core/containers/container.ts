@@ -1,19 +1,77 @@
 import type * as z from 'zod';
 import { clamp, CM3_PER_L } from '../units/units';
-import { MATERIALS, MIXES } from './materials';
+import { MATERIALS } from './materials';
 import type { containerSchema } from './schema';
-import { sectionAreaCm2, sectionAt, volumeBelowL, type Section } from './shape';
+import { disc, grown, sectionAreaCm2, type Section } from './section';
+import { depthOf, formOf, offset, roundBelow, sectionAt, tierFeetCm, type Form, type Shape } from './shape';
 
 export type Container = Readonly<z.infer<typeof containerSchema>>;
 
-/** Height of the mix above the inside base, cm. */
-export function mixHeightCm(container: Container): number {
-  return container.shape.depthCm - container.headspaceCm;
+/** Wall thickness, cm: as measured, or as usual for the material. */
+export function wallOf({ wallCm, material }: Pick<Container, 'wallCm' | 'material'>): number {
+  return wallCm ?? MATERIALS[material].wallCm;
 }
 
-/** The mix's surface. */
+const lined = new WeakMap<Container, Form>();
+
+/** What can be filled: the inside less its liner. */
+export function fillable(container: Container): Form {
+  if (container.linerCm === 0) return formOf(container.shape);
+  let form = lined.get(container);
+  if (!form) lined.set(container, (form = formOf(offset(container.shape, -container.linerCm))));
+  return form;
+}
+
+/** Height of the mix above the inside base, cm. */
+export function mixHeightCm(container: Container): number {
+  return fillable(container).depthCm - container.headspaceCm;
+}
+
+/** A level of mix that is planted. Tiers have one each. */
+export interface Surface {
+  readonly section: Section;
+  /** Height above the inside base, cm. */
+  readonly heightCm: number;
+  /** Where the mix under it begins, above the inside base, cm. */
+  readonly floorCm: number;
+}
+
+const surfaces = new WeakMap<Container, readonly Surface[]>();
+
+/** The planted levels, lowest first: one, but for tiered vessels, whose lower tiers are rings round the next. */
+export function surfacesOf(container: Container): readonly Surface[] {
+  let found = surfaces.get(container);
+  if (!found) surfaces.set(container, (found = findSurfaces(container)));
+  return found;
+}
+
+function findSurfaces(container: Container): readonly Surface[] {
+  const form = fillable(container);
+  const top = { section: form.sectionAt(mixHeightCm(container)), heightCm: mixHeightCm(container), floorCm: mixFloorCm(container) };
+  const { shape } = container;
+  if (shape.kind !== 'tiered') return [top];
+  const feet = tierFeetCm(shape);
+  return shape.tiers.map((_, i) => {
+    const next = shape.tiers[i + 1];
+    if (!next) return { ...top, floorCm: feet[i]! };
+    const heightCm = feet[i + 1]! - 1e-6;
+    const section = form.sectionAt(heightCm);
+    return { section: section.kind === 'disc' ? disc(section.radiusCm, next.baseCm / 2 + wallOf(container)) : section, heightCm, floorCm: i === 0 ? mixFloorCm(container) : feet[i]! };
+  });
+}
+
+/** Height of the mix under a point of the plan, above the inside base, cm. */
+export function soilHeightCm(container: Container, xCm: number, zCm: number): number {
+  const all = surfacesOf(container);
+  if (all.length === 1) return all[0]!.heightCm;
+  const r = Math.hypot(xCm, zCm);
+  return (all.find(({ section }) => section.kind === 'disc' && r >= section.holeCm && section.holeCm > 0) ?? all[all.length - 1]!).heightCm;
+}
+
+/** All of the mix that can be planted, seen from above. */
 export function mixSurface(container: Container): Section {
-  return sectionAt(container.shape, mixHeightCm(container));
+  const [lowest] = surfacesOf(container);
+  return lowest!.section.kind === 'disc' && lowest!.section.holeCm > 0 ? disc(lowest!.section.radiusCm) : lowest!.section;
 }
 
 /** Area of the mix's surface, cm². */
@@ -21,25 +79,65 @@ export function mixAreaCm2(container: Container): number {
   return sectionAreaCm2(mixSurface(container));
 }
 
-/** Litres of mix, root balls included. */
+/** Litres of mix, root balls included; the reservoir and the coarse layer hold none. Litres poured win over the shape. */
 export function mixL(container: Container): number {
-  return volumeBelowL(container.shape, mixHeightCm(container));
+  const form = fillable(container);
+  const shaped = form.volumeBelowL(mixHeightCm(container)) - form.volumeBelowL(mixFloorCm(container));
+  return Math.max(0, shaped + brimL(container) - form.volumeBelowL(form.depthCm));
 }
 
-/** Litres to the brim. */
+/** Litres to the brim, liner taken off: as poured, or by the shape. */
 export function brimL(container: Container): number {
-  return volumeBelowL(container.shape, container.shape.depthCm);
+  if (container.pouredL !== null) return container.pouredL;
+  const form = fillable(container);
+  return form.volumeBelowL(form.depthCm);
+}
+
+/** Where the mix begins above the inside base, cm: over the reservoir and what lies on the holes. */
+export function mixFloorCm(container: Container): number {
+  const layer = container.foot === 'coarse' || container.foot === 'crocks' ? container.footCm : 0;
+  return reservoirHeightCm(container) + layer;
+}
+
+/** Height of the reservoir above the inside base, cm. Columns of mix that stand in it as wicks are left out. */
+export function reservoirHeightCm(container: Container): number {
+  if (container.reservoirL === 0) return 0;
+  const form = fillable(container);
+  let [low, high] = [0, form.depthCm];
+  for (let i = 0; i < 40; i += 1) {
+    const middle = (low + high) / 2;
+    if (form.volumeBelowL(middle) < container.reservoirL) low = middle;
+    else high = middle;
+  }
+  return high;
+}
+
+/** Litres that a coarse layer or crocks take from the mix. */
+export function footL(container: Container): number {
+  const form = fillable(container);
+  return form.volumeBelowL(mixFloorCm(container)) - form.volumeBelowL(reservoirHeightCm(container));
+}
+
+/** Depth of mix for roots where it is deepest, cm. */
+export function mixDepthCm(container: Container): number {
+  return Math.max(...surfacesOf(container).map(({ heightCm, floorCm }) => heightCm - floorCm));
 }
 
 /** Rule-of-thumb headspace, cm: 2, or 2.5 for baskets, 3 for pots over 40 cm deep. It is the watering reservoir. */
-export function usualHeadspaceCm(shape: Container['shape']): number {
-  const usual = shape.kind === 'basket' ? 2.5 : shape.depthCm > 40 ? 3 : 2;
-  return clamp(usual, 0.5, shape.depthCm / 3);
+export function usualHeadspaceCm(shape: Shape): number {
+  const depthCm = depthOf(shape);
+  const usual = shape.kind === 'basket' || shape.kind === 'cone' ? 2.5 : depthCm > 40 ? 3 : 2;
+  return clamp(usual, 0.5, depthCm / 3);
 }
 
-/** Outside height as seen, cm: the inside depth and the base's thickness. */
+/** Outside height as seen, cm: feet, the base's thickness and the inside depth. */
 export function visibleHeightCm(container: Container): number {
-  return container.shape.depthCm + MATERIALS[container.material].wallCm;
+  return container.feetCm + depthOf(container.shape) + wallOf(container);
+}
+
+/** Height of the inside base above what it stands on, cm. */
+export function insideBaseCm(container: Container): number {
+  return container.feetCm + wallOf(container);
 }
 
 /** How far leaves may reach past the rim without anyone calling it crowded, cm. Ours. */
@@ -47,50 +145,21 @@ const PAST_RIM_CM = 12;
 
 /** Plan area that grown leaves may take: the mix and a hand's breadth past the rim, cm². */
 export function growingRoomCm2(container: Container): number {
-  const surface = mixSurface(container);
-  return sectionAreaCm2(
-    surface.kind === 'disc'
-      ? { kind: 'disc', radiusCm: surface.radiusCm + PAST_RIM_CM }
-      : { kind: 'rect', halfLengthCm: surface.halfLengthCm + PAST_RIM_CM, halfWidthCm: surface.halfWidthCm + PAST_RIM_CM },
-  );
+  return sectionAreaCm2(grown(mixSurface(container), PAST_RIM_CM));
 }
 
-/** Weights, kg. */
-export interface Weight {
-  readonly emptyKg: number;
-  /** Watered and drained. */
-  readonly wateredKg: number;
-  /** Every pore full, straight after soaking: what a hook must bear before any allowance. */
-  readonly soakedKg: number;
+/** The outside of the wall at a height above the inside base: the inside widened by the wall. */
+export function outerSection(container: Container, heightCm: number): Section {
+  return grown(sectionAt(container.shape, heightCm), wallOf(container));
 }
 
-/**
- * Weight of a planted container by parts added up. Root balls count as mix.
- * Fresh plant weight = plan area × leaf area index 3 × .45 kg/m² (±50 %).
- */
-export function weightOf(container: Container, foliageM2: number): Weight {
-  const material = MATERIALS[container.material];
-  const emptyKg = wallVolumeL(container) * (material.densityKgM3 / 1000);
-  const mix = MIXES[container.mix];
-  const plantsKg = foliageM2 * 3 * 0.45;
-  const wetKg = emptyKg * (1 + material.uptake) + plantsKg;
-  return { emptyKg, wateredKg: wetKg + mixL(container) * mix.capacityKgL, soakedKg: wetKg + mixL(container) * mix.soakedKgL };
-}
-
-/** Volume of the wall and base, litres: the inside grown by the wall on all sides, less the inside. The base is as wide outside as the foot of the wall. */
-function wallVolumeL({ shape, material }: Container): number {
-  const t = MATERIALS[material].wallCm;
-  const inner = volumeBelowL(shape, shape.depthCm);
-  switch (shape.kind) {
-    case 'round': {
-      const outer = { ...shape, topCm: shape.topCm + 2 * t, baseCm: shape.baseCm + 2 * t };
-      return volumeBelowL(outer, Infinity) + (sectionAreaCm2(sectionAt(outer, 0)) * t) / CM3_PER_L - inner;
-    }
-    case 'box': {
-      const outer = { ...shape, lengthCm: shape.lengthCm + 2 * t, widthCm: shape.widthCm + 2 * t, baseLengthCm: shape.baseLengthCm + 2 * t, baseWidthCm: shape.baseWidthCm + 2 * t };
-      return volumeBelowL(outer, Infinity) + (sectionAreaCm2(sectionAt(outer, 0)) * t) / CM3_PER_L - inner;
-    }
-    case 'basket':
-      return volumeBelowL({ ...shape, topCm: shape.topCm + 2 * t, depthCm: shape.depthCm + t }, Infinity) - inner;
-  }
+/** Volume of the wall and base, litres: the inside widened by the wall, and a slab as thick under a flat base, less the inside. */
+export function wallVolumeL(container: Container): number {
+  const { shape } = container;
+  const t = wallOf(container);
+  const outer = formOf(offset(shape, t));
+  const inner = formOf(shape);
+  const slabL = roundBelow(shape) ? 0 : (sectionAreaCm2(outer.sectionAt(0)) * t) / CM3_PER_L;
+  const steps = shape.kind === 'tiered' ? (shape.tiers.slice(1).reduce((sum, { baseCm }) => sum + Math.PI * (baseCm / 2 + t) ** 2, 0) * t) / CM3_PER_L : 0;
+  return outer.volumeBelowL(outer.depthCm) + slabL + steps - inner.volumeBelowL(inner.depthCm);
 }

@@ -34,7 +34,7 @@ export function growPlant(plant: Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'see
     kind: plant.kind,
     plant: index,
     seed: plant.seed,
-    base: [plant.xCm, vessel.soilY, plant.zCm],
+    base: [plant.xCm, vessel.soilY(plant.xCm, plant.zCm), plant.zCm],
     heightCm: size.heightCm,
     radiusCm: size.spreadCm / 2,
     trailCm: size.trailCm,

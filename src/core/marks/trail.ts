@@ -21,13 +21,14 @@ export function growTrail(sheaf: Sheaf): void {
   const ratio = OUTLINES[kind.foliage.shape].ratio;
   const enlarge = fine ? 1.5 : 1.08;
   const sites: Site[] = [];
+  const rimY = vessel.rimAt(sprout.base[0], sprout.base[2]);
 
   for (let i = 0; i < stems; i += 1) {
     const spread = stems === 1 ? 0 : (i / (stems - 1)) * 2 - 1;
     const upright = i % 3 === 0 && sprout.heightCm > 10;
     const azimuth = outAngle + spread * fan + sheaf.signed(i, 0, WHY.azimuth) * 0.3 + (upright ? Math.PI * 0.6 * sheaf.signed(i, 1, WHY.azimuth) : 0);
     const out = level(azimuth);
-    const toRim = Math.max(0, vessel.insideCm(sprout.base[0], vessel.rimY, sprout.base[2]));
+    const toRim = Math.max(0, vessel.insideCm(sprout.base[0], rimY, sprout.base[2]));
     const facing = Math.max(0, out[0] * sprout.outward[0] + out[2] * sprout.outward[2]);
     const long = upright ? sprout.heightCm * 1.1 : Math.min(toRim, sprout.radiusCm) + sprout.radiusCm * 0.3 + sprout.trailCm * (0.28 + 0.77 * sheaf.random(i, 0, WHY.reach)) * (0.35 + 0.65 * facing);
     let d = unit(add(out, [0, upright ? 1.2 : 0.25 + 0.3 * sheaf.random(i, 0, WHY.tilt) + sprout.heightCm * 0.018, 0]));
@@ -39,12 +40,12 @@ export function growTrail(sheaf: Sheaf): void {
       const inside = vessel.insideCm(p[0], p[1], p[2]);
       if (inside > -0.6 && !(upright && far < 0.7)) {
         d = unit(add(d, [0, -0.05 * step, 0]));
-        if (p[1] < vessel.rimY + 1 && inside > -0.6) d = unit([d[0], Math.max(0.05, d[1]), d[2]]);
+        if (p[1] < rimY + 1 && inside > -0.6) d = unit([d[0], Math.max(0.05, d[1]), d[2]]);
       } else {
         d = unit(add(add(d, [0, -0.2 * step, 0]), sheaf.noise(i, j, 0.14)));
       }
       let next = add(p, d, step);
-      if (next[1] < vessel.rimY && vessel.insideCm(next[0], next[1], next[2]) > -0.8) {
+      if (next[1] < rimY && vessel.insideCm(next[0], next[1], next[2]) > -0.8) {
         const push = vessel.outward(next[0], next[2]);
         next = add(next, push, vessel.insideCm(next[0], next[1], next[2]) + 1);
       }

@@ -1,11 +1,15 @@
-import { mixHeightCm, type Container } from '../containers/container';
-import { MATERIALS } from '../containers/materials';
-import { insetCm, sectionAt, type Section } from '../containers/shape';
+import { insideBaseCm, mixSurface, outerSection, soilHeightCm, surfacesOf, visibleHeightCm, type Container } from '../containers/container';
+import { insetCm, reachOf, towardEdge, type Section } from '../containers/section';
+import { rimSection } from '../containers/shape';
 import { unit, type Vec3 } from '../geometry/vec3';
 
 /** What a plant feels of its container: rim, soil, wall and the floor beneath. World axes, y = 0 at the outside base. */
 export interface Vessel {
-  readonly soilY: number;
+  /** Height of the mix under a point of the plan. */
+  readonly soilY: (x: number, z: number) => number;
+  /** Height of the rim round a point of the plan: tiers have one each. */
+  readonly rimAt: (x: number, z: number) => number;
+  /** The highest rim. */
   readonly rimY: number;
   /** Where trailing stems meet the ground: 0, or far below for hung and sill containers. */
   readonly floorY: number;
@@ -21,23 +25,30 @@ export interface Vessel {
 const OPEN_DROP_CM = 400;
 
 export function vesselOf(container: Container, hung: boolean): Vessel {
-  const wall = MATERIALS[container.material].wallCm;
-  const { shape } = container;
-  const rim = sectionAt(shape, shape.depthCm);
-  const grow = (s: Section): Section => (s.kind === 'disc' ? { kind: 'disc', radiusCm: s.radiusCm + wall } : { kind: 'rect', halfLengthCm: s.halfLengthCm + wall, halfWidthCm: s.halfWidthCm + wall });
+  const foot = insideBaseCm(container);
+  const rim = rimSection(container.shape);
+  const rimY = visibleHeightCm(container);
+  const tiered = surfacesOf(container).length > 1;
+  const soilY = (x: number, z: number) => foot + soilHeightCm(container, x, z);
+  const inner = mixSurface(container);
   return {
-    soilY: wall + mixHeightCm(container),
-    rimY: wall + shape.depthCm,
+    soilY, rimY,
+    rimAt: (x, z) => (tiered ? soilY(x, z) + container.headspaceCm : rimY),
     floorY: hung ? -OPEN_DROP_CM : 0,
-    insideCm: (x, y, z) => insetCm(grow(sectionAt(shape, y - wall)), x, z),
-    outward: (x, z) => outwardFrom(rim, x, z),
-    rimShare: (x, z) => rimShareOf(rim, x, z),
+    insideCm: (x, y, z) => insetCm(outerSection(container, y - foot), x, z),
+    outward: (x, z) => outwardFrom(tiered ? inner : rim, x, z),
+    rimShare: (x, z) => rimShareOf(tiered ? inner : rim, x, z),
   };
 }
 
-/** Off the long edge in a box unless an end is clearly nearer; straight out from the middle of a round one. */
+/** Off the long edge in a box unless an end is clearly nearer; straight out from the middle of a round one; off the nearest edge of others. */
 function outwardFrom(rim: Section, x: number, z: number): Vec3 {
   if (rim.kind === 'disc') return Math.hypot(x, z) < 0.5 ? [0, 0, 1] : unit([x, 0, z]);
+  if (rim.kind === 'polygon') {
+    const [ox, oz] = towardEdge(rim, x, z);
+    // Against a wall or in the middle row a plant spills to the front, where it is seen.
+    return insetCm(rim, x, z) > 0 && oz < -0.7 ? [0, 0, 1] : [ox, 0, oz];
+  }
   const endGap = rim.halfLengthCm - Math.abs(x);
   const sideGap = rim.halfWidthCm - Math.abs(z);
   const ends = Math.max(0, 1 - endGap / 12) * Math.sign(x);
@@ -47,5 +58,7 @@ function outwardFrom(rim: Section, x: number, z: number): Vec3 {
 
 function rimShareOf(rim: Section, x: number, z: number): number {
   if (rim.kind === 'disc') return Math.min(1, Math.hypot(x, z) / rim.radiusCm);
-  return Math.min(1, Math.max(Math.abs(z) / rim.halfWidthCm, (Math.abs(x) / rim.halfLengthCm) ** 3));
+  if (rim.kind === 'rect') return Math.min(1, Math.max(Math.abs(z) / rim.halfWidthCm, (Math.abs(x) / rim.halfLengthCm) ** 3));
+  const { acrossCm, deepCm } = reachOf(rim);
+  return Math.min(1, Math.max(0, 1 - insetCm(rim, x, z) / Math.min(acrossCm, deepCm)));
 }

@@ -1,5 +1,5 @@
-import { mixHeightCm, mixSurface, type Container } from '../containers/container';
-import { insetCm, sectionAt } from '../containers/shape';
+import { fillable, mixDepthCm, surfacesOf, type Container } from '../containers/container';
+import { insetCm } from '../containers/section';
 import { gapCm } from '../geometry/discs';
 import type { Place } from '../plantings/planting';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
@@ -10,20 +10,31 @@ export const RIM_BUFFER_CM = 1;
 export const SQUASH = 0.12;
 
 /**
- * Room left between a root ball and the wall where it is tightest, cm. The walls are straight or hollow, so the ball's
- * top and bottom edges decide.
+ * Room left between a root ball and the wall where it is tightest, cm: at its top and bottom edges, and where the wall bends between them.
+ * Of several levels of mix the roomiest counts.
  * @returns negative when the ball does not fit there
  */
 export function wallRoomCm(container: Container, size: NurserySizeId, xCm: number, zCm: number): number {
   const ball = NURSERY_SIZES[size];
-  const top = insetCm(mixSurface(container), xCm, zCm) - ball.topCm / 2;
-  const low = insetCm(sectionAt(container.shape, mixHeightCm(container) - ball.heightCm), xCm, zCm) - ball.baseCm / 2;
-  return Math.min(top, low) - RIM_BUFFER_CM;
+  const form = fillable(container);
+  let best = -Infinity;
+  for (const { section, heightCm, floorCm } of surfacesOf(container)) {
+    const foot = heightCm - ball.heightCm;
+    let room = insetCm(section, xCm, zCm) - ball.topCm / 2;
+    for (const bend of form.levelsCm.length > 2 ? form.levelsCm : []) {
+      if (bend <= foot || bend >= heightCm || bend < floorCm) continue;
+      const width = ball.baseCm + ((ball.topCm - ball.baseCm) * (bend - foot)) / ball.heightCm;
+      room = Math.min(room, insetCm(form.sectionAt(bend), xCm, zCm) - width / 2);
+    }
+    room = Math.min(room, insetCm(form.sectionAt(Math.max(floorCm, foot)), xCm, zCm) - ball.baseCm / 2);
+    best = Math.max(best, room);
+  }
+  return best - RIM_BUFFER_CM;
 }
 
 /** Is the mix deep enough for this nursery size? */
 export function deepEnough(container: Container, size: NurserySizeId): boolean {
-  return mixHeightCm(container) >= NURSERY_SIZES[size].heightCm;
+  return mixDepthCm(container) >= NURSERY_SIZES[size].heightCm;
 }
 
 /**

@@ -1,4 +1,6 @@
 import { mixSurface, type Container } from '../containers/container';
+import { reachOf } from '../containers/section';
+import { tierShares } from './tiers';
 import type { Role } from '../plants/kind';
 import type { View } from '../spots/spot';
 
@@ -15,13 +17,23 @@ export interface Spotting {
  */
 export function spotRole(container: Container, view: View, role: Role, count: number, others: { readonly leads: number }): Spotting[] {
   const surface = mixSurface(container);
-  if (surface.kind === 'rect') return spotBox(surface.halfLengthCm, surface.halfWidthCm, view, role, count, others.leads);
-  const R = surface.radiusCm;
+  const { acrossCm, deepCm } = reachOf(surface);
+  // What is longer than wide, or flat at the back, is planted like a box.
+  if (surface.kind === 'rect' || container.shape.kind === 'wall' || Math.max(acrossCm, deepCm) > 1.6 * Math.min(acrossCm, deepCm)) {
+    if (acrossCm >= deepCm) return spotBox(acrossCm, deepCm, view, role, count, others.leads);
+    return spotBox(deepCm, acrossCm, view, role, count, others.leads).map(({ xCm, zCm }) => ({ xCm: zCm, zCm: xCm }));
+  }
+  const R = Math.min(acrossCm, deepCm);
   const arc = (fromRad: number, toRad: number, radius: number) => Array.from({ length: count }, (_, i) => {
     const angle = count === 1 ? (fromRad + toRad) / 2 : fromRad + ((toRad - fromRad) * i) / (count - 1);
     return { xCm: Math.sin(angle) * radius, zCm: Math.cos(angle) * radius };
   });
+  const tiers = tierShares(container);
   const ring = (radius: number, turn: number) => Array.from({ length: count }, (_, i) => ({ xCm: Math.sin((i / count) * 2 * Math.PI + turn) * radius, zCm: Math.cos((i / count) * 2 * Math.PI + turn) * radius }));
+  if (tiers) {
+    if (role === 'lead') return count === 1 ? [{ xCm: 0, zCm: 0 }] : ring(R * tiers.top, 0.5);
+    return ring(R * (role === 'body' ? tiers.middle : tiers.low), role === 'body' ? 0.2 : 0.2 + Math.PI / Math.max(3, count));
+  }
   if (view !== 'one side') {
     if (role === 'lead') return count === 1 ? [{ xCm: 0, zCm: 0 }] : ring(R * 0.22, 0.5);
     if (role === 'body') return ring(others.leads > 0 ? R * 0.52 : R * 0.34, 0.2);

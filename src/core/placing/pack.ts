@@ -1,4 +1,5 @@
-import { mixSurface, type Container } from '../containers/container';
+import { mixSurface, surfacesOf, type Container } from '../containers/container';
+import { reachOf } from '../containers/section';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
 import { FIT_TOLERANCE_CM, SQUASH, wallRoomCm } from './fit';
 
@@ -9,7 +10,11 @@ export interface Spot2 {
 }
 
 /** Where middles of balls may lie, and how near two may be. */
-type Field = { readonly kind: 'disc'; readonly radiusCm: number; readonly apartCm: number } | { readonly kind: 'rect'; readonly halfLengthCm: number; readonly halfWidthCm: number; readonly apartCm: number };
+type Field =
+  | { readonly kind: 'disc'; readonly radiusCm: number; readonly apartCm: number }
+  | { readonly kind: 'rect'; readonly halfLengthCm: number; readonly halfWidthCm: number; readonly apartCm: number }
+  /** Rings, half rounds, outlines: tried point by point. */
+  | { readonly kind: 'any'; readonly halfLengthCm: number; readonly halfWidthCm: number; readonly apartCm: number; readonly takes: (xCm: number, zCm: number) => boolean };
 
 /**
  * Radius of the smallest circle that takes n equal circles of radius 1, n from 1.
@@ -35,6 +40,7 @@ export function packSame(container: Container, size: NurserySizeId): readonly Sp
   const field = fieldFor(container, size);
   if (!field) return [];
   const laid = lattice(field);
+  if (field.kind === 'any') return laid.concat(leftOver(field, laid)).slice(0, MOST);
   // A large field is nearly all lattice: little is gained by pressing, and each count tried costs its square.
   const most = Math.min(mostIn(field), laid.length + (laid.length > 30 ? 2 : 8));
   for (let count = most; count > laid.length; count -= 1) {
@@ -46,23 +52,26 @@ export function packSame(container: Container, size: NurserySizeId): readonly Sp
 
 /** Shifts of the lattice tried each way. */
 const SHIFTS = 9;
+/** The same for fields in which every place must be tried against the wall. */
+const FEW_SHIFTS = 5;
 
 /** The best cut of a close lattice, laid along or across, to the field: what fits without pressing. */
 function lattice(field: Field): readonly Spot2[] {
   const step = field.apartCm;
   const row = step * Math.sqrt(0.75);
   const [reachX, reachZ] = field.kind === 'disc' ? [field.radiusCm, field.radiusCm] : [field.halfLengthCm, field.halfWidthCm];
-  let best: readonly Spot2[] = [{ xCm: 0, zCm: 0 }];
+  let best: readonly Spot2[] = field.kind === 'any' ? [] : [{ xCm: 0, zCm: 0 }];
+  const shifts = field.kind === 'any' ? FEW_SHIFTS : SHIFTS;
   for (const across of [false, true])
-    for (let i = 0; i < SHIFTS; i += 1)
-      for (let j = 0; j < SHIFTS; j += 1) {
+    for (let i = 0; i < shifts; i += 1)
+      for (let j = 0; j < shifts; j += 1) {
         const places: Spot2[] = [];
         const [u, v] = across ? [reachZ, reachX] : [reachX, reachZ];
         // Rows begin at an edge, so that a field made to measure is filled.
-        for (let r = 0, b = -v + (j / SHIFTS) * row; b <= v + 1e-9; r += 1, b += row) {
-          for (let a = -u + (((r % 2) / 2 + i / SHIFTS) % 1) * step; a <= u + 1e-9; a += step) {
+        for (let r = 0, b = -v + (j / shifts) * row; b <= v + 1e-9; r += 1, b += row) {
+          for (let a = -u + (((r % 2) / 2 + i / shifts) % 1) * step; a <= u + 1e-9; a += step) {
             const [xCm, zCm] = across ? [b, a] : [a, b];
-            if (field.kind === 'disc' ? Math.hypot(xCm, zCm) <= field.radiusCm + 1e-9 : Math.abs(xCm) <= field.halfLengthCm + 1e-9 && Math.abs(zCm) <= field.halfWidthCm + 1e-9) places.push({ xCm, zCm });
+            if (inField(field, xCm, zCm)) places.push({ xCm, zCm });
           }
         }
         if (places.length > best.length) best = places;
@@ -70,12 +79,39 @@ function lattice(field: Field): readonly Spot2[] {
   return best.slice(0, MOST);
 }
 
+function inField(field: Field, xCm: number, zCm: number): boolean {
+  switch (field.kind) {
+    case 'disc':
+      return Math.hypot(xCm, zCm) <= field.radiusCm + 1e-9;
+    case 'rect':
+      return Math.abs(xCm) <= field.halfLengthCm + 1e-9 && Math.abs(zCm) <= field.halfWidthCm + 1e-9;
+    case 'any':
+      return field.takes(xCm, zCm);
+  }
+}
+
+/** Places between and beside a lattice that still take a ball, found on a fine grid: rings and odd corners. */
+function leftOver(field: Extract<Field, { kind: 'any' }>, laid: readonly Spot2[]): readonly Spot2[] {
+  const step = field.apartCm / 6;
+  const added: Spot2[] = [];
+  for (let x = -field.halfLengthCm; x <= field.halfLengthCm; x += step)
+    for (let z = -field.halfWidthCm; z <= field.halfWidthCm; z += step) {
+      const near = (p: Spot2) => Math.hypot(p.xCm - x, p.zCm - z) < field.apartCm;
+      if (!laid.some(near) && !added.some(near) && field.takes(x, z)) added.push({ xCm: x, zCm: z });
+    }
+  return added;
+}
+
 /** Where a ball's middle may lie: the walls are straight or hollow, so room falls evenly toward them. `null`: not even in the middle. */
 function fieldFor(container: Container, size: NurserySizeId): Field | null {
-  const room = wallRoomCm(container, size, 0, 0);
-  if (room < -FIT_TOLERANCE_CM) return null;
   const apartCm = NURSERY_SIZES[size].topCm * (1 - SQUASH);
   const surface = mixSurface(container);
+  if (surface.kind === 'polygon' || surfacesOf(container).length > 1 || (surface.kind === 'rect' && container.shape.kind === 'saddle')) {
+    const { acrossCm, deepCm } = reachOf(surface);
+    return { kind: 'any', halfLengthCm: acrossCm, halfWidthCm: deepCm, apartCm, takes: (xCm, zCm) => wallRoomCm(container, size, xCm, zCm) >= -FIT_TOLERANCE_CM };
+  }
+  const room = wallRoomCm(container, size, 0, 0);
+  if (room < -FIT_TOLERANCE_CM) return null;
   if (surface.kind === 'disc') return { kind: 'disc', radiusCm: Math.max(0, room), apartCm };
   // Along the length the ends set the limit; the room in the middle is that of the sides.
   let [low, high] = [0, surface.halfLengthCm];
@@ -88,7 +124,7 @@ function fieldFor(container: Container, size: NurserySizeId): Field | null {
 }
 
 /** No more than this go in: by the list of best packings, beyond it by area. */
-function mostIn(field: Field): number {
+function mostIn(field: Exclude<Field, { kind: 'any' }>): number {
   const r = field.apartCm / 2 - FIT_TOLERANCE_CM / 2;
   if (field.kind === 'disc') {
     const ratio = (field.radiusCm + FIT_TOLERANCE_CM + r) / r;
@@ -102,7 +138,7 @@ function mostIn(field: Field): number {
 }
 
 /** `count` balls pressed into the field, or `null` when no start settles. */
-function packed(field: Field, count: number): readonly Spot2[] | null {
+function packed(field: Exclude<Field, { kind: 'any' }>, count: number): readonly Spot2[] | null {
   for (const start of field.kind === 'disc' ? roundStarts(field, count) : rowStarts(field, count)) {
     const settled = press(field, start);
     if (settled) return settled;
@@ -111,7 +147,7 @@ function packed(field: Field, count: number): readonly Spot2[] | null {
 }
 
 /** Pushes balls apart and back into the field until all are within what a hand can tease; each pair shares the push. */
-function press(field: Field, start: readonly Spot2[]): readonly Spot2[] | null {
+function press(field: Exclude<Field, { kind: 'any' }>, start: readonly Spot2[]): readonly Spot2[] | null {
   const n = start.length;
   const x = Float64Array.from(start, (p) => p.xCm);
   const z = Float64Array.from(start, (p) => p.zCm);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { BASKET, BOX, TUB } from '../../../tests/builders/plantings';
-import { usualContainer } from '../plantings/start';
+import { usualContainer } from '../containers/usual';
 import { NURSERY_SIZE_IDS } from '../plants/nursery';
 import { ballRoomCm, deepEnough, FIT_TOLERANCE_CM, wallRoomCm, worstShortfallCm } from './fit';
 import { spotRole } from './layout';

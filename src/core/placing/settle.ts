@@ -1,7 +1,11 @@
 import type { Container } from '../containers/container';
-import { mixSurface } from '../containers/container';
+import { mixSurface, surfacesOf, type Surface } from '../containers/container';
+import { insetCm, towardEdge } from '../containers/section';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
 import { SQUASH, wallRoomCm, worstShortfallCm } from './fit';
+
+/** How far inside one level of mix a point lies, cm. */
+const roomOn = ({ section }: Surface, xCm: number, zCm: number): number => insetCm(section, xCm, zCm);
 
 /** A ball to be settled: where it would like to stand and how much it may wander. */
 export interface Wish {
@@ -30,6 +34,7 @@ export function settle(container: Container, wishes: readonly Wish[]): { readonl
   const x = wishes.map((w) => w.xCm);
   const z = wishes.map((w) => w.zCm);
   const surface = mixSurface(container);
+  const levels = surfacesOf(container);
   for (let round = 0; round < ROUNDS; round += 1) {
     const soft = 0.25 * (1 - round / ROUNDS);
     for (let i = 0; i < wishes.length; i += 1) {
@@ -66,6 +71,14 @@ export function settle(container: Container, wishes: readonly Wish[]): { readonl
   function keepInside(i: number): void {
     const room = wallRoomCm(container, wishes[i]!.size, x[i]!, z[i]!);
     if (room >= 0) return;
+    if (surface.kind === 'polygon' || levels.length > 1 || (surface.kind === 'rect' && surface.slotCm > 0)) {
+      // The nearest edge gives way inward; of several levels the one with the most room.
+      const level = levels.reduce((best, one) => (roomOn(one, x[i]!, z[i]!) > roomOn(best, x[i]!, z[i]!) ? one : best));
+      const [ox, oz] = towardEdge(level.section, x[i]!, z[i]!);
+      x[i]! += ox * room;
+      z[i]! += oz * room;
+      return;
+    }
     if (surface.kind === 'disc') {
       const d = Math.hypot(x[i]!, z[i]!);
       if (d < 1e-6) return;

@@ -1,3 +1,4 @@
+import { isHung } from '../containers/shape';
 import { isGround, isWhite, readTally, tallyScheme, type SchemeTally } from '../colour/schemes';
 import { deltaE } from '../colour/oklch';
 import { goodRatios } from '../checks/rules/proportion';
@@ -37,7 +38,7 @@ const LEAST_THIRST_MATCH = 0.5;
  */
 export function* castsFor(ask: Ask): Generator<Cast[]> {
   const judge = new Judge(ask, eligible(ask));
-  const withLead = ask.container.shape.kind !== 'basket';
+  const withLead = !isHung(ask.container.shape);
   const leads: (PlantKind | null)[] = withLead ? judge.best('lead', BEAM.leads) : [null];
   if (leads.length === 0) leads.push(null);
   for (const lead of leads) {
@@ -154,7 +155,7 @@ class Judge {
     const pot = visibleHeightCm(this.ask.container);
     const [least, most] = goodRatios(this.ask.container);
     const ratio = grownHeightCm(kind) / pot;
-    const basket = this.ask.container.shape.kind === 'basket';
+    const basket = isHung(this.ask.container.shape);
     const size = role === 'lead' ? within(ratio, least, most) : role === 'body' ? within(ratio, basket ? 0.5 : 0.4, most * 0.75) : within(ratio, 0, Math.max(0.8, least)) * (kind.trailCm ? 1 : 0.8);
     const [, chroma] = leadingColour(kind);
     const vivid = Math.min(1, chroma / 0.16 + (isWhite(leadingColour(kind)) ? 0.7 : 0));

@@ -1,4 +1,5 @@
-import { growingRoomCm2, mixAreaCm2, mixHeightCm, mixSurface } from '../containers/container';
+import { growingRoomCm2, mixAreaCm2, mixDepthCm, mixSurface } from '../containers/container';
+import { reachOf } from '../containers/section';
 import { growthShare, lightFactor } from '../growth/growth';
 import { FIT_TOLERANCE_CM } from '../placing/fit';
 import { spotRole } from '../placing/layout';
@@ -45,16 +46,18 @@ export function placeCast(cast: Cast, ask: Ask): Place[] | null {
 }
 
 function startParts(cast: Cast, ask: Ask): Part[] | null {
-  const box = ask.container.shape.kind === 'box' ? ask.container.shape : null;
+  const { acrossCm, deepCm } = reachOf(mixSurface(ask.container));
+  // What is much longer than deep is planted in units along it.
+  const box = acrossCm > deepCm * 1.6 && ask.container.shape.kind !== 'wall';
   const parts: Part[] = [];
   const add = (kind: PlantKind, role: Role, count: number) => {
     const size = sizeFor(kind, role, ask);
     if (size) parts.push({ kind, role, size, count });
     return size !== null;
   };
-  const units = box ? Math.max(1, Math.round(box.lengthCm / 42)) : 1;
+  const units = box ? Math.max(1, Math.round((2 * acrossCm) / 42)) : 1;
   if (cast.lead && !add(cast.lead, 'lead', units)) return null;
-  const paired = ask.spot.view !== 'one side' || box !== null;
+  const paired = ask.spot.view !== 'one side' || box;
   for (const kind of cast.bodies) if (!add(kind, 'body', box ? units : cast.bodies.length === 1 ? 2 : paired ? 2 : 1)) return null;
   for (const kind of cast.edges) if (!add(kind, 'edge', box ? Math.max(1, Math.ceil(units / cast.edges.length)) : cast.edges.length === 1 ? 2 : paired ? 2 : 1)) return null;
   return parts;
@@ -62,9 +65,10 @@ function startParts(cast: Cast, ask: Ask): Part[] | null {
 
 /** The nursery size to plant: a bigger one for the lead, small ones for the many; the mix must be deep enough. */
 function sizeFor(kind: PlantKind, role: Role, ask: Ask): NurserySizeId | null {
-  const deep = mixHeightCm(ask.container);
+  const deep = mixDepthCm(ask.container);
   const surface = mixSurface(ask.container);
-  const wide = surface.kind === 'disc' ? surface.radiusCm * 2 : surface.halfWidthCm * 2;
+  const { acrossCm, deepCm } = reachOf(surface);
+  const wide = 2 * Math.min(acrossCm, deepCm);
   const fitting = kind.sold.map(({ size }) => size).filter((size) => NURSERY_SIZES[size].heightCm <= deep - 0.5 && NURSERY_SIZES[size].topCm <= wide * 0.62).sort((a, b) => NURSERY_SIZES[a].ballL - NURSERY_SIZES[b].ballL);
   if (fitting.length === 0) return null;
   if (role === 'lead') return fitting[fitting.length - 1]!;

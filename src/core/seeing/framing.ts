@@ -1,4 +1,4 @@
-import { MATERIALS } from '../containers/materials';
+import { wallOf } from '../containers/container';
 import { halfDepthCm, halfFrontCm } from '../containers/shape';
 import type { Reading } from '../checks/reading';
 
@@ -21,12 +21,12 @@ const MARGIN_CM = 5;
  * Trails of hung containers are shown as far as 60 cm below the base.
  */
 export function extentOf(reading: Reading): Extent {
-  const { shape, material } = reading.planting.container;
-  const wall = MATERIALS[material].wallCm;
+  const { shape } = reading.planting.container;
+  const wall = wallOf(reading.planting.container);
   const front = halfFrontCm(shape) + wall;
   const sizes = reading.grown();
   const soil = reading.potHeightCm - reading.planting.container.headspaceCm;
-  let [left, right, above, below] = [front, front, reading.potHeightCm + (shape.kind === 'basket' ? shape.topCm * 1.3 : 8), 4];
+  let [left, right, above, below] = [front, front, reading.potHeightCm + (shape.kind === 'basket' || shape.kind === 'cone' ? shape.topCm * 1.3 : 8), 4];
   reading.plants.forEach((plant, i) => {
     const size = sizes[i]!;
     const half = size.spreadCm * 0.62;

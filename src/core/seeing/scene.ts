@@ -1,4 +1,5 @@
 import type { Container } from '../containers/container';
+import { isHung } from '../containers/shape';
 import { lightFactor, sizeAt, type Size } from '../growth/growth';
 import { growPlant } from '../marks/grow';
 import { lightMarks } from '../marks/light';
@@ -34,7 +35,7 @@ export interface Scene {
 export function subjectOf({ planting, spot, plants }: PlantingInSpot): Subject {
   return {
     container: planting.container,
-    hung: planting.container.shape.kind === 'basket' || hangsFree(spot),
+    hung: isHung(planting.container.shape) || hangsFree(spot),
     plantedWeek: bookWeek(planting.plantedWeek, spot),
     sunHours: spot.sunHours,
     plants: plants.map(({ kind, xCm, zCm, seed, size }) => ({ kind, xCm, zCm, seed, size })),

@@ -15,7 +15,8 @@ import type { Editing } from '@/ui/session/useEditing';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { useUndoKeys } from '@/ui/session/useUndoKeys';
 import { useWidth } from '@/ui/controls/useWidth';
-import { countText, hoursText, lengthFigure, moneyText, volumeText, weekText } from '@/words/format';
+import { countText, hoursText, moneyText, volumeText, weekText } from '@/words/format';
+import { sizeText } from '@/words/containers';
 import { keyed } from '@/words/names';
 import { PlantActions } from './PlantActions';
 import { KindTags } from './KindTags';
@@ -51,9 +52,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
   const culprits = useMemo(() => editing.opinion.remarks.find(({ check }) => check === pointed)?.culprits ?? [], [editing.opinion, pointed]);
   useUndoKeys(editing.undo, editing.redo);
 
-  const dims = planting.container.shape.kind === 'box'
-    ? `${lengthFigure(planting.container.shape.lengthCm, settings.length)} × ${lengthFigure(planting.container.shape.widthCm, settings.length)} × ${lengthFigure(planting.container.shape.depthCm, settings.length)}`
-    : `${lengthFigure(planting.container.shape.topCm, settings.length)} × ${lengthFigure(planting.container.shape.depthCm, settings.length)}`;
+  const dims = sizeText(planting.container.shape, settings.length);
 
   return (
     <div className="pt-3.5 wide:grid wide:grid-cols-[minmax(0,1fr)_344px] wide:gap-6">

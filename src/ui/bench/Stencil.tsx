@@ -1,9 +1,11 @@
 'use client';
 
-import { memo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useRef, useState, type KeyboardEvent, type PointerEvent, type SVGProps } from 'react';
 import type { Reading } from '@/core/checks/reading';
 import { toHex } from '@/core/colour/oklch';
-import { MATERIALS } from '@/core/containers/materials';
+import { surfacesOf, wallOf } from '@/core/containers/container';
+import { grown, type Section } from '@/core/containers/section';
+import { halfDepthCm, rimSection } from '@/core/containers/shape';
 import { NURSERY_SIZES } from '@/core/plants/nursery';
 import type { Subject } from '@/core/seeing/scene';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
@@ -36,7 +38,7 @@ export const Stencil = memo(function Stencil({ reading, keys, subject, weeks, px
   const originY = (heightPx - RULER_PX) / 2 + 14;
   const ready = widthPx > 0 && pxPerCm > 0;
   const holes = reading.plants.map((plant) => NURSERY_SIZES[plant.size].topCm / 2);
-  const wall = MATERIALS[container.material].wallCm * pxPerCm;
+  const wall = wallOf(container) * pxPerCm;
   const sizes = reading.sizesAt(weeks);
   const drag = useRef<{ id: string; fromX: number; fromZ: number; x: number; y: number; moved: boolean } | null>(null);
   const [held, setHeld] = useState<string | null>(null);
@@ -145,7 +147,7 @@ export const Stencil = memo(function Stencil({ reading, keys, subject, weeks, px
 });
 
 function extentZ({ planting: { container } }: Reading): number {
-  return (container.shape.kind === 'box' ? container.shape.widthCm : container.shape.topCm) / 2 + MATERIALS[container.material].wallCm;
+  return halfDepthCm(container.shape) + wallOf(container);
 }
 
 /** "12 cm right, 4 cm to the front" */
@@ -157,13 +159,33 @@ function whereText(xCm: number, zCm: number, length: Units['length']): string {
 
 /** The container's rim in its own colour, and the paper inside it. */
 function Rim({ reading, originX, originY, pxPerCm, wall }: { readonly reading: Reading; readonly originX: number; readonly originY: number; readonly pxPerCm: number; readonly wall: number }) {
-  const { shape, colour } = reading.planting.container;
-  const rim = toHex(colour);
+  const { container } = reading.planting;
+  const rim = toHex(container.colour);
   const band = Math.max(3, wall);
-  if (shape.kind === 'box') {
-    const [l, w] = [shape.lengthCm * pxPerCm, shape.widthCm * pxPerCm];
-    return <rect x={originX - l / 2 - band / 2} y={originY - w / 2 - band / 2} width={l + band} height={w + band} fill="var(--sheet)" stroke={rim} strokeWidth={band} />;
-  }
-  const r = (shape.topCm / 2) * pxPerCm;
-  return <circle cx={originX} cy={originY} r={r + band / 2} fill="var(--sheet)" stroke={rim} strokeWidth={band} />;
+  const at = { originX, originY, pxPerCm };
+  return (
+    <g>
+      <Outline section={grown(rimSection(container.shape), band / pxPerCm / 2)} {...at} fill="var(--sheet)" stroke={rim} strokeWidth={band} />
+      {surfacesOf(container).slice(1).map(({ section, heightCm }) => <Outline key={heightCm} section={grown(section, wallOf(container))} {...at} fill="none" stroke={rim} strokeWidth={Math.max(2, band * 0.6)} />)}
+    </g>
+  );
+}
+
+interface OutlineProps extends SVGProps<SVGPathElement> {
+  readonly section: Section;
+  readonly originX: number;
+  readonly originY: number;
+  readonly pxPerCm: number;
+}
+
+/** A level cut of a container as a closed line on the plan; a slot as a second one. */
+export function Outline({ section, originX, originY, pxPerCm, ...rest }: OutlineProps) {
+  if (section.kind === 'disc') return <path d={circlePath(originX, originY, section.radiusCm * pxPerCm)} {...rest} />;
+  const points = section.kind === 'polygon' ? section.points : [[-1, -1], [1, -1], [1, 1], [-1, 1]].map(([x, z]) => [x! * section.halfLengthCm, z! * section.halfWidthCm] as const);
+  const slot = section.kind === 'rect' && section.slotCm > 0 ? `M${originX - section.halfLengthCm * pxPerCm} ${originY - section.slotCm * pxPerCm}h${2 * section.halfLengthCm * pxPerCm}v${2 * section.slotCm * pxPerCm}h${-2 * section.halfLengthCm * pxPerCm}z` : '';
+  return <path d={`M${points.map(([x, z]) => `${originX + x * pxPerCm} ${originY + z * pxPerCm}`).join('L')}z${slot}`} strokeLinejoin="round" {...rest} />;
+}
+
+function circlePath(x: number, y: number, r: number): string {
+  return `M${x - r} ${y}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0z`;
 }

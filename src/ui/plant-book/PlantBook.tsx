@@ -5,7 +5,7 @@ import { toHex } from '@/core/colour/oklch';
 import { BOOK } from '@/core/plants/book/index';
 import { findKinds } from '@/core/plants/find';
 import { middle, ROLES, type PlantKind, type Role } from '@/core/plants/kind';
-import { usualContainer } from '@/core/plantings/start';
+import { usualContainer } from '@/core/containers/usual';
 import { seedOf } from '@/core/random/hash';
 import { weekAfter } from '@/core/units/units';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';

@@ -8,17 +8,20 @@ import { fromHex } from '@/core/colour/oklch';
 import type { Scheme, SchemeKind } from '@/core/colour/schemes';
 import type { Wishes } from '@/core/plantings/planting';
 import { wishesSchema } from '@/core/plantings/schema';
-import { usualContainer } from '@/core/plantings/start';
+import { usualContainer } from '@/core/containers/usual';
 import { spotSchema } from '@/core/spots/schema';
 import type { Spot, View } from '@/core/spots/spot';
 import { CM_PER_INCH, toCm } from '@/core/units/units';
 
 type LengthUnit = Settings['length'];
 
+/** Shapes that the start sheet itself describes; any other comes from the shelf. */
+export type SheetShape = 'round' | 'box' | 'basket';
+
 /** The start sheet as it is filled in: lengths as typed, in its unit. */
 export interface StartForm {
   readonly unit: LengthUnit;
-  readonly shape: Shape['kind'];
+  readonly shape: SheetShape;
   readonly material: MaterialId;
   readonly top: number;
   readonly base: number;
@@ -41,17 +44,17 @@ export interface StartForm {
   readonly spotName: string;
 }
 
-export const SHAPE_NAMES: Readonly<Record<Shape['kind'], string>> = { round: 'Round pot', box: 'Window box', basket: 'Hanging basket' };
+export const SHAPE_NAMES: Readonly<Record<SheetShape, string>> = { round: 'Round pot', box: 'Window box', basket: 'Hanging basket' };
 
 /** Materials that each shape is made of. */
-export const MATERIALS_OF: Readonly<Record<Shape['kind'], readonly MaterialId[]>> = {
+export const MATERIALS_OF: Readonly<Record<SheetShape, readonly MaterialId[]>> = {
   round: ['terracotta', 'glazed', 'plastic', 'oak', 'metal', 'fibreglass', 'concrete', 'stone'],
   box: ['softwood', 'plastic', 'terracotta', 'metal', 'fibreglass', 'stone', 'concrete', 'oak'],
   basket: ['coir'],
 };
 
 /** What each shape starts from: a common size, in cm. */
-const STARTS: Readonly<Record<Shape['kind'], Partial<StartForm>>> = {
+const STARTS: Readonly<Record<SheetShape, Partial<StartForm>>> = {
   round: { material: 'terracotta', top: 38, base: 28, depth: 34, view: 'one side', drop: 0 },
   box: { material: 'softwood', length: 80, width: 20, depth: 18, view: 'one side', drop: 90 },
   basket: { material: 'coir', top: 36, depth: 18, view: 'from below', drop: 180 },
@@ -63,7 +66,7 @@ export const FIRST_FORM: StartForm = {
 };
 
 /** The form with another shape: its usual size and standing, the rest kept. */
-export function withShape(form: StartForm, shape: Shape['kind']): StartForm {
+export function withShape(form: StartForm, shape: SheetShape): StartForm {
   return withUnit({ ...withUnit(form, 'cm'), ...STARTS[shape], shape }, form.unit);
 }
 

@@ -1,5 +1,6 @@
 import { clamp } from '../../units/units';
-import { halfDepthCm, halfFrontCm } from '../../containers/shape';
+import { insetCm, outlineOf, reachOf, type Section } from '../../containers/section';
+import { halfDepthCm, halfFrontCm, rimSection } from '../../containers/shape';
 import type { Check } from '../check';
 
 export interface BalanceFacts {
@@ -45,15 +46,12 @@ export const balance: Check<'balance', BalanceFacts> = {
 };
 
 function bareStretch(reading: Parameters<(typeof balance)['judge']>[0], all: boolean): number {
-  const { shape } = reading.planting.container;
+  const rim = rimSection(reading.planting.container.shape);
   const sizes = reading.grown();
   const steps = 48;
   const dressed: boolean[] = [];
   for (let i = 0; i < steps; i += 1) {
-    // Round: angles over the whole rim or the front half of it. Box: along the front edge.
-    const t = i / steps;
-    const angle = all ? t * 2 * Math.PI : -Math.PI / 2 + t * Math.PI;
-    const [x, z] = shape.kind === 'box' ? [(-0.5 + t) * shape.lengthCm, shape.widthCm / 2] : [(Math.sin(angle) * shape.topCm) / 2, (Math.cos(angle) * shape.topCm) / 2];
+    const [x, z] = rimPoint(rim, i / steps, all);
     dressed.push(reading.plants.some((p, k) => Math.hypot(p.xCm - x, p.zCm - z) <= sizes[k]!.spreadCm / 2 + RIM_REACH_CM));
   }
   let longest = 0;
@@ -63,4 +61,25 @@ function bareStretch(reading: Parameters<(typeof balance)['judge']>[0], all: boo
     longest = Math.max(longest, Math.min(run, steps));
   }
   return longest / steps;
+}
+
+/** A point of the rim in view. Round: angles over all of it or its front half. Boxes: along the front edge. Others: along the outline, or the front of it. */
+function rimPoint(rim: Section, t: number, all: boolean): readonly [number, number] {
+  if (rim.kind === 'rect') return [(-1 + 2 * t) * rim.halfLengthCm, rim.halfWidthCm];
+  if (rim.kind === 'disc') {
+    const angle = all ? t * 2 * Math.PI : -Math.PI / 2 + t * Math.PI;
+    return [Math.sin(angle) * rim.radiusCm, Math.cos(angle) * rim.radiusCm];
+  }
+  const points = outlineOf(rim);
+  if (all) return points[Math.floor(t * points.length)]!;
+  const { acrossCm, deepCm } = reachOf(rim);
+  const x = (-1 + 2 * t) * acrossCm * 0.96;
+  let [low, high] = [-deepCm, deepCm];
+  for (let i = 0; i < 24 && insetCm(rim, x, low) < 0; i += 1) low += deepCm / 12;
+  for (let i = 0; i < 20; i += 1) {
+    const z = (low + high) / 2;
+    if (insetCm(rim, x, z) >= 0) low = z;
+    else high = z;
+  }
+  return [x, low];
 }

@@ -1,3 +1,4 @@
+import { usualDrainHoles } from '../../containers/usual';
 import type { Check } from '../check';
 
 export interface DrainageFacts {
@@ -14,8 +15,9 @@ export const drainage: Check<'drainage', DrainageFacts> = {
   limits: { trouble: 0.5, look: 0.8 },
   judge: ({ planting }) => {
     const { container } = planting;
-    if (container.shape.kind === 'basket' && container.material === 'coir') return null;
-    const suggested = container.shape.kind === 'box' ? Math.max(2, Math.round(container.shape.lengthCm / 25)) : container.shape.topCm > 35 ? 3 : 1;
+    // Lined wire and cloth drain by themselves; what is meant for water plants must not.
+    if (container.material === 'coir' || container.material === 'fabric' || container.mix === 'aquatic') return null;
+    const suggested = Math.max(1, usualDrainHoles(container.shape));
     const holes = container.drainHoles;
     return { score: holes === 0 ? 0 : holes >= suggested ? 1 : 0.7, facts: { holes, suggested }, culprits: [] };
   },

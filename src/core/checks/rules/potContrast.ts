@@ -20,7 +20,7 @@ export const potContrast: Check<'pot-contrast', PotContrastFacts> = {
   judge: (reading) => {
     const played = rolesPlayed(reading);
     const edges = reading.plants.filter((plant, i) => played[i] === 'edge' && plant.kind.trailCm !== null);
-    if (edges.length === 0 || reading.planting.container.shape.kind === 'basket') return null;
+    if (edges.length === 0 || reading.planting.container.material === 'coir') return null;
     const ranked = edges.map((plant) => ({ plant, distance: deltaE(leadingColour(plant.kind), reading.planting.container.colour) })).sort((a, b) => a.distance - b.distance);
     const worst = ranked[0]!;
     return { score: clamp((worst.distance - 0.02) / 0.16, 0, 1), facts: { kind: worst.plant.kind.id, distance: worst.distance }, culprits: ranked.filter((r) => r.distance < 0.1).map((r) => r.plant.id) };

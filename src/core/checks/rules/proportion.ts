@@ -1,5 +1,7 @@
 import { clamp } from '../../units/units';
 import type { Container } from '../../containers/container';
+import { reachOf } from '../../containers/section';
+import { depthOf, isHung, rimSection } from '../../containers/shape';
 import type { Check } from '../check';
 
 export interface ProportionFacts {
@@ -14,9 +16,10 @@ export interface ProportionFacts {
 /** Tallest plant over visible height that looks right: 1–2 for pots, more for low wide bowls, less for baskets and sills. */
 export function goodRatios(container: Container): readonly [least: number, most: number] {
   const { shape } = container;
-  if (shape.kind === 'basket') return [0.6, 2.1];
-  if (shape.kind === 'box') return [0.9, 2.6];
-  return shape.depthCm < shape.topCm * 0.55 ? [1.3, 2.4] : [0.9, 2.1];
+  if (isHung(shape)) return [0.6, 2.1];
+  const { acrossCm, deepCm } = reachOf(rimSection(shape));
+  if (acrossCm > deepCm * 1.6 || shape.kind === 'bag') return [0.9, 2.6];
+  return depthOf(shape) < Math.min(acrossCm, deepCm) * 1.1 ? [1.3, 2.4] : [0.9, 2.1];
 }
 
 /** Is the tallest plant in proportion to the container? */

@@ -1,3 +1,4 @@
+import { isHung } from '../../containers/shape';
 import type { Role } from '../../plants/kind';
 import type { Reading } from '../reading';
 import type { Check } from '../check';
@@ -32,7 +33,7 @@ export const roles: Check<'roles', RolesFacts> = {
     if (reading.plants.length < 3) return null;
     const played = rolesPlayed(reading);
     const count = (role: Role) => played.filter((r) => r === role).length;
-    const wanted: Role[] = reading.planting.container.shape.kind === 'basket' ? ['body', 'edge'] : ['lead', 'body', 'edge'];
+    const wanted: Role[] = isHung(reading.planting.container.shape) ? ['body', 'edge'] : ['lead', 'body', 'edge'];
     const missing = wanted.filter((role) => count(role) === 0 && !(role === 'body' && count('lead') > 2));
     return { score: 1 - missing.length / wanted.length, facts: { missing, leads: count('lead'), bodies: count('body'), edges: count('edge') }, culprits: [] };
   },

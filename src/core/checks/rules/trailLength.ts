@@ -1,3 +1,4 @@
+import { isHung } from '../../containers/shape';
 import { hangRoom } from '../../spots/sightline';
 import { clamp } from '../../units/units';
 import type { Check } from '../check';
@@ -25,7 +26,7 @@ export const trailLength: Check<'trail-length', TrailFacts> = {
     if (!longest) return null;
     const room = hangRoom(reading.spot);
     const below = room?.by === 'head' ? room.roomCm + reading.potHeightCm : reading.spot.dropCm;
-    const dropCm = reading.planting.container.shape.kind === 'basket' ? Math.min(HUNG_DROP_CM, below || HUNG_DROP_CM) : room?.by === 'head' ? below : reading.potHeightCm + reading.spot.dropCm;
+    const dropCm = isHung(reading.planting.container.shape) ? Math.min(HUNG_DROP_CM, below || HUNG_DROP_CM) : room?.by === 'head' ? below : reading.potHeightCm + reading.spot.dropCm;
     const over = Math.max(0, longest.trailCm / dropCm - 1.05);
     return { score: clamp(1 - over * 0.8, 0, 1), facts: { trailCm: longest.trailCm, dropCm, kind: longest.plant.kind.id }, culprits: trailing.filter(({ trailCm }) => trailCm > dropCm * 1.05).map(({ plant }) => plant.id) };
   },

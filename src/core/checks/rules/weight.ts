@@ -1,4 +1,5 @@
-import { weightOf } from '../../containers/container';
+import { isHung } from '../../containers/shape';
+import { weightOf } from '../../containers/weight';
 import type { Check } from '../check';
 
 export interface WeightFacts {
@@ -32,7 +33,7 @@ export const weight: Check<'weight', WeightFacts> = {
   judge: (reading) => {
     const foliageM2 = reading.grown().reduce((sum, size) => sum + (Math.PI * (size.spreadCm / 2) ** 2) / 10000, 0) * 0.5;
     const { wateredKg, soakedKg } = weightOf(reading.planting.container, foliageM2);
-    const on = reading.planting.container.shape.kind === 'basket' ? 'hook' : reading.hung ? 'sill' : 'ground';
+    const on = isHung(reading.planting.container.shape) ? 'hook' : reading.hung ? 'sill' : 'ground';
     const needKg = soakedKg * (on === 'ground' ? STANDING_ALLOWANCE : HUNG_ALLOWANCE);
     const ratedKg = reading.spot.ratedLoad?.kg ?? null;
     if (ratedKg === null && (reading.hung ? soakedKg < HOOK_KG : wateredKg < TWO_PEOPLE_KG)) return null;

@@ -1,0 +1,33 @@
+import { toHex, type Oklch } from '../colour/oklch';
+import { clamp } from '../units/units';
+import { fill, type Part, type Stop } from './part';
+
+export function lit([L, C, h]: Oklch, change: number): string {
+  return toHex([clamp(L + change, 0.06, 0.97), C * (change < -0.1 ? 0.85 : 1), h]);
+}
+
+/** Shading across a round wall, left to right, as lightness changes: light from the upper left, a rim of reflected light. */
+const ACROSS: readonly (readonly [number, number])[] = [[0, -0.1], [0.12, 0.015], [0.26, 0.07], [0.45, 0], [0.64, -0.06], [0.8, -0.14], [0.94, -0.19], [1, -0.155]];
+
+/** The same with a narrow mirror of the sky. */
+const ACROSS_GLOSSY: readonly (readonly [number, number])[] = [[0, -0.12], [0.12, 0.01], [0.2, 0.06], [0.235, 0.24], [0.27, 0.24], [0.31, 0.06], [0.45, 0], [0.64, -0.07], [0.8, -0.16], [0.94, -0.21], [1, -0.13]];
+
+export function acrossRamp(colour: Oklch, xy: readonly number[], shift = 0, glossy = false): Part {
+  let [low, high] = [Infinity, -Infinity];
+  for (let i = 0; i < xy.length; i += 2) {
+    low = Math.min(low, xy[i]!);
+    high = Math.max(high, xy[i]!);
+  }
+  const stops: Stop[] = (glossy ? ACROSS_GLOSSY : ACROSS).map(([at, change]) => ({ at, colour: lit(colour, change + shift) }));
+  return fill(xy, { x0: low, y0: 0, x1: high, y1: 0, stops });
+}
+
+/** Downward shading of a flat face between its upper and lower edge. */
+export function downRamp(colour: Oklch, xy: readonly number[], light: number): Part {
+  let [low, high] = [Infinity, -Infinity];
+  for (let i = 1; i < xy.length; i += 2) {
+    low = Math.min(low, xy[i]!);
+    high = Math.max(high, xy[i]!);
+  }
+  return fill(xy, { x0: 0, y0: low, x1: 0, y1: high, stops: [{ at: 0, colour: lit(colour, light + 0.03) }, { at: 0.55, colour: lit(colour, light - 0.02) }, { at: 1, colour: lit(colour, light - 0.1) }] });
+}

@@ -1,0 +1,27 @@
+import type { MaterialId } from '@/core/containers/materials';
+import type { Shape } from '@/core/containers/shape';
+import { depthOf, formOf } from '@/core/containers/shape';
+import { reachOf } from '@/core/containers/section';
+import { lengthFigure, type Units } from './format';
+
+/** What gardeners call each shape. */
+export const SHAPE_NAMES: Readonly<Record<Shape['kind'], string>> = {
+  round: 'Round pot', cylinder: 'Straight round pot', bowl: 'Bowl', urn: 'Urn', square: 'Square pot', box: 'Box or trough', saddle: 'Railing box', barrel: 'Half barrel', wall: 'Wall basket',
+  basket: 'Hanging basket', cone: 'Cone basket', tiered: 'Tiered pots', bag: 'Growing bag', outline: 'Odd one',
+};
+
+/** Materials by name. */
+export const MATERIAL_NAMES: Readonly<Record<MaterialId, string>> = {
+  terracotta: 'terracotta', glazed: 'glazed clay', plastic: 'plastic', fibreglass: 'fibreglass', concrete: 'concrete', 'fibre clay': 'fibre clay', stone: 'stone', metal: 'zinc', aluminium: 'aluminium', steel: 'steel',
+  softwood: 'softwood', oak: 'oak', fabric: 'fabric', coir: 'wire and coir',
+};
+
+/** Its outer measures, widest first: "80 × 20 × 18". Round ones by width and depth. */
+export function sizeText(shape: Shape, unit: Units['length']): string {
+  const form = formOf(shape);
+  const reaches = form.levelsCm.map((z) => reachOf(form.sectionAt(z)));
+  const across = 2 * Math.max(...reaches.map(({ acrossCm }) => acrossCm));
+  const deep = 2 * Math.max(...reaches.map(({ deepCm }) => deepCm));
+  const figures = form.sectionAt(form.depthCm).kind === 'disc' ? [across, depthOf(shape)] : [across, shape.kind === 'wall' ? shape.projectionCm : deep, depthOf(shape)];
+  return figures.map((cm) => lengthFigure(cm, unit)).join(' × ');
+}
