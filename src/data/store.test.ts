@@ -32,8 +32,8 @@ test('undo and redo walk through every change and outlive the tab', async () => 
 
 test('the demo set comes in and goes out whole, and leaves the gardener’s own alone', async () => {
   const { store } = open();
-  const { spots, plantings } = rillbankHalt();
-  await store.addAll(spots, plantings);
+  const set = rillbankHalt();
+  await store.addAll(set);
   await store.add(planting(GOOD), SUNNY);
   expect(await store.removeDemo()).toBe(9);
   expect((await store.plantings()).map(({ id }) => id)).toEqual(['planting']);

@@ -5,6 +5,8 @@ import { applyEdit, type Edit } from '@/core/plantings/edits';
 import type { Planting } from '@/core/plantings/planting';
 import { plantingSchema } from '@/core/plantings/schema';
 import { spotSchema } from '@/core/spots/schema';
+import { shelfItemSchema } from '@/core/shelf/schema';
+import type { ShelfItem } from '@/core/shelf/shelf';
 import { withLightInUse } from '@/core/spots/light';
 import type { Spot } from '@/core/spots/spot';
 import { RillbankDb, type History, type Step } from './db';
@@ -36,8 +38,8 @@ export class Store {
 
   /** How many stored records cannot be read by this version. */
   async unreadable(): Promise<number> {
-    const [plantings, spots] = await Promise.all([this.db.plantings.toArray(), this.db.spots.toArray()]);
-    return plantings.filter((record) => !plantingSchema.safeParse(record).success).length + spots.filter((record) => !spotSchema.safeParse(record).success).length;
+    const [plantings, spots, shelf] = await Promise.all([this.db.plantings.toArray(), this.db.spots.toArray(), this.db.shelf.toArray()]);
+    return plantings.filter((record) => !plantingSchema.safeParse(record).success).length + spots.filter((record) => !spotSchema.safeParse(record).success).length + shelf.filter((record) => !shelfItemSchema.safeParse(record).success).length;
   }
 
   /** @returns `undefined` when there is no such planting or spot, or it cannot be read */
@@ -56,10 +58,32 @@ export class Store {
     });
   }
 
-  async addAll(spots: readonly Spot[], plantings: readonly Planting[]): Promise<void> {
-    await this.db.transaction('rw', this.db.plantings, this.db.spots, async () => {
+  async addAll({ spots, plantings, shelf }: { readonly spots: readonly Spot[]; readonly plantings: readonly Planting[]; readonly shelf: readonly ShelfItem[] }): Promise<void> {
+    await this.db.transaction('rw', this.db.plantings, this.db.spots, this.db.shelf, async () => {
+      await this.db.shelf.bulkPut([...shelf]);
       await this.db.spots.bulkPut(spots.map(withLightInUse));
       await this.db.plantings.bulkPut([...plantings]);
+    });
+  }
+
+  /** Containers the gardener has, in the order of their names. */
+  async shelf(): Promise<readonly ShelfItem[]> {
+    return (await this.db.shelf.toArray()).flatMap((record) => shelfItemSchema.safeParse(record).data ?? []).sort((a, b) => a.container.name.localeCompare(b.container.name));
+  }
+
+  /** Adds containers to the shelf, or replaces those of the same ids, all or none. */
+  async putOnShelf(...items: readonly ShelfItem[]): Promise<void> {
+    await this.db.transaction('rw', this.db.shelf, async () => {
+      await this.db.shelf.bulkPut([...items]);
+    });
+  }
+
+  /** Takes a container off the shelf. Plantings that stand in one keep theirs as it is. @returns what is needed to put it back */
+  async takeOffShelf(id: string): Promise<ShelfItem | null> {
+    return this.db.transaction('rw', this.db.shelf, async () => {
+      const item = await this.db.shelf.get(id);
+      await this.db.shelf.delete(id);
+      return item ?? null;
     });
   }
 
@@ -147,11 +171,12 @@ export class Store {
 
   /** Takes away the demo set: plantings marked as such and their spots, unless something of the gardener's stands there. */
   async removeDemo(): Promise<number> {
-    return this.db.transaction('rw', this.db.plantings, this.db.spots, this.db.histories, async () => {
+    return this.db.transaction('rw', this.db.plantings, this.db.spots, this.db.histories, this.db.shelf, async () => {
       const demo = (await this.db.plantings.toArray()).filter((planting) => planting.demo);
       await this.db.plantings.bulkDelete(demo.map(({ id }) => id));
       await this.db.histories.bulkDelete(demo.map(({ id }) => id));
       for (const spotId of new Set(demo.map(({ spotId }) => spotId))) if ((await this.db.plantings.where('spotId').equals(spotId).count()) === 0) await this.db.spots.delete(spotId);
+      await this.db.shelf.bulkDelete((await this.db.shelf.toArray()).filter((item) => item.demo).map(({ id }) => id));
       return demo.length;
     });
   }
@@ -169,15 +194,16 @@ export class Store {
 
   /** Everything, as a backup. */
   async backup(written: string): Promise<Backup> {
-    const [spots, plantings, settings, weather] = await Promise.all([this.spots(), this.plantings(), this.settings(), this.db.weather.toArray()]);
+    const [spots, plantings, settings, weather, shelf] = await Promise.all([this.spots(), this.plantings(), this.settings(), this.db.weather.toArray(), this.shelf()]);
     const here = new Set(spots.map(({ id }) => id));
-    return { format: 'rillbank-backup', version: 1, written, spots: [...spots], plantings: [...plantings], settings, weather: weather.filter(({ spotId }) => here.has(spotId)).map(toWeatherRows) };
+    return { format: 'rillbank-backup', version: 1, written, spots: [...spots], plantings: [...plantings], shelf: [...shelf], settings, weather: weather.filter(({ spotId }) => here.has(spotId)).map(toWeatherRows) };
   }
 
   /** Puts a whole backup in the place of what is there. */
   async restore(backup: Backup): Promise<void> {
-    await this.db.transaction('rw', [this.db.plantings, this.db.spots, this.db.histories, this.db.settings, this.db.weather], async () => {
-      await Promise.all([this.db.plantings.clear(), this.db.spots.clear(), this.db.histories.clear(), this.db.weather.clear()]);
+    await this.db.transaction('rw', [this.db.plantings, this.db.spots, this.db.histories, this.db.settings, this.db.weather, this.db.shelf], async () => {
+      await Promise.all([this.db.plantings.clear(), this.db.spots.clear(), this.db.histories.clear(), this.db.weather.clear(), this.db.shelf.clear()]);
+      await this.db.shelf.bulkPut([...backup.shelf]);
       await this.db.weather.bulkPut(backup.weather.map(fromWeatherRows));
       await this.db.spots.bulkPut(backup.spots.map(withLightInUse));
       await this.db.plantings.bulkPut([...backup.plantings]);

@@ -5,6 +5,8 @@ import type { Scheme } from '@/core/colour/schemes';
 import type { Container } from '@/core/containers/container';
 import type { Planting } from '@/core/plantings/planting';
 import { usualContainer } from '@/core/containers/usual';
+import { shelfKind } from '@/core/shelf/shipped';
+import type { ShelfItem } from '@/core/shelf/shelf';
 import { seedOf } from '@/core/random/hash';
 import { withLightInUse } from '@/core/spots/light';
 import { usualSpot, type Spot } from '@/core/spots/spot';
@@ -46,11 +48,19 @@ const windowBox = usualContainer('Long window box', { kind: 'box', lengthCm: 110
 const trough: Container = { ...usualContainer('Stone trough', { kind: 'box', lengthCm: 70, widthCm: 36, baseLengthCm: 66, baseWidthCm: 32, depthCm: 20 }, 'stone'), mix: 'gritty' };
 const pot: Container = { ...usualContainer('Kitchen pot', { kind: 'round', topCm: 40, baseCm: 30, depthCm: 34 }, 'terracotta') };
 
+const has = (id: string, container: Container, count: number, kept = ''): ShelfItem => ({ id, container, count, kept, demo: true });
+
+/** What the halt's volunteers have: those that are planted, and some that wait in the lamp room. */
+const shelf: readonly ShelfItem[] = [
+  has('demo-tubs', tub, 2), has('demo-baskets', basket, 5, 'lamp room'), has('demo-long-box', windowBox, 1), has('demo-trough', trough, 1), has('demo-kitchen', pot, 1),
+  has('demo-barrow', { ...shelfKind('Old barrow'), name: 'Porter’s barrow' }, 1, 'behind the hut'), has('demo-urn', { ...shelfKind('Garden urn'), name: 'Stone urn' }, 2, 'lamp room'),
+];
+
 interface Design {
   readonly id: string;
   readonly name: string;
   readonly spot: Spot;
-  readonly container: Container;
+  readonly shelfId: string;
   readonly scheme: Scheme;
   readonly lead: string | null;
   readonly bodies: readonly string[];
@@ -59,15 +69,15 @@ interface Design {
 }
 
 const DESIGNS: readonly Design[] = [
-  { id: 'demo-tub-1', name: 'Platform tub 1', spot: spots.platform, container: tub, scheme: { kind: 'opposites', colour: [0.5, 0.19, 268] }, lead: 'flax-bronze', bodies: ['salvia-mealy-violet', 'coral-bells-plum'], edges: ['potato-vine-lime', 'petunia-apricot'] },
-  { id: 'demo-tub-2', name: 'Platform tub 2', spot: spots.platform, container: tub, scheme: { kind: 'hot' }, lead: 'fountain-grass-purple', bodies: ['dahlia-dark-leaf-red', 'coleus-rust'], edges: ['million-bells-coral', 'creeping-jenny-gold'] },
-  { id: 'demo-basket-1', name: 'Basket 1', spot: spots.canopy, container: basket, scheme: { kind: 'cool' }, lead: null, bodies: ['petunia-violet', 'nemesia-white'], edges: ['lobelia-blue', 'bacopa-white'] },
-  { id: 'demo-basket-2', name: 'Basket 2', spot: spots.canopy, container: basket, scheme: { kind: 'one-and-white', colour: [0.78, 0.12, 0] }, lead: null, bodies: ['begonia-bedding-pink', 'nemesia-white'], edges: ['fuchsia-trailing-white-pink', 'ivy-white-edge'] },
-  { id: 'demo-basket-3', name: 'Basket 3', spot: spots.canopy, container: basket, scheme: { kind: 'cool' }, lead: null, bodies: ['petunia-violet', 'nemesia-white'], edges: ['lobelia-blue', 'bacopa-white'] },
-  { id: 'demo-basket-4', name: 'Basket 4', spot: spots.canopy, container: basket, scheme: { kind: 'warm' }, lead: null, bodies: ['begonia-tuberous-yellow', 'diascia-coral'], edges: ['begonia-bolivian-orange', 'liquorice-lime'] },
-  { id: 'demo-window-box', name: 'Long window box', spot: spots.window, container: windowBox, scheme: { kind: 'one-and-white', colour: [0.62, 0.23, 27] }, lead: 'pelargonium-scarlet', bodies: ['cloud-spurge-white'], edges: ['ivy-white-edge', 'alyssum-white'] },
-  { id: 'demo-trough', name: 'Stone trough', spot: spots.garden, container: trough, scheme: { kind: 'loved', colour: [0.6, 0.2, 350] }, lead: 'aeonium-black', bodies: ['echeveria-plum', 'houseleek-red'], edges: ['ice-plant-magenta'] },
-  { id: 'demo-kitchen-pot', name: 'Kitchen pot', spot: spots.hut, container: pot, scheme: { kind: 'warm' }, lead: 'chilli-red', bodies: ['basil-purple', 'pot-marigold'], edges: ['strawberry', 'parsley-curled'], kitchen: true },
+  { id: 'demo-tub-1', name: 'Platform tub 1', spot: spots.platform, shelfId: 'demo-tubs', scheme: { kind: 'opposites', colour: [0.5, 0.19, 268] }, lead: 'flax-bronze', bodies: ['salvia-mealy-violet', 'coral-bells-plum'], edges: ['potato-vine-lime', 'petunia-apricot'] },
+  { id: 'demo-tub-2', name: 'Platform tub 2', spot: spots.platform, shelfId: 'demo-tubs', scheme: { kind: 'hot' }, lead: 'fountain-grass-purple', bodies: ['dahlia-dark-leaf-red', 'coleus-rust'], edges: ['million-bells-coral', 'creeping-jenny-gold'] },
+  { id: 'demo-basket-1', name: 'Basket 1', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'cool' }, lead: null, bodies: ['petunia-violet', 'nemesia-white'], edges: ['lobelia-blue', 'bacopa-white'] },
+  { id: 'demo-basket-2', name: 'Basket 2', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'one-and-white', colour: [0.78, 0.12, 0] }, lead: null, bodies: ['begonia-bedding-pink', 'nemesia-white'], edges: ['fuchsia-trailing-white-pink', 'ivy-white-edge'] },
+  { id: 'demo-basket-3', name: 'Basket 3', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'cool' }, lead: null, bodies: ['petunia-violet', 'nemesia-white'], edges: ['lobelia-blue', 'bacopa-white'] },
+  { id: 'demo-basket-4', name: 'Basket 4', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'warm' }, lead: null, bodies: ['begonia-tuberous-yellow', 'diascia-coral'], edges: ['begonia-bolivian-orange', 'liquorice-lime'] },
+  { id: 'demo-window-box', name: 'Long window box', spot: spots.window, shelfId: 'demo-long-box', scheme: { kind: 'one-and-white', colour: [0.62, 0.23, 27] }, lead: 'pelargonium-scarlet', bodies: ['cloud-spurge-white'], edges: ['ivy-white-edge', 'alyssum-white'] },
+  { id: 'demo-trough', name: 'Stone trough', spot: spots.garden, shelfId: 'demo-trough', scheme: { kind: 'loved', colour: [0.6, 0.2, 350] }, lead: 'aeonium-black', bodies: ['echeveria-plum', 'houseleek-red'], edges: ['ice-plant-magenta'] },
+  { id: 'demo-kitchen-pot', name: 'Kitchen pot', spot: spots.hut, shelfId: 'demo-kitchen', scheme: { kind: 'warm' }, lead: 'chilli-red', bodies: ['basil-purple', 'pot-marigold'], edges: ['strawberry', 'parsley-curled'], kitchen: true },
 ];
 
 function known(id: string): PlantKind {
@@ -77,13 +87,14 @@ function known(id: string): PlantKind {
 }
 
 /** The whole set, placed by the same engine that places everything else. */
-export function rillbankHalt(): { readonly spots: readonly Spot[]; readonly plantings: readonly Planting[] } {
+export function rillbankHalt(): { readonly spots: readonly Spot[]; readonly plantings: readonly Planting[]; readonly shelf: readonly ShelfItem[] } {
   const plantings = DESIGNS.map((design): Planting => {
     const wishes = { scheme: design.scheme, fullInWeeks: 8, budget: null, kitchen: design.kitchen ?? false };
+    const { container } = shelf.find(({ id }) => id === design.shelfId)!;
     const cast = { lead: design.lead ? known(design.lead) : null, bodies: design.bodies.map(known), edges: design.edges.map(known), promise: 1 };
-    const places = placeCast(cast, { container: design.container, spot: design.spot, wishes, plantedWeek: 20, endWeek: 42, kinds: [], seed: seedOf(design.id) });
+    const places = placeCast(cast, { container, spot: design.spot, wishes, plantedWeek: 20, endWeek: 42, kinds: [], seed: seedOf(design.id) });
     if (!places) throw new Error(`The demo planting ${design.name} does not fit its container.`);
-    return { id: design.id, name: design.name, spotId: design.spot.id, container: design.container, wishes, plantedWeek: 20, endWeek: 42, places, strangers: [], meant: [], demo: true };
+    return { id: design.id, name: design.name, spotId: design.spot.id, container, shelfId: design.shelfId, wishes, plantedWeek: 20, endWeek: 42, places, strangers: [], meant: [], demo: true };
   });
-  return { spots: Object.values(spots), plantings };
+  return { spots: Object.values(spots), plantings, shelf };
 }

@@ -23,7 +23,7 @@ export type Put = readonly [id: string, xCm: number, zCm: number, size?: Place['
 
 export function planting(puts: readonly Put[], change: Partial<Planting> = {}, container: Container = TUB): Planting {
   return {
-    id: 'planting', name: 'Planting', spotId: 'spot', container, wishes: { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false },
+    id: 'planting', name: 'Planting', shelfId: null, spotId: 'spot', container, wishes: { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false },
     plantedWeek: 21, endWeek: 41, strangers: [], meant: [], demo: false,
     places: puts.map(([kindId, xCm, zCm, size = '9cm'], i) => ({ id: `p${i}`, kindId, xCm, zCm, size, seed: i * 7919 + 3 })),
     ...change,

@@ -5,9 +5,9 @@ import { rillbankHalt } from '../../demo/rillbankHalt';
 import { kindOf } from '../plants/book/index';
 import { fromPlantingFile, jsonSchemaOf, LARGEST_FILE_BYTES, parseFile, toPlantingFile, type Backup } from './plantingFile';
 
-const { plantings, spots } = rillbankHalt();
+const { plantings, spots, shelf } = rillbankHalt();
 const file = toPlantingFile(plantings[0]!, spots.find(({ id }) => id === plantings[0]!.spotId)!, kindOf);
-const backup: Backup = { format: 'rillbank-backup', version: 1, written: '2026-05-18T10:00:00Z', spots: [...spots], plantings: [...plantings], settings: { length: 'cm', currency: '£', theme: 'system' }, weather: [{ spotId: spots[0]!.id, days: [['2026-05-17', 6.1, 15.2, 0, 3.1, null]] }] };
+const backup: Backup = { format: 'rillbank-backup', version: 1, written: '2026-05-18T10:00:00Z', spots: [...spots], plantings: [...plantings], shelf: [...shelf], settings: { length: 'cm', currency: '£', theme: 'system' }, weather: [{ spotId: spots[0]!.id, days: [['2026-05-17', 6.1, 15.2, 0, 3.1, null]] }] };
 const faultOf = (text: string) => {
   const parsed = parseFile(text);
   return parsed.ok ? null : parsed.faults[0]!;

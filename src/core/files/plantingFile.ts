@@ -3,6 +3,7 @@ import type { Planting } from '../plantings/planting';
 import type { DayWeather } from '../climate/weather';
 import { plantingSchema } from '../plantings/schema';
 import type { KindId, PlantKind } from '../plants/kind';
+import { shelfItemSchema } from '../shelf/schema';
 import { spotSchema } from '../spots/schema';
 import type { Spot } from '../spots/spot';
 
@@ -48,11 +49,14 @@ export const backupSchema = z.object({
   spots: z.array(spotSchema).max(1000),
   plantings: z.array(plantingSchema).max(5000),
   settings: settingsSchema,
+  /** Containers the gardener has. */
+  shelf: z.array(shelfItemSchema).max(5000).default([]),
   /** Daily records, by spot. */
   weather: z.array(weatherSchema).max(1000).default([]),
 }).superRefine((backup, context) => {
   unique(backup.plantings.map(({ id }) => id), 'plantings', 'Planting', context);
   unique(backup.spots.map(({ id }) => id), 'spots', 'Spot', context);
+  unique(backup.shelf.map(({ id }) => id), 'shelf', 'Shelf', context);
   const spots = new Set(backup.spots.map(({ id }) => id));
   backup.weather.forEach(({ spotId }, i) => {
     if (!spots.has(spotId)) context.addIssue({ code: 'custom', path: ['weather', i, 'spotId'], message: `Weather belongs to a spot the file does not have; got "${spotId}".` });

@@ -5,6 +5,8 @@ import type { Place, Planting, Wishes } from './planting';
 /** What is settled before plants are chosen: the container, where it stands, what is wished for and when. */
 export interface Brief {
   readonly container: Container;
+  /** The container of the shelf, when it is one; `null` for one described only here. */
+  readonly shelfId?: string | null;
   readonly spot: Spot;
   readonly wishes: Wishes;
   readonly plantedWeek: number;
@@ -12,8 +14,8 @@ export interface Brief {
 }
 
 /** Places for a brief as a planting that can be judged, drawn and kept. */
-export function plantingOf({ places }: { readonly places: readonly Place[] }, { container, spot, wishes, plantedWeek, endWeek }: Brief, identity: { readonly id: string; readonly name: string }): Planting {
-  return { ...identity, spotId: spot.id, container, wishes, plantedWeek, endWeek, places, strangers: [], meant: [], demo: false };
+export function plantingOf({ places }: { readonly places: readonly Place[] }, { container, shelfId = null, spot, wishes, plantedWeek, endWeek }: Brief, identity: { readonly id: string; readonly name: string }): Planting {
+  return { ...identity, spotId: spot.id, container, shelfId, wishes, plantedWeek, endWeek, places, strangers: [], meant: [], demo: false };
 }
 
 /** The brief that a planting at its spot answers. */

@@ -41,6 +41,8 @@ export const plantingSchema = z.object({
   name: z.string().trim().min(1, 'Planting name must not be empty.').max(80, 'Planting name must be at most 80 letters.'),
   spotId: id('Spot id'),
   container: containerSchema,
+  /** The container of the shelf it stands in; `null` for one described only here. */
+  shelfId: z.string().max(80).nullable().default(null),
   wishes: wishesSchema,
   plantedWeek: week('Planting week'),
   endWeek: week('Last week'),

@@ -16,8 +16,8 @@ export function StoreProvider({ demo, children }: { readonly demo: boolean; read
       // Storage is loaded beside the page, not before it.
       const opened = (await import('@/data/store')).openStore();
       if (demo && (await opened.isEmpty())) {
-        const { spots, plantings } = (await import('@/demo/rillbankHalt')).rillbankHalt();
-        await opened.addAll(spots, plantings);
+        const demoSet = (await import('@/demo/rillbankHalt')).rillbankHalt();
+        await opened.addAll(demoSet);
         await opened.setSettings({});
       }
       setStore(opened);

@@ -37,8 +37,8 @@ export function Shed() {
   };
 
   const loadDemo = async () => {
-    const { spots, plantings } = (await import('@/demo/rillbankHalt')).rillbankHalt();
-    await store?.addAll(spots, plantings);
+    const demoSet = (await import('@/demo/rillbankHalt')).rillbankHalt();
+    await store?.addAll(demoSet);
     say('Rillbank Halt is in the yard.');
   };
 

@@ -31,8 +31,8 @@ export function Yard() {
   const scale = useMemo(() => scaleFor(rows, width), [rows, width]);
   const lines = useMemo(() => linesOf(rows, scale, width), [rows, scale, width]);
   const loadDemo = async () => {
-    const { spots, plantings } = (await import('@/demo/rillbankHalt')).rillbankHalt();
-    await store?.addAll(spots, plantings);
+    const demoSet = (await import('@/demo/rillbankHalt')).rillbankHalt();
+    await store?.addAll(demoSet);
     say('Rillbank Halt is in the yard: a made-up set to try things on.');
   };
   if (!loaded) return <p className="py-10 text-ink2" role="status">Opening the yard…</p>;
