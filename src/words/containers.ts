@@ -1,4 +1,8 @@
+import type { Container } from '@/core/containers/container';
+import type { FINISHES, PATTERNS } from '@/core/containers/looks';
 import type { MaterialId } from '@/core/containers/materials';
+import type { MixId } from '@/core/containers/mixes';
+import type { PartWeight } from '@/core/containers/weight';
 import type { Shape } from '@/core/containers/shape';
 import { depthOf, formOf } from '@/core/containers/shape';
 import { reachOf } from '@/core/containers/section';
@@ -25,3 +29,9 @@ export function sizeText(shape: Shape, unit: Units['length']): string {
   const figures = form.sectionAt(form.depthCm).kind === 'disc' ? [across, depthOf(shape)] : [across, shape.kind === 'wall' ? shape.projectionCm : deep, depthOf(shape)];
   return figures.map((cm) => lengthFigure(cm, unit)).join(' × ');
 }
+
+export const FINISH_NAMES: Readonly<Record<(typeof FINISHES)[number], string>> = { matt: 'matt', glossy: 'glossy', rough: 'rough', weathered: 'weathered' };
+export const PATTERN_NAMES: Readonly<Record<(typeof PATTERNS)[number], string>> = { plain: 'plain', bands: 'bands', ribs: 'ribs', lattice: 'lattice', speckle: 'speckles' };
+export const FOOT_NAMES: Readonly<Record<Container['foot'], string>> = { none: 'nothing', mesh: 'a piece of mesh', coarse: 'a coarse layer', crocks: 'crocks' };
+export const MIX_NAMES: Readonly<Record<MixId, string>> = { 'peat-free': 'peat-free', 'peat-based': 'peat-based', 'loam-based': 'loam-based', gritty: 'gritty, for succulents', acid: 'acid', basket: 'light, for baskets', aquatic: 'aquatic' };
+export const PART_NAMES: Readonly<Record<PartWeight['part'], string>> = { walls: 'walls', mix: 'mix and root balls', 'coarse layer': 'coarse layer', dressing: 'dressing', reservoir: 'water store', plants: 'plants' };

@@ -84,3 +84,9 @@ export function hoursText(hours: number): string {
 export function countText(count: number, one: string, many = `${one}s`): string {
   return `${count} ${count === 1 ? one : many}`;
 }
+
+/** A range of small lengths: "0.8–2 cm", "0.3–0.8 in". */
+export function rangeText([least, most]: readonly [number, number], unit: Units['length']): string {
+  const figure = (cm: number) => String(Math.round((unit === 'cm' ? cm : cm / CM_PER_INCH) * 10) / 10);
+  return `${figure(least)}–${figure(most)} ${unit}`;
+}

@@ -1,3 +1,5 @@
+import type { Container } from '@/core/containers/container';
+import type { Fits } from '@/core/placing/fits';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId } from '@/core/plants/kind';
 import type { Ask } from '@/core/search/ask';
@@ -24,6 +26,7 @@ export interface Jobs {
   standIns: { request: { readonly it: PlantingInSpot; readonly kindId: KindId; readonly only: readonly KindId[] | null }; progress: never; result: readonly StandIn[] };
   fixes: { request: { readonly it: PlantingInSpot; readonly checks: readonly CheckId[] }; progress: never; result: Readonly<Partial<Record<CheckId, Fix>>> };
   readWeather: { request: { readonly text: string; readonly answers: CsvAnswers }; progress: never; result: CsvReading };
+  fits: { request: { readonly container: Container }; progress: never; result: Fits };
   paint: { request: PaintRequest; progress: never; result: ImageBitmap };
 }
 

@@ -1,6 +1,7 @@
 import { BOOK, kindOf } from '@/core/plants/book/index';
 import { opinionOf, tryFixes, type Fix } from '@/core/checks/opinion';
 import type { CheckId } from '@/core/checks/rules/index';
+import { fitsIn } from '@/core/placing/fits';
 import type { Edit } from '@/core/plantings/edits';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { obstaclesTo } from '@/core/search/obstacles';
@@ -71,6 +72,8 @@ async function work(message: Exclude<ToWorker, { job: 'cancel' }>): Promise<unkn
     }
     case 'readWeather':
       return (await import('@/core/files/weatherCsv')).readWeatherCsv(message.request.text, message.request.answers);
+    case 'fits':
+      return fitsIn(message.request.container);
     case 'paint':
       throw new Error('The thinking worker does not paint.');
   }

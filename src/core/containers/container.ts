@@ -88,7 +88,7 @@ export function mixL(container: Container): number {
 
 /** Litres to the brim, liner taken off: as poured, or by the shape. */
 export function brimL(container: Container): number {
-  if (container.pouredL !== null) return container.pouredL;
+  if (container.volumeFrom === 'poured' && container.pouredL !== null) return container.pouredL;
   const form = fillable(container);
   return form.volumeBelowL(form.depthCm);
 }

@@ -137,7 +137,7 @@ test.each<[string, object, string, RegExp]>([
 test('litres poured win over the shape, and the headspace is taken off by the area of the top', () => {
   const pot = usualContainer('Sink', { kind: 'box', lengthCm: 60, widthCm: 40, baseLengthCm: 60, baseWidthCm: 40, depthCm: 20 }, 'stone');
   expect(brimL(pot)).toBeCloseTo(48);
-  const poured = { ...pot, pouredL: 40 };
+  const poured: typeof pot = { ...pot, pouredL: 40, volumeFrom: 'poured' };
   expect(brimL(poured)).toBe(40);
   expect(mixL(poured)).toBeCloseTo(40 - (60 * 40 * pot.headspaceCm) / 1000, 6);
 });

@@ -149,8 +149,10 @@ export const containerSchema = z.object({
   dressingCm: z.number().min(0, 'Dressing must be 0–5 cm.').max(5, 'Dressing must be 0–5 cm.').default(0),
   /** Holes or pockets in the side, by height above the inside base. */
   sideHoles: z.array(z.object({ heightCm: cm('Height of side holes', 0, 200), count: z.number().int('Side holes must be a whole number.').min(1, 'A row has 1 hole or more.').max(40, 'A row has at most 40 holes.') })).max(8, 'At most 8 rows of side holes.').default([]).readonly(),
-  /** Litres that filled it to the brim when measured; wins over the shape. */
+  /** Litres that filled it to the brim when measured. */
   pouredL: z.number().positive('Litres poured must be more than 0.').max(5000, 'Litres poured must be at most 5000.').nullable().default(null),
+  /** What its litres are taken from: the shape, or what was poured. */
+  volumeFrom: z.enum(['shape', 'poured'], { error: (issue) => `Litres are taken from the shape or from what was poured; got ${String(issue.input)}.` }).default('shape'),
   /** Weight of the empty container on a scale, kg; wins over the reckoning. */
   weighedKg: z.number().positive('Weight must be more than 0.').max(3000, 'Weight must be at most 3000 kg.').nullable().default(null),
   /** Sold as standing frost; `null`: not told. */
@@ -175,5 +177,6 @@ export const containerSchema = z.object({
   container.sideHoles.forEach(({ heightCm }, i) => {
     if (heightCm > depthCm - 2) fault(['sideHoles', i, 'heightCm'], `Side holes must lie 2 cm or more below the rim (depth ${depthCm} cm); got ${heightCm}.`);
   });
+  if (container.volumeFrom === 'poured' && container.pouredL === null) return fault('pouredL', 'Litres poured must be told before they are used.');
   if (container.pouredL !== null && (container.pouredL > whole * 4 || container.pouredL < whole / 4)) fault('pouredL', `Litres poured must be within four times of what the shape holds (${whole.toFixed(1)} L): measure again; got ${container.pouredL}.`);
 });

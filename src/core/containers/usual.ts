@@ -40,7 +40,7 @@ export function usualContainer(name: string, shape: Shape, material: MaterialId)
     headspaceCm: usualHeadspaceCm(shape),
     mix: 'peat-free', ownMix: null,
     wallCm: null, linerCm: 0, feetCm: 0, reservoirL: 0, foot: 'none', footCm: 0, dressingCm: 0, sideHoles: [],
-    pouredL: null, weighedKg: null, frostProof: null,
+    pouredL: null, volumeFrom: 'shape', weighedKg: null, frostProof: null,
     finish: material === 'glazed' ? 'glossy' : 'matt', pattern: 'plain', secondColour: null, style: [],
   };
 }

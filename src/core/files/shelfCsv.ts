@@ -128,6 +128,7 @@ function itemOf(cell: (column: Column) => string, id: string): ShelfItem | strin
     if (typeof value === 'string') return value;
     told[field] = value;
   }
+  if (told.pouredL !== undefined) told.volumeFrom = 'poured';
   if (cell('mix') !== '') told.mix = cell('mix');
   if (cell('frostproof') !== '') {
     if (!/^(yes|no)$/i.test(cell('frostproof'))) return `frostproof must be yes, no or empty; got "${cell('frostproof')}".`;

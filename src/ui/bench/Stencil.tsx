@@ -1,13 +1,14 @@
 'use client';
 
-import { memo, useRef, useState, type KeyboardEvent, type PointerEvent, type SVGProps } from 'react';
+import { memo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Reading } from '@/core/checks/reading';
 import { toHex } from '@/core/colour/oklch';
 import { surfacesOf, wallOf } from '@/core/containers/container';
-import { grown, type Section } from '@/core/containers/section';
+import { grown } from '@/core/containers/section';
 import { halfDepthCm, rimSection } from '@/core/containers/shape';
 import { NURSERY_SIZES } from '@/core/plants/nursery';
 import type { Subject } from '@/core/seeing/scene';
+import { Outline } from '@/ui/controls/Outline';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler, tickText } from '@/ui/controls/Ruler';
 import type { Editing } from '@/ui/session/useEditing';
@@ -169,23 +170,4 @@ function Rim({ reading, originX, originY, pxPerCm, wall }: { readonly reading: R
       {surfacesOf(container).slice(1).map(({ section, heightCm }) => <Outline key={heightCm} section={grown(section, wallOf(container))} {...at} fill="none" stroke={rim} strokeWidth={Math.max(2, band * 0.6)} />)}
     </g>
   );
-}
-
-interface OutlineProps extends SVGProps<SVGPathElement> {
-  readonly section: Section;
-  readonly originX: number;
-  readonly originY: number;
-  readonly pxPerCm: number;
-}
-
-/** A level cut of a container as a closed line on the plan; a slot as a second one. */
-export function Outline({ section, originX, originY, pxPerCm, ...rest }: OutlineProps) {
-  if (section.kind === 'disc') return <path d={circlePath(originX, originY, section.radiusCm * pxPerCm)} {...rest} />;
-  const points = section.kind === 'polygon' ? section.points : [[-1, -1], [1, -1], [1, 1], [-1, 1]].map(([x, z]) => [x! * section.halfLengthCm, z! * section.halfWidthCm] as const);
-  const slot = section.kind === 'rect' && section.slotCm > 0 ? `M${originX - section.halfLengthCm * pxPerCm} ${originY - section.slotCm * pxPerCm}h${2 * section.halfLengthCm * pxPerCm}v${2 * section.slotCm * pxPerCm}h${-2 * section.halfLengthCm * pxPerCm}z` : '';
-  return <path d={`M${points.map(([x, z]) => `${originX + x * pxPerCm} ${originY + z * pxPerCm}`).join('L')}z${slot}`} strokeLinejoin="round" {...rest} />;
-}
-
-function circlePath(x: number, y: number, r: number): string {
-  return `M${x - r} ${y}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0z`;
 }

@@ -12,6 +12,7 @@ const Messages = dynamic(() => import('./Messages'), { ssr: false });
 const ROOMS = [
   { href: '/', name: 'Yard' },
   { href: '/spot', name: 'Spot' },
+  { href: '/shelf', name: 'Shelf' },
   { href: '/bench', name: 'Bench' },
   { href: '/plants', name: 'Plant book' },
   { href: '/trolley', name: 'Trolley' },

@@ -6,7 +6,7 @@ import { bearingOf } from '@/core/spots/silhouette';
 import { usualObstacle } from '@/core/spots/usualObstacles';
 import type { Units } from '@/words/format';
 import { OBSTACLE_NAMES, pointOf } from '@/words/light';
-import { LengthField, NumberField, Sheet } from './fields';
+import { LengthField, NumberField, Sheet } from '@/ui/controls/fields';
 import type { SpotEditing } from './useSpotEditing';
 
 interface AroundProps {

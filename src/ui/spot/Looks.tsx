@@ -7,7 +7,7 @@ import { hangRoom, leastVisibleCm } from '@/core/spots/sightline';
 import type { Settings } from '@/core/files/plantingFile';
 import { lengthText } from '@/words/format';
 import { dateText } from '@/words/format';
-import { LengthField, NumberField, PickField, Sheet } from './fields';
+import { LengthField, NumberField, PickField, Sheet } from '@/ui/controls/fields';
 import type { SpotEditing } from './useSpotEditing';
 
 const EYE_NAMES: Readonly<Record<Eye['kind'], string>> = { standing: 'Standing', sitting: 'Sitting', child: 'A child' };

@@ -6,7 +6,7 @@ import { TYPICAL_YEAR } from '@/core/sky/days';
 import type { Spot } from '@/core/spots/spot';
 import type { Settings } from '@/core/files/plantingFile';
 import { monthOf } from '@/words/format';
-import { NumberField } from './fields';
+import { NumberField } from '@/ui/controls/fields';
 import type { SpotEditing } from './useSpotEditing';
 
 type Normals = NonNullable<Spot['normals']>;

@@ -9,7 +9,7 @@ import { isTimeZone } from '@/core/sky/clock';
 import type { Settings } from '@/core/files/plantingFile';
 import { temperatureText } from '@/words/format';
 import { capital, dayText } from '@/words/light';
-import { LengthField, NumberField, PickField, Sheet, TextField } from './fields';
+import { LengthField, NumberField, PickField, Sheet, TextField } from '@/ui/controls/fields';
 import { OwnFigures } from './OwnFigures';
 import type { SpotEditing } from './useSpotEditing';
 

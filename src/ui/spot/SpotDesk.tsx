@@ -21,7 +21,7 @@ import { countText, hoursText } from '@/words/format';
 import { capital, HABIT_NAMES, OBSTACLE_NAMES, spellsText } from '@/words/light';
 import { Around } from './Around';
 import { BackgroundSheet, EyesSheet } from './Looks';
-import { PickField, Sheet } from './fields';
+import { PickField, Sheet } from '@/ui/controls/fields';
 import { ShelterSheet, SiteSheet } from './Place';
 import { SkyStrip } from './SkyStrip';
 import { SunLog } from './SunLog';

@@ -6,7 +6,7 @@ import type { LogDay, Spot } from '@/core/spots/spot';
 import { countText } from '@/words/format';
 import { hoursListText } from '@/words/light';
 import type { SpotEditing } from './useSpotEditing';
-import { Sheet } from './fields';
+import { Sheet } from '@/ui/controls/fields';
 
 /** What one press after another writes. */
 const NEXT: Readonly<Record<Seen | 'none', Seen | null>> = { none: 'sun', sun: 'dappled', dappled: 'shade', shade: null };

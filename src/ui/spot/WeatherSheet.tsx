@@ -14,7 +14,7 @@ import { useLive, useStore } from '@/ui/session/StoreProvider';
 import { runJob } from '@/workers/runJob';
 import { countText, temperatureText } from '@/words/format';
 import { dayText } from '@/words/light';
-import { Sheet } from './fields';
+import { Sheet } from '@/ui/controls/fields';
 import type { SpotEditing } from './useSpotEditing';
 
 interface WeatherProps {

@@ -16,7 +16,7 @@ interface NumberFieldProps {
 
 /** A typed number. What is typed is kept as it is until the field is left. */
 export function NumberField({ name, value, suffix, error, onValue, places = 0 }: NumberFieldProps) {
-  const shown = String(Math.round(value * 10 ** places) / 10 ** places);
+  const shown = Number.isNaN(value) ? '' : String(Math.round(value * 10 ** places) / 10 ** places);
   const [typed, setTyped] = useState<string | null>(null);
   const fault = useId();
   const leave = () => {
@@ -40,8 +40,8 @@ export function NumberField({ name, value, suffix, error, onValue, places = 0 }:
 }
 
 /** A length typed in the reader's unit, kept in centimetres. */
-export function LengthField({ valueCm, onCm, unit, ...rest }: Omit<NumberFieldProps, 'value' | 'onValue' | 'suffix' | 'places'> & { readonly valueCm: number; readonly onCm: (cm: number) => void; readonly unit: Units['length'] }) {
-  return <NumberField {...rest} value={fromCm(valueCm, unit)} suffix={unit} places={unit === 'in' ? 1 : 0} onValue={(value) => onCm(Math.round(toCm(value, unit) * 10) / 10)} />;
+export function LengthField({ valueCm, onCm, unit, places = unit === 'in' ? 1 : 0, ...rest }: Omit<NumberFieldProps, 'value' | 'onValue' | 'suffix'> & { readonly valueCm: number; readonly onCm: (cm: number) => void; readonly unit: Units['length'] }) {
+  return <NumberField {...rest} value={fromCm(valueCm, unit)} suffix={unit} places={places} onValue={(value) => onCm(Math.round(toCm(value, unit) * 10) / 10)} />;
 }
 
 /** A few typed words, kept when the field is left. */

@@ -1,0 +1,5 @@
+import { ShelfRoom } from '@/ui/shelf/ShelfRoom';
+
+export default function Page() {
+  return <ShelfRoom />;
+}

@@ -1,0 +1,91 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { Redo2, Undo2 } from 'lucide-react';
+import { useDeferredValue, useEffect, useState } from 'react';
+import type { Container } from '@/core/containers/container';
+import type { Fits } from '@/core/placing/fits';
+import type { NurserySizeId } from '@/core/plants/nursery';
+import { NumberField, TextField } from '@/ui/controls/fields';
+import { useWidth } from '@/ui/controls/useWidth';
+import { say } from '@/ui/session/say';
+import { useSettings, useStore } from '@/ui/session/StoreProvider';
+import { useUndoKeys } from '@/ui/session/useUndoKeys';
+import { runJob } from '@/workers/runJob';
+import { countText } from '@/words/format';
+import { LooksSheet, MakingSheet } from './MakingSheet';
+import { MeasuredDrawing } from './MeasuredDrawing';
+import { FillingSheet, FitsSheet, HoldsSheet, MixSheet, WeatherSheet, WeightSheet } from './Reckoned';
+import { SizesSheet } from './SizesSheet';
+import type { ShelfEditing } from './useShelfEditing';
+
+/** One container: its measured drawing, what goes in, what it weighs. */
+export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
+  const { item, container, planted, apply, faults, undo, redo } = editing;
+  const settings = useSettings();
+  const store = useStore();
+  const router = useRouter();
+  const [ref, width] = useWidth<HTMLDivElement>();
+  const [size, setSize] = useState<NurserySizeId>('9cm');
+  const calm = useDeferredValue(container);
+  const fits = useFits(calm);
+  useUndoKeys(() => undo?.go(), () => redo?.go());
+  const free = item.count - planted.length;
+  return (
+    <div className="pt-3.5">
+      <header className="flex flex-wrap items-end gap-x-5 gap-y-2 pb-2">
+        <h1 className="display text-[29px] leading-10">{container.name}</h1>
+        <p className="pb-1.5 text-[13px] text-ink2">
+          {planted.length === 0 ? (item.count > 1 ? `${item.count} of them, all empty` : 'Empty') : <>{planted.map(({ id, name }, i) => <span key={id}>{i > 0 && ', '}<Link className="underline decoration-rule2 underline-offset-3" href={`/bench?planting=${id}`}>{name}</Link></span>)}{free > 0 ? `; ${countText(free, 'more', 'more')} empty` : ''}</>}
+        </p>
+        <p className="ml-auto flex items-center gap-3 pb-1">
+          <button type="button" aria-label={undo ? `Undo: ${undo.name}` : 'Undo'} title={undo ? `Undo: ${undo.name}` : 'Nothing to undo'} disabled={!undo} onClick={undo?.go} className="grid size-7 place-items-center disabled:text-rule2"><Undo2 size={18} aria-hidden /></button>
+          <button type="button" aria-label={redo ? `Redo: ${redo.name}` : 'Redo'} title={redo ? `Redo: ${redo.name}` : 'Nothing to redo'} disabled={!redo} onClick={redo?.go} className="grid size-7 place-items-center disabled:text-rule2"><Redo2 size={18} aria-hidden /></button>
+          <button type="button" className="press-plain" onClick={() => void store?.takeOffShelf(item.id).then((gone) => { router.push('/shelf'); if (gone) say(`${container.name} was taken off the shelf.`, { label: 'Bring it back', go: () => void store.putOnShelf(gone) }); })}>Take away</button>
+          <Link href="/shelf" className="press-quiet">The whole shelf</Link>
+          {free > 0 && <Link href={`/start?container=${item.id}`} className="press">Plant this one</Link>}
+        </p>
+      </header>
+      <div className="wide:grid wide:grid-cols-[minmax(0,1fr)_344px] wide:gap-6">
+        <div className="min-w-0">
+          <div ref={ref}>
+            {width > 0 && <MeasuredDrawing container={container} unit={settings.length} widthPx={width} heightPx={width < 640 ? 320 : 400} balls={fits ? { size, places: fits.top[size] } : null} onPoints={(points, done) => { if (container.shape.kind !== 'outline') return; const change = { shape: { ...container.shape, points: points.map(([x, z]): [number, number] => [x, z]) } }; if (done) editing.shape(change, 'Moved a corner'); else editing.shaping(change); }} />}
+          </div>
+          <div className="mt-4 grid items-start gap-4 sm:grid-cols-2">
+            <FitsSheet editing={editing} units={settings} fits={fits} size={size} onSize={setSize} />
+            <FillingSheet editing={editing} units={settings} fits={fits} size={size} />
+            <WeightSheet editing={editing} units={settings} />
+            <div className="grid gap-4">
+              <MixSheet editing={editing} units={settings} />
+              <WeatherSheet editing={editing} units={settings} />
+            </div>
+          </div>
+        </div>
+        <aside className="mt-6 grid content-start gap-4 wide:mt-0">
+          <HoldsSheet editing={editing} units={settings} />
+          <SizesSheet editing={editing} unit={settings.length} />
+          <MakingSheet editing={editing} units={settings} />
+          <LooksSheet editing={editing} />
+          <section aria-label="On the shelf" className="grid grid-cols-2 gap-3 bg-paper px-3.5 py-3">
+            <TextField name="Name" value={container.name} onText={(name) => editing.shape({ name }, 'Renamed it')} />
+            <NumberField name="How many I have" value={item.count} error={faults.count} onValue={(count) => apply({ count }, 'Counted them')} />
+            <TextField name="Kept at, when empty" value={item.kept} onText={(kept) => apply({ kept }, 'Said where it is kept')} />
+            {faults['container.name'] && <p role="alert" className="col-span-2 text-[12.5px] font-semibold">▲ {faults['container.name']}</p>}
+          </section>
+        </aside>
+      </div>
+    </div>
+  );
+}
+
+/** What fits, packed in the worker; `null` while it is packed. */
+function useFits(container: Container): Fits | null {
+  const [fits, setFits] = useState<{ readonly of: Container; readonly fits: Fits } | null>(null);
+  useEffect(() => {
+    const giveUp = new AbortController();
+    runJob('fits', { container }, { signal: giveUp.signal }).then((found) => setFits({ of: container, fits: found })).catch(() => undefined);
+    return () => giveUp.abort();
+  }, [container]);
+  return fits?.fits ?? null;
+}
