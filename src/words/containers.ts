@@ -5,7 +5,7 @@ import type { MixId } from '@/core/containers/mixes';
 import type { PartWeight } from '@/core/containers/weight';
 import type { Shape } from '@/core/containers/shape';
 import { depthOf, formOf } from '@/core/containers/shape';
-import { reachOf } from '@/core/containers/section';
+import { spanOf } from '@/core/containers/section';
 import { lengthFigure, type Units } from './format';
 
 /** What gardeners call each shape. */
@@ -23,10 +23,10 @@ export const MATERIAL_NAMES: Readonly<Record<MaterialId, string>> = {
 /** Its outer measures, widest first: "80 × 20 × 18". Round ones by width and depth. */
 export function sizeText(shape: Shape, unit: Units['length']): string {
   const form = formOf(shape);
-  const reaches = form.levelsCm.map((z) => reachOf(form.sectionAt(z)));
-  const across = 2 * Math.max(...reaches.map(({ acrossCm }) => acrossCm));
-  const deep = 2 * Math.max(...reaches.map(({ deepCm }) => deepCm));
-  const figures = form.sectionAt(form.depthCm).kind === 'disc' ? [across, depthOf(shape)] : [across, shape.kind === 'wall' ? shape.projectionCm : deep, depthOf(shape)];
+  const spans = form.levelsCm.map((z) => spanOf(form.sectionAt(z)));
+  const across = Math.max(...spans.map(({ leftCm, rightCm }) => rightCm - leftCm));
+  const deep = Math.max(...spans.map(({ backCm, frontCm }) => frontCm - backCm));
+  const figures = form.sectionAt(form.depthCm).kind === 'disc' ? [across, depthOf(shape)] : [across, deep, depthOf(shape)];
   return figures.map((cm) => lengthFigure(cm, unit)).join(' × ');
 }
 

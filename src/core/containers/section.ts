@@ -160,6 +160,16 @@ export function reachOf(section: Section): { readonly acrossCm: number; readonly
   }
 }
 
+/** Where a section ends on each side, cm from the middle: what is not the same on both sides has no half width. */
+export function spanOf(section: Section): { readonly leftCm: number; readonly rightCm: number; readonly backCm: number; readonly frontCm: number } {
+  if (section.kind !== 'polygon') {
+    const { acrossCm, deepCm } = reachOf(section);
+    return { leftCm: -acrossCm, rightCm: acrossCm, backCm: -deepCm, frontCm: deepCm };
+  }
+  const [xs, zs] = [section.points.map(([x]) => x), section.points.map(([, z]) => z)];
+  return { leftCm: Math.min(...xs), rightCm: Math.max(...xs), backCm: Math.min(...zs), frontCm: Math.max(...zs) };
+}
+
 /** Length of the outer edge, cm. */
 export function edgeLengthCm(section: Section): number {
   switch (section.kind) {

@@ -30,7 +30,7 @@ const DENSEST = Math.PI / Math.sqrt(12);
 const ROUNDS = 160;
 const EASE_ROUNDS = 12;
 /** Balls packed at most: more than anyone plants in one layer. */
-const MOST = 120;
+export const MOST_PACKED = 120;
 
 /**
  * How many balls of one size go in side by side, shown as places. No count above the best known is tried; each is pressed together from rings,
@@ -40,7 +40,7 @@ export function packSame(container: Container, size: NurserySizeId): readonly Sp
   const field = fieldFor(container, size);
   if (!field) return [];
   const laid = lattice(field);
-  if (field.kind === 'any') return laid.concat(leftOver(field, laid)).slice(0, MOST);
+  if (field.kind === 'any') return laid.concat(leftOver(field, laid)).slice(0, MOST_PACKED);
   // A large field is nearly all lattice: little is gained by pressing, and each count tried costs its square.
   const most = Math.min(mostIn(field), laid.length + (laid.length > 30 ? 2 : 8));
   for (let count = most; count > laid.length; count -= 1) {
@@ -76,7 +76,7 @@ function lattice(field: Field): readonly Spot2[] {
         }
         if (places.length > best.length) best = places;
       }
-  return best.slice(0, MOST);
+  return best.slice(0, MOST_PACKED);
 }
 
 function inField(field: Field, xCm: number, zCm: number): boolean {
@@ -129,12 +129,12 @@ function mostIn(field: Exclude<Field, { kind: 'any' }>): number {
   if (field.kind === 'disc') {
     const ratio = (field.radiusCm + FIT_TOLERANCE_CM + r) / r;
     const listed = RADIUS_FOR.reduce((best, radius, i) => (radius <= ratio + 1e-9 ? i + 1 : best), 1);
-    return listed < RADIUS_FOR.length ? listed : Math.min(MOST, Math.floor(DENSEST * ratio * ratio));
+    return listed < RADIUS_FOR.length ? listed : Math.min(MOST_PACKED, Math.floor(DENSEST * ratio * ratio));
   }
   const [l, w] = [field.halfLengthCm + FIT_TOLERANCE_CM + r, field.halfWidthCm + FIT_TOLERANCE_CM + r];
   const along = Math.floor((2 * (field.halfLengthCm + FIT_TOLERANCE_CM)) / (2 * r)) + 1;
   // A single row holds what its length does; more rows no more than area allows.
-  return field.halfWidthCm * 2 < r ? along : Math.min(MOST, Math.max(along, Math.floor((DENSEST * 4 * l * w) / (Math.PI * r * r)) + 1));
+  return field.halfWidthCm * 2 < r ? along : Math.min(MOST_PACKED, Math.max(along, Math.floor((DENSEST * 4 * l * w) / (Math.PI * r * r)) + 1));
 }
 
 /** `count` balls pressed into the field, or `null` when no start settles. */

@@ -134,7 +134,8 @@ function turning(points: readonly Vec3[]): 1 | -1 {
 
 function addMouth(mouth: Part[], a: Aim, container: Container, rimOut: number): void {
   const top = visibleHeightCm(container);
-  mouth.push(fill(onScreen(a, ring(container, top, rimOut)), lit(container.colour, 0.03)));
+  // The rim's upper face takes the sky: flat walls need it to tell top from front.
+  mouth.push(fill(onScreen(a, ring(container, top, rimOut)), lit(container.colour, 0.1)));
   mouth.push(acrossRamp(container.colour, onScreen(a, ring(container, top, 0)), -0.16));
   const soilY = insideBaseCm(container) + surfacesOf(container)[0]!.heightCm;
   mouth.push(fill(onScreen(a, ring(container, soilY, 0)), SOIL));
@@ -179,10 +180,10 @@ function standParts(a: Aim, container: Container): readonly Part[] {
   }
   const near = nearHalf(a, base);
   const parts: Part[] = [];
-  for (const share of near.length > 10 ? [0.16, 0.5, 0.84] : [0.2, 0.8]) {
+  for (const share of [0.14, 0.86]) {
     const p = near[Math.round(share * (near.length - 1))]!;
     const [x, y] = [screenX(a, [p[0] * 0.9, 0, p[2] * 0.9]), screenY(a, [p[0] * 0.9, 0, p[2] * 0.9])];
-    const [w, h] = [Math.max(2, Math.min(5, acrossCm * 0.12) * a.pxPerCm), feetCm * a.pxPerCm + 2];
+    const [w, h] = [Math.max(3, Math.min(8, acrossCm * 0.24) * a.pxPerCm), feetCm * a.pxPerCm + 2];
     parts.push(fill([x - w / 2, y - h, x + w / 2, y - h, x + w * 0.4, y, x - w * 0.4, y], lit(container.colour, -0.14)));
   }
   return parts;

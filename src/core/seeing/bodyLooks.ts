@@ -124,7 +124,8 @@ function sideHoles(parts: Part[], a: Aim, container: Container, w: WallFacts, he
   const around = ring(container, w.foot + heightCm, w.wallCm + 0.1);
   for (let i = 0; i < count; i += 1) {
     const p = around[Math.floor((i / count) * around.length)]!;
-    if (p[0] * a.toward[0] + p[2] * a.toward[2] <= 0) continue;
+    // Holes near the edge of the view are seen too slantwise to show.
+    if (p[0] * a.toward[0] + p[2] * a.toward[2] <= 0.35 * Math.hypot(p[0], p[2])) continue;
     const [x, y, rx, ry] = [screenX(a, p), screenY(a, p), 1.6 * a.pxPerCm, 2.2 * a.pxPerCm];
     parts.push(fill(Array.from({ length: 12 }, (_, k) => [x + Math.cos((k * Math.PI) / 6) * rx, y + Math.sin((k * Math.PI) / 6) * ry]).flat(), '#2b2420', 0.9));
   }

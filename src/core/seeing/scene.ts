@@ -94,7 +94,7 @@ export function* drawElevation(scene: Scene, lens: Lens, detail: Detail, frame: 
   }
   const frontDrawn = yield* projectMarks(front, a, detail);
   const layers: Layer[] = [];
-  if (!scene.hung) layers.push({ clip: null, drawn: [{ depthCm: 0, plant: -1, parts: groundShadow(body.silhouette, a.pxPerCm) }] });
+  if (!scene.hung) layers.push({ clip: null, drawn: [{ depthCm: 0, plant: -1, parts: groundShadow(body.silhouette, screenY(a, [0, 0, 0]), a.pxPerCm) }] });
   layers.push({ clip: null, drawn: yield* projectMarks(behind, a, detail) });
   layers.push({ clip: null, drawn: [{ depthCm: 0, plant: -1, parts: [...body.wall, ...body.mouth] }] });
   layers.push({ clip: aboveRim(body.nearRim, frame), drawn: yield* projectMarks(low, a, detail) });
@@ -111,14 +111,17 @@ function aboveRim(nearRim: readonly number[], { widthPx }: Frame): number[] {
   return [...nearRim, far, nearRim[count - 1]!, far, -far, -far, -far, -far, nearRim[1]!];
 }
 
-function groundShadow(silhouette: readonly number[], pxPerCm: number): Drawn['parts'] {
+/** The shadow on the ground; what stands high on a pedestal throws a narrower one. */
+function groundShadow(silhouette: readonly number[], groundY: number, pxPerCm: number): Drawn['parts'] {
   let [low, high, foot] = [Infinity, -Infinity, -Infinity];
   for (let i = 0; i < silhouette.length; i += 2) {
     low = Math.min(low, silhouette[i]!);
     high = Math.max(high, silhouette[i]!);
     foot = Math.max(foot, silhouette[i + 1]!);
   }
-  const half = (high - low) / 2;
+  const raised = groundY - foot > 8 * pxPerCm;
+  const half = ((high - low) / 2) * (raised ? 0.6 : 1);
+  foot = Math.max(foot, groundY);
   return [1.2, 1, 0.84].map((share) => {
     const xy: number[] = [];
     for (let i = 0; i < 24; i += 1) xy.push((low + high) / 2 + pxPerCm * 2.2 + Math.cos((i * Math.PI) / 12) * half * share, foot - pxPerCm * 1.2 + Math.sin((i * Math.PI) / 12) * Math.min(half * 0.22, pxPerCm * 3) * share);

@@ -53,10 +53,12 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
             {width > 0 && <MeasuredDrawing container={container} unit={settings.length} widthPx={width} heightPx={width < 640 ? 320 : 400} balls={fits ? { size, places: fits.top[size] } : null} onPoints={(points, done) => { if (container.shape.kind !== 'outline') return; const change = { shape: { ...container.shape, points: points.map(([x, z]): [number, number] => [x, z]) } }; if (done) editing.shape(change, 'Moved a corner'); else editing.shaping(change); }} />}
           </div>
           <div className="mt-4 grid items-start gap-4 sm:grid-cols-2">
-            <FitsSheet editing={editing} units={settings} fits={fits} size={size} onSize={setSize} />
-            <FillingSheet editing={editing} units={settings} fits={fits} size={size} />
-            <WeightSheet editing={editing} units={settings} />
             <div className="grid gap-4">
+              <FitsSheet editing={editing} units={settings} fits={fits} size={size} onSize={setSize} />
+              <WeightSheet editing={editing} units={settings} />
+            </div>
+            <div className="grid gap-4">
+              <FillingSheet editing={editing} units={settings} fits={fits} size={size} />
               <MixSheet editing={editing} units={settings} />
               <WeatherSheet editing={editing} units={settings} />
             </div>

@@ -3,7 +3,7 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { toHex } from '@/core/colour/oklch';
 import { insideBaseCm, surfacesOf, visibleHeightCm, wallOf, type Container } from '@/core/containers/container';
-import { grown, reachOf, type Section } from '@/core/containers/section';
+import { grown, spanOf, type Section } from '@/core/containers/section';
 import { depthOf, formOf, halfDepthCm, halfFrontCm, rimSection } from '@/core/containers/shape';
 import type { Spot2 } from '@/core/placing/pack';
 import { NURSERY_SIZES, type NurserySizeId } from '@/core/plants/nursery';
@@ -57,7 +57,7 @@ function Front({ container, unit, widthPx, heightPx, pxPerCm }: ViewProps) {
   const foot = insideBaseCm(container);
   const depth = depthOf(shape);
   const y = (cm: number) => originY - cm * pxPerCm;
-  const at = (z: number) => 2 * reachOf(formOf(shape).sectionAt(z)).acrossCm;
+  const span = (z: number) => spanOf(formOf(shape).sectionAt(z));
   const levels = shape.kind === 'urn' ? shape.profile.map(({ heightCm }) => heightCm) : shape.kind === 'tiered' ? [depth] : [0, depth];
   const top = visibleHeightCm(container);
   const outer = (halfFrontCm(shape) + wallOf(container)) * pxPerCm;
@@ -70,13 +70,13 @@ function Front({ container, unit, widthPx, heightPx, pxPerCm }: ViewProps) {
       <h2 className="display absolute top-3 left-4 text-[21px] leading-6">From the front</h2>
       <svg width={widthPx} height={heightPx} className="pointer-events-none absolute inset-0" aria-hidden>
         {levels.map((z) => {
-          const half = (at(z) / 2) * pxPerCm;
+          const { leftCm, rightCm } = span(z);
           // The rim's measure stands above it, the base's below; those between lie on the wall.
           const line = z === depth ? y(top) - 12 : z === 0 ? originY + 13 : y(foot + z);
-          return half < 4 ? null : <Across key={z} x={originX} half={half} y={line} text={lengthFigure(at(z), unit)} />;
+          return rightCm - leftCm < 2 ? null : <Across key={z} from={originX + leftCm * pxPerCm} to={originX + rightCm * pxPerCm} y={line} text={lengthFigure(rightCm - leftCm, unit)} />;
         })}
         <Upright x={originX - outer - 20} from={y(foot)} to={y(foot + depth)} text={lengthFigure(depth, unit)} />
-        {shape.kind !== 'tiered' && <><line x1={originX - half(at(soil), pxPerCm)} x2={originX + half(at(soil), pxPerCm)} y1={y(foot + soil)} y2={y(foot + soil)} stroke="#fbfcfc" strokeWidth={1.2} strokeDasharray="5 4" /><text x={originX} y={y(foot + soil) + 14} textAnchor="middle" fontSize={12} fill="#fbfcfc" style={{ paintOrder: 'stroke' }} stroke="#1d2225" strokeWidth={2.6}>mix to here</text></>}
+        {shape.kind !== 'tiered' && <><line x1={originX + span(soil).leftCm * pxPerCm} x2={originX + span(soil).rightCm * pxPerCm} y1={y(foot + soil)} y2={y(foot + soil)} stroke="#fbfcfc" strokeWidth={1.2} strokeDasharray="5 4" /><text x={originX} y={y(foot + soil) + 14} textAnchor="middle" fontSize={12} fill="#fbfcfc" style={{ paintOrder: 'stroke' }} stroke="#1d2225" strokeWidth={2.6}>mix to here</text></>}
       </svg>
       <div className="absolute top-0 right-0"><Ruler upright lengthPx={heightPx - RULER_PX} zeroPx={26} pxPerCm={pxPerCm} unit={unit} /></div>
       <div className="absolute bottom-0 left-0"><Ruler lengthPx={widthPx} zeroPx={originX} pxPerCm={pxPerCm} unit={unit} /></div>
@@ -84,12 +84,11 @@ function Front({ container, unit, widthPx, heightPx, pxPerCm }: ViewProps) {
   );
 }
 
-const half = (cm: number, pxPerCm: number) => (cm / 2) * pxPerCm;
-
-function Across({ x, half: reach, y, text }: { readonly x: number; readonly half: number; readonly y: number; readonly text: string }) {
+function Across({ from, to, y, text }: { readonly from: number; readonly to: number; readonly y: number; readonly text: string }) {
+  const x = (from + to) / 2;
   return (
     <g stroke="var(--ink)" strokeWidth={1.2}>
-      <path d={`M${x - reach} ${y - 5}v10M${x + reach} ${y - 5}v10M${x - reach} ${y}H${x + reach}`} fill="none" />
+      <path d={`M${from} ${y - 5}v10M${to} ${y - 5}v10M${from} ${y}H${to}`} fill="none" />
       <rect x={x - 15} y={y - 8} width={30} height={16} fill="var(--field)" stroke="none" />
       <text x={x} y={y + 4.5} textAnchor="middle" fontSize={13} fontWeight={640} stroke="none" fill="var(--ink)">{text}</text>
     </g>

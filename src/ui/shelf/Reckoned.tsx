@@ -7,6 +7,7 @@ import { airShare, MIX_IDS, MIX_PART_IDS, mixFactsOf, type MixId, type MixPartId
 import { insideVolumeL, isHung } from '@/core/containers/shape';
 import { lifting, weightOf } from '@/core/containers/weight';
 import type { Fits } from '@/core/placing/fits';
+import { MOST_PACKED } from '@/core/placing/pack';
 import { BOOK } from '@/core/plants/book/index';
 import { NURSERY_SIZE_IDS, type NurserySizeId } from '@/core/plants/nursery';
 import { edgeShare, fillingOf, wetZone } from '@/core/potting/filling';
@@ -105,7 +106,7 @@ export function FitsSheet({ editing, units, fits, size, onSize }: SheetProps & {
       <div className="px-3.5 py-3">
         {!fits ? <p role="status" className="text-ink2">Packing…</p> : (
           <>
-            <Choices name="Size shown in the plan" value={size} onPick={(next) => onSize(next as NurserySizeId)} options={NURSERY_SIZE_IDS.map((id) => [id, `${fits.top[id].length} × ${sizeName(id, units)}`] as const)} />
+            <Choices name="Size shown in the plan" value={size} onPick={(next) => onSize(next as NurserySizeId)} options={NURSERY_SIZE_IDS.map((id) => [id, `${fits.top[id].length}${fits.top[id].length >= MOST_PACKED ? ' or more' : ''} × ${sizeName(id, units)}`] as const)} />
             {fits.sides.map(({ heightCm, holes, fits: by }) => (
               <p key={heightCm} className="pt-2">Through the side at {lengthText(heightCm, units)}: {Object.entries(by).filter(([, n]) => n > 0).map(([id, n]) => `${n} × ${sizeName(id as NurserySizeId, units)}`).join(' or ') || 'no ball is short enough'}, {countText(holes, 'hole')}.</p>
             ))}
@@ -136,7 +137,7 @@ export function WeightSheet({ editing, units }: SheetProps) {
         </table>
         <p className="pt-2"><b className="font-semibold">Caution.</b> {hung ? `Ask the maker of hook, bracket and chain for a rating of ${kg(weight.soakedKg * 1.5)} or more: soaked, with half as much again for swinging and wind. The wall and its fixings count as much as the bracket.` : liftText(lifting(weight.wateredKg), kg(weight.wateredKg))}</p>
         {!hung && <p className="pt-1 text-ink2">Soaked it presses {floorPressureKPa(container, weight.soakedKg).toFixed(1)} kPa on what it stands on, under its own base. Balconies and roofs are designed for loads spread out: the owner, the local code or an engineer decides.</p>}
-        {tip && <p className="pt-1 text-ink2" data-tip>Empty of plants and dry, wind would tip it at about {Math.round(tip.leastMs)}–{Math.round(tip.mostMs)} m/s ({windName(tip.leastMs)}), on level ground. It tips sooner as plants grow: the Bench says when.</p>}
+        {tip && <p className="pt-1 text-ink2" data-tip>Empty of plants and dry, {tip.leastMs > 32 ? 'no wind short of a storm would tip it' : `wind would tip it at about ${Math.round(tip.leastMs)}–${Math.round(tip.mostMs)} m/s (${windName(tip.leastMs)})`}, on level ground. It tips sooner as plants grow: the Bench says when.</p>}
         <p className="pt-1 text-ink2">{container.weighedKg === null ? 'Walls are reckoned from their usual density: real pots differ by a third. A scale wins.' : 'Walls as weighed.'}</p>
       </div>
     </Sheet>

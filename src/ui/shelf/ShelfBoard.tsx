@@ -87,7 +87,7 @@ export function ShelfBoard() {
           {stands.length > 0 && <Boards label="Yours" widthPx={width} pxPerCm={pxPerCm} unit={settings.length} standees={stands.map(({ item, empty, planted }) => ({ key: item.id, container: item.container, href: `/shelf?item=${item.id}`, note: `${item.count > 1 ? `${item.count} of them, ` : ''}${planted.length === 0 ? (item.kept ? `empty, ${item.kept}` : 'empty') : empty === 0 ? 'planted' : `${empty} empty${item.kept ? `, ${item.kept}` : ''}`}` }))} />}
           <h2 className="display pt-6 pb-1 text-[21px] leading-7">Kinds to start from</h2>
           <p className="pb-3 text-ink2">Common kinds and sizes, by inside measures. Pick one, then put a tape in your own: the tape wins.</p>
-          <Boards label="Kinds to start from" widthPx={width} pxPerCm={pxPerCm} unit={settings.length} standees={SHIPPED.map((container) => ({ key: container.name, container, href: null, onPick: () => void take(container), note: `${sizeText(container.shape, settings.length)} ${settings.length}, ${MATERIAL_NAMES[container.material]}, ${volumeText(mixL(container), settings)}` }))} />
+          <Boards label="Kinds to start from" widthPx={width} pxPerCm={pxPerCm} unit={settings.length} standees={SHIPPED.map((container) => ({ key: container.name, container, href: null, onPick: () => void take(container), note: `${sizeText(container.shape, settings.length)} ${settings.length}, ${MATERIAL_NAMES[container.material]}, ${volumeText(mixL(container), settings).replace(' ', '\u00a0')}` }))} />
         </>
       )}
     </div>

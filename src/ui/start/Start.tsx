@@ -6,6 +6,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { plantingOf } from '@/core/plantings/brief';
 import type { Proposal } from '@/core/search/propose';
+import { standings } from '@/core/shelf/shelf';
 import { say } from '@/ui/session/say';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { obstacleText, ruledOutText } from '@/words/obstacles';
@@ -28,7 +29,11 @@ export function Start() {
   useEffect(() => {
     if (form.getValues('unit') !== settings.length) form.reset(withUnit(form.getValues(), settings.length));
   }, [form, settings.length]);
-  const asked = useSearchParams().get('spot');
+  const search = useSearchParams();
+  const asked = search.get('spot');
+  const shelf = useLive(async (st) => standings(await st.shelf(), await st.plantings()));
+  const free = (shelf ?? []).filter(({ empty }) => empty > 0);
+  const chosen = free.find(({ item }) => item.id === search.get('container'))?.item ?? null;
   const spots = useLive((s) => s.spots());
   const given = spots?.find(({ id }) => id === asked) ?? null;
   useEffect(() => {
@@ -36,15 +41,24 @@ export function Start() {
     // A spot is laid over the sheet once, when it arrives or another is picked.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [form, given?.id]);
-  const key = JSON.stringify([values, given?.id]);
-  const reading = useMemo(() => readStart(values, given ?? spotId), [key, spotId]); // eslint-disable-line react-hooks/exhaustive-deps
+  const key = JSON.stringify([values, given?.id, chosen]);
+  const reading = useMemo(() => readStart(values, given ?? spotId, chosen?.container ?? null), [key, spotId]); // eslint-disable-line react-hooks/exhaustive-deps
   const { proposals, looking, obstacles, ruledOut } = useProposals(reading, values.plantedWeek);
 
+  const go = (change: Readonly<Record<string, string | null>>) => {
+    const next = new URLSearchParams(search);
+    for (const [name, value] of Object.entries(change)) {
+      if (value) next.set(name, value);
+      else next.delete(name);
+    }
+    router.replace(`/start${next.size > 0 ? `?${next}` : ''}`);
+  };
   const keep = async (proposal: Proposal) => {
     if (!store || !reading.ok) return;
     const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
-    const count = (await store.plantings()).filter(({ container }) => container.shape.kind === values.shape).length;
-    const planting = plantingOf(proposal, briefFrom(reading, values.plantedWeek), { id, name: `${SHAPE_NAMES[values.shape]} ${count + 1}` });
+    const called = chosen?.container.name ?? SHAPE_NAMES[values.shape];
+    const count = (await store.plantings()).filter(({ name }) => name.startsWith(called)).length;
+    const planting = plantingOf(proposal, briefFrom(reading, values.plantedWeek, chosen?.id ?? null), { id, name: chosen && count === 0 ? called : `${called} ${count + 1}` });
     await store.add(planting, reading.spot);
     say(`${planting.name} is on the bench.`);
     router.push(`/bench?planting=${id}`);
@@ -54,7 +68,7 @@ export function Start() {
     <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[392px_minmax(0,1fr)]">
       <div>
         <h1 className="display text-[29px] leading-10">Start a planting</h1>
-        <StartSheet form={form} values={values} reading={reading} settings={settings} given={given} spots={spots ?? []} onSpot={(id) => router.replace(id ? `/start?spot=${id}` : '/start')} />
+        <StartSheet form={form} values={values} reading={reading} settings={settings} given={given} spots={spots ?? []} onSpot={(id) => go({ spot: id })} free={free.map(({ item }) => item)} chosen={chosen} onContainer={(id) => go({ container: id })} />
       </div>
       <section aria-label="Plantings that suit" className="mt-6 min-w-0 wide:mt-0">
         <div className="flex h-10 items-end gap-3">

@@ -6,11 +6,14 @@ import { RadioGroup, Slider } from 'radix-ui';
 import type { UseFormReturn } from 'react-hook-form';
 import type { Settings } from '@/core/files/plantingFile';
 import type { Spot } from '@/core/spots/spot';
+import type { ShelfItem } from '@/core/shelf/shelf';
 import { mixL } from '@/core/containers/container';
 import { SCHEME_KINDS } from '@/core/colour/schemes';
 import { Thumb } from '@/ui/bench/TurnSlider';
 import { Choices } from '@/ui/controls/Choices';
+import { MATERIAL_NAMES, sizeText } from '@/words/containers';
 import { dateText, hoursText, volumeText } from '@/words/format';
+import { capital } from '@/words/light';
 import { SCHEME_NAMES } from '@/words/names';
 import { LOVED_COLOURS, MATERIALS_OF, SHAPE_NAMES, withShape, type StartForm, type StartReading } from './startForm';
 
@@ -23,10 +26,14 @@ interface SheetProps {
   readonly given: Spot | null;
   readonly spots: readonly Spot[];
   readonly onSpot: (id: string | null) => void;
+  /** Empty containers on the shelf, and the one taken from it. */
+  readonly free: readonly ShelfItem[];
+  readonly chosen: ShelfItem | null;
+  readonly onContainer: (id: string | null) => void;
 }
 
 /** The sheet of questions: a paper with ruled rows. Every answer has a default, so none must be given. */
-export function StartSheet({ form, values, reading, settings, given, spots, onSpot }: SheetProps) {
+export function StartSheet({ form, values, reading, settings, given, spots, onSpot, free, chosen, onContainer }: SheetProps) {
   const fault = (field: keyof StartForm) => (reading.ok ? undefined : reading.faults[field]);
   const set = <K extends keyof StartForm>(field: K, value: StartForm[K]) => form.setValue(field, value as never);
   const length = (field: 'top' | 'base' | 'depth' | 'length' | 'width' | 'drop', name: string) => (
@@ -38,6 +45,18 @@ export function StartSheet({ form, values, reading, settings, given, spots, onSp
   return (
     <form className="mt-1 bg-paper" onSubmit={(event) => event.preventDefault()} aria-label="Start sheet">
       <Row title="Container" note={reading.ok ? `holds ${volumeText(mixL(reading.container), settings)} of mix` : undefined}>
+        {free.length > 0 && (
+          <Entry name="Which one">
+            <select className="entry mb-2 w-full" value={chosen?.id ?? ''} onChange={(event) => onContainer(event.target.value || null)}>
+              <option value="">one described here</option>
+              {free.map(({ id, container }) => <option key={id} value={id}>{container.name}, {sizeText(container.shape, values.unit)} {values.unit}</option>)}
+            </select>
+          </Entry>
+        )}
+        {chosen ? (
+          <p>{capital(MATERIAL_NAMES[chosen.container.material])}, {sizeText(chosen.container.shape, values.unit)} {values.unit}{chosen.kept ? `, kept ${chosen.kept}` : ''}. <Link className="press-link" href={`/shelf?item=${chosen.id}`}>Look at its measures</Link></p>
+        ) : (
+          <>
         <Choices name="Container shape" value={values.shape} options={Object.entries(SHAPE_NAMES)} onPick={(shape) => form.reset(withShape(values, shape as StartForm['shape']))} />
         <div className="mt-2.5 grid grid-cols-3 gap-3">
           {values.shape === 'box' ? [length('length', 'Length inside'), length('width', 'Width inside')] : length('top', 'Width at top')}
@@ -54,6 +73,8 @@ export function StartSheet({ form, values, reading, settings, given, spots, onSp
           )}
           {values.shape !== 'round' && length('drop', values.shape === 'box' ? 'Sill above ground' : 'Free drop below')}
         </div>
+          </>
+        )}
       </Row>
       <Row title="Light" note={`${hoursText(values.sunHours)} of direct sun in June`}>
         {spots.length > 0 && (

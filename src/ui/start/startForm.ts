@@ -99,8 +99,9 @@ export function withSpot(form: StartForm, spot: Spot): StartForm {
 /**
  * Reads the start sheet. Messages name the field, what was given and what is allowed.
  * @param at the spot it is for: one that is there already, or the id of a new one
+ * @param fromShelf a container of the shelf, in the place of the one the sheet describes
  */
-export function readStart(form: StartForm, at: string | Spot): StartReading {
+export function readStart(form: StartForm, at: string | Spot, fromShelf: Container | null = null): StartReading {
   const cm = (value: number) => Math.round(toCm(value, form.unit) * 100) / 100;
   const shape: Shape =
     form.shape === 'round'
@@ -111,7 +112,7 @@ export function readStart(form: StartForm, at: string | Spot): StartReading {
           { kind: 'box', lengthCm: cm(form.length), widthCm: cm(form.width), baseLengthCm: cm(form.length) * 0.97, baseWidthCm: cm(form.width) * 0.9, depthCm: cm(form.depth) };
   const material = MATERIAL_IDS.includes(form.material) && MATERIALS_OF[form.shape].includes(form.material) ? form.material : MATERIALS_OF[form.shape][0]!;
   const budget = form.budget.trim() === '' ? null : Number(form.budget.replace(',', '.'));
-  const container = parseWith(containerSchema, usualContainer(SHAPE_NAMES[form.shape], shape, material));
+  const container = fromShelf ? ({ ok: true, value: fromShelf } as const) : parseWith(containerSchema, usualContainer(SHAPE_NAMES[form.shape], shape, material));
   const spot = parseWith(spotSchema, { ...(typeof at === 'string' ? { id: at } : at), name: form.spotName.trim() || usualSpotName(form), sunHours: form.sunHours, sunWhen: form.sunWhen, view: form.view, pets: form.pets, children: form.children, underCover: form.underCover, dropCm: cm(form.drop) });
   const wishes = parseWith(wishesSchema, { scheme: schemeOf(form), fullInWeeks: form.fullInWeeks, budget, kitchen: form.kitchen });
   if (container.ok && spot.ok && wishes.ok) return { ok: true, container: container.value, spot: spot.value, wishes: wishes.value };

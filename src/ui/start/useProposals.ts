@@ -17,9 +17,9 @@ const REST_MS = 260;
 export type GoodReading = Extract<StartReading, { ok: true }>;
 
 /** The brief of a sheet that reads. Planted in spring or summer it is looked at until the first frosts; in the dark half, for half a year. */
-export function briefFrom({ container, spot, wishes }: GoodReading, plantedWeek: number): Brief {
+export function briefFrom({ container, spot, wishes }: GoodReading, plantedWeek: number, shelfId: string | null = null): Brief {
   const endWeek = plantedWeek <= 34 && plantedWeek >= 8 ? Math.max(END_WEEK, plantedWeek + 8) : ((plantedWeek + 26 - 1) % 52) + 1;
-  return { container, spot, wishes, plantedWeek, endWeek };
+  return { container, shelfId, spot, wishes, plantedWeek, endWeek };
 }
 
 /** Searches in the worker whenever the form rests; a new search gives the old one up. */
