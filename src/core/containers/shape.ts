@@ -16,6 +16,8 @@ export interface Form {
   /** Heights at which the wall bends or steps, from 0 to the depth: what a drawing joins by straight lines. */
   readonly levelsCm: readonly number[];
   readonly sectionAt: (heightCm: number) => Section;
+  /** Heights at which the wall juts inward, as a neck or a slot does: straight and bulging walls have none. */
+  readonly jutsCm: readonly number[];
   /** Volume below a height, litres, in closed form. */
   readonly volumeBelowL: (heightCm: number) => number;
 }
@@ -30,11 +32,13 @@ const forms = new WeakMap<Shape, Form>();
 /** The form of a shape; worked out once. */
 export function formOf(shape: Shape): Form {
   let form = forms.get(shape);
-  if (!form) forms.set(shape, (form = clamped(build(shape))));
+  if (!form) forms.set(shape, (form = finished(shape.kind, build(shape))));
   return form;
 }
 
-function clamped({ depthCm, levelsCm, sectionAt, volumeBelowL }: Form): Form {
+type Built = Omit<Form, 'jutsCm'>;
+
+function finished(kind: Shape['kind'], { depthCm, levelsCm, sectionAt, volumeBelowL }: Built): Form {
   const inside = (heightCm: number) => clamp(heightCm, 0, depthCm);
   // Packing and trailing ask for the same few cuts thousands of times.
   const held = new Map<number, Section>();
@@ -47,10 +51,17 @@ function clamped({ depthCm, levelsCm, sectionAt, volumeBelowL }: Form): Form {
     }
     return section;
   };
-  return { depthCm, levelsCm, sectionAt: cut, volumeBelowL: (z) => volumeBelowL(inside(z)) };
+  // Tiers stand on one another: their steps are not necks.
+  const jutsCm = kind === 'saddle' ? levelsCm.slice(0, 2) : kind === 'tiered' ? [] : levelsCm.filter((level, i) => i > 0 && i < levelsCm.length - 1 && juts(levelsCm[i - 1]!, level, levelsCm[i + 1]!, (z) => reachOf(sectionAt(z)).acrossCm));
+  return { depthCm, levelsCm, jutsCm, sectionAt: cut, volumeBelowL: (z) => volumeBelowL(inside(z)) };
 }
 
-function build(shape: Shape): Form {
+/** Is the wall at the middle height inside the straight line between the outer two? */
+function juts(low: number, middle: number, high: number, reach: (heightCm: number) => number): boolean {
+  return reach(middle) < reach(low) + ((reach(high) - reach(low)) * (middle - low)) / (high - low) - 1e-6;
+}
+
+function build(shape: Shape): Built {
   switch (shape.kind) {
     case 'round':
       return stack([{ heightCm: 0, widthCm: shape.baseCm }, { heightCm: shape.depthCm, widthCm: shape.topCm }]);
@@ -86,7 +97,7 @@ function build(shape: Shape): Form {
 const cutCone = (d: number, D: number, h: number): number => (Math.PI * h * (d * d + d * D + D * D)) / 12;
 
 /** Round, with straight walls between widths at heights. */
-function stack(profile: readonly { readonly heightCm: number; readonly widthCm: number }[]): Form {
+function stack(profile: readonly { readonly heightCm: number; readonly widthCm: number }[]): Built {
   const widthAt = (z: number): number => {
     const i = Math.max(1, profile.findIndex(({ heightCm }) => heightCm >= z - 1e-9));
     const [low, high] = [profile[i - 1]!, profile[i]!];
@@ -109,7 +120,7 @@ function stack(profile: readonly { readonly heightCm: number; readonly widthCm: 
 }
 
 /** Part of a ball: R = (r² + a²) / 2a; volume πz²(3R − z)/3. */
-function cap(r: number, depthCm: number): Form {
+function cap(r: number, depthCm: number): Built {
   const R = (r * r + depthCm * depthCm) / (2 * depthCm);
   return {
     depthCm,
@@ -120,7 +131,7 @@ function cap(r: number, depthCm: number): Form {
 }
 
 /** A barrel cut at its belly: width T − d(1 − z/h)², upright at the rim. */
-function barrel({ topCm: T, baseCm, depthCm: h }: Of<'barrel'>): Form {
+function barrel({ topCm: T, baseCm, depthCm: h }: Of<'barrel'>): Built {
   const d = T - baseCm;
   return {
     depthCm: h,
@@ -142,7 +153,7 @@ interface Frustum {
 }
 
 /** Four straight walls; a prismatoid. */
-function frustum({ lengthCm, widthCm, baseLengthCm: l, baseWidthCm: w, depthCm }: Frustum): Form {
+function frustum({ lengthCm, widthCm, baseLengthCm: l, baseWidthCm: w, depthCm }: Frustum): Built {
   const lengthAt = (z: number) => l + ((lengthCm - l) * z) / depthCm;
   const widthAt = (z: number) => w + ((widthCm - w) * z) / depthCm;
   return {
@@ -156,7 +167,7 @@ function frustum({ lengthCm, widthCm, baseLengthCm: l, baseWidthCm: w, depthCm }
   };
 }
 
-function saddle(shape: Of<'saddle'>): Form {
+function saddle(shape: Of<'saddle'>): Built {
   const box = frustum(shape);
   const { slotWidthCm, slotHeightCm, baseLengthCm: l, lengthCm, depthCm } = shape;
   return {
@@ -174,10 +185,10 @@ function saddle(shape: Of<'saddle'>): Form {
 }
 
 /** Points in which half an ellipse is drawn and packed. */
-const HALF_POINTS = 48;
+const HALF_POINTS = 28;
 
 /** A quarter ellipsoid against a wall: half ellipses, flat at the back. The middle of the plan is half the projection before the wall. */
-function wallBasket({ widthCm, projectionCm: p, depthCm: c }: Of<'wall'>): Form {
+function wallBasket({ widthCm, projectionCm: p, depthCm: c }: Of<'wall'>): Built {
   const half = widthCm / 2;
   return {
     depthCm: c,
@@ -203,7 +214,7 @@ export function tierFeetCm({ tiers }: Of<'tiered'>): readonly number[] {
   });
 }
 
-function tiered(shape: Of<'tiered'>): Form {
+function tiered(shape: Of<'tiered'>): Built {
   const feet = tierFeetCm(shape);
   const cones = shape.tiers.map(({ topCm, baseCm, depthCm }) => stack([{ heightCm: 0, widthCm: baseCm }, { heightCm: depthCm, widthCm: topCm }]));
   const last = cones.length - 1;
@@ -222,7 +233,7 @@ function tiered(shape: Of<'tiered'>): Form {
 }
 
 /** A cushion: a rectangle whose edges bulge in half circles as deep as the bag. */
-function bag({ lengthCm, widthCm, depthCm }: Of<'bag'>): Form {
+function bag({ lengthCm, widthCm, depthCm }: Of<'bag'>): Built {
   const r = depthCm / 2;
   const [l, w] = [lengthCm / 2 - r, widthCm / 2 - r];
   const bulge = (y: number) => Math.sqrt(Math.max(0, r * r - y * y));
@@ -236,7 +247,7 @@ function bag({ lengthCm, widthCm, depthCm }: Of<'bag'>): Form {
   };
 }
 
-function outlined({ points, shares, depthCm }: Of<'outline'>): Form {
+function outlined({ points, shares, depthCm }: Of<'outline'>): Built {
   const middle = middleOf(points);
   const area = polygonAreaCm2(points);
   const step = depthCm / (shares.length - 1);

@@ -20,8 +20,9 @@ export function wallRoomCm(container: Container, size: NurserySizeId, xCm: numbe
   let best = -Infinity;
   for (const { section, heightCm, floorCm } of surfacesOf(container)) {
     const foot = heightCm - ball.heightCm;
+    if (foot < floorCm - 1e-6 && surfacesOf(container).length > 1) continue;
     let room = insetCm(section, xCm, zCm) - ball.topCm / 2;
-    for (const bend of form.levelsCm.length > 2 ? form.levelsCm : []) {
+    for (const bend of form.jutsCm) {
       if (bend <= foot || bend >= heightCm || bend < floorCm) continue;
       const width = ball.baseCm + ((ball.topCm - ball.baseCm) * (bend - foot)) / ball.heightCm;
       room = Math.min(room, insetCm(form.sectionAt(bend), xCm, zCm) - width / 2);

@@ -1,4 +1,4 @@
-import { mixHeightCm, visibleHeightCm } from '../containers/container';
+import { mixDepthCm, visibleHeightCm } from '../containers/container';
 import { goodRatios } from '../checks/rules/proportion';
 import { frosted } from '../checks/rules/cold';
 import { lightFit } from '../checks/rules/light';
@@ -40,7 +40,7 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   if (interest(kind, ask) < 0.15) return 'season';
   const [, mostRatio] = goodRatios(container);
   if (kind.heightCm[0] > visibleHeightCm(container) * mostRatio * 1.1) return 'size';
-  if (kind.sold.every(({ size }) => NURSERY_SIZES[size].heightCm > mixHeightCm(container))) return 'depth';
+  if (kind.sold.every(({ size }) => NURSERY_SIZES[size].heightCm > mixDepthCm(container))) return 'depth';
   if (kindFitsScheme(kind, wishes.scheme) < LEAST_SCHEME_FIT) return 'scheme';
   return null;
 }

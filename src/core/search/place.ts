@@ -1,4 +1,4 @@
-import { growingRoomCm2, mixAreaCm2, mixDepthCm, mixSurface } from '../containers/container';
+import { growingRoomCm2, mixAreaCm2, mixDepthCm, mixSurface, surfacesOf, type Container } from '../containers/container';
 import { reachOf } from '../containers/section';
 import { growthShare, lightFactor } from '../growth/growth';
 import { FIT_TOLERANCE_CM } from '../placing/fit';
@@ -68,12 +68,20 @@ function sizeFor(kind: PlantKind, role: Role, ask: Ask): NurserySizeId | null {
   const deep = mixDepthCm(ask.container);
   const surface = mixSurface(ask.container);
   const { acrossCm, deepCm } = reachOf(surface);
-  const wide = 2 * Math.min(acrossCm, deepCm);
+  const wide = levelWidthCm(ask.container, role) ?? 2 * Math.min(acrossCm, deepCm);
   const fitting = kind.sold.map(({ size }) => size).filter((size) => NURSERY_SIZES[size].heightCm <= deep - 0.5 && NURSERY_SIZES[size].topCm <= wide * 0.62).sort((a, b) => NURSERY_SIZES[a].ballL - NURSERY_SIZES[b].ballL);
   if (fitting.length === 0) return null;
   if (role === 'lead') return fitting[fitting.length - 1]!;
   // Soon full wants larger plants; otherwise the smaller, cheaper size.
   return ask.wishes.fullInWeeks <= 5 ? fitting[Math.min(fitting.length - 1, 1)]! : fitting[0]!;
+}
+
+/** Room across a level of tiers: the whole top for a lead, the narrowest rim for others. @returns `null` for what has one level */
+function levelWidthCm(container: Container, role: Role): number | null {
+  const levels = surfacesOf(container);
+  if (levels.length === 1) return null;
+  const widths = levels.map(({ section }) => (section.kind === 'disc' ? (section.holeCm > 0 ? (section.radiusCm - section.holeCm) * 1.35 : section.radiusCm * 2) : 0));
+  return role === 'lead' ? widths[widths.length - 1]! : Math.min(...widths.slice(0, -1));
 }
 
 function areaAt(part: Part, weeks: number, ask: Ask): number {

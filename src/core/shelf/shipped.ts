@@ -38,7 +38,7 @@ export const SHIPPED: readonly Container[] = [
   kind('Hanging basket, 30', { kind: 'basket', topCm: 30, depthCm: 15 }, 'coir', { mix: 'basket', sideHoles: [{ heightCm: 6, count: 6 }] }),
   kind('Hanging basket, 40', { kind: 'basket', topCm: 40, depthCm: 20 }, 'coir', { mix: 'basket', sideHoles: [{ heightCm: 6, count: 6 }, { heightCm: 12, count: 8 }] }),
   kind('Cone basket', { kind: 'cone', topCm: 34, depthCm: 36 }, 'coir', { mix: 'basket' }),
-  kind('Three tiers', { kind: 'tiered', tiers: [{ topCm: 56, baseCm: 42, depthCm: 26 }, { topCm: 38, baseCm: 28, depthCm: 20 }, { topCm: 24, baseCm: 17, depthCm: 17 }] }, 'terracotta'),
+  kind('Three tiers', { kind: 'tiered', tiers: [{ topCm: 70, baseCm: 54, depthCm: 28 }, { topCm: 46, baseCm: 32, depthCm: 22 }, { topCm: 25, baseCm: 17, depthCm: 18 }] }, 'terracotta'),
   kind('Strawberry jar', { kind: 'urn', profile: [{ heightCm: 0, widthCm: 24 }, { heightCm: 20, widthCm: 34 }, { heightCm: 40, widthCm: 30 }, { heightCm: 48, widthCm: 26 }] }, 'terracotta', { sideHoles: [{ heightCm: 14, count: 4 }, { heightCm: 28, count: 4 }] }),
   kind('Growing bag', { kind: 'bag', lengthCm: 90, widthCm: 38, depthCm: 14 }, 'plastic', { colour: hex('#6f7d4a'), drainHoles: 6 }),
   kind('Old barrow', { kind: 'outline', points: TRAY, shares: [0.62, 0.82, 0.94, 1], depthCm: 24 }, 'steel', { finish: 'weathered', style: ['cottage', 'rustic'], drainHoles: 4 }),
