@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { SHIPPED } from '@/core/shelf/shipped';
 import { VERBS } from './verbs';
 
 const example = (name: string) => readFileSync(join(__dirname, `../../docs/examples/${name}.json`), 'utf8');
@@ -19,6 +20,22 @@ test('every documented example runs', () => {
   expect(output('check', example('planting')).remarks.length).toBeGreaterThan(5);
   expect(output('shop', example('planting')).total).toBeGreaterThan(0);
   expect(output('schema', example('schema'))).toHaveProperty('properties.plantings');
+});
+
+test('measure covers every shape', () => {
+  for (const { name, shape, material } of SHIPPED) {
+    const measured = output('measure', JSON.stringify({ container: { shape, material } })) as { brimL: number; mixL: number; soakedKg: number; wateredKg: number; fits: Record<string, number> };
+    expect([name, measured.brimL > measured.mixL && measured.mixL > 0, measured.soakedKg > measured.wateredKg, measured.fits['six-pack']! > 0]).toEqual([name, true, true, true]);
+  }
+}, 60_000);
+
+test('a barrow by its outline in inches is the same barrow; litres poured win', () => {
+  const barrow = JSON.parse(example('measure-barrow')) as { container: { shape: { points: number[][]; depthCm: number } } };
+  const cm = output('measure', JSON.stringify(barrow));
+  expect(cm).toMatchObject({ brimL: 58 });
+  const { shape } = barrow.container;
+  const inches = { unit: 'in', container: { ...barrow.container, shape: { ...shape, points: shape.points.map((p) => p.map((v) => v / 2.54)), depthCm: shape.depthCm / 2.54 } } };
+  expect(output('measure', JSON.stringify(inches)).byShapeL).toBeCloseTo(cm.byShapeL as number, 2);
 });
 
 test('inches and centimetres measure the same pot', () => {

@@ -3,14 +3,17 @@ import { opinionOf } from '@/core/checks/opinion';
 import { brimL, mixAreaCm2, mixL, type Container } from '@/core/containers/container';
 import { MATERIAL_IDS } from '@/core/containers/materials';
 import { containerSchema, shapeSchema } from '@/core/containers/schema';
-import { isHung, rimLengthCm } from '@/core/containers/shape';
+import { insideVolumeL, isHung, rimLengthCm } from '@/core/containers/shape';
 import { weightOf } from '@/core/containers/weight';
 import { fromPlantingFile, jsonSchemaOf, parseFile, parseWith, type Parsed } from '@/core/files/plantingFile';
 import { BOOK, kindOf } from '@/core/plants/book/index';
 import { findKinds } from '@/core/plants/find';
 import { ROLES } from '@/core/plants/kind';
 import { NURSERY_SIZE_IDS } from '@/core/plants/nursery';
-import { packSame } from '@/core/placing/pack';
+import { fitsIn } from '@/core/placing/fits';
+import { fillingOf } from '@/core/potting/filling';
+import { frostRisk } from '@/core/potting/rootZone';
+import { tippingOf } from '@/core/potting/tipping';
 import { inSpot } from '@/core/plantings/planting';
 import { wishesSchema } from '@/core/plantings/schema';
 import { usualContainer } from '@/core/containers/usual';
@@ -19,7 +22,7 @@ import { proposeNow } from '@/core/search/propose';
 import { shoppingListOf } from '@/core/shopping/shoppingList';
 import { withLightInUse } from '@/core/spots/light';
 import { spotFields, spotSchema } from '@/core/spots/schema';
-import { isLengthUnit, toCm } from '@/core/units/units';
+import { isLengthUnit, toCm, type LengthUnit } from '@/core/units/units';
 import { aboutText } from '@/words/about';
 import { leadWord, sentenceOf } from '@/words/remarks';
 import { bad, faultLine, json, round, type Answer } from './answer';
@@ -35,7 +38,7 @@ function containerIn(data: unknown, unit: unknown): Parsed<Container> {
   if (typeof lengthUnit !== 'string' || !isLengthUnit(lengthUnit)) return { ok: false, faults: [{ field: 'unit', message: `unit must be one of cm, in, mm, m; got ${JSON.stringify(unit)}.` }] };
   const given = (typeof data === 'object' && data !== null ? data : {}) as Record<string, unknown>;
   const rawShape = (typeof given.shape === 'object' && given.shape !== null ? given.shape : {}) as Record<string, unknown>;
-  const scaled = Object.fromEntries(Object.entries(rawShape).map(([name, value]) => [name, typeof value === 'number' ? toCm(value, lengthUnit) : value]));
+  const scaled = inCm(rawShape, lengthUnit);
   const shape = parseWith(shapeSchema, scaled);
   if (!shape.ok) return { ok: false, faults: shape.faults.map((fault) => ({ ...fault, field: `container.shape${fault.field ? `.${fault.field}` : ''}` })) };
   const material = parseWith(z.enum(MATERIAL_IDS, { error: (issue) => `material must be one of ${MATERIAL_IDS.join(', ')}; got ${JSON.stringify(issue.input) ?? 'nothing'}.` }), given.material);
@@ -44,18 +47,31 @@ function containerIn(data: unknown, unit: unknown): Parsed<Container> {
   return parseWith(containerSchema, { ...usualContainer('Container', shape.value, material.value), ...rest });
 }
 
+/** A shape's lengths turned into centimetres, at any depth; shares and names stay. */
+function inCm(value: unknown, unit: LengthUnit, name = ''): unknown {
+  if (typeof value === 'number') return name.endsWith('Cm') || name === 'points' ? toCm(value, unit) : value;
+  if (Array.isArray(value)) return value.map((one) => inCm(one, unit, name));
+  if (typeof value === 'object' && value !== null) return Object.fromEntries(Object.entries(value).map(([key, one]) => [key, inCm(one, unit, key)]));
+  return value;
+}
+
 function measure(text: string): Answer {
   const read = json(text);
   if (!read.ok) return read.answer;
   const container = containerIn(read.value.container, read.value.unit);
   if (!container.ok) return faultLine(container);
   const weight = weightOf(container.value, 0);
+  const { top, sides } = fitsIn(container.value);
+  const tip = tippingOf(container.value, [], []);
+  const filling = fillingOf(container.value, [], true);
   return {
     kind: 'done',
     output: {
-      brimL: round(brimL(container.value)), mixL: round(mixL(container.value)), surfaceCm2: round(mixAreaCm2(container.value)), rimCm: round(rimLengthCm(container.value.shape)),
-      emptyKg: round(weight.emptyKg), wateredKg: round(weight.wateredKg), soakedKg: round(weight.soakedKg),
-      fits: Object.fromEntries(NURSERY_SIZE_IDS.map((size) => [size, packSame(container.value, size).length])),
+      brimL: round(brimL(container.value)), byShapeL: round(insideVolumeL(container.value)), mixL: round(mixL(container.value)), surfaceCm2: round(mixAreaCm2(container.value)), rimCm: round(rimLengthCm(container.value.shape)),
+      depthCm: round(filling.depthCm), topThirdL: round(filling.topThirdL), lostL: round(filling.lostL),
+      emptyKg: round(weight.emptyKg), dryKg: round(weight.dryKg), wateredKg: round(weight.wateredKg), soakedKg: round(weight.soakedKg),
+      tipsAtMs: tip && [round(tip.leastMs), round(tip.mostMs)], frost: frostRisk(container.value),
+      fits: Object.fromEntries(NURSERY_SIZE_IDS.map((size) => [size, top[size].length])), sides,
     },
   };
 }

@@ -4,7 +4,8 @@ import type { CheckId, FactsOf } from '@/core/checks/rules/index';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import { NEAR } from '@/core/checks/rules/weight';
-import { countText, dateText, hoursText, lengthText, moneyText, weightText, type Units } from './format';
+import { windName } from '@/core/potting/tipping';
+import { countText, dateText, hoursText, lengthText, moneyText, temperatureText, weightText, type Units } from './format';
 import { inSentence, keyed, ROLE_NAMES, schemeText } from './names';
 
 /** A remark in words. */
@@ -116,7 +117,22 @@ const WORDS: Words = {
       : { says: `Soaked it weighs about ${weightText(f.soakedKg, t.units)}, ${f.needKg > f.ratedKg * NEAR ? 'near the limit of' : 'within'} the rated ${weightText(f.ratedKg, t.units)}.`, because: `With an allowance it asks for ${weightText(f.needKg, t.units)}. Pots vary by a third either way, fixings count too, and the rating is its maker’s to give.` }
     : f.on !== 'ground'
     ? { says: `About ${weightText(f.soakedKg, t.units)} when soaked: check the rated load of ${f.on === 'hook' ? 'hook and bracket' : 'sill, rail or brackets'}.`, because: 'Ask the maker or the owner for a rating of at least 1.5 × that; the wall fixing counts too.' }
-    : { says: `About ${weightText(f.wateredKg, t.units)} watered: two people, or a trolley.`, because: 'Plant it where it will stand if you can. Pots vary by a third either way.' },
+    : { says: `About ${weightText(f.wateredKg, t.units)} watered: ${f.who === 'trolley' ? 'a trolley or straps, never alone' : 'two people, or a trolley'}.`, because: 'Plant it where it will stand if you can. Pots vary by a third either way.' },
+  tipping: (f) => ({
+    says: `Dry, it goes over in wind of about ${Math.round(f.leastMs)}–${Math.round(f.mostMs)} m/s (${windName(f.leastMs)})${f.week === 0 ? ' from the day it is planted' : ` by week ${f.week}`}.`,
+    because: `${f.byWeek.map(({ week, leastMs, mostMs }) => `Week ${week}: ${Math.round(leastMs)}–${Math.round(mostMs)} m/s`).join('; ')}. Reckoned for level ground without gusts; corners and roofs are worse. Keep it watered before a blow, wedge it between others, or tie it back.`,
+  }),
+  'pot-frost': (f, t) => ({ says: `Frost ${f.risk === 'cracks' ? 'cracks' : 'may crack'} ${t.it.planting.container.name.toLowerCase()} if it stays out from about ${dateText(f.fromWeek)}.`, because: `Winters here reach about ${temperatureText(f.coldestC, t.units)}. Empty it, keep it dry and on feet, or bring it in; the maker’s word on frost wins.` }),
+  'root-heat': (f, t) => ({ says: `On hot days its mix may reach ${temperatureText(f.leastC, t.units)} to ${temperatureText(f.mostC, t.units)} on the sunny side.`, because: `Air of ${temperatureText(f.airC, t.units)} and dark, thin walls in sun; roots of most plants stop near ${temperatureText(38, t.units)}. Shade the pot, double it, or choose a paler one.` }),
+  mix: (f, t) => {
+    const first = f.harmed[0];
+    if (!first) return { says: 'The mix suits everything in it.', because: 'By the air, water and lime it holds; the bag says more.' };
+    const why = { limy: 'has lime, which yellows', 'stays wet': 'stays too wet for', 'holds little': 'holds too little water for', airless: 'has too little air for' }[first.reason];
+    return { says: `The mix ${why} ${list(f.harmed.filter(({ reason }) => reason === first.reason).map(({ kind }) => t.name(kind)))}.`, because: first.reason === 'limy' ? 'Use an acid mix, and rain water where the tap is hard.' : first.reason === 'stays wet' ? 'A gritty mix dries between waterings.' : first.reason === 'holds little' ? 'A peat-free or loam-based mix holds more.' : 'Roots need air after every watering.' };
+  },
+  'root-depth': (f, t) => good(t.score, 0.9)
+    ? { says: `${lengthText(f.depthCm, t.units)} of mix is deep enough.`, because: `The most any of them asks is about ${lengthText(f.wantedCm, t.units)}, by rule of thumb.` }
+    : { says: `${capital(t.name(f.kind))} wants about ${lengthText(f.wantedCm, t.units)} of mix and has ${lengthText(f.depthCm, t.units)}.`, because: 'Shallow roots dry out daily and starve soon. A deeper container, or something with smaller roots.' },
   support: (f, t) => f.how === 'climb'
     ? { says: `${capital(t.name(f.kind))} needs something to climb, about ${lengthText(f.heightCm, t.units)} tall.`, because: 'Canes or a frame, set at planting so that no root is speared later.' }
     : { says: `${capital(t.name(f.kind))} wants a stake and a soft tie.`, because: `It reaches about ${lengthText(f.heightCm, t.units)}. Set the stake at planting; cap its end.` },

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { BASKET, BOX, GOOD, planted, planting, SUNNY, TUB, type Put } from '../../../tests/builders/plantings';
+import { usualContainer } from '../containers/usual';
 import { kindOf } from '../plants/book/index';
 import { applyEdit } from '../plantings/edits';
 import { inSpot, type Planting } from '../plantings/planting';
@@ -59,6 +60,11 @@ const SPOILT: readonly (readonly [string, CheckId, readonly Put[], Partial<Plant
   ['trails that meet a head', 'trail-length', [['potato-vine-lime', 0, 10]], { container: BASKET }, { dropCm: 180, eyes: [{ id: 'e', name: 'Passer', kind: 'standing', bearingDeg: 0, distanceCm: 50, floorCm: 0, sill: null, weight: 1 }] }],
   ['nothing but middling green', 'texture', [['petunia-white', -8, 0], ['petunia-violet', 8, 0], ['pelargonium-white', 0, -6]], {}, {}],
   ['no lead and no edge', 'roles', [['coral-bells-plum', -8, 0], ['heliotrope-purple', 8, 0], ['basil-green', 0, 8]], {}, {}],
+  ['a tall shrub in a small light pot', 'tipping', [['banana-red', 0, 0]], { container: usualContainer('Pot', { kind: 'round', topCm: 24, baseCm: 16, depthCm: 22 }, 'plastic') }, {}],
+  ['terracotta left out into the winter', 'pot-frost', GOOD, { container: { ...TUB, material: 'terracotta' }, endWeek: 50 }, {}],
+  ['a black pot in a hot climate', 'root-heat', GOOD, { container: { ...TUB, material: 'plastic', colour: [0.2, 0, 0] } }, { site: { latitudeDeg: 37, longitudeDeg: -6, timeZone: 'Europe/Madrid', climate: 'mediterranean-inland' } }],
+  ['succulents in a mix that stays wet', 'mix', [['echeveria-blue', 0, 0], ['houseleek-red', 8, 4]], {}, {}],
+  ['a banana in a shallow bowl', 'root-depth', [['banana-red', 0, 0]], { container: usualContainer('Bowl', { kind: 'bowl', topCm: 50, depthCm: 12 }, 'terracotta') }, {}],
   ['white trails over a white pot', 'pot-contrast', [['million-bells-yellow', 0, 14]], { container: { ...TUB, colour: [0.86, 0.16, 95] } }, {}],
 ];
 
@@ -74,7 +80,20 @@ test.each(SPOILT)('%s: the check %s minds', (_, check, puts, change, spot) => {
 
 test('the good planting is scored above each of its spoilings', () => {
   const good = opinionOf(planted(GOOD)).score;
-  for (const [name, check, puts, change, spot] of SPOILT.filter(([, , puts]) => puts.length >= GOOD.length)) expect([name, check, opinionOf(planted(puts, change, spot)).score < good]).toEqual([name, check, true]);
+  for (const [name, check, puts, change, spot] of SPOILT.filter(([, check, puts]) => CHECKS[check].weight > 0 && puts.length >= GOOD.length)) expect([name, check, opinionOf(planted(puts, change, spot)).score < good]).toEqual([name, check, true]);
+});
+
+test('the load is told one step before the limit, at it and past it', () => {
+  const need = (judge('weight', GOOD)!.facts as { needKg: number }).needKg;
+  const at = (kg: number) => {
+    const it = planted(GOOD, {}, { ratedLoad: { kg, toldBy: 'the label' } });
+    const remark = opinionOf(it).remarks.find(({ check }) => check === 'weight')!;
+    return [remark.severity, sentenceOf(remark, it, UNITS).says.replace(/\d+ kg/g, '… kg')];
+  };
+  expect(at(need / 0.79)).toEqual(['look', 'Soaked it weighs about … kg, within the rated … kg.']);
+  expect(at(need / 0.81)).toEqual(['look', 'Soaked it weighs about … kg, near the limit of the rated … kg.']);
+  expect(at(need)).toEqual(['look', 'Soaked it weighs about … kg, near the limit of the rated … kg.']);
+  expect(at(need * 0.999)).toEqual(['trouble', 'Soaked it weighs about … kg: more than the rated … kg allows.']);
 });
 
 test('both sides of a threshold: light asked for and light half an hour short, a budget met and missed', () => {

@@ -1,7 +1,7 @@
 import { mixSurface, surfacesOf, type Container } from '../containers/container';
-import { reachOf } from '../containers/section';
+import { insetCm, reachOf, towardEdge, type Section } from '../containers/section';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
-import { FIT_TOLERANCE_CM, SQUASH, wallRoomCm } from './fit';
+import { FIT_TOLERANCE_CM, RIM_BUFFER_CM, SQUASH, wallRoomCm } from './fit';
 
 /** A middle of a ball. */
 export interface Spot2 {
@@ -14,7 +14,7 @@ type Field =
   | { readonly kind: 'disc'; readonly radiusCm: number; readonly apartCm: number }
   | { readonly kind: 'rect'; readonly halfLengthCm: number; readonly halfWidthCm: number; readonly apartCm: number }
   /** Rings, half rounds, outlines: tried point by point. */
-  | { readonly kind: 'any'; readonly halfLengthCm: number; readonly halfWidthCm: number; readonly apartCm: number; readonly takes: (xCm: number, zCm: number) => boolean };
+  | { readonly kind: 'any'; readonly halfLengthCm: number; readonly halfWidthCm: number; readonly apartCm: number; readonly room: (xCm: number, zCm: number) => number; readonly toEdge: (xCm: number, zCm: number) => readonly [number, number] };
 
 /**
  * Radius of the smallest circle that takes n equal circles of radius 1, n from 1.
@@ -40,7 +40,15 @@ export function packSame(container: Container, size: NurserySizeId): readonly Sp
   const field = fieldFor(container, size);
   if (!field) return [];
   const laid = lattice(field);
-  if (field.kind === 'any') return laid.concat(leftOver(field, laid)).slice(0, MOST_PACKED);
+  if (field.kind === 'any') {
+    let best: readonly Spot2[] = laid.concat(leftOver(field, laid)).slice(0, MOST_PACKED);
+    for (let count = best.length + 1; best.length <= MOST_PRESSED_ODD && count <= laid.length + 3; count += 1) {
+      const pressed = packed(field, count);
+      if (!pressed) break;
+      best = pressed;
+    }
+    return best;
+  }
   // A large field is nearly all lattice: little is gained by pressing, and each count tried costs its square.
   const most = Math.min(mostIn(field), laid.length + (laid.length > 30 ? 2 : 8));
   for (let count = most; count > laid.length; count -= 1) {
@@ -49,6 +57,9 @@ export function packSame(container: Container, size: NurserySizeId): readonly Sp
   }
   return laid;
 }
+
+/** Odd fields of more balls than this are left as laid: each count pressed costs its square. */
+const MOST_PRESSED_ODD = 26;
 
 /** Shifts of the lattice tried each way. */
 const SHIFTS = 9;
@@ -86,7 +97,7 @@ function inField(field: Field, xCm: number, zCm: number): boolean {
     case 'rect':
       return Math.abs(xCm) <= field.halfLengthCm + 1e-9 && Math.abs(zCm) <= field.halfWidthCm + 1e-9;
     case 'any':
-      return field.takes(xCm, zCm);
+      return field.room(xCm, zCm) >= -FIT_TOLERANCE_CM;
   }
 }
 
@@ -97,7 +108,7 @@ function leftOver(field: Extract<Field, { kind: 'any' }>, laid: readonly Spot2[]
   for (let x = -field.halfLengthCm; x <= field.halfLengthCm; x += step)
     for (let z = -field.halfWidthCm; z <= field.halfWidthCm; z += step) {
       const near = (p: Spot2) => Math.hypot(p.xCm - x, p.zCm - z) < field.apartCm;
-      if (!laid.some(near) && !added.some(near) && field.takes(x, z)) added.push({ xCm: x, zCm: z });
+      if (!laid.some(near) && !added.some(near) && inField(field, x, z)) added.push({ xCm: x, zCm: z });
     }
   return added;
 }
@@ -108,7 +119,9 @@ function fieldFor(container: Container, size: NurserySizeId): Field | null {
   const surface = mixSurface(container);
   if (surface.kind === 'polygon' || surfacesOf(container).length > 1 || (surface.kind === 'rect' && container.shape.kind === 'saddle')) {
     const { acrossCm, deepCm } = reachOf(surface);
-    return { kind: 'any', halfLengthCm: acrossCm, halfWidthCm: deepCm, apartCm, takes: (xCm, zCm) => wallRoomCm(container, size, xCm, zCm) >= -FIT_TOLERANCE_CM };
+    // Rows begin as near the edge as a ball can lie.
+    const edge = NURSERY_SIZES[size].topCm / 2 + RIM_BUFFER_CM - FIT_TOLERANCE_CM;
+    return { kind: 'any', halfLengthCm: Math.max(0, acrossCm - edge), halfWidthCm: Math.max(0, deepCm - edge), apartCm, room: (xCm, zCm) => wallRoomCm(container, size, xCm, zCm), toEdge: (xCm, zCm) => towardEdge(roomiest(container, xCm, zCm), xCm, zCm) };
   }
   const room = wallRoomCm(container, size, 0, 0);
   if (room < -FIT_TOLERANCE_CM) return null;
@@ -121,6 +134,11 @@ function fieldFor(container: Container, size: NurserySizeId): Field | null {
     else high = x;
   }
   return { kind: 'rect', halfLengthCm: low, halfWidthCm: Math.max(0, room), apartCm };
+}
+
+/** The level of mix that has most room at a point. */
+function roomiest(container: Container, xCm: number, zCm: number): Section {
+  return surfacesOf(container).map(({ section }) => section).reduce((best, one) => (insetCm(one, xCm, zCm) > insetCm(best, xCm, zCm) ? one : best));
 }
 
 /** No more than this go in: by the list of best packings, beyond it by area. */
@@ -138,7 +156,7 @@ function mostIn(field: Exclude<Field, { kind: 'any' }>): number {
 }
 
 /** `count` balls pressed into the field, or `null` when no start settles. */
-function packed(field: Exclude<Field, { kind: 'any' }>, count: number): readonly Spot2[] | null {
+function packed(field: Field, count: number): readonly Spot2[] | null {
   for (const start of field.kind === 'disc' ? roundStarts(field, count) : rowStarts(field, count)) {
     const settled = press(field, start);
     if (settled) return settled;
@@ -147,7 +165,7 @@ function packed(field: Exclude<Field, { kind: 'any' }>, count: number): readonly
 }
 
 /** Pushes balls apart and back into the field until all are within what a hand can tease; each pair shares the push. */
-function press(field: Exclude<Field, { kind: 'any' }>, start: readonly Spot2[]): readonly Spot2[] | null {
+function press(field: Field, start: readonly Spot2[]): readonly Spot2[] | null {
   const n = start.length;
   const x = Float64Array.from(start, (p) => p.xCm);
   const z = Float64Array.from(start, (p) => p.zCm);
@@ -183,6 +201,13 @@ function press(field: Exclude<Field, { kind: 'any' }>, start: readonly Spot2[]):
           x[i]! *= field.radiusCm / d;
           z[i]! *= field.radiusCm / d;
         }
+      } else if (field.kind === 'any') {
+        const room = field.room(x[i]!, z[i]!);
+        if (room >= 0) continue;
+        worst = Math.max(worst, -room);
+        const [ox, oz] = field.toEdge(x[i]!, z[i]!);
+        x[i]! += ox * room;
+        z[i]! += oz * room;
       } else {
         x[i] = Math.max(-field.halfLengthCm, Math.min(field.halfLengthCm, x[i]!));
         z[i] = Math.max(-field.halfWidthCm, Math.min(field.halfWidthCm, z[i]!));
@@ -225,7 +250,7 @@ function* roundStarts({ radiusCm: R, apartCm }: Extract<Field, { kind: 'disc' }>
 }
 
 /** Starts for a rectangle: straight rows and staggered ones, with one ball more in every other row or not. */
-function* rowStarts({ halfLengthCm: l, halfWidthCm: w, apartCm }: Extract<Field, { kind: 'rect' }>, count: number): Generator<readonly Spot2[]> {
+function* rowStarts({ halfLengthCm: l, halfWidthCm: w, apartCm }: Exclude<Field, { kind: 'disc' }>, count: number): Generator<readonly Spot2[]> {
   const rowsMost = Math.max(1, Math.ceil((2 * w) / (apartCm * 0.8)) + 1);
   for (let rows = 1; rows <= rowsMost; rows += 1)
     for (const staggered of [true, false]) {

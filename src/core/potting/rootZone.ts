@@ -32,7 +32,7 @@ export function sunHeatK(container: Container, sunHours: number): readonly [leas
   const { porous, keepsHeat } = MATERIALS[container.material];
   const dark = 1 - clamp((container.colour[0] - 0.3) / 0.55, 0, 0.67);
   const sun = clamp(sunHours / 6, 0, 1);
-  const wall = (porous ? 0.7 : 1) * (1 - 0.5 * keepsHeat);
+  const wall = (porous ? 0.7 : 1) * (1 - 0.6 * Math.max(0, keepsHeat - 0.2));
   return [5 * dark * sun * wall, 15 * dark * sun * wall];
 }
 

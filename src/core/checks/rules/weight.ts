@@ -1,10 +1,12 @@
 import { isHung } from '../../containers/shape';
-import { weightOf } from '../../containers/weight';
+import { lifting, weightOf } from '../../containers/weight';
 import type { Check } from '../check';
 
 export interface WeightFacts {
   readonly wateredKg: number;
   readonly soakedKg: number;
+  /** Who should move it. */
+  readonly who: ReturnType<typeof lifting>;
   /** What bears it. */
   readonly on: 'hook' | 'sill' | 'ground';
   /** What it should be rated for: soaked, with an allowance for swinging and wind where it hangs or stands up high. */
@@ -39,6 +41,6 @@ export const weight: Check<'weight', WeightFacts> = {
     if (ratedKg === null && (reading.hung ? soakedKg < HOOK_KG : wateredKg < TWO_PEOPLE_KG)) return null;
     // A rating is a limit: past it is trouble, near it wants a look, well within it is still a caution, never a promise.
     const score = ratedKg === null ? 0.75 : needKg > ratedKg ? 0 : needKg > ratedKg * NEAR ? 0.5 : 0.75;
-    return { score, facts: { wateredKg, soakedKg, on, needKg, ratedKg }, culprits: [] };
+    return { score, facts: { who: lifting(wateredKg), wateredKg, soakedKg, on, needKg, ratedKg }, culprits: [] };
   },
 };

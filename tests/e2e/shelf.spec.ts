@@ -1,0 +1,86 @@
+import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+
+test('a barrow measured by outline and by litres: compared, chosen, filled, weighed, packed and planted', async ({ page }) => {
+  await page.goto('/shelf');
+  await expect(page.getByText('No container of your own yet')).toBeVisible();
+  await page.getByRole('button', { name: 'Old barrow: put one on the shelf' }).click();
+  await expect(page).toHaveURL(/\/shelf\?item=/);
+  const holds = page.locator('[data-holds]');
+  await expect(holds).toHaveText('63 L');
+
+  // The outline: a corner dragged outward holds more, undo brings it back.
+  const corner = page.locator('[data-corner="0"]');
+  const box = (await corner.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 - 40, box.y + box.height / 2 - 10, { steps: 5 });
+  await page.mouse.up();
+  await expect(holds).not.toHaveText('63 L');
+  await page.getByRole('button', { name: 'Undo: Moved a corner' }).click();
+  await expect(holds).toHaveText('63 L');
+
+  // By litres: the two are told side by side, the poured ones rule, and the choice can be turned round.
+  await page.getByLabel('Litres poured').fill('48');
+  await page.getByLabel('Litres poured').press('Enter');
+  await expect(holds).toHaveText('48 L');
+  await expect(page.locator('[data-compared]')).toContainText('24 % less than its measures say');
+  const bags = page.locator('[data-bags]');
+  const poured = await bags.textContent();
+  await page.getByRole('radio', { name: 'Its measures' }).click();
+  await expect(holds).toHaveText('63 L');
+  await expect(bags).not.toHaveText(poured!);
+  await page.getByRole('radio', { name: 'Poured', exact: true }).click();
+  await expect(holds).toHaveText('48 L');
+
+  // Bags, weight wet, and what fits, shown in the plan.
+  await expect(bags).toHaveText(/\d × \d+ L/);
+  await expect(page.locator('[data-soaked]')).toHaveText(/^\d+ kg$/);
+  await page.getByRole('radio', { name: /× 2 L pot/ }).click();
+  const said = Number.parseInt((await page.getByRole('radio', { name: /× 2 L pot/ }).textContent())!, 10);
+  expect(said).toBeGreaterThan(3);
+  await expect(page.locator('[data-ball]')).toHaveCount(said);
+
+  // Planted from here, it is no longer empty.
+  await page.getByRole('link', { name: 'Plant this one' }).click();
+  await expect(page.getByLabel('Which one')).toHaveValue(/shelf-/);
+  await page.getByRole('button', { name: 'Plant this one' }).first().click({ timeout: 30_000 });
+  await expect(page).toHaveURL(/\/bench\?planting=/);
+  await expect(page.locator('canvas[data-painted=full]').nth(1)).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  await expect(page.getByText('1 container, 0 empty')).toBeVisible();
+});
+
+test('what cannot be is refused at its field, and nothing of it is kept', async ({ page }) => {
+  await page.goto('/shelf');
+  await page.getByRole('button', { name: 'Round pot: put one on the shelf' }).click();
+  const width = page.getByLabel('Width at top');
+  await width.fill('-4');
+  await width.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('Inner top width must be 5–200 cm; got -4');
+  await expect(page.locator('[data-holds]')).toHaveText('15 L');
+  await page.getByLabel('Water store').fill('40');
+  await page.getByLabel('Water store').press('Enter');
+  await expect(page.getByRole('alert')).toContainText('at most 60 % of the 15.0 L inside; got 40');
+  await page.reload();
+  await expect(page.getByLabel('Width at top')).toHaveValue('30');
+  await expect(page.getByLabel('Water store')).toHaveValue('0');
+});
+
+test('the shelf goes out as CSV and comes in again; a faulty file is told by line and nothing is taken', async ({ page }) => {
+  await page.goto('/shelf');
+  await page.getByRole('button', { name: 'Half barrel: put one on the shelf' }).click();
+  await page.getByLabel('How many I have').fill('3');
+  await page.getByLabel('How many I have').press('Enter');
+  await page.getByRole('link', { name: 'The whole shelf' }).click();
+  await expect(page.getByText('3 containers, 3 empty')).toBeVisible();
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as CSV' }).click()]);
+  const text = readFileSync(await download.path(), 'utf8');
+  expect(text).toContain('Half barrel,3,,barrel,oak,60,50,40');
+  const bring = (content: string) => page.getByLabel('Shelf file to bring in').setInputFiles({ name: 'shelf.csv', mimeType: 'text/csv', buffer: Buffer.from(content) });
+  await bring(text.replace(',60,50,40', ',60,70,40'));
+  await expect(page.getByRole('alert')).toContainText('Line 2: baseCm: A half barrel is no wider at the base');
+  await expect(page.getByText('3 containers, 3 empty')).toBeVisible();
+  await bring(text);
+  await expect(page.getByText('6 containers, 6 empty')).toBeVisible();
+});
