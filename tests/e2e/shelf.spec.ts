@@ -53,15 +53,15 @@ test('a barrow measured by outline and by litres: compared, chosen, filled, weig
 
 test('what cannot be is refused at its field, and nothing of it is kept', async ({ page }) => {
   await page.goto('/shelf');
-  await page.getByRole('button', { name: 'Round pot: put one on the shelf' }).click();
+  await page.getByRole('button', { name: 'Round pot: put one on the shelf', exact: true }).click();
   const width = page.getByLabel('Width at top');
   await width.fill('-4');
   await width.press('Enter');
-  await expect(page.getByRole('alert')).toContainText('Inner top width must be 5–200 cm; got -4');
+  await expect(page.getByRole('alert').filter({ hasText: '▲' })).toContainText('Inner top width must be 5–200 cm; got -4');
   await expect(page.locator('[data-holds]')).toHaveText('15 L');
   await page.getByLabel('Water store').fill('40');
   await page.getByLabel('Water store').press('Enter');
-  await expect(page.getByRole('alert')).toContainText('at most 60 % of the 15.0 L inside; got 40');
+  await expect(page.getByRole('alert').filter({ hasText: '▲' })).toContainText('at most 60 % of the 15.0 L inside; got 40');
   await page.reload();
   await expect(page.getByLabel('Width at top')).toHaveValue('30');
   await expect(page.getByLabel('Water store')).toHaveValue('0');
@@ -79,7 +79,7 @@ test('the shelf goes out as CSV and comes in again; a faulty file is told by lin
   expect(text).toContain('Half barrel,3,,barrel,oak,60,50,40');
   const bring = (content: string) => page.getByLabel('Shelf file to bring in').setInputFiles({ name: 'shelf.csv', mimeType: 'text/csv', buffer: Buffer.from(content) });
   await bring(text.replace(',60,50,40', ',60,70,40'));
-  await expect(page.getByRole('alert')).toContainText('Line 2: baseCm: A half barrel is no wider at the base');
+  await expect(page.getByRole('alert').filter({ hasText: 'shelf.csv' })).toContainText('Line 2: baseCm: A half barrel is no wider at the base');
   await expect(page.getByText('3 containers, 3 empty')).toBeVisible();
   await bring(text);
   await expect(page.getByText('6 containers, 6 empty')).toBeVisible();

@@ -66,6 +66,8 @@ export const shapeSchema = z
   })
   .superRefine((shape, context) => {
     const fault = (path: PropertyKey | PropertyKey[], message: string) => context.addIssue({ code: 'custom', path: Array.isArray(path) ? path : [path], message });
+    // A measure that cannot be is told by itself; what follows from it would only be noise.
+    if (Object.values(shape).some((value) => typeof value === 'number' && !(value >= 1 && value <= 400))) return;
     switch (shape.kind) {
       case 'round':
       case 'square':
@@ -163,6 +165,7 @@ export const containerSchema = z.object({
   style: z.array(z.enum(STYLE_WORDS)).max(4, 'At most 4 style words.').default([]).readonly(),
 }).superRefine((container, context) => {
   const fault = (path: PropertyKey | PropertyKey[], message: string) => context.addIssue({ code: 'custom', path: Array.isArray(path) ? path : [path], message });
+  if (!shapeSchema.safeParse(container.shape).success) return;
   const depthCm = depthOf(container.shape);
   if (container.headspaceCm > depthCm / 2) return fault('headspaceCm', `Headspace must leave at least half the depth (${depthCm} cm) for mix; got ${container.headspaceCm}.`);
   const { acrossCm, deepCm } = reachOf(formOf(container.shape).sectionAt(depthCm));
