@@ -4,12 +4,15 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { opinionOf } from '../src/core/checks/opinion';
 import { BOOK, kindOf } from '../src/core/plants/book/index';
 import { inSpot } from '../src/core/plantings/planting';
+import { fitsIn } from '../src/core/placing/fits';
+import { settle } from '../src/core/placing/settle';
 import { itemBuffer } from '../src/core/seeing/itemBuffer';
 import { buildScene, elevation, subjectOf } from '../src/core/seeing/scene';
 import { propose } from '../src/core/search/propose';
 import { OBSTACLE_KINDS } from '../src/core/spots/obstacle';
 import { reckonDay, reckonYear, seasonDays } from '../src/core/spots/reckoning';
 import { usualObstacle } from '../src/core/spots/usualObstacles';
+import { shelfKind } from '../src/core/shelf/shipped';
 import { rillbankHalt } from '../src/demo/rillbankHalt';
 import { benchPage, spreadOf, type Spread } from './benchPage.mts';
 
@@ -37,6 +40,8 @@ const lens = { azimuthRad: 0.3, pitchRad: 0.16, pxPerCm: 3.5, originX: 260, orig
 const frame = { widthPx: 512, heightPx: 432 };
 const scene = buildScene(subjectOf(it), 12);
 const around = { latitudeDeg: 51.5, longitudeDeg: 0, leafHeightCm: 60, obstacles: [...OBSTACLE_KINDS, 'wall' as const, 'tree' as const].map((kind, i) => usualObstacle(kind, `o${i}`, 90 + i * 25)) };
+const barrow = shelfKind('Old barrow');
+const dozen = Array.from({ length: 12 }, (_, i) => ({ xCm: 8 * Math.cos(i), zCm: 8 * Math.sin(i), size: (['2L', '9cm', 'six-pack'] as const)[i % 3]!, spreadRadiusCm: 15 }));
 const rows = {
   'first proposal': timed(until(1), 9),
   'six different proposals': timed(until(6), 9),
@@ -47,6 +52,8 @@ const rows = {
   'projecting, at rest': timed(() => elevation(scene, lens, 'full', frame), 15),
   'a year of sun past eight obstacles': timed(() => reckonYear(around), 15),
   'a season of sun past eight obstacles': timed(() => seasonDays(20, 22).forEach((day) => reckonDay(around, day % 365)), 15),
+  'settling a dozen unequal balls': timed(() => settle(barrow, dozen), 41),
+  'what fits in a barrow': timed(() => fitsIn(barrow), 5),
   'counting what is seen': timed(() => itemBuffer(elevation(scene, lens, 'flat', frame), 0.25), 15),
 };
 const before = processor();

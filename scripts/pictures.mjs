@@ -8,11 +8,14 @@ await page.goto(`${url}/shed`);
 const load = page.getByRole('button', { name: 'Load the demo set' });
 if (await load.isVisible({ timeout: 4000 }).catch(() => false)) await load.click();
 await page.waitForTimeout(5500);
-for (const [name, path] of [['yard', '/'], ['bench', '/bench?planting=demo-tub-1'], ['spot', '/spot?spot=demo-window'], ['bench-basket', '/bench?planting=demo-basket-2'], ['start', '/start'], ['plant-book', '/plants'], ['trolley', '/trolley'], ['shed', '/shed']]) {
+for (const [name, path] of [['yard', '/'], ['bench', '/bench?planting=demo-tub-1'], ['spot', '/spot?spot=demo-window'], ['bench-basket', '/bench?planting=demo-basket-2'], ['shelf-item', '/shelf?item=demo-barrow'], ['start', '/start'], ['plant-book', '/plants'], ['trolley', '/trolley'], ['shed', '/shed']]) {
   await page.goto(url + path);
   await page.waitForTimeout(4500);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }
+await page.goto(`${url}/shelf`);
+await page.waitForTimeout(5000);
+await page.screenshot({ path: 'docs/screenshots/shelf.png', fullPage: true });
 await page.setViewportSize({ width: 390, height: 844 });
 for (const [name, path] of [['phone-bench', '/bench?planting=demo-tub-1'], ['phone-trolley', '/trolley'], ['phone-spot', '/spot?spot=demo-window']]) {
   await page.goto(url + path);

@@ -36,6 +36,16 @@ export function fromCm(lengthCm: number, unit: LengthUnit): number {
   return lengthCm / CM_PER[unit];
 }
 
+/** A typed length as it is kept: to a tenth of a millimetre, so that what was typed is shown again. */
+export function keptCm(typed: number, unit: LengthUnit): number {
+  return Math.round(toCm(typed, unit) * 100) / 100;
+}
+
+/** A kept length as the figure of a field with so many decimal places. */
+export function figureOf(lengthCm: number, unit: LengthUnit, places: number): number {
+  return Math.round(fromCm(lengthCm, unit) * 10 ** places) / 10 ** places;
+}
+
 /** Weeks in the gardening year used throughout: week 1 to 52, and round again. */
 export const WEEKS_PER_YEAR = 52;
 

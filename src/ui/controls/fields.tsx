@@ -1,7 +1,7 @@
 'use client';
 
 import { useId, useState, type ReactNode } from 'react';
-import { fromCm, toCm } from '@/core/units/units';
+import { figureOf, keptCm } from '@/core/units/units';
 import type { Units } from '@/words/format';
 
 interface NumberFieldProps {
@@ -40,8 +40,8 @@ export function NumberField({ name, value, suffix, error, onValue, places = 0 }:
 }
 
 /** A length typed in the reader's unit, kept in centimetres. */
-export function LengthField({ valueCm, onCm, unit, places = unit === 'in' ? 1 : 0, ...rest }: Omit<NumberFieldProps, 'value' | 'onValue' | 'suffix'> & { readonly valueCm: number; readonly onCm: (cm: number) => void; readonly unit: Units['length'] }) {
-  return <NumberField {...rest} value={fromCm(valueCm, unit)} suffix={unit} places={places} onValue={(value) => onCm(Math.round(toCm(value, unit) * 10) / 10)} />;
+export function LengthField({ valueCm, onCm, unit, fine = false, places = (unit === 'in' ? 1 : 0) + (fine ? 1 : 0), ...rest }: Omit<NumberFieldProps, 'value' | 'onValue' | 'suffix'> & { readonly valueCm: number; readonly onCm: (cm: number) => void; readonly unit: Units['length']; /** Shows one more digit, as a tape does. */ readonly fine?: boolean }) {
+  return <NumberField {...rest} value={figureOf(valueCm, unit, places)} suffix={unit} places={places} onValue={(value) => onCm(keptCm(value, unit))} />;
 }
 
 /** A few typed words, kept when the field is left. */

@@ -18,14 +18,14 @@ export function MakingSheet({ editing, units }: { readonly editing: ShelfEditing
   const { wallRangeCm } = MATERIALS[container.material];
   const fault = (field: keyof Container) => faults[`container.${field}`];
   const length = (field: 'linerCm' | 'feetCm' | 'headspaceCm' | 'dressingCm' | 'footCm', name: string) => (
-    <LengthField key={field} name={name} unit={units.length} valueCm={container[field]} places={1} error={fault(field)} onCm={(cm) => put({ [field]: cm }, `Changed ${name.toLowerCase()}`)} />
+    <LengthField fine key={field} name={name} unit={units.length} valueCm={container[field]} error={fault(field)} onCm={(cm) => put({ [field]: cm }, `Changed ${name.toLowerCase()}`)} />
   );
   return (
     <Sheet title="Made of">
       <div className="grid gap-2.5 px-3.5 py-3">
         <div className="grid grid-cols-2 gap-3">
           <PickField name="Material" value={container.material} options={MATERIAL_IDS.map((id) => [id, MATERIAL_NAMES[id]] as const)} onPick={(material: MaterialId) => put({ material, wallCm: null, colour: MATERIAL_COLOURS[material] }, 'Changed the material')} />
-          <LengthField name={container.wallCm === null ? 'Wall, as usual' : 'Wall, as measured'} unit={units.length} valueCm={wallOf(container)} places={1} error={fault('wallCm')} onCm={(wallCm) => put({ wallCm }, 'Changed the wall')} />
+          <LengthField fine name={container.wallCm === null ? 'Wall, as usual' : 'Wall, as measured'} unit={units.length} valueCm={wallOf(container)} error={fault('wallCm')} onCm={(wallCm) => put({ wallCm }, 'Changed the wall')} />
         </div>
         <p className="text-[12.5px] text-ink2">{capital(MATERIAL_NAMES[container.material])} is usually {rangeText(wallRangeCm, units.length)} thick.</p>
         <div className="grid grid-cols-3 gap-x-3 gap-y-2">
@@ -58,7 +58,7 @@ function SideHoles({ editing, units }: { readonly editing: ShelfEditing; readonl
     <div className="grid gap-1.5">
       {rows.map((row, i) => (
         <div key={i} className="grid grid-cols-[1fr_1fr_auto] items-end gap-3">
-          <LengthField name="Side holes at" unit={units.length} valueCm={row.heightCm} error={faults[`container.sideHoles[${i}].heightCm`]} onCm={(heightCm) => put({ sideHoles: rows.map((r, k) => (k === i ? { ...r, heightCm } : r)) }, 'Moved side holes')} />
+          <LengthField fine name="Side holes at" unit={units.length} valueCm={row.heightCm} error={faults[`container.sideHoles[${i}].heightCm`]} onCm={(heightCm) => put({ sideHoles: rows.map((r, k) => (k === i ? { ...r, heightCm } : r)) }, 'Moved side holes')} />
           <NumberField name="How many round" value={row.count} error={faults[`container.sideHoles[${i}].count`]} onValue={(count) => put({ sideHoles: rows.map((r, k) => (k === i ? { ...r, count } : r)) }, 'Changed side holes')} />
           <button type="button" className="press-plain pb-1.5" onClick={() => put({ sideHoles: rows.filter((_, k) => k !== i) }, 'Took side holes away')}>Remove</button>
         </div>

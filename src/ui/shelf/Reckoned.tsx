@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import type { Container } from '@/core/containers/container';
-import { brimL } from '@/core/containers/container';
+import { brimL, mixAreaCm2 } from '@/core/containers/container';
 import { airShare, MIX_IDS, MIX_PART_IDS, mixFactsOf, type MixId, type MixPartId } from '@/core/containers/mixes';
 import { insideVolumeL, isHung } from '@/core/containers/shape';
 import { lifting, weightOf } from '@/core/containers/weight';
@@ -118,15 +118,18 @@ export function FitsSheet({ editing, units, fits, size, onSize }: SheetProps & {
   );
 }
 
+/** Plan area of leaves over the mix's surface when a planting is full: it spills past the rim. Ours. */
+const FULL_GROWN = 1.5;
+
 /** Weight by parts, lifting, pressure, the wind that would tip it. */
 export function WeightSheet({ editing, units }: SheetProps) {
   const { container } = editing;
-  const weight = weightOf(container, 0);
+  const weight = weightOf(container, (mixAreaCm2(container) * FULL_GROWN) / 10_000);
   const hung = isHung(container.shape);
   const tip = tippingOf(container, [], []);
   const kg = (value: number) => weightText(value, units);
   return (
-    <Sheet title="Weight" note="before plants, about">
+    <Sheet title="Weight" note="with a full planting, about">
       <div className="px-3.5 py-3">
         <table className="w-full text-right">
           <thead><tr className="text-[12.5px] text-ink2"><th className="text-left font-normal"><span className="sr-only">Part</span></th><th className="font-normal">dry</th><th className="font-normal">watered</th><th className="font-normal">soaked</th></tr></thead>

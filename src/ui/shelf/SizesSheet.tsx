@@ -24,7 +24,7 @@ export function SizesSheet({ editing, unit }: { readonly editing: ShelfEditing; 
         {MEASURES[shape.kind].length > 0 && (
           <div className="grid grid-cols-3 gap-x-3 gap-y-2">
             {MEASURES[shape.kind].map(({ field, name }) => (
-              <LengthField key={field} name={name} unit={unit} valueCm={measures[field]!} error={fault(field)} onCm={(cm) => put({ shape: { ...shape, [field]: cm } as Shape }, changeName(name))} />
+              <LengthField fine key={field} name={name} unit={unit} valueCm={measures[field]!} error={fault(field)} onCm={(cm) => put({ shape: { ...shape, [field]: cm } as Shape }, changeName(name))} />
             ))}
           </div>
         )}
@@ -33,8 +33,8 @@ export function SizesSheet({ editing, unit }: { readonly editing: ShelfEditing; 
             <p className="text-[12.5px] text-ink2">Inside width at heights above the inside base, from the base up</p>
             {shape.profile.map((point, i) => (
               <div key={i} className="grid grid-cols-[1fr_1fr_auto] items-end gap-3">
-                <LengthField name={i === 0 ? 'Base at' : i === shape.profile.length - 1 ? 'Rim at' : 'Height'} unit={unit} valueCm={point.heightCm} error={fault(`profile[${i}].heightCm`)} onCm={(heightCm) => put({ shape: { ...shape, profile: shape.profile.map((p, k) => (k === i ? { ...p, heightCm } : p)) } }, 'Changed a height')} />
-                <LengthField name="Width there" unit={unit} valueCm={point.widthCm} error={fault(`profile[${i}].widthCm`)} onCm={(widthCm) => put({ shape: { ...shape, profile: shape.profile.map((p, k) => (k === i ? { ...p, widthCm } : p)) } }, 'Changed a width')} />
+                <LengthField fine name={i === 0 ? 'Base at' : i === shape.profile.length - 1 ? 'Rim at' : 'Height'} unit={unit} valueCm={point.heightCm} error={fault(`profile[${i}].heightCm`)} onCm={(heightCm) => put({ shape: { ...shape, profile: shape.profile.map((p, k) => (k === i ? { ...p, heightCm } : p)) } }, 'Changed a height')} />
+                <LengthField fine name="Width there" unit={unit} valueCm={point.widthCm} error={fault(`profile[${i}].widthCm`)} onCm={(widthCm) => put({ shape: { ...shape, profile: shape.profile.map((p, k) => (k === i ? { ...p, widthCm } : p)) } }, 'Changed a width')} />
                 <button type="button" className="press-plain pb-1.5" disabled={shape.profile.length <= 2 || i === 0} onClick={() => put({ shape: { ...shape, profile: shape.profile.filter((_, k) => k !== i) } }, 'Took a width away')}>{shape.profile.length > 2 && i > 0 ? 'Remove' : ''}</button>
               </div>
             ))}
@@ -47,7 +47,7 @@ export function SizesSheet({ editing, unit }: { readonly editing: ShelfEditing; 
               <fieldset key={i} className="grid grid-cols-3 gap-3">
                 <legend className="text-[12.5px] font-semibold">Tier {i + 1}{i === 0 ? ', the lowest' : ''}</legend>
                 {(['topCm', 'baseCm', 'depthCm'] as const).map((field) => (
-                  <LengthField key={field} name={{ topCm: 'Top', baseCm: 'Base', depthCm: 'Depth' }[field]} unit={unit} valueCm={tier[field]} error={fault(`tiers[${i}].${field}`)} onCm={(cm) => put({ shape: { ...shape, tiers: shape.tiers.map((t, k) => (k === i ? { ...t, [field]: cm } : t)) } }, `Changed tier ${i + 1}`)} />
+                  <LengthField fine key={field} name={{ topCm: 'Top', baseCm: 'Base', depthCm: 'Depth' }[field]} unit={unit} valueCm={tier[field]} error={fault(`tiers[${i}].${field}`)} onCm={(cm) => put({ shape: { ...shape, tiers: shape.tiers.map((t, k) => (k === i ? { ...t, [field]: cm } : t)) } }, `Changed tier ${i + 1}`)} />
                 ))}
               </fieldset>
             ))}
