@@ -1,5 +1,7 @@
 import Dexie from 'dexie';
 import { rillbankHalt } from '@/demo/rillbankHalt';
+import { shelfKind } from '@/core/shelf/shipped';
+import { standings } from '@/core/shelf/shelf';
 import { GOOD, planting, SUNNY } from '../../tests/builders/plantings';
 import { RillbankDb } from './db';
 import { MIGRATIONS } from './migrations/index';
@@ -44,14 +46,33 @@ test('a backup restores everything on an empty machine', async () => {
   const [{ store }, { store: other }] = [open(), open()];
   await store.add(planting(GOOD), SUNNY);
   await store.setSettings({ length: 'in', currency: '$' });
+  await store.putOnShelf({ id: 'urns', container: shelfKind('Garden urn'), count: 2, kept: 'cellar', demo: false });
   const day = (date: string, rainMm: number) => ({ date, minC: 4, maxC: 11, rainMm, windMs: null, radiationMJ: 9.5 });
   await store.putWeather(SUNNY.id, [day('2026-05-02', 0), day('2026-05-01', 3)]);
   await store.putWeather(SUNNY.id, [day('2026-05-02', 7)]);
   await other.restore(await store.backup('2026-05-18'));
   expect(await other.plantings()).toEqual(await store.plantings());
+  expect(await other.shelf()).toEqual(await store.shelf());
+  expect(await other.shelf()).toHaveLength(1);
   expect(await other.settings()).toMatchObject({ length: 'in', currency: '$' });
   // A day told again is replaced, and days stand in order.
   expect(await other.weather(SUNNY.id)).toEqual([day('2026-05-01', 3), day('2026-05-02', 7)]);
+});
+
+test('the shelf knows what is planted and what is empty; what is taken off can be put back; the demo’s goes with the demo', async () => {
+  const { store } = open();
+  const set = rillbankHalt();
+  await store.addAll(set);
+  const own = { id: 'own', container: shelfKind('Half barrel'), count: 2, kept: '', demo: false };
+  await store.putOnShelf(own);
+  await store.add({ ...planting(GOOD), shelfId: 'own' }, SUNNY);
+  const empty = Object.fromEntries(standings(await store.shelf(), await store.plantings()).map(({ item, empty: n }) => [item.id, n]));
+  expect(empty).toMatchObject({ own: 1, 'demo-tubs': 0, 'demo-baskets': 1, 'demo-urn': 2 });
+  const gone = (await store.takeOffShelf('own'))!;
+  expect((await store.planting('planting'))!.planting.shelfId).toBe('own');
+  await store.putOnShelf(gone);
+  await store.removeDemo();
+  expect((await store.shelf()).map(({ id }) => id)).toEqual(['own']);
 });
 
 test('taking a planting away can be answered by putting it back', async () => {

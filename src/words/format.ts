@@ -90,3 +90,10 @@ export function rangeText([least, most]: readonly [number, number], unit: Units[
   const figure = (cm: number) => String(Math.round((unit === 'cm' ? cm : cm / CM_PER_INCH) * 10) / 10);
   return `${figure(least)}–${figure(most)} ${unit}`;
 }
+
+/** A range of wind speeds as forecasts tell them, to five: "60–85 km/h", "40–55 mph". */
+export function windText([leastMs, mostMs]: readonly [number, number], { length }: Pick<Units, 'length'>): string {
+  const [per, unit] = length === 'cm' ? [3.6, 'km/h'] : [2.23694, 'mph'];
+  const figure = (ms: number) => Math.round((ms * per) / 5) * 5;
+  return `${figure(leastMs)}–${figure(mostMs)}\u00a0${unit}`;
+}

@@ -5,7 +5,7 @@ import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import { NEAR } from '@/core/checks/rules/weight';
 import { windName } from '@/core/potting/tipping';
-import { countText, dateText, hoursText, lengthText, moneyText, temperatureText, weightText, type Units } from './format';
+import { countText, dateText, hoursText, lengthText, moneyText, temperatureText, weightText, windText, type Units } from './format';
 import { inSentence, keyed, ROLE_NAMES, schemeText } from './names';
 
 /** A remark in words. */
@@ -118,9 +118,9 @@ const WORDS: Words = {
     : f.on !== 'ground'
     ? { says: `About ${weightText(f.soakedKg, t.units)} when soaked: check the rated load of ${f.on === 'hook' ? 'hook and bracket' : 'sill, rail or brackets'}.`, because: 'Ask the maker or the owner for a rating of at least 1.5 × that; the wall fixing counts too.' }
     : { says: `About ${weightText(f.wateredKg, t.units)} watered: ${f.who === 'trolley' ? 'a trolley or straps, never alone' : 'two people, or a trolley'}.`, because: 'Plant it where it will stand if you can. Pots vary by a third either way.' },
-  tipping: (f) => ({
-    says: `Dry, it goes over in wind of about ${Math.round(f.leastMs)}–${Math.round(f.mostMs)} m/s (${windName(f.leastMs)})${f.week === 0 ? ' from the day it is planted' : ` by week ${f.week}`}.`,
-    because: `${f.byWeek.map(({ week, leastMs, mostMs }) => `Week ${week}: ${Math.round(leastMs)}–${Math.round(mostMs)} m/s`).join('; ')}. Reckoned for level ground without gusts; corners and roofs are worse. Keep it watered before a blow, wedge it between others, or tie it back.`,
+  tipping: (f, t) => ({
+    says: `Dry, it goes over in wind of about ${windText([f.leastMs, f.mostMs], t.units)} (${windName(f.leastMs)})${f.week === 0 ? ' from the day it is planted' : ` by week ${f.week}`}.`,
+    because: `${f.byWeek.map(({ week, leastMs, mostMs }) => `Week ${week}: ${windText([leastMs, mostMs], t.units)}`).join('; ')}. Reckoned for level ground without gusts; corners and roofs are worse. Keep it watered before a blow, wedge it between others, or tie it back.`,
   }),
   'pot-frost': (f, t) => ({ says: `Frost ${f.risk === 'cracks' ? 'cracks' : 'may crack'} ${t.it.planting.container.name.toLowerCase()} if it stays out from about ${dateText(f.fromWeek)}.`, because: `Winters here reach about ${temperatureText(f.coldestC, t.units)}. Empty it, keep it dry and on feet, or bring it in; the maker’s word on frost wins.` }),
   'root-heat': (f, t) => ({ says: `On hot days its mix may reach ${temperatureText(f.leastC, t.units)} to ${temperatureText(f.mostC, t.units)} on the sunny side.`, because: `Air of ${temperatureText(f.airC, t.units)} and dark, thin walls in sun; roots of most plants stop near ${temperatureText(38, t.units)}. Shade the pot, double it, or choose a paler one.` }),

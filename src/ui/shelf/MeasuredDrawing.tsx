@@ -76,7 +76,7 @@ function Front({ container, unit, widthPx, heightPx, pxPerCm }: ViewProps) {
           return rightCm - leftCm < 2 ? null : <Across key={z} from={originX + leftCm * pxPerCm} to={originX + rightCm * pxPerCm} y={line} text={lengthFigure(rightCm - leftCm, unit)} />;
         })}
         <Upright x={originX - outer - 20} from={y(foot)} to={y(foot + depth)} text={lengthFigure(depth, unit)} />
-        {shape.kind !== 'tiered' && <><line x1={originX + span(soil).leftCm * pxPerCm} x2={originX + span(soil).rightCm * pxPerCm} y1={y(foot + soil)} y2={y(foot + soil)} stroke="#fbfcfc" strokeWidth={1.2} strokeDasharray="5 4" /><text x={originX + outer + 8} y={y(foot + soil) + 4} fontSize={12} fill="var(--ink2)">mix to here</text></>}
+        {shape.kind !== 'tiered' && <><line x1={originX + span(soil).leftCm * pxPerCm} x2={originX + span(soil).rightCm * pxPerCm} y1={y(foot + soil)} y2={y(foot + soil)} stroke="#fbfcfc" strokeWidth={1.2} strokeDasharray="5 4" /><text x={originX + span(soil).leftCm * pxPerCm + 7} y={y(foot + soil) + 14} fontSize={12} fill="#fbfcfc" style={{ paintOrder: 'stroke' }} stroke="#1d2225" strokeWidth={2.6}>mix to here</text></>}
       </svg>
       <div className="absolute top-0 right-0"><Ruler upright lengthPx={heightPx - RULER_PX} zeroPx={26} pxPerCm={pxPerCm} unit={unit} /></div>
       <div className="absolute bottom-0 left-0"><Ruler lengthPx={widthPx} zeroPx={originX} pxPerCm={pxPerCm} unit={unit} /></div>

@@ -19,7 +19,7 @@ import { mixNeed } from '@/core/shopping/shoppingList';
 import { Choices } from '@/ui/controls/Choices';
 import { NumberField, PickField, Sheet, TextField } from '@/ui/controls/fields';
 import { MIX_NAMES, PART_NAMES } from '@/words/containers';
-import { countText, lengthText, rangeText, sizeName, volumeText, weightText, type Units } from '@/words/format';
+import { countText, lengthText, rangeText, sizeName, volumeText, weightText, windText, type Units } from '@/words/format';
 import type { ShelfEditing } from './useShelfEditing';
 
 interface SheetProps {
@@ -140,7 +140,7 @@ export function WeightSheet({ editing, units }: SheetProps) {
         </table>
         <p className="pt-2"><b className="font-semibold">Caution.</b> {hung ? `Ask the maker of hook, bracket and chain for a rating of ${kg(weight.soakedKg * 1.5)} or more: soaked, with half as much again for swinging and wind. The wall and its fixings count as much as the bracket.` : liftText(lifting(weight.wateredKg), kg(weight.wateredKg))}</p>
         {!hung && <p className="pt-1 text-ink2">Soaked it presses {floorPressureKPa(container, weight.soakedKg).toFixed(1)} kPa on what it stands on, under its own base. Balconies and roofs are designed for loads spread out: the owner, the local code or an engineer decides.</p>}
-        {tip && <p className="pt-1 text-ink2" data-tip>Empty of plants and dry, {tip.leastMs > 32 ? 'no wind short of a storm would tip it' : `wind would tip it at about ${Math.round(tip.leastMs)}–${Math.round(tip.mostMs)} m/s (${windName(tip.leastMs)})`}, on level ground. It tips sooner as plants grow: the Bench says when.</p>}
+        {tip && <p className="pt-1 text-ink2" data-tip>Empty of plants and dry, {tip.leastMs > 32 ? 'no wind short of a storm would tip it' : `wind would tip it at about ${windText([tip.leastMs, tip.mostMs], units)} (${windName(tip.leastMs)})`}, on level ground. It tips sooner as plants grow: the Bench says when.</p>}
         <p className="pt-1 text-ink2">{container.weighedKg === null ? 'Walls are reckoned from their usual density: real pots differ by a third. A scale wins.' : 'Walls as weighed.'}</p>
       </div>
     </Sheet>
