@@ -100,7 +100,7 @@ export function mixFloorCm(container: Container): number {
 }
 
 /** Height of the reservoir above the inside base, cm. Columns of mix that stand in it as wicks are left out. */
-export function reservoirHeightCm(container: Container): number {
+function reservoirHeightCm(container: Container): number {
   if (container.reservoirL === 0) return 0;
   const form = fillable(container);
   let [low, high] = [0, form.depthCm];

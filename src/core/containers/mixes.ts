@@ -37,7 +37,7 @@ export const MIX_PART_IDS = ['peat-free mix', 'peat', 'loam', 'coir', 'composted
 export type MixPartId = (typeof MIX_PART_IDS)[number];
 
 /** What gardeners stir together. Handbook means as for {@link MIXES}; coarse parts hold little water, perlite and pumice hold air and hardly any weight. */
-export const MIX_PARTS: Readonly<Record<MixPartId, MixFacts>> = {
+const MIX_PARTS: Readonly<Record<MixPartId, MixFacts>> = {
   'peat-free mix': MIXES['peat-free'],
   peat: { dryKgL: 0.1, waterShare: 0.66, wiltShare: 0.26, poreShare: 0.93, feedsWeeks: [0, 0], acidity: 'acid' },
   loam: { dryKgL: 1.15, waterShare: 0.44, wiltShare: 0.18, poreShare: 0.55, feedsWeeks: [6, 12], acidity: 'neutral' },

@@ -120,7 +120,7 @@ export const shapeSchema = z
   });
 
 /** Own mix: parts by volume. */
-export const ownMixSchema = z.object({
+const ownMixSchema = z.object({
   name: z.string().trim().min(1, 'The mix must have a name.').max(60, 'The name of the mix must be at most 60 letters.'),
   parts: z.array(z.object({ part: z.enum(MIX_PART_IDS, { error: (issue) => `A part of the mix must be one of ${MIX_PART_IDS.join(', ')}; got ${String(issue.input)}.` }), share: z.number().positive('Parts must be more than 0.').max(100, 'Parts must be at most 100.') })).min(1, 'The mix needs a part.').max(8, 'The mix has at most 8 parts.'),
 });

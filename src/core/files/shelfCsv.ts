@@ -8,7 +8,7 @@ import type { ShelfItem } from '../shelf/shelf';
 import { parseWith } from './plantingFile';
 
 /** Columns of a shelf file, in order. Lengths in cm, volumes in litres, weights in kg; what a shape does not have stays empty. */
-export const SHELF_COLUMNS = [
+const SHELF_COLUMNS = [
   'name', 'count', 'kept', 'shape', 'material', 'top_cm', 'base_cm', 'depth_cm', 'length_cm', 'width_cm', 'base_length_cm', 'base_width_cm', 'projection_cm', 'slot_width_cm', 'slot_height_cm',
   'profile', 'tiers', 'outline', 'shares', 'wall_cm', 'liner_cm', 'feet_cm', 'reservoir_l', 'poured_l', 'weighed_kg', 'drain_holes', 'headspace_cm', 'mix', 'frostproof', 'colour',
 ] as const;
@@ -21,7 +21,7 @@ const NUMBERS: Readonly<Partial<Record<Column, string>>> = {
 const CONTAINER_NUMBERS: Readonly<Partial<Record<Column, string>>> = { wall_cm: 'wallCm', liner_cm: 'linerCm', feet_cm: 'feetCm', reservoir_l: 'reservoirL', poured_l: 'pouredL', weighed_kg: 'weighedKg', drain_holes: 'drainHoles', headspace_cm: 'headspaceCm' };
 
 /** Most containers in one file. */
-export const MOST_CONTAINERS = 2000;
+const MOST_CONTAINERS = 2000;
 /** Faults listed; the rest are counted. */
 const LISTED = 20;
 
@@ -52,7 +52,7 @@ function safeText(text: string): string {
   return /^[=+\-@]/.test(text) ? ` ${text}` : text;
 }
 
-export type ShelfReading =
+type ShelfReading =
   | { readonly kind: 'read'; readonly items: readonly ShelfItem[] }
   | { readonly kind: 'faulty'; readonly faults: readonly { readonly line: number; readonly message: string }[]; readonly more: number };
 

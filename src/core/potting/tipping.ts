@@ -86,7 +86,7 @@ function crownArea(container: Container, plants: readonly Placed[], sizes: reado
 }
 
 /** Plain words for a wind (Beaufort), by the speed at which each begins, m/s. */
-export const WINDS = [[0, 'a light wind'], [5.5, 'a fresh wind'], [10.8, 'a strong wind'], [17.2, 'a gale'], [24.5, 'a storm']] as const;
+const WINDS = [[0, 'a light wind'], [5.5, 'a fresh wind'], [10.8, 'a strong wind'], [17.2, 'a gale'], [24.5, 'a storm']] as const;
 
 /** What a wind of this speed is called. */
 export function windName(ms: number): (typeof WINDS)[number][1] {

@@ -8,7 +8,7 @@ import type { Subject } from '@/core/seeing/scene';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 
 /** An empty container as the drawing worker wants it. */
-export function emptySubject(container: Container): Subject {
+function emptySubject(container: Container): Subject {
   return { container, hung: isHung(container.shape), plantedWeek: 20, sunHours: 6, plants: [] };
 }
 
