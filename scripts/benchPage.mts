@@ -25,7 +25,7 @@ export function spreadOf(times: readonly number[]): Spread {
   return { medianMs: sorted[Math.floor(sorted.length / 2)] ?? Number.NaN, worstMs: sorted[sorted.length - 1] ?? Number.NaN };
 }
 
-const ROUTES = ['/', '/spot?spot=demo-window', '/start', '/bench', '/plants', '/trolley', '/shed'];
+const ROUTES = ['/', '/spot?spot=demo-window', '/shelf', '/shelf?item=demo-barrow', '/start', '/bench', '/plants', '/trolley', '/shed'];
 /** Demo plantings that are moved about: one of ten plants, and the fullest box. */
 const MOVED = ['demo-kitchen-pot', 'demo-window-box'];
 

@@ -69,25 +69,51 @@ export function towardEdge(section: Section, xCm: number, zCm: number): PlanPoin
   }
 }
 
-/** Distance to the nearest edge of a polygon, negative outside, and the outward direction there. */
-function nearestEdge(points: readonly PlanPoint[], x: number, z: number): { readonly insetCm: number; readonly outward: PlanPoint } {
-  let [least, outward]: [number, PlanPoint] = [Infinity, [0, 1]];
-  let inside = false;
+/** Edges of a polygon as numbers in a row: start x and z, run x and z, one over the run squared. */
+const edges = new WeakMap<readonly PlanPoint[], Float64Array>();
+
+function edgesOf(points: readonly PlanPoint[]): Float64Array {
+  let held = edges.get(points);
+  if (held) return held;
+  held = new Float64Array(points.length * 5);
   for (let i = 0, j = points.length - 1; i < points.length; j = i, i += 1) {
     const [ax, az] = points[j]!;
-    const [bx, bz] = points[i]!;
-    if (az > z !== bz > z && x < ax + ((z - az) / (bz - az)) * (bx - ax)) inside = !inside;
-    const [dx, dz] = [bx - ax, bz - az];
-    const run = dx * dx + dz * dz || 1e-12;
-    const t = Math.max(0, Math.min(1, ((x - ax) * dx + (z - az) * dz) / run));
-    const [px, pz] = [ax + dx * t - x, az + dz * t - z];
-    const d = Math.hypot(px, pz);
-    if (d < least) {
-      least = d;
-      outward = d > 1e-9 ? [px / d, pz / d] : [dz / Math.sqrt(run), -dx / Math.sqrt(run)];
+    const [dx, dz] = [points[i]![0] - ax, points[i]![1] - az];
+    held.set([ax, az, dx, dz, 1 / (dx * dx + dz * dz || 1e-12)], i * 5);
+  }
+  edges.set(points, held);
+  return held;
+}
+
+/** Distance to the nearest edge of a polygon, negative outside, and the outward direction there. Asked thousands of times while balls are pressed together. */
+function nearestEdge(points: readonly PlanPoint[], x: number, z: number): { readonly insetCm: number; readonly outward: PlanPoint } {
+  const list = edgesOf(points);
+  let [least, towardX, towardZ, at] = [Infinity, 0, 1, 0];
+  let inside = false;
+  for (let i = 0; i < list.length; i += 5) {
+    const ax = list[i]!;
+    const az = list[i + 1]!;
+    const dx = list[i + 2]!;
+    const dz = list[i + 3]!;
+    if (az > z !== az + dz > z && x < ax + ((z - az) / dz) * dx) inside = !inside;
+    let t = ((x - ax) * dx + (z - az) * dz) * list[i + 4]!;
+    t = t < 0 ? 0 : t > 1 ? 1 : t;
+    const px = ax + dx * t - x;
+    const pz = az + dz * t - z;
+    const d2 = px * px + pz * pz;
+    if (d2 < least) {
+      least = d2;
+      towardX = px;
+      towardZ = pz;
+      at = i;
     }
   }
-  return inside ? { insetCm: least, outward } : { insetCm: -least, outward: [-outward[0], -outward[1]] };
+  const d = Math.sqrt(least);
+  const way = inside ? 1 : -1;
+  if (d > 1e-9) return { insetCm: d * way, outward: [(towardX / d) * way, (towardZ / d) * way] };
+  // On the edge itself: square to it.
+  const run = Math.sqrt(1 / list[at + 4]!);
+  return { insetCm: 0, outward: [list[at + 3]! / run, -list[at + 2]! / run] };
 }
 
 const RING_POINTS = 40;
