@@ -39,7 +39,7 @@ export function sectionAreaCm2(section: Section): number {
 export function insetCm(section: Section, xCm: number, zCm: number): number {
   switch (section.kind) {
     case 'disc': {
-      const r = Math.hypot(xCm, zCm);
+      const r = Math.sqrt(xCm * xCm + zCm * zCm);
       return section.holeCm > 0 ? Math.min(section.radiusCm - r, r - section.holeCm) : section.radiusCm - r;
     }
     case 'rect': {

@@ -33,6 +33,8 @@ const SPREAD_SHARE = 0.42;
 export function settle(container: Container, wishes: readonly Wish[]): { readonly places: readonly Settled[]; readonly shortfallCm: number } {
   const x = wishes.map((w) => w.xCm);
   const z = wishes.map((w) => w.zCm);
+  // Square roots in the place of hypot, and radii looked up once: this is done for every ball of every proposal.
+  const radii = wishes.map(({ size }) => (NURSERY_SIZES[size].topCm / 2) * (1 - SQUASH * 0.8));
   const surface = mixSurface(container);
   const levels = surfacesOf(container);
   for (let round = 0; round < ROUNDS; round += 1) {
@@ -42,11 +44,11 @@ export function settle(container: Container, wishes: readonly Wish[]): { readonl
       z[i]! += (wishes[i]!.zCm - z[i]!) * soft * 0.3;
       for (let j = 0; j < i; j += 1) {
         const [a, b] = [wishes[i]!, wishes[j]!];
-        const balls = ((NURSERY_SIZES[a.size].topCm + NURSERY_SIZES[b.size].topCm) / 2) * (1 - SQUASH * 0.8);
+        const balls = radii[i]! + radii[j]!;
         const grown = (a.spreadRadiusCm + b.spreadRadiusCm) * SPREAD_SHARE;
         let dx = x[i]! - x[j]!;
         let dz = z[i]! - z[j]!;
-        let d = Math.hypot(dx, dz);
+        let d = Math.sqrt(dx * dx + dz * dz);
         if (d < 1e-3) {
           // Two in one spot: part them along a fixed direction that depends on who they are.
           dx = Math.cos(i * 2.4 + j);
