@@ -1,5 +1,5 @@
 import { fillable, mixDepthCm, surfacesOf, type Container } from '../containers/container';
-import { insetCm } from '../containers/section';
+import { insetCm, type Section } from '../containers/section';
 import { gapCm } from '../geometry/discs';
 import type { Place } from '../plantings/planting';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
@@ -9,25 +9,46 @@ export const RIM_BUFFER_CM = 1;
 /** How far two root balls may be squeezed into each other, as a share of their mean width. */
 export const SQUASH = 0.12;
 
+/** Cuts at which a ball is held against the wall, with half its width there, by level of mix. */
+type Cuts = readonly (readonly (readonly [section: Section, halfCm: number])[])[];
+
+const cutsOf = new WeakMap<Container, Map<NurserySizeId, Cuts>>();
+
+function cutsFor(container: Container, size: NurserySizeId): Cuts {
+  let held = cutsOf.get(container);
+  if (!held) cutsOf.set(container, (held = new Map()));
+  let cuts = held.get(size);
+  if (!cuts) held.set(size, (cuts = makeCuts(container, size)));
+  return cuts;
+}
+
+function makeCuts(container: Container, size: NurserySizeId): Cuts {
+  const ball = NURSERY_SIZES[size];
+  const form = fillable(container);
+  const levels = surfacesOf(container);
+  return levels.flatMap(({ section, heightCm, floorCm }) => {
+    const foot = heightCm - ball.heightCm;
+    // Of several levels those that are too shallow take no ball.
+    if (levels.length > 1 && foot < floorCm - 1e-6) return [];
+    const bends = form.jutsCm.filter((bend) => bend > foot && bend < heightCm && bend >= floorCm);
+    return [[
+      [section, ball.topCm / 2] as const,
+      ...bends.map((bend) => [form.sectionAt(bend), (ball.baseCm + ((ball.topCm - ball.baseCm) * (bend - foot)) / ball.heightCm) / 2] as const),
+      [form.sectionAt(Math.max(floorCm, foot)), ball.baseCm / 2] as const,
+    ]];
+  });
+}
+
 /**
- * Room left between a root ball and the wall where it is tightest, cm: at its top and bottom edges, and where the wall bends between them.
- * Of several levels of mix the roomiest counts.
+ * Room left between a root ball and the wall where it is tightest, cm: at its top and bottom edges, and where the wall juts inward between
+ * them. Of several levels of mix the roomiest counts.
  * @returns negative when the ball does not fit there
  */
 export function wallRoomCm(container: Container, size: NurserySizeId, xCm: number, zCm: number): number {
-  const ball = NURSERY_SIZES[size];
-  const form = fillable(container);
   let best = -Infinity;
-  for (const { section, heightCm, floorCm } of surfacesOf(container)) {
-    const foot = heightCm - ball.heightCm;
-    if (foot < floorCm - 1e-6 && surfacesOf(container).length > 1) continue;
-    let room = insetCm(section, xCm, zCm) - ball.topCm / 2;
-    for (const bend of form.jutsCm) {
-      if (bend <= foot || bend >= heightCm || bend < floorCm) continue;
-      const width = ball.baseCm + ((ball.topCm - ball.baseCm) * (bend - foot)) / ball.heightCm;
-      room = Math.min(room, insetCm(form.sectionAt(bend), xCm, zCm) - width / 2);
-    }
-    room = Math.min(room, insetCm(form.sectionAt(Math.max(floorCm, foot)), xCm, zCm) - ball.baseCm / 2);
+  for (const cuts of cutsFor(container, size)) {
+    let room = Infinity;
+    for (const [section, half] of cuts) room = Math.min(room, insetCm(section, xCm, zCm) - half);
     best = Math.max(best, room);
   }
   return best - RIM_BUFFER_CM;
