@@ -342,8 +342,9 @@ export function sectionAt(shape: Shape, heightCm: number): Section {
   return formOf(shape).sectionAt(heightCm);
 }
 
-/** The inside at the widest of the rim: for tiers that of the lowest. */
+/** The edge that is seen from above: the rim; of tiers that of the lowest; of a bag, which bulges, its widest. */
 export function rimSection(shape: Shape): Section {
+  if (shape.kind === 'bag') return sectionAt(shape, shape.depthCm / 2);
   return shape.kind === 'tiered' ? disc(shape.tiers[0]!.topCm / 2) : sectionAt(shape, depthOf(shape));
 }
 
