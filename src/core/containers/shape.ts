@@ -51,8 +51,8 @@ function finished(kind: Shape['kind'], { depthCm, levelsCm, sectionAt, volumeBel
     }
     return section;
   };
-  // Tiers stand on one another: their steps are not necks.
-  const jutsCm = kind === 'saddle' ? levelsCm.slice(0, 2) : kind === 'tiered' ? [] : levelsCm.filter((level, i) => i > 0 && i < levelsCm.length - 1 && juts(levelsCm[i - 1]!, level, levelsCm[i + 1]!, (z) => reachOf(sectionAt(z)).acrossCm));
+  // A slot is met just under its top, where the ball is widest. Tiers stand on one another: their steps are not necks.
+  const jutsCm = kind === 'saddle' ? [levelsCm[1]! - 1e-6] : kind === 'tiered' ? [] : levelsCm.filter((level, i) => i > 0 && i < levelsCm.length - 1 && juts(levelsCm[i - 1]!, level, levelsCm[i + 1]!, (z) => reachOf(sectionAt(z)).acrossCm));
   return { depthCm, levelsCm, jutsCm, sectionAt: cut, volumeBelowL: (z) => volumeBelowL(inside(z)) };
 }
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { anyShape } from '../../../tests/builders/shapes';
 import { usualContainer } from '../containers/usual';
 import { shelfKind, SHIPPED } from '../shelf/shipped';
-import { deepEnough, FIT_TOLERANCE_CM, worstShortfallCm } from './fit';
+import { deepEnough, FIT_TOLERANCE_CM, wallRoomCm, worstShortfallCm } from './fit';
 import { fitsIn, sideRows } from './fits';
 import { packSame } from './pack';
 import { settle } from './settle';
@@ -52,6 +52,15 @@ test('sides of a basket: no more than holes, none where a ball would stand out o
   for (const { holes, fits } of rows) for (const count of Object.values(fits)) expect(count).toBeLessThanOrEqual(holes);
   const small = { ...shelfKind('Hanging basket, 30'), sideHoles: [{ heightCm: 1, count: 9 }, { heightCm: 12.9, count: 9 }] };
   expect(sideRows(small).map(({ fits }) => fits['9cm'])).toEqual([0, 0]);
+});
+
+test('no ball stands in the slot of a railing box, at any height', () => {
+  const { shape } = shelfKind('Railing box');
+  if (shape.kind !== 'saddle') throw new Error('The railing box has lost its slot.');
+  // Deep slot: a 9 cm ball would reach below its top.
+  const box = { ...usualContainer('s', { ...shape, slotHeightCm: 16 }, 'plastic') };
+  for (const { zCm } of packSame(box, '9cm')) expect(Math.abs(zCm)).toBeGreaterThan(shape.slotWidthCm / 2 + 6 / 2);
+  expect(wallRoomCm(box, '9cm', 0, 0)).toBeLessThan(0);
 });
 
 test('a dozen unequal balls settle into a barrow where they fit', () => {

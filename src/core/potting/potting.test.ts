@@ -30,8 +30,9 @@ test('worked example: the 30 cm pot weighs 6.34 kg dry and 7.10 wet; of plastic 
 
 test('worked examples: a planted terracotta pot of 30 cm comes to about 18.7 kg, a soaked basket of 30 cm to about 7.6', () => {
   const pot = weightOf(POT30, 0.2);
-  expect(pot.wateredKg).toBeLessThan(18.7);
-  expect(pot.soakedKg).toBeGreaterThan(18.7);
+  // For loads the mix is taken at its capacity and 15 % more.
+  const mix = pot.parts.find(({ part }) => part === 'mix')!;
+  expect(Math.abs(pot.wateredKg + 0.15 * mix.wateredKg - 18.7)).toBeLessThan(0.2);
   expect(weightOf(shelfKind('Hanging basket, 30'), 0.2).soakedKg).toBeGreaterThan(7.6 * 0.88);
   expect(weightOf(shelfKind('Hanging basket, 30'), 0.2).soakedKg).toBeLessThan(7.6 * 1.12);
 });
@@ -135,5 +136,5 @@ test('frost and heat: the maker’s word wins, a necked jar is worse, dark thin 
 });
 
 test('who lifts: both sides of each filter', () => {
-  expect([lifting(16), lifting(16.1), lifting(37.5), lifting(37.6)]).toEqual(['one', 'two', 'two', 'trolley']);
+  expect([lifting(16), lifting(16.1), lifting(33), lifting(33.1)]).toEqual(['one', 'two', 'two', 'trolley']);
 });

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { BOOK } from '../plants/book/index';
 import { planted, TUB } from '../../../tests/builders/plantings';
 import { mixL } from '../containers/container';
-import { BAGS, mixNeed, SETTLING, shoppingListOf, totalOf } from './shoppingList';
+import { SETTLING } from '../potting/filling';
+import { BAGS, mixNeed, shoppingListOf, totalOf } from './shoppingList';
 import { plantLines } from './plantCost';
 import { stockOn } from './stock';
 

@@ -1,10 +1,7 @@
-import { mixL, type Container } from '../containers/container';
-import { NURSERY_SIZES } from '../plants/nursery';
+import type { Container } from '../containers/container';
+import { fillingOf, SETTLING } from '../potting/filling';
 import type { PlacedPlant } from '../plantings/planting';
 import { plantLines, type PlantLine } from './plantCost';
-
-/** Settling of loose bagged mix when filled and watered (EN 12580 measures bags loose): share added. */
-export const SETTLING = 0.15;
 
 /** Bags of mix as commonly sold, litres and typical price. */
 export const BAGS: readonly { readonly litres: number; readonly price: number }[] = [
@@ -46,7 +43,7 @@ export function totalOf(plantings: readonly { readonly container: Container; rea
   let grams = 0;
   let feedRate = 0;
   for (const { container, plants } of plantings) {
-    const mix = Math.max(0, mixL(container) - plants.reduce((sum, plant) => sum + NURSERY_SIZES[plant.size].ballL, 0));
+    const mix = fillingOf(container, plants.map(({ size }) => size), false).netL;
     const rate = plants.length === 0 ? 0 : plants.reduce((sum, { kind }) => sum + FEED_G_PER_L[kind.feed], 0) / plants.length;
     netL += mix;
     grams += mix * rate;
