@@ -10,14 +10,19 @@ export const disc = (radiusCm: number, holeCm = 0): Section => ({ kind: 'disc', 
 export const rect = (halfLengthCm: number, halfWidthCm: number, slotCm = 0): Section => ({ kind: 'rect', halfLengthCm, halfWidthCm, slotCm });
 export const polygon = (points: readonly PlanPoint[]): Section => ({ kind: 'polygon', points });
 
-/** Area of a polygon, cm²; the order of its points does not matter. */
-export function polygonAreaCm2(points: readonly PlanPoint[]): number {
+/** Area of a polygon, cm², positive when its points turn from x toward z. */
+export function turnedAreaCm2(points: readonly PlanPoint[]): number {
   let twice = 0;
   points.forEach(([x, z], i) => {
     const [nx, nz] = points[(i + 1) % points.length]!;
     twice += x * nz - nx * z;
   });
-  return Math.abs(twice) / 2;
+  return twice / 2;
+}
+
+/** Area of a polygon, cm²; the order of its points does not matter. */
+export function polygonAreaCm2(points: readonly PlanPoint[]): number {
+  return Math.abs(turnedAreaCm2(points));
 }
 
 /** Area of a section, cm². */
@@ -141,6 +146,32 @@ export function outlineOf(section: Section): readonly PlanPoint[] {
   }
 }
 
+/**
+ * Places evenly along the outer edge, from the front (of boxes from its left corner) round.
+ * @param phase share of a step by which the first is moved on
+ * @param open the outline's last side, from its last point to its first, is left out: a back against a wall
+ */
+export function edgePlaces(section: Section, count: number, phase: number, open: boolean): readonly PlanPoint[] {
+  if (section.kind === 'disc')
+    return Array.from({ length: count }, (_, i) => {
+      const angle = ((i + phase) / count) * Math.PI * 2;
+      return [Math.sin(angle) * section.radiusCm, Math.cos(angle) * section.radiusCm] as const;
+    });
+  const points = outlineOf(section);
+  const sides = points.slice(0, open ? -1 : undefined).map((from, i) => [from, points[(i + 1) % points.length]!] as const);
+  const total = sides.reduce((sum, [[ax, az], [bx, bz]]) => sum + Math.hypot(bx - ax, bz - az), 0);
+  return Array.from({ length: count }, (_, i) => {
+    // Along an open edge the first and last stand off its ends.
+    let left = (((i + phase + (open ? 0.25 : 0)) / count) % 1) * total;
+    for (const [[ax, az], [bx, bz]] of sides) {
+      const length = Math.hypot(bx - ax, bz - az);
+      if (left <= length) return [ax + ((bx - ax) * left) / length, az + ((bz - az) * left) / length] as const;
+      left -= length;
+    }
+    return points[0]!;
+  });
+}
+
 /** A section widened by a margin on all sides; narrowed by a negative one. */
 export function grown(section: Section, byCm: number): Section {
   switch (section.kind) {
@@ -155,12 +186,7 @@ export function grown(section: Section, byCm: number): Section {
 
 /** Each corner moved out along the middle of its two edges' normals, at most twice the margin at sharp ones. */
 export function grownPolygon(points: readonly PlanPoint[], byCm: number): readonly PlanPoint[] {
-  let twice = 0;
-  points.forEach(([x, z], i) => {
-    const [nx, nz] = points[(i + 1) % points.length]!;
-    twice += x * nz - nx * z;
-  });
-  const way = twice > 0 ? 1 : -1;
+  const way = turnedAreaCm2(points) > 0 ? 1 : -1;
   const n = points.length;
   return points.map(([x, z], i) => {
     const [px, pz] = points[(i + n - 1) % n]!;

@@ -1,7 +1,7 @@
 import type * as z from 'zod';
 import { clamp } from '../units/units';
 import type { containerSchema, shapeSchema } from './schema';
-import { disc, edgeLengthCm, grownPolygon, polygon, polygonAreaCm2, reachOf, rect, type PlanPoint, type Section } from './section';
+import { disc, edgeLengthCm, grownPolygon, polygon, polygonAreaCm2, reachOf, rect, turnedAreaCm2, type PlanPoint, type Section } from './section';
 
 /**
  * Inside of a container, centimetres, as it was measured. Every answer (volume, plan, elevation, packing) reads it through its form,
@@ -273,15 +273,15 @@ function outlined({ points, shares, depthCm }: Of<'outline'>): Built {
 
 /** Middle of the area of a polygon. */
 function middleOf(points: readonly PlanPoint[]): PlanPoint {
-  let [twice, x, z] = [0, 0, 0];
+  let [x, z] = [0, 0];
   points.forEach(([px, pz], i) => {
     const [qx, qz] = points[(i + 1) % points.length]!;
     const cross = px * qz - qx * pz;
-    twice += cross;
     x += (px + qx) * cross;
     z += (pz + qz) * cross;
   });
-  return [x / (3 * twice), z / (3 * twice)];
+  const six = 6 * turnedAreaCm2(points);
+  return [x / six, z / six];
 }
 
 /** A shape with its walls moved outward by so many cm (inward when negative). What is round below grows downward too. */

@@ -35,13 +35,15 @@ export const MOST_PACKED = 120;
 /**
  * How many balls of one size go in side by side, shown as places. No count above the best known is tried; each is pressed together from rings,
  * rows and lattices until one fits.
+ * @param clearCm room a ball would have from what is in the mix already, cm; places are then laid out, not pressed
  */
-export function packSame(container: Container, size: NurserySizeId): readonly Spot2[] {
-  const field = fieldFor(container, size);
+export function packSame(container: Container, size: NurserySizeId, clearCm?: (place: Spot2) => number): readonly Spot2[] {
+  const field = clearCm ? oddField(container, size, clearCm) : fieldFor(container, size);
   if (!field) return [];
   const laid = lattice(field);
   if (field.kind === 'any') {
     let best: readonly Spot2[] = laid.concat(leftOver(field, laid)).slice(0, MOST_PACKED);
+    if (clearCm) return best;
     for (let count = best.length + 1; best.length <= MOST_PRESSED_ODD && count <= laid.length + 3; count += 1) {
       const pressed = packed(field, count);
       if (!pressed) break;
@@ -117,12 +119,7 @@ function leftOver(field: Extract<Field, { kind: 'any' }>, laid: readonly Spot2[]
 function fieldFor(container: Container, size: NurserySizeId): Field | null {
   const apartCm = NURSERY_SIZES[size].topCm * (1 - SQUASH);
   const surface = mixSurface(container);
-  if (surface.kind === 'polygon' || surfacesOf(container).length > 1 || (surface.kind === 'rect' && container.shape.kind === 'saddle')) {
-    const { acrossCm, deepCm } = reachOf(surface);
-    // Rows begin as near the edge as a ball can lie.
-    const edge = NURSERY_SIZES[size].topCm / 2 + RIM_BUFFER_CM - FIT_TOLERANCE_CM;
-    return { kind: 'any', halfLengthCm: Math.max(0, acrossCm - edge), halfWidthCm: Math.max(0, deepCm - edge), apartCm, room: (xCm, zCm) => wallRoomCm(container, size, xCm, zCm), toEdge: (xCm, zCm) => towardEdge(roomiest(container, xCm, zCm), xCm, zCm) };
-  }
+  if (surface.kind === 'polygon' || surfacesOf(container).length > 1 || (surface.kind === 'rect' && container.shape.kind === 'saddle')) return oddField(container, size);
   const room = wallRoomCm(container, size, 0, 0);
   if (room < -FIT_TOLERANCE_CM) return null;
   if (surface.kind === 'disc') return { kind: 'disc', radiusCm: Math.max(0, room), apartCm };
@@ -134,6 +131,21 @@ function fieldFor(container: Container, size: NurserySizeId): Field | null {
     else high = x;
   }
   return { kind: 'rect', halfLengthCm: low, halfWidthCm: Math.max(0, room), apartCm };
+}
+
+function oddField(container: Container, size: NurserySizeId, clearCm?: (place: Spot2) => number): Extract<Field, { kind: 'any' }> {
+  const { acrossCm, deepCm } = reachOf(mixSurface(container));
+  // Rows begin as near the edge as a ball can lie.
+  const edge = NURSERY_SIZES[size].topCm / 2 + RIM_BUFFER_CM - FIT_TOLERANCE_CM;
+  return {
+    kind: 'any', apartCm: NURSERY_SIZES[size].topCm * (1 - SQUASH),
+    halfLengthCm: Math.max(0, acrossCm - edge), halfWidthCm: Math.max(0, deepCm - edge),
+    room: (xCm, zCm) => {
+      const wall = wallRoomCm(container, size, xCm, zCm);
+      return clearCm && wall >= -FIT_TOLERANCE_CM ? Math.min(wall, clearCm({ xCm, zCm })) : wall;
+    },
+    toEdge: (xCm, zCm) => towardEdge(roomiest(container, xCm, zCm), xCm, zCm),
+  };
 }
 
 /** The level of mix that has most room at a point. */

@@ -38,16 +38,17 @@ export const SETTLING = 0.15;
 
 /**
  * Litres and heights for filling a container round these root balls.
- * @param balls nursery sizes of the plants that go in
+ * @param balls nursery sizes of the plants that go in from above
+ * @param sides of those that go in through the sides
  */
-export function fillingOf(container: Container, balls: readonly NurserySizeId[], seenAllRound: boolean): Filling {
+export function fillingOf(container: Container, balls: readonly NurserySizeId[], seenAllRound: boolean, sides: readonly NurserySizeId[] = []): Filling {
   const form = fillable(container);
   const [floor, height] = [mixFloorCm(container), mixHeightCm(container)];
   const fillL = mixL(container);
   // Poured litres stretch every part of the reckoning alike.
   const stretch = fillL / Math.max(1e-9, form.volumeBelowL(height) - form.volumeBelowL(floor));
   const between = (low: number, high: number) => Math.max(0, form.volumeBelowL(high) - form.volumeBelowL(low)) * stretch;
-  const ballsL = balls.reduce((sum, size) => sum + NURSERY_SIZES[size].ballL, 0);
+  const ballsL = [...balls, ...sides].reduce((sum, size) => sum + NURSERY_SIZES[size].ballL, 0);
   const tallest = balls.length === 0 ? null : Math.max(...balls.map((size) => NURSERY_SIZES[size].heightCm));
   const preFillCm = tallest === null ? null : Math.max(floor, height - tallest);
   const netL = Math.max(0, fillL - ballsL);
@@ -59,7 +60,7 @@ export function fillingOf(container: Container, balls: readonly NurserySizeId[],
     dressingL: (mixAreaCm2(container) * container.dressingCm) / CM3_PER_L,
     surfaceCm2: mixAreaCm2(container), rimCm, rimInViewCm: seenAllRound ? rimCm : rimCm / 2,
     depthCm: mixDepthCm(container),
-    rootRunL: balls.length === 0 ? null : fillL / balls.length,
+    rootRunL: balls.length + sides.length === 0 ? null : fillL / (balls.length + sides.length),
     lostL: container.foot === 'coarse' || container.foot === 'crocks' ? footL(container) : 0,
   };
 }

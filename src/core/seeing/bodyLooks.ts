@@ -1,5 +1,6 @@
 import type { Container } from '../containers/container';
 import { formOf } from '../containers/shape';
+import { sideHolesOf } from '../containers/sideHoles';
 import type { Vec3 } from '../geometry/vec3';
 import { hash01 } from '../random/hash';
 import { screenX, screenY, type Aim } from './lens';
@@ -24,7 +25,7 @@ export function addLooks(parts: Part[], a: Aim, container: Container, w: WallFac
   if ((material === 'oak' || material === 'softwood') && (shape.kind === 'round' || shape.kind === 'barrel' || shape.kind === 'cylinder')) staves(parts, a, container, w);
   else if (material === 'softwood' || material === 'oak') boards(parts, a, container, w);
   rim(parts, a, container, w);
-  for (const { heightCm, count } of container.sideHoles) sideHoles(parts, a, container, w, heightCm, count);
+  sideHoles(parts, a, container, w);
   if (container.finish === 'weathered' || container.finish === 'rough') grain(parts, a, container, w);
   // Standing things darken toward the ground.
   let [low, high] = [Infinity, -Infinity];
@@ -120,12 +121,12 @@ function dots(parts: Part[], a: Aim, container: Container, w: WallFacts, colour:
   }
 }
 
-function sideHoles(parts: Part[], a: Aim, container: Container, w: WallFacts, heightCm: number, count: number): void {
-  const around = ring(container, w.foot + heightCm, w.wallCm + 0.1);
-  for (let i = 0; i < count; i += 1) {
-    const p = around[Math.floor((i / count) * around.length)]!;
+function sideHoles(parts: Part[], a: Aim, container: Container, w: WallFacts): void {
+  for (const { xCm, zCm, heightCm, out } of sideHolesOf(container).flat()) {
     // Holes near the edge of the view are seen too slantwise to show.
-    if (p[0] * a.toward[0] + p[2] * a.toward[2] <= 0.35 * Math.hypot(p[0], p[2])) continue;
+    if (out[0] * a.toward[0] + out[1] * a.toward[2] <= 0.35) continue;
+    const past = container.linerCm + w.wallCm + 0.1;
+    const p: Vec3 = [xCm + out[0] * past, w.foot + heightCm, zCm + out[1] * past];
     const [x, y, rx, ry] = [screenX(a, p), screenY(a, p), 1.6 * a.pxPerCm, 2.2 * a.pxPerCm];
     parts.push(fill(Array.from({ length: 12 }, (_, k) => [x + Math.cos((k * Math.PI) / 6) * rx, y + Math.sin((k * Math.PI) / 6) * ry]).flat(), '#2b2420', 0.9));
   }
@@ -145,5 +146,5 @@ function basketWire(parts: Part[], a: Aim, container: Container, w: WallFacts): 
     if (middle[0] * a.toward[0] + middle[2] * a.toward[2] < 0 && a.toward[1] > -0.2) continue;
     parts.push(line(onScreen(a, path), WIRE, wirePx));
   }
-  for (const { heightCm, count } of container.sideHoles) sideHoles(parts, a, container, w, heightCm, count);
+  sideHoles(parts, a, container, w);
 }

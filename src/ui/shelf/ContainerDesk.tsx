@@ -3,9 +3,10 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { Redo2, Undo2 } from 'lucide-react';
-import { useDeferredValue, useEffect, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { Container } from '@/core/containers/container';
 import type { Fits } from '@/core/placing/fits';
+import type { SideSizeId } from '@/core/placing/sides';
 import type { NurserySizeId } from '@/core/plants/nursery';
 import { NumberField, TextField } from '@/ui/controls/fields';
 import { useWidth } from '@/ui/controls/useWidth';
@@ -14,10 +15,15 @@ import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { useUndoKeys } from '@/ui/session/useUndoKeys';
 import { runJob } from '@/workers/runJob';
 import { countText } from '@/words/format';
+import { FillingSheet } from './FillingSheet';
+import { FitsSheet, putIn } from './FitsSheet';
+import { HoldsSheet } from './HoldsSheet';
 import { LooksSheet, MakingSheet } from './MakingSheet';
 import { MeasuredDrawing } from './MeasuredDrawing';
-import { FillingSheet, FitsSheet, HoldsSheet, MixSheet, WeatherSheet, WeightSheet } from './Reckoned';
+import { MixSheet } from './MixSheet';
 import { SizesSheet } from './SizesSheet';
+import { WeatherSheet } from './WeatherSheet';
+import { WeightSheet } from './WeightSheet';
 import type { ShelfEditing } from './useShelfEditing';
 
 /** One container: its measured drawing, what goes in, what it weighs. */
@@ -29,7 +35,9 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
   const [ref, width] = useWidth<HTMLDivElement>();
   const [size, setSize] = useState<NurserySizeId>('9cm');
   const calm = useDeferredValue(container);
+  const [side, setSide] = useState<SideSizeId | null>(null);
   const fits = useFits(calm);
+  const put = useMemo(() => fits && putIn(fits, size, container.sideHoles.length > 0 ? side : null), [fits, size, side, container.sideHoles.length]);
   useUndoKeys(() => undo?.go(), () => redo?.go());
   const free = item.count - planted.length;
   return (
@@ -50,15 +58,15 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
       <div className="wide:grid wide:grid-cols-[minmax(0,1fr)_344px] wide:gap-6">
         <div className="min-w-0">
           <div ref={ref}>
-            {width > 0 && <MeasuredDrawing container={container} unit={settings.length} widthPx={width} heightPx={width < 640 ? 320 : 400} balls={fits ? { size, places: fits.top[size] } : null} onPoints={(points, done) => { if (container.shape.kind !== 'outline') return; const change = { shape: { ...container.shape, points: points.map(([x, z]): [number, number] => [x, z]) } }; if (done) editing.shape(change, 'Moved a corner'); else editing.shaping(change); }} />}
+            {width > 0 && <MeasuredDrawing container={container} unit={settings.length} widthPx={width} heightPx={width < 640 ? 320 : 400} put={put} onPoints={(points, done) => { if (container.shape.kind !== 'outline') return; const change = { shape: { ...container.shape, points: points.map(([x, z]): [number, number] => [x, z]) } }; if (done) editing.shape(change, 'Moved a corner'); else editing.shaping(change); }} />}
           </div>
           <div className="mt-4 grid items-start gap-4 sm:grid-cols-2">
             <div className="grid gap-4">
-              <FitsSheet editing={editing} units={settings} fits={fits} size={size} onSize={setSize} />
+              <FitsSheet editing={editing} units={settings} fits={fits} put={put} onSize={setSize} onSide={setSide} />
               <WeightSheet editing={editing} units={settings} />
             </div>
             <div className="grid gap-4">
-              <FillingSheet editing={editing} units={settings} fits={fits} size={size} />
+              <FillingSheet editing={editing} units={settings} put={put} />
               <MixSheet editing={editing} units={settings} />
               <WeatherSheet editing={editing} units={settings} />
             </div>
