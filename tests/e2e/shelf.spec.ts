@@ -51,6 +51,20 @@ test('a barrow measured by outline and by litres: compared, chosen, filled, weig
   await expect(page.getByText('1 container, 0 empty')).toBeVisible();
 });
 
+test('the sides of a basket: packed, shown in both drawings, and what they cost the first layer', async ({ page }) => {
+  await page.goto('/shelf');
+  await page.getByRole('button', { name: 'Hanging basket, 40: put one on the shelf' }).click();
+  const sizes = page.getByRole('radiogroup', { name: 'Size shown in the plan' });
+  const before = Number.parseInt((await sizes.getByRole('radio', { name: /× 9 cm pot/ }).textContent())!, 10);
+  await expect(page.locator('[data-side-ball]')).toHaveCount(0);
+  await page.getByRole('radiogroup', { name: 'Size put through the sides' }).getByRole('radio', { name: /× six-pack/ }).click();
+  await expect(page.getByText(/At 6 cm 6 of 6 holes, at 12 cm 8 of 8 holes/)).toBeVisible();
+  await expect(page.getByLabel('Plan of Hanging basket, 40').locator('[data-side-ball]')).toHaveCount(14);
+  const after = Number.parseInt((await sizes.getByRole('radio', { name: /× 9 cm pot/ }).textContent())!, 10);
+  expect(after).toBeLessThan(before);
+  await expect(page.locator('[data-ball]')).toHaveCount(after);
+});
+
 test('what cannot be is refused at its field, and nothing of it is kept', async ({ page }) => {
   await page.goto('/shelf');
   await page.getByRole('button', { name: 'Round pot: put one on the shelf', exact: true }).click();

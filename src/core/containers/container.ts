@@ -2,8 +2,9 @@ import type * as z from 'zod';
 import { clamp, CM3_PER_L } from '../units/units';
 import { MATERIALS } from './materials';
 import type { containerSchema } from './schema';
+import { tierFeetCm } from './forms';
 import { disc, grown, sectionAreaCm2, type Section } from './section';
-import { depthOf, formOf, offset, roundBelow, sectionAt, tierFeetCm, type Form, type Shape } from './shape';
+import { depthOf, formOf, offset, roundBelow, sectionAt, type Form, type Shape } from './shape';
 
 export type Container = Readonly<z.infer<typeof containerSchema>>;
 

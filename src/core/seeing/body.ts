@@ -1,6 +1,7 @@
 import { insideBaseCm, surfacesOf, visibleHeightCm, wallOf, type Container } from '../containers/container';
-import { formOf, isHung, rimSection, tierFeetCm } from '../containers/shape';
-import { reachOf } from '../containers/section';
+import { tierFeetCm } from '../containers/forms';
+import { formOf, isHung, rimSection } from '../containers/shape';
+import { reachOf, turnedAreaCm2 } from '../containers/section';
 import { convexHull, type Point } from '../geometry/hull';
 import type { Vec3 } from '../geometry/vec3';
 import { SUN } from '../marks/light';
@@ -123,14 +124,7 @@ function corners(points: readonly Vec3[], { shape }: Container): readonly Vec3[]
 }
 
 /** −1 when points run clockwise as seen from above with z downward, 1 otherwise: which side of an edge is out. */
-function turning(points: readonly Vec3[]): 1 | -1 {
-  let twice = 0;
-  points.forEach(([x, , z], i) => {
-    const [nx, , nz] = points[(i + 1) % points.length]!;
-    twice += x * nz - nx * z;
-  });
-  return twice > 0 ? -1 : 1;
-}
+const turning = (points: readonly Vec3[]): 1 | -1 => (turnedAreaCm2(points.map(([x, , z]) => [x, z])) > 0 ? -1 : 1);
 
 function addMouth(mouth: Part[], a: Aim, container: Container, rimOut: number): void {
   const top = visibleHeightCm(container);

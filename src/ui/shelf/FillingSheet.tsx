@@ -21,7 +21,7 @@ export function FillingSheet({ editing, units, put }: SheetProps & { readonly pu
   const zone = wetZone(container);
   const cm = (value: number) => lengthText(value, units);
   return (
-    <Sheet title="Filling it" note={put && balls.length + sides.length > 0 ? `round ${[...(balls.length > 0 ? [countText(balls.length, sizeName(put.size, units))] : []), ...(sides.length > 0 ? [`${sides.length} in the sides`] : [])].join(' and ')}` : 'without plants'}>
+    <Sheet title="Filling it" note={put && balls.length + sides.length > 0 ? `round ${[...(balls.length > 0 ? [`${balls.length} × ${sizeName(put.size, units)}`] : []), ...(sides.length > 0 ? [`${sides.length} in the sides`] : [])].join(' and ')}` : 'without plants'}>
       <div className="px-3.5 py-3">
         <dl className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5">
           <Row name="Mix up to the headspace">{volumeText(filling.fillL, units)}</Row>

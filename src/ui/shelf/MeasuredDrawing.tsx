@@ -70,7 +70,7 @@ function Front({ container, unit, widthPx, heightPx, pxPerCm, put }: ViewProps) 
       </div>
       <h2 className="display absolute top-3 left-4 text-[21px] leading-6">From the front</h2>
       <svg width={widthPx} height={heightPx} className="pointer-events-none absolute inset-0" aria-hidden>
-        {put?.side && put.sides.filter(({ out }) => out[1] > 0.25).map(({ xCm, heightCm, out }) => <ellipse key={`${xCm} ${heightCm}`} data-side-ball cx={x(xCm)} cy={y(heightCm)} rx={(NURSERY_SIZES[put.side!].topCm / 2) * out[1] * pxPerCm} ry={(NURSERY_SIZES[put.side!].topCm / 2) * pxPerCm} fill={BALL} fillOpacity={0.82} stroke="#1d2225" strokeWidth={0.8} />)}
+        {put?.side && put.sides.filter(({ out }) => out[1] > 0.25).map(({ xCm, heightCm, out }) => <ellipse key={`${xCm} ${heightCm}`} data-side-ball cx={x(xCm)} cy={y(heightCm)} rx={(NURSERY_SIZES[put.side!].topCm / 2) * out[1] * pxPerCm} ry={(NURSERY_SIZES[put.side!].topCm / 2) * pxPerCm} fill={SIDE_BALL} fillOpacity={0.8} stroke="#1d2225" strokeWidth={0.8} />)}
         {mixLines(container).map(({ heightCm, text }) => {
           const { leftCm, rightCm } = spanOf(formOf(shape).sectionAt(heightCm));
           return (
@@ -91,6 +91,7 @@ function Front({ container, unit, widthPx, heightPx, pxPerCm, put }: ViewProps) 
 }
 
 const BALL = '#5b4a3e';
+const SIDE_BALL = '#a08b75';
 
 function Across({ from, to, y, text }: { readonly from: number; readonly to: number; readonly y: number; readonly text: string }) {
   return <Figure path={`M${from} ${y - 5}v10M${to} ${y - 5}v10M${from} ${y}H${to}`} x={(from + to) / 2} y={y} text={text} />;
@@ -131,7 +132,7 @@ function FromAbove({ container, unit, widthPx, heightPx, pxPerCm, put, onPoints 
         <Outline section={grown(rim, wall / pxPerCm / 2)} {...scale} fill="var(--sheet)" stroke={toHex(container.colour)} strokeWidth={wall} />
         {surfacesOf(container).slice(1).map(({ section, heightCm }) => <Outline key={heightCm} section={grown(section, wallCm)} {...scale} fill="none" stroke={toHex(container.colour)} strokeWidth={2} />)}
         {shape.kind !== 'tiered' && <Outline section={base} {...scale} fill="none" stroke="#59636a" strokeWidth={1} strokeDasharray="3 4" />}
-        {put?.side && put.sides.map((hole) => <path key={`${hole.xCm} ${hole.zCm} ${hole.heightCm}`} data-side-ball d={lyingBall(hole, put.side!, x, y)} fill="#8a7763" fillOpacity={0.75} stroke="#1d2225" strokeWidth={0.8} />)}
+        {put?.side && put.sides.map((hole) => <path key={`${hole.xCm} ${hole.zCm} ${hole.heightCm}`} data-side-ball d={lyingBall(hole, put.side!, x, y)} fill={SIDE_BALL} fillOpacity={0.75} stroke="#1d2225" strokeWidth={0.8} />)}
         {put?.top.map(({ xCm, zCm }) => <circle key={`${xCm} ${zCm}`} data-ball cx={x(xCm)} cy={y(zCm)} r={(NURSERY_SIZES[put.size].topCm / 2) * pxPerCm} fill={BALL} fillOpacity={0.82} stroke="#1d2225" strokeWidth={0.8} />)}
         <g aria-hidden>
           {across.map(({ name, fromCm, toCm }) => <Across key={name} from={x(fromCm)} to={x(toCm)} y={y(reach.frontCm) + 16} text={lengthFigure(toCm - fromCm, unit)} />)}

@@ -1,6 +1,7 @@
 import { surfacesOf, type Container } from '@/core/containers/container';
+import { tierFeetCm } from '@/core/containers/forms';
 import { spanOf, type Section } from '@/core/containers/section';
-import { depthOf, formOf, rimSection, tierFeetCm } from '@/core/containers/shape';
+import { depthOf, formOf, rimSection } from '@/core/containers/shape';
 
 /** A measure that a tape takes, drawn as a line with its figure. Centimetres; heights above the inside base. */
 export interface Measure {
@@ -28,8 +29,10 @@ export function frontMeasures({ shape }: Container): Measures {
   };
   const between = shape.kind === 'urn' ? shape.profile.slice(1, -1).map(({ heightCm }) => heightCm) : [];
   const tiers = shape.kind === 'tiered' ? shape.tiers.slice(0, -1).map(({ topCm, depthCm }, i): Measure => ({ name: `tier ${i + 1}`, fromCm: -topCm / 2, toCm: topCm / 2, at: { cm: tierFeetCm(shape)[i]! + depthCm } })) : [];
+  // A bag bulges: its tape goes round the middle.
+  const ends = shape.kind === 'bag' ? [width('middle', depth / 2, 'below')] : [width('rim', depth, 'above'), width('base', 0, 'below')];
   return {
-    across: [width('rim', depth, 'above'), ...between.map((heightCm) => width('bend', heightCm, { cm: heightCm })), ...tiers, width('base', 0, 'below')].filter(({ fromCm, toCm }) => toCm - fromCm >= LEAST_CM),
+    across: [...ends, ...between.map((heightCm) => width('bend', heightCm, { cm: heightCm })), ...tiers].filter(({ fromCm, toCm }) => toCm - fromCm >= LEAST_CM),
     upright: [{ name: 'depth', fromCm: 0, toCm: depth, at: 'left' }, ...(shape.kind === 'saddle' ? [{ name: 'slot', fromCm: 0, toCm: shape.slotHeightCm, at: 'right' as const }] : [])],
   };
 }
