@@ -8,7 +8,8 @@ import { weightOf } from '@/core/containers/weight';
 import { fromPlantingFile, jsonSchemaOf, parseFile, parseWith, type Parsed } from '@/core/files/plantingFile';
 import { BOOK, kindOf } from '@/core/plants/book/index';
 import { findKinds } from '@/core/plants/find';
-import { ROLES } from '@/core/plants/kind';
+
+import { noHarmKnown, ROLES } from '@/core/plants/kind';
 import { NURSERY_SIZE_IDS } from '@/core/plants/nursery';
 import { fitsIn } from '@/core/placing/fits';
 import { fillingOf } from '@/core/potting/filling';
@@ -140,7 +141,7 @@ function plants(text: string): Answer {
   if (!query.ok) return faultLine(query);
   const { find, role, sunHours, safe } = query.value;
   const found = findKinds(BOOK, find).filter(
-    (kind) => (!role || kind.roles.includes(role)) && (sunHours === undefined || (kind.light.hours[0] <= sunHours && kind.light.hours[1] >= sunHours)) && (!safe || (kind.toxicity.people === 'none known' && kind.toxicity.pets === 'none known' && kind.irritant.skin === 'no')),
+    (kind) => (!role || kind.roles.includes(role)) && (sunHours === undefined || (kind.light.hours[0] <= sunHours && kind.light.hours[1] >= sunHours)) && (!safe || noHarmKnown(kind)),
   );
   return { kind: 'done', output: { plants: found } };
 }

@@ -28,3 +28,16 @@ export type KindId = string;
 export function middle([low, high]: readonly [number, number]): number {
   return (low + high) / 2;
 }
+
+/** How careful to be: what is not known is taken for worse than what is known to be mild. */
+export const GRAVITY: Readonly<Record<Harm, number>> = { 'none known': 0, mild: 1, unsure: 2, poisonous: 3 };
+
+/** The worse of what is known for cats and for dogs. */
+export function petHarm({ toxicity: { cats, dogs } }: Pick<PlantKind, 'toxicity'>): Harm {
+  return GRAVITY[cats] >= GRAVITY[dogs] ? cats : dogs;
+}
+
+/** Nothing harmful is known to people, cats, dogs or horses, and its touch is not known to irritate. No promise. */
+export function noHarmKnown({ toxicity: { people, cats, dogs, horses }, irritant }: PlantKind): boolean {
+  return [people, cats, dogs, horses].every((harm) => harm === 'none known') && irritant.skin === 'no';
+}

@@ -80,7 +80,9 @@ export const kindSchema = z.object({
   wildlife: z.array(z.enum(['bees', 'butterflies', 'moths', 'birds', 'hoverflies'])).readonly(),
   /** Parts people eat; `null` when nothing should be eaten. */
   edible: z.string().nullable(),
-  toxicity: z.object({ people: z.enum(HARM), pets: z.enum(HARM), note: z.string() }).readonly(),
+  /** Of a kind that is eaten, the parts that must not be; `null` when none is known. */
+  notEdible: z.string().nullable(),
+  toxicity: z.object({ people: z.enum(HARM), cats: z.enum(HARM), dogs: z.enum(HARM), horses: z.enum(HARM), note: z.string() }).readonly(),
   irritant: z.object({ skin: z.enum(['no', 'yes', 'unsure']), note: z.string() }).readonly(),
   /** Where it is known to run wild; `null` when no report is widely known. */
   runsWild: z.string().nullable(),

@@ -1,4 +1,4 @@
-import type { PlantKind } from '../../plants/kind';
+import { GRAVITY, petHarm, type PlantKind } from '../../plants/kind';
 import type { Spot } from '../../spots/spot';
 import type { Check } from '../check';
 
@@ -9,12 +9,10 @@ export interface ReachFacts {
   readonly note: string;
 }
 
-const DANGER = { 'none known': 0, mild: 1, unsure: 2, poisonous: 3 } as const;
-
 /** The worse of what a kind may do to those who can reach it, 0 none known – 3 poisonous. Irritant sap counts as mild for children. */
 export function dangerInReach(kind: PlantKind, spot: Pick<Spot, 'pets' | 'children'>): number {
-  const pets = spot.pets ? DANGER[kind.toxicity.pets] : 0;
-  const children = spot.children ? Math.max(DANGER[kind.toxicity.people], kind.irritant.skin === 'yes' ? 1 : 0) : 0;
+  const pets = spot.pets ? GRAVITY[petHarm(kind)] : 0;
+  const children = spot.children ? Math.max(GRAVITY[kind.toxicity.people], kind.irritant.skin === 'yes' ? 1 : 0) : 0;
   return Math.max(pets, children);
 }
 
@@ -32,9 +30,9 @@ export const reach: Check<'reach', ReachFacts | null> = {
     const worst = ranked[0];
     if (!worst) return { score: 1, facts: null, culprits: [] };
     const { kind } = worst.plant;
-    const petDanger = spot.pets && DANGER[kind.toxicity.pets] > 0;
-    const childDanger = spot.children && (DANGER[kind.toxicity.people] > 0 || kind.irritant.skin === 'yes');
-    const harm = DANGER[kind.toxicity.pets] > DANGER[kind.toxicity.people] ? (spot.pets ? kind.toxicity.pets : kind.toxicity.people) : spot.children ? kind.toxicity.people : kind.toxicity.pets;
+    const petDanger = spot.pets && GRAVITY[petHarm(kind)] > 0;
+    const childDanger = spot.children && (GRAVITY[kind.toxicity.people] > 0 || kind.irritant.skin === 'yes');
+    const harm = GRAVITY[petHarm(kind)] > GRAVITY[kind.toxicity.people] ? (spot.pets ? petHarm(kind) : kind.toxicity.people) : spot.children ? kind.toxicity.people : petHarm(kind);
     return {
       score: worst.danger === 3 ? 0 : worst.danger === 2 ? 0.35 : 0.8,
       facts: { kind: kind.id, who: petDanger && childDanger ? 'both' : petDanger ? 'pets' : 'children', harm, note: childDanger && kind.toxicity.people === 'none known' ? kind.irritant.note : kind.toxicity.note },

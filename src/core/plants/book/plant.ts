@@ -1,5 +1,5 @@
 import type { Oklch } from '../../colour/oklch';
-import type { PlantKind } from '../kind';
+import type { Harm, PlantKind } from '../kind';
 import { STEM } from './palette';
 
 type Foliage = PlantKind['foliage'];
@@ -26,8 +26,9 @@ export interface Facts extends Partial<Omit<Group, 'sun'>> {
   readonly bloom?: Bloom;
   readonly fruit?: PlantKind['fruit'];
   readonly edible?: string;
-  /** People, pets, and what is known. Left out: nothing known. */
-  readonly harm?: readonly [PlantKind['toxicity']['people'], PlantKind['toxicity']['pets'], string];
+  readonly notEdible?: string;
+  /** People, cats and dogs, and what is known; then where cats, dogs or horses differ. Left out: nothing known. */
+  readonly harm?: readonly [people: Harm, pets: Harm, note: string, apart?: Partial<Record<'cats' | 'dogs' | 'horses', Harm>>];
   readonly skin?: readonly ['yes' | 'unsure', string];
   readonly wild?: string;
   readonly alsoCalled?: readonly string[];
@@ -36,7 +37,7 @@ export interface Facts extends Partial<Omit<Group, 'sun'>> {
 /** A record of the book from its group and its own facts. */
 export function plant(group: Group, id: string, botanical: string, common: string, description: string, facts: Facts): PlantKind {
   const { sun: groupSun, ...shared } = group;
-  const { height, spread, trail, fill, sun = groupSun, leaf, bloom, fruit, edible, harm, skin, wild, alsoCalled, ...own } = facts;
+  const { height, spread, trail, fill, sun = groupSun, leaf, bloom, fruit, edible, notEdible, harm, skin, wild, alsoCalled, ...own } = facts;
   return {
     ...shared,
     ...own,
@@ -54,10 +55,17 @@ export function plant(group: Group, id: string, botanical: string, common: strin
     bloom: bloom ?? null,
     fruit: fruit ?? null,
     edible: edible ?? null,
-    toxicity: { people: harm?.[0] ?? 'none known', pets: harm?.[1] ?? 'none known', note: harm?.[2] ?? 'Nothing harmful is widely reported; no plant is meant as food for pets.' },
+    notEdible: notEdible ?? null,
+    toxicity: { ...harms(harm), note: harm?.[2] ?? 'Nothing harmful is widely reported; no plant is meant as food for pets.' },
     irritant: { skin: skin?.[0] ?? 'no', note: skin?.[1] ?? '' },
     runsWild: wild ?? null,
   };
+}
+
+/** Harm by creature. Horses are less often written of: what is mild or unsure for cats and dogs is unsure for them. */
+function harms(harm: Facts['harm']): Omit<PlantKind['toxicity'], 'note'> {
+  const pets = harm?.[1] ?? 'none known';
+  return { people: harm?.[0] ?? 'none known', cats: pets, dogs: pets, horses: pets === 'mild' ? 'unsure' : pets, ...harm?.[3] };
 }
 
 /** Leaf facts: colour, shape, length in cm, and what is out of the ordinary. Texture follows from the length unless given. */
