@@ -2,6 +2,7 @@ import Dexie, { type Table } from 'dexie';
 import type { DayWeather } from '@/core/climate/weather';
 import type { Planting } from '@/core/plantings/planting';
 import type { Settings } from '@/core/files/plantingFile';
+import type { OwnKind } from '@/core/plants/own';
 import type { ShelfItem } from '@/core/shelf/shelf';
 import type { Spot } from '@/core/spots/spot';
 import { MIGRATIONS } from './migrations/index';
@@ -31,6 +32,7 @@ export class RillbankDb extends Dexie {
   declare plantings: Table<Planting, string>;
   declare histories: Table<History, string>;
   declare shelf: Table<ShelfItem, string>;
+  declare kinds: Table<OwnKind, string>;
   declare weather: Table<WeatherRecords, string>;
   declare settings: Table<{ readonly key: 'settings' } & Settings, string>;
 

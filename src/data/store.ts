@@ -3,6 +3,8 @@ import type { DayWeather } from '@/core/climate/weather';
 import { fromWeatherRows, toWeatherRows, type Backup, type Settings } from '@/core/files/plantingFile';
 import { applyEdit, type Edit } from '@/core/plantings/edits';
 import type { Planting } from '@/core/plantings/planting';
+import { saysNothing, type OwnKind } from '@/core/plants/own';
+import { ownKindSchema } from '@/core/plants/ownSchema';
 import { plantingSchema } from '@/core/plantings/schema';
 import { spotSchema } from '@/core/spots/schema';
 import { shelfItemSchema } from '@/core/shelf/schema';
@@ -38,8 +40,8 @@ export class Store {
 
   /** How many stored records cannot be read by this version. */
   async unreadable(): Promise<number> {
-    const [plantings, spots, shelf] = await Promise.all([this.db.plantings.toArray(), this.db.spots.toArray(), this.db.shelf.toArray()]);
-    return plantings.filter((record) => !plantingSchema.safeParse(record).success).length + spots.filter((record) => !spotSchema.safeParse(record).success).length + shelf.filter((record) => !shelfItemSchema.safeParse(record).success).length;
+    const [plantings, spots, shelf, kinds] = await Promise.all([this.db.plantings.toArray(), this.db.spots.toArray(), this.db.shelf.toArray(), this.db.kinds.toArray()]);
+    return plantings.filter((record) => !plantingSchema.safeParse(record).success).length + spots.filter((record) => !spotSchema.safeParse(record).success).length + shelf.filter((record) => !shelfItemSchema.safeParse(record).success).length + kinds.filter((record) => !ownKindSchema.safeParse(record).success).length;
   }
 
   /** @returns `undefined` when there is no such planting or spot, or it cannot be read */
@@ -84,6 +86,28 @@ export class Store {
       const item = await this.db.shelf.get(id);
       await this.db.shelf.delete(id);
       return item ?? null;
+    });
+  }
+
+  /** What the gardener knows of kinds of plants. */
+  async ownKinds(): Promise<readonly OwnKind[]> {
+    return (await this.db.kinds.toArray()).flatMap((record) => ownKindSchema.safeParse(record).data ?? []);
+  }
+
+  /** Keeps what the gardener tells of kinds, all or none; a record that says nothing any more is let go. */
+  async putOwnKinds(records: readonly OwnKind[]): Promise<void> {
+    await this.db.transaction('rw', this.db.kinds, async () => {
+      await this.db.kinds.bulkPut(records.filter((record) => !saysNothing(record)));
+      await this.db.kinds.bulkDelete(records.filter(saysNothing).map(({ id }) => id));
+    });
+  }
+
+  /** Forgets what was told of a kind. @returns what is needed to bring it back */
+  async forgetOwnKind(id: string): Promise<OwnKind | null> {
+    return this.db.transaction('rw', this.db.kinds, async () => {
+      const record = await this.db.kinds.get(id);
+      await this.db.kinds.delete(id);
+      return record ?? null;
     });
   }
 
@@ -194,15 +218,16 @@ export class Store {
 
   /** Everything, as a backup. */
   async backup(written: string): Promise<Backup> {
-    const [spots, plantings, settings, weather, shelf] = await Promise.all([this.spots(), this.plantings(), this.settings(), this.db.weather.toArray(), this.shelf()]);
+    const [spots, plantings, settings, weather, shelf, kinds] = await Promise.all([this.spots(), this.plantings(), this.settings(), this.db.weather.toArray(), this.shelf(), this.ownKinds()]);
     const here = new Set(spots.map(({ id }) => id));
-    return { format: 'rillbank-backup', version: 1, written, spots: [...spots], plantings: [...plantings], shelf: [...shelf], settings, weather: weather.filter(({ spotId }) => here.has(spotId)).map(toWeatherRows) };
+    return { format: 'rillbank-backup', version: 1, written, spots: [...spots], plantings: [...plantings], shelf: [...shelf], kinds: [...kinds], settings, weather: weather.filter(({ spotId }) => here.has(spotId)).map(toWeatherRows) };
   }
 
   /** Puts a whole backup in the place of what is there. */
   async restore(backup: Backup): Promise<void> {
-    await this.db.transaction('rw', [this.db.plantings, this.db.spots, this.db.histories, this.db.settings, this.db.weather, this.db.shelf], async () => {
-      await Promise.all([this.db.plantings.clear(), this.db.spots.clear(), this.db.histories.clear(), this.db.weather.clear(), this.db.shelf.clear()]);
+    await this.db.transaction('rw', [this.db.plantings, this.db.spots, this.db.histories, this.db.settings, this.db.weather, this.db.shelf, this.db.kinds], async () => {
+      await Promise.all([this.db.plantings.clear(), this.db.spots.clear(), this.db.histories.clear(), this.db.weather.clear(), this.db.shelf.clear(), this.db.kinds.clear()]);
+      await this.db.kinds.bulkPut([...backup.kinds]);
       await this.db.shelf.bulkPut([...backup.shelf]);
       await this.db.weather.bulkPut(backup.weather.map(fromWeatherRows));
       await this.db.spots.bulkPut(backup.spots.map(withLightInUse));

@@ -2,6 +2,7 @@ import type { Container } from '@/core/containers/container';
 import type { Fits } from '@/core/placing/fits';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId } from '@/core/plants/kind';
+import type { OwnKind } from '@/core/plants/own';
 import type { Ask } from '@/core/search/ask';
 import type { Obstacles } from '@/core/search/obstacles';
 import type { Progress, Proposal } from '@/core/search/propose';
@@ -11,7 +12,7 @@ import type { PictureRequest } from '@/drawing/picturing';
 import type { Fix } from '@/core/checks/opinion';
 import type { CheckId } from '@/core/checks/rules/index';
 
-/** An ask without the plants: the worker has the book. */
+/** An ask without the plants: the worker has the book, and is told of the gardener's own kinds. */
 export type AskMessage = Omit<Ask, 'kinds'> & { readonly only: readonly KindId[] | null };
 
 export interface PaintRequest extends PictureRequest {
@@ -32,7 +33,7 @@ export interface Jobs {
 
 export type JobName = keyof Jobs;
 
-export type ToWorker = { [N in JobName]: { readonly id: number; readonly job: N; readonly request: Jobs[N]['request'] } }[JobName] | { readonly id: number; readonly job: 'cancel' };
+export type ToWorker = { [N in JobName]: { readonly id: number; readonly job: N; readonly request: Jobs[N]['request'] } }[JobName] | { readonly id: number; readonly job: 'cancel' } | { readonly id: number; readonly job: 'own kinds'; readonly request: readonly OwnKind[] };
 
 export type FromWorker =
   | { readonly id: number; readonly kind: 'progress'; readonly value: unknown }

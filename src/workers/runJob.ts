@@ -1,4 +1,5 @@
-import type { FromWorker, JobName, Jobs } from './messages';
+import type { OwnKind } from '@/core/plants/own';
+import type { FromWorker, JobName, Jobs, ToWorker } from './messages';
 
 interface Waiting {
   readonly resolve: (value: never) => void;
@@ -33,6 +34,10 @@ class Desk {
     this.worker.postMessage({ id, job, request });
   }
 
+  tell(message: ToWorker): void {
+    this.worker.postMessage(message);
+  }
+
   cancel(id: number): void {
     if (this.waiting.delete(id)) this.worker.postMessage({ id, job: 'cancel' });
   }
@@ -41,10 +46,23 @@ class Desk {
 let thinking: Desk | null = null;
 let drawing: Desk | null = null;
 let nextId = 1;
+let ownKinds: readonly OwnKind[] = [];
+
+const aboutOwn = (): ToWorker => ({ id: 0, job: 'own kinds', request: ownKinds });
+
+/** Tells the thinking worker, now or when it starts, what the gardener knows of kinds. */
+export function setOwnKinds(records: readonly OwnKind[]): void {
+  ownKinds = records;
+  thinking?.tell(aboutOwn());
+}
 
 function deskFor(job: JobName): Desk {
   if (job === 'paint') return (drawing ??= new Desk(new Worker(new URL('./draw.worker.ts', import.meta.url), { type: 'module' })));
-  return (thinking ??= new Desk(new Worker(new URL('./think.worker.ts', import.meta.url), { type: 'module' })));
+  if (!thinking) {
+    thinking = new Desk(new Worker(new URL('./think.worker.ts', import.meta.url), { type: 'module' }));
+    thinking.tell(aboutOwn());
+  }
+  return thinking;
 }
 
 /**

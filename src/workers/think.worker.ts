@@ -1,10 +1,12 @@
-import { BOOK, kindOf } from '@/core/plants/book/index';
+import { BOOK } from '@/core/plants/book/index';
+import { libraryOf } from '@/core/plants/library';
 import { opinionOf, tryFixes, type Fix } from '@/core/checks/opinion';
 import type { CheckId } from '@/core/checks/rules/index';
 import { fitsIn } from '@/core/placing/fits';
 import type { Edit } from '@/core/plantings/edits';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { obstaclesTo } from '@/core/search/obstacles';
+import type { KindId, PlantKind } from '@/core/plants/kind';
 import { propose } from '@/core/search/propose';
 import { standInsFor } from '@/core/search/standIns';
 import { swapEdit } from '@/core/plantings/edits';
@@ -12,6 +14,8 @@ import type { AskMessage, FromWorker, ToWorker } from './messages';
 
 const scope = self as unknown as { postMessage: (message: FromWorker) => void; onmessage: ((event: MessageEvent<ToWorker>) => void) | null };
 const cancelled = new Set<number>();
+/** The book, with what the gardener knows of kinds. */
+let library = libraryOf(BOOK, []);
 
 /** Longest stretch of thinking before the event loop turns, ms: a cancel arrives within it. */
 const SLICE_MS = 14;
@@ -19,12 +23,21 @@ const SLICE_MS = 14;
 const breath = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 
 function askOf({ only, ...ask }: AskMessage) {
-  return { ...ask, kinds: only ? BOOK.filter((kind) => only.includes(kind.id)) : BOOK };
+  return { ...ask, kinds: kindsFrom(only) };
+}
+
+/** Kinds to choose from: those named, or all that are not never to be planted again. */
+function kindsFrom(only: readonly KindId[] | null): readonly PlantKind[] {
+  return only ? library.offered.filter((kind) => only.includes(kind.id)) : library.offered;
 }
 
 scope.onmessage = ({ data }) => {
   if (data.job === 'cancel') {
     cancelled.add(data.id);
+    return;
+  }
+  if (data.job === 'own kinds') {
+    library = libraryOf(BOOK, data.request);
     return;
   }
   work(data)
@@ -33,7 +46,7 @@ scope.onmessage = ({ data }) => {
     .finally(() => cancelled.delete(data.id));
 };
 
-async function work(message: Exclude<ToWorker, { job: 'cancel' }>): Promise<unknown> {
+async function work(message: Exclude<ToWorker, { job: 'cancel' | 'own kinds' }>): Promise<unknown> {
   switch (message.job) {
     case 'propose': {
       const search = propose(askOf(message.request), { effort: message.request.effort, wanted: message.request.wanted });
@@ -57,14 +70,14 @@ async function work(message: Exclude<ToWorker, { job: 'cancel' }>): Promise<unkn
       return obstaclesTo(askOf(message.request));
     case 'standIns': {
       const { it, kindId, only } = message.request;
-      return standInsFor(it, kindId, only ? BOOK.filter((kind) => only.includes(kind.id)) : BOOK);
+      return standInsFor(it, kindId, kindsFrom(only));
     }
     case 'fixes': {
       const { it, checks } = message.request;
       const found: Partial<Record<CheckId, Fix>> = {};
       for (const check of checks) {
         if (cancelled.has(message.id)) break;
-        const fix = tryFixes(it, check, kindOf, swapsFor(it, check));
+        const fix = tryFixes(it, check, library.kindOf, swapsFor(it, check));
         if (fix) found[check] = fix;
         await breath();
       }
@@ -87,5 +100,5 @@ function swapsFor(it: PlantingInSpot, check: CheckId): readonly Edit[] {
   if (!MENDED_BY_SWAP.includes(check)) return [];
   const remark = opinionOf(it).remarks.find((one) => one.check === check);
   const culprit = it.plants.find((plant) => plant.id === remark?.culprits[0])?.kindId;
-  return culprit ? standInsFor(it, culprit, BOOK, 4).map(({ kindId, size }) => swapEdit(culprit, kindId, size)) : [];
+  return culprit ? standInsFor(it, culprit, library.offered, 4).map(({ kindId, size }) => swapEdit(culprit, kindId, size)) : [];
 }

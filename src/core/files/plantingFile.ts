@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import type { Planting } from '../plantings/planting';
 import type { DayWeather } from '../climate/weather';
+import { ownKindSchema } from '../plants/ownSchema';
 import { plantingSchema } from '../plantings/schema';
 import type { KindId, PlantKind } from '../plants/kind';
 import { shelfItemSchema } from '../shelf/schema';
@@ -51,12 +52,15 @@ export const backupSchema = z.object({
   settings: settingsSchema,
   /** Containers the gardener has. */
   shelf: z.array(shelfItemSchema).max(5000).default([]),
+  /** What the gardener knows of kinds of plants. */
+  kinds: z.array(ownKindSchema).max(30_000).default([]),
   /** Daily records, by spot. */
   weather: z.array(weatherSchema).max(1000).default([]),
 }).superRefine((backup, context) => {
   unique(backup.plantings.map(({ id }) => id), 'plantings', 'Planting', context);
   unique(backup.spots.map(({ id }) => id), 'spots', 'Spot', context);
   unique(backup.shelf.map(({ id }) => id), 'shelf', 'Shelf', context);
+  unique(backup.kinds.map(({ id }) => id), 'kinds', 'Plant', context);
   const spots = new Set(backup.spots.map(({ id }) => id));
   backup.weather.forEach(({ spotId }, i) => {
     if (!spots.has(spotId)) context.addIssue({ code: 'custom', path: ['weather', i, 'spotId'], message: `Weather belongs to a spot the file does not have; got "${spotId}".` });

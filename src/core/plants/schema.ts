@@ -4,7 +4,7 @@ import { FLOWER_FORMS, HABITS, HARM, LEAF_SHAPES, PATTERNS, ROLES, SURFACES, TEX
 import { NURSERY_SIZE_IDS } from './nursery';
 
 /** Lowest and highest of what people usually see. */
-const range = (label: string, least: number, most: number) =>
+export const range = (label: string, least: number, most: number) =>
   z
     .tuple([z.number().min(least).max(most), z.number().min(least).max(most)], { error: `${label} must be two numbers from ${least} to ${most}, the lower first.` })
     .refine(([a, b]) => a <= b, { error: `${label} must have the lower number first.` })

@@ -3,6 +3,7 @@ import { toVersion1 } from './version1';
 import { toVersion2 } from './version2';
 import { toVersion3 } from './version3';
 import { toVersion4 } from './version4';
+import { toVersion5 } from './version5';
 
 /** One step of the database's shape. Never edited after it has shipped: a new shape is a new file. */
 export interface Migration {
@@ -13,4 +14,4 @@ export interface Migration {
 }
 
 /** Every step, oldest first, without gaps. */
-export const MIGRATIONS: readonly Migration[] = [toVersion1, toVersion2, toVersion3, toVersion4];
+export const MIGRATIONS: readonly Migration[] = [toVersion1, toVersion2, toVersion3, toVersion4, toVersion5];

@@ -1,6 +1,7 @@
-import { render, screen, within } from '@testing-library/react';
+import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { CM, editingOf, INCHES } from '../../../tests/builders/editing';
+import { renderWithBook as render } from '../../../tests/builders/library';
 import { GOOD, planted, TUB } from '../../../tests/builders/plantings';
 import { applyEdit } from '@/core/plantings/edits';
 import { kindOf } from '@/core/plants/book/index';

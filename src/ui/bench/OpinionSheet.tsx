@@ -4,8 +4,9 @@ import { memo, useEffect, useMemo, useState } from 'react';
 import type { Fix, Remark } from '@/core/checks/opinion';
 import { CHECKS, type CheckId } from '@/core/checks/rules/index';
 import type { Severity } from '@/core/checks/check';
-import { kindOf } from '@/core/plants/book/index';
+import type { Library } from '@/core/plants/library';
 import type { Settings } from '@/core/files/plantingFile';
+import { useLibrary } from '@/ui/session/LibraryProvider';
 import type { Editing } from '@/ui/session/useEditing';
 import { runJob } from '@/workers/runJob';
 import { countText } from '@/words/format';
@@ -24,6 +25,7 @@ const REST_MS = 350;
 /** The second opinion: what each check saw, why it matters, how sure, and a fix that was tried. The open remark points at its plants in both drawings. */
 export const OpinionSheet = memo(function OpinionSheet({ editing, settings, pointed, onPoint }: OpinionSheetProps) {
   const { opinion, it, apply } = editing;
+  const { kindOf } = useLibrary();
   const [showAll, setShowAll] = useState(false);
   const spoken = useMemo(() => opinion.remarks.filter(({ meant, severity }) => !meant || severity === 'right'), [opinion]);
   const quiet = opinion.remarks.length - spoken.length;
@@ -82,6 +84,7 @@ export const OpinionSheet = memo(function OpinionSheet({ editing, settings, poin
 
 /** The figures behind a remark, opened on request. */
 function Working({ remark }: { readonly remark: Remark }) {
+  const { kindOf } = useLibrary();
   const { source } = CHECKS[remark.check];
   return (
     <details className="ml-auto [&[open]]:w-full [&[open]]:pt-1">
@@ -93,7 +96,7 @@ function Working({ remark }: { readonly remark: Remark }) {
         {Object.entries(remark.facts ?? {}).map(([name, value]) => (
           <div key={name} className="contents">
             <dt className="text-ink2">{factName(name)}</dt>
-            <dd className="text-right">{factValue(value)}</dd>
+            <dd className="text-right">{factValue(value, kindOf)}</dd>
           </div>
         ))}
       </dl>
@@ -107,10 +110,10 @@ function factName(name: string): string {
   return spaced.replace(/ (cm|kg|hours|weeks)$/, ', $1');
 }
 
-function factValue(value: unknown): string {
+function factValue(value: unknown, kindOf: Library['kindOf']): string {
   if (typeof value === 'number') return Number.isInteger(value) ? String(value) : value.toFixed(2);
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
-  if (Array.isArray(value)) return value.length === 0 ? 'none' : value.map(factValue).join(', ');
+  if (Array.isArray(value)) return value.length === 0 ? 'none' : value.map((one) => factValue(one, kindOf)).join(', ');
   if (value === null) return 'none';
   return kindOf(String(value))?.common ?? String(value);
 }

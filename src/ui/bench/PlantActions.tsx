@@ -3,7 +3,6 @@
 import { memo, useEffect, useState } from 'react';
 import dynamic from 'next/dynamic';
 import { briefOf } from '@/core/plantings/brief';
-import { kindOf } from '@/core/plants/book/index';
 import { rolesPlayed } from '@/core/checks/rules/roles';
 import { read } from '@/core/checks/reading';
 import type { Settings } from '@/core/files/plantingFile';
@@ -15,6 +14,7 @@ import { nearestSize } from '@/core/plants/nursery';
 import { swapEdit } from '@/core/plantings/edits';
 import type { StandIn } from '@/core/search/standIns';
 import { Swatches } from '@/ui/controls/Swatches';
+import { useLibrary } from '@/ui/session/LibraryProvider';
 import type { Editing } from '@/ui/session/useEditing';
 import { moneyText } from '@/words/format';
 import { inSentence } from '@/words/names';
@@ -57,6 +57,7 @@ export const PlantActions = memo(function PlantActions({ editing, selected, onSe
 
 function StandIns({ editing, kindId, settings }: { readonly editing: Editing; readonly kindId: string; readonly settings: Settings }) {
   const { it, opinion, apply } = editing;
+  const { kindOf } = useLibrary();
   const [found, setFound] = useState<readonly StandIn[] | null>(null);
   useEffect(() => {
     const giveUp = new AbortController();

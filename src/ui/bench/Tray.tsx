@@ -1,13 +1,13 @@
 'use client';
 
 import { memo, useState } from 'react';
-import { kindOf } from '@/core/plants/book/index';
 import type { Proposal } from '@/core/search/propose';
 import { plantingOf } from '@/core/plantings/brief';
 import { inSpot } from '@/core/plantings/planting';
 import { hash32 } from '@/core/random/hash';
 import { plantCost } from '@/core/shopping/plantCost';
 import type { Settings } from '@/core/files/plantingFile';
+import { useLibrary } from '@/ui/session/LibraryProvider';
 import { askOf } from '@/ui/session/askOf';
 import { say } from '@/ui/session/say';
 import type { Editing } from '@/ui/session/useEditing';
@@ -31,6 +31,7 @@ export const Tray = memo(function Tray({ editing, settings, weeks }: { readonly 
     setLooking(false);
     if (found.length === 0) say('No other planting suits this container, light and scheme.');
   };
+  const { kindOf } = useLibrary();
   const cost = plantCost(it.plants);
   return (
     <section aria-label="Tray">

@@ -1,11 +1,11 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { BOOK } from '@/core/plants/book/index';
 import { findKinds } from '@/core/plants/find';
 import type { PlantKind } from '@/core/plants/kind';
 import type { Settings } from '@/core/files/plantingFile';
 import { hurdleOf, type Ask, type Hurdle } from '@/core/search/ask';
+import { useLibrary } from '@/ui/session/LibraryProvider';
 import { Swatches } from '@/ui/controls/Swatches';
 import { lengthFigure, moneyText } from '@/words/format';
 
@@ -22,11 +22,12 @@ const AGAINST: Readonly<Record<Hurdle, string>> = {
 
 /** Kinds to add to a planting: those that suit first, the rest with what stands against them. */
 export function PlantPicker({ ask, onPick, settings }: { readonly ask: Omit<Ask, 'kinds' | 'seed'>; readonly onPick: (kind: PlantKind) => void; readonly settings: Settings }) {
+  const { kinds, offered } = useLibrary();
   const [query, setQuery] = useState('');
   const rows = useMemo(() => {
-    const found = findKinds(BOOK, query).map((kind) => ({ kind, against: hurdleOf(kind, { ...ask, kinds: BOOK, seed: 0 }) }));
+    const found = findKinds(offered, query).map((kind) => ({ kind, against: hurdleOf(kind, { ...ask, kinds, seed: 0 }) }));
     return [...found.filter(({ against }) => !against), ...found.filter(({ against }) => against)];
-  }, [query, ask]);
+  }, [query, ask, kinds, offered]);
   return (
     <>
       <label className="block">

@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto';
 import { act, render, screen, waitFor } from '@testing-library/react';
+import { WithBook } from '../../../tests/builders/library';
 import { GOOD, planting, SUNNY } from '../../../tests/builders/plantings';
 import { openStore, type Store } from '@/data/store';
 import { StoreProvider } from './StoreProvider';
@@ -16,7 +17,7 @@ function Watcher() {
 beforeEach(async () => {
   store = openStore();
   await store.add(planting(GOOD), SUNNY);
-  render(<StoreProvider demo={false}><Watcher /></StoreProvider>);
+  render(<StoreProvider demo={false}><WithBook><Watcher /></WithBook></StoreProvider>);
   await screen.findByText('6 plants, 0 steps back');
 });
 

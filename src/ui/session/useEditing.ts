@@ -2,11 +2,11 @@
 
 import { useCallback, useMemo, useState } from 'react';
 import { opinionOf, type Opinion } from '@/core/checks/opinion';
-import { kindOf } from '@/core/plants/book/index';
 import { applyEdit, type Edit } from '@/core/plantings/edits';
 import { inSpot, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
 import type { Spot } from '@/core/spots/spot';
 import type { History } from '@/data/db';
+import { useLibrary } from './LibraryProvider';
 import { historyText } from '@/words/remarks';
 import { useLive, useStore } from './StoreProvider';
 
@@ -27,10 +27,11 @@ export interface Editing {
 /** One planting being worked on: what is stored, with the change under the hand laid over it. `null` when there is none; `undefined` while it loads. */
 export function useEditing(id: string | null): Editing | null | undefined {
   const store = useStore();
+  const { ready, kindOf } = useLibrary();
   const stored = useLive(async (s) => (id ? ((await s.planting(id)) ?? null) : null), [id]);
   const [held, setHeld] = useState<{ readonly base: Planting; readonly edit: Edit } | null>(null);
   const shown = useMemo(() => (stored ? (held && held.base.id === stored.planting.id ? applyEdit(stored.planting, held.edit) : stored.planting) : null), [stored, held]);
-  const it = useMemo(() => (stored && shown ? inSpot(shown, stored.spot, kindOf) : null), [stored, shown]);
+  const it = useMemo(() => (stored && shown ? inSpot(shown, stored.spot, kindOf) : null), [stored, shown, kindOf]);
   const opinion = useMemo(() => (it ? opinionOf(it) : null), [it]);
   const preview = useCallback((edit: Edit | null) => setHeld(edit && stored ? { base: stored.planting, edit } : null), [stored]);
   const apply = useCallback(
@@ -41,11 +42,11 @@ export function useEditing(id: string | null): Editing | null | undefined {
       setHeld({ base: stored.planting, edit });
       void store.edit(stored.planting.id, edit, name).finally(() => setHeld(null));
     },
-    [store, stored],
+    [store, stored, kindOf],
   );
   const undo = useCallback(() => void (store && id && store.undo(id)), [store, id]);
   const redo = useCallback(() => void (store && id && store.redo(id)), [store, id]);
-  if (stored === undefined) return undefined;
+  if (stored === undefined || !ready) return undefined;
   if (!stored || !shown || !it || !opinion) return null;
   return { planting: shown, spot: stored.spot, it, opinion, history: stored.history, apply, preview, undo, redo };
 }

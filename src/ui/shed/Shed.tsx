@@ -3,8 +3,8 @@
 import { useRef, useState } from 'react';
 import { format } from 'date-fns';
 import { fromPlantingFile, LARGEST_FILE_BYTES, parseFile, toPlantingFile, type Backup, type FileFault } from '@/core/files/plantingFile';
-import { kindOf } from '@/core/plants/book/index';
 import { Choices } from '@/ui/controls/Choices';
+import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
@@ -14,6 +14,7 @@ export function Shed() {
   const store = useStore();
   const settings = useSettings();
   const loaded = useLive(async (s) => ({ spots: await s.spots(), plantings: await s.plantings(), unreadable: await s.unreadable() }));
+  const { kindOf } = useLibrary();
   const picker = useRef<HTMLInputElement>(null);
   const [faults, setFaults] = useState<{ readonly file: string; readonly list: readonly FileFault[] } | null>(null);
   const [waiting, setWaiting] = useState<Backup | null>(null);

@@ -2,10 +2,11 @@
 
 import { useMemo } from 'react';
 import { isHung } from '@/core/containers/shape';
-import { BOOK } from '@/core/plants/book/index';
+import type { PlantKind } from '@/core/plants/kind';
 import { edgeShare, fillingOf, wetZone } from '@/core/potting/filling';
 import { rootsIn } from '@/core/potting/rooting';
 import { mixNeed } from '@/core/shopping/shoppingList';
+import { useLibrary } from '@/ui/session/LibraryProvider';
 import { Sheet } from '@/ui/controls/fields';
 import { countText, lengthText, rangeText, sizeName, volumeText } from '@/words/format';
 import type { PutIn } from './FitsSheet';
@@ -14,6 +15,7 @@ import { Row, type SheetProps } from './sheet';
 /** How to fill it when so many plants of one size go in. */
 export function FillingSheet({ editing, units, put }: SheetProps & { readonly put: PutIn | null }) {
   const { container } = editing;
+  const { kinds } = useLibrary();
   const balls = useMemo(() => (put ? put.top.map(() => put.size) : []), [put]);
   const sides = useMemo(() => (put?.side ? put.sides.map(() => put.side!) : []), [put]);
   const filling = fillingOf(container, balls, isHung(container.shape), sides);
@@ -41,17 +43,17 @@ export function FillingSheet({ editing, units, put }: SheetProps & { readonly pu
           <p className="pt-2" data-crocks><b className="font-semibold">{container.foot === 'crocks' ? 'Crocks' : 'The coarse layer'} cost {volumeText(filling.lostL, units)} of mix</b> and lift the wet zone: it ends {rangeText(zone.withCm, units.length)} above the inside base, {rangeText(zone.withoutCm, units.length)} without. They do not help drainage; a piece of mesh keeps mix in. Some use them to steady a light pot: that they do.</p>
         )}
         {container.foot === 'mesh' && <p className="pt-2 text-ink2">Mesh keeps mix in and lets water out, and takes nothing from the roots.</p>}
-        <p className="pt-2 text-ink2">{tooShallow(filling.depthCm)}</p>
+        <p className="pt-2 text-ink2">{tooShallow(kinds, filling.depthCm)}</p>
       </div>
     </Sheet>
   );
 }
 
 /** "In 12 cm 34 kinds of the book had better not be planted: tall perennials…" */
-function tooShallow(depthCm: number): string {
-  const shallow = BOOK.filter((kind) => rootsIn(kind, depthCm) === 'too shallow');
+function tooShallow(kinds: readonly PlantKind[], depthCm: number): string {
+  const shallow = kinds.filter((kind) => rootsIn(kind, depthCm) === 'too shallow');
   if (shallow.length === 0) return 'Deep enough for every kind in the book, by rule of thumb.';
-  const well = BOOK.filter((kind) => rootsIn(kind, depthCm) === 'well').length;
+  const well = kinds.filter((kind) => rootsIn(kind, depthCm) === 'well').length;
   const examples = shallow.slice(0, 3).map(({ common }) => common.toLowerCase()).join(', ');
-  return `By rule of thumb ${well} of ${BOOK.length} kinds root well in this depth; ${countText(shallow.length, 'kind')} had better not be planted here, such as ${examples}.`;
+  return `By rule of thumb ${well} of ${kinds.length} kinds root well in this depth; ${countText(shallow.length, 'kind')} had better not be planted here, such as ${examples}.`;
 }

@@ -2,8 +2,8 @@
 
 import { useMemo, useState } from 'react';
 import { airShare, MIX_IDS, MIX_PART_IDS, mixFactsOf, type MixId, type MixPartId } from '@/core/containers/mixes';
-import { BOOK } from '@/core/plants/book/index';
 import { mixFit } from '@/core/potting/mixFit';
+import { useLibrary } from '@/ui/session/LibraryProvider';
 import { NumberField, PickField, Sheet, TextField } from '@/ui/controls/fields';
 import { MIX_NAMES } from '@/words/containers';
 import { countText, weightText } from '@/words/format';
@@ -12,16 +12,17 @@ import { Row, type SheetProps } from './sheet';
 /** Its mix, bought or stirred together, and whom it suits. */
 export function MixSheet({ editing, units }: SheetProps) {
   const { container, shape: put, faults } = editing;
+  const { kinds } = useLibrary();
   const facts = mixFactsOf(container);
   const [picked, setPicked] = useState<MixPartId>('peat-free mix');
   const harmed = useMemo(() => {
     const byReason = new Map<string, string[]>();
-    for (const kind of BOOK) {
+    for (const kind of kinds) {
       const reason = mixFit(facts, kind);
       if (reason !== 'suits') byReason.set(reason, [...(byReason.get(reason) ?? []), kind.common.toLowerCase()]);
     }
     return [...byReason];
-  }, [facts]);
+  }, [facts, kinds]);
   const own = container.ownMix;
   const percent = (share: number) => `${Math.round(share * 100)} %`;
   return (

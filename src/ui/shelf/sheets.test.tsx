@@ -1,6 +1,7 @@
-import { render, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { CM, INCHES } from '../../../tests/builders/editing';
+import { renderWithBook as render } from '../../../tests/builders/library';
 import type { Container } from '@/core/containers/container';
 import { usualContainer } from '@/core/containers/usual';
 import { fitsIn } from '@/core/placing/fits';

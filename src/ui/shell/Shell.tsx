@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
+import { LibraryProvider } from '@/ui/session/LibraryProvider';
 import { StoreProvider, useSettings } from '@/ui/session/StoreProvider';
 
 const Messages = dynamic(() => import('./Messages'), { ssr: false });
@@ -26,7 +27,7 @@ export function Shell({ demo, children }: { readonly demo: boolean; readonly chi
       <ThemeKeeper />
       <a href="#room" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3">Skip to the room</a>
       <RoomBar />
-      <main id="room" className="mx-auto max-w-[1320px] px-4 pb-10 wide:px-6">{children}</main>
+      <main id="room" className="mx-auto max-w-[1320px] px-4 pb-10 wide:px-6"><LibraryProvider>{children}</LibraryProvider></main>
       <Messages />
     </StoreProvider>
   );

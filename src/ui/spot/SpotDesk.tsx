@@ -4,7 +4,6 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
-import { BOOK } from '@/core/plants/book/index';
 import { lightFit } from '@/core/checks/rules/light';
 import { dayOfYear } from '@/core/sky/clock';
 import { LIGHT_HABITS, lightLabel, lightSpells, THRESHOLDS } from '@/core/spots/lightLabel';
@@ -14,6 +13,7 @@ import { daysFrom, heatHours, meanSun, midsummerDays, monthlySun, reckonYear, se
 import { LIGHT_FROM, REFLECTED_SHARE } from '@/core/spots/spot';
 import type { Obstacle } from '@/core/spots/obstacle';
 import { useWidth } from '@/ui/controls/useWidth';
+import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { useUndoKeys } from '@/ui/session/useUndoKeys';
 import { Choices } from '@/ui/controls/Choices';
@@ -53,7 +53,8 @@ export function SpotDesk({ editing, today }: { readonly editing: SpotEditing; re
   const inSeason = meanSun(year, days);
   const reckoned = meanSun(year, midsummerDays(spot.site.latitudeDeg));
   const inUse = spot.lightFrom === 'told' ? { directH: spot.sunHours, directAmH: 0, directPmH: 0, dappledH: 0, effectiveH: spot.sunHours } : spot.lightFrom === 'log' ? (loggedSun(calm) ?? reckoned) : reckoned;
-  const suits = useMemo(() => BOOK.filter((kind) => lightFit(kind, calm).score >= 0.999).length, [calm]);
+  const { kinds } = useLibrary();
+  const suits = useMemo(() => kinds.filter((kind) => lightFit(kind, calm).score >= 0.999).length, [calm, kinds]);
   useUndoKeys(() => undo?.go(), () => redo?.go());
   const put = (obstacle: Obstacle, done: boolean) => {
     const change = { obstacles: spot.obstacles.map((o) => (o.id === obstacle.id ? obstacle : o)) };
@@ -99,7 +100,7 @@ export function SpotDesk({ editing, today }: { readonly editing: SpotEditing; re
               <p className="pt-1 text-ink2">As heat {hoursText(Math.round(heatHours(reckoned, REFLECTED_SHARE[spot.reflects]) * 10) / 10)} at midsummer: afternoons count 1.15, mornings 0.85{climate.maxC.some((c) => c >= 27) ? '; here it matters.' : '; here summers are seldom hot enough to matter.'}</p>
               <div className="pt-3"><Choices name="Light comes from" value={spot.lightFrom} options={LIGHT_FROM.filter((from) => from !== 'log' || spot.sunLog.length > 0).map((from) => [from, FROM_NAMES[from]] as const)} onPick={(from) => apply({ lightFrom: from as typeof spot.lightFrom }, `Light ${FROM_NAMES[from as typeof spot.lightFrom].toLowerCase()}`)} /></div>
               <div className="pt-2.5"><PickField name="Words as used by" value={spot.lightHabit} options={LIGHT_HABITS.map((habit) => [habit, HABIT_NAMES[habit]] as const)} onPick={(lightHabit) => apply({ lightHabit }, 'Changed the words for light')} /></div>
-              <p className="flex items-center justify-between gap-3 border-t border-rule pt-3 mt-3"><span><b data-suits>{suits}</b> of {BOOK.length} kinds like this light</span><Link href={`/start?spot=${spot.id}`} className="press">Plant here</Link></p>
+              <p className="flex items-center justify-between gap-3 border-t border-rule pt-3 mt-3"><span><b data-suits>{suits}</b> of {kinds.length} kinds like this light</span><Link href={`/start?spot=${spot.id}`} className="press">Plant here</Link></p>
             </div>
           </Sheet>
           <Around editing={editing} selected={selected} onSelect={setSelected} unit={settings.length} />

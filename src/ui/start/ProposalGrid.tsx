@@ -4,8 +4,8 @@ import { useMemo } from 'react';
 import type { Settings } from '@/core/files/plantingFile';
 import { plantingOf } from '@/core/plantings/brief';
 import { inSpot } from '@/core/plantings/planting';
-import { kindOf } from '@/core/plants/book/index';
 import type { Proposal } from '@/core/search/propose';
+import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useWidth } from '@/ui/controls/useWidth';
 import { aboutText } from '@/words/about';
 import { moneyText } from '@/words/format';
@@ -23,6 +23,7 @@ interface GridProps {
 
 /** Proposals as elevations at one scale, standing on ruled lines. */
 export default function ProposalGrid({ proposals, reading, plantedWeek, settings, onKeep }: GridProps) {
+  const { kindOf } = useLibrary();
   const [ref, width] = useWidth<HTMLDivElement>();
   const box = reading.container.shape.kind === 'box' && reading.container.shape.lengthCm > 70;
   const columns = width > 640 ? (box ? 2 : 3) : width > 420 ? 2 : 1;
@@ -30,7 +31,7 @@ export default function ProposalGrid({ proposals, reading, plantedWeek, settings
   const height = box ? 220 : 280;
   const its = useMemo(
     () => proposals.map((proposal, i) => inSpot(plantingOf(proposal, briefFrom(reading, plantedWeek), { id: `proposal-${i}`, name: `Proposal ${i + 1}` }), reading.spot, kindOf)),
-    [proposals, reading, plantedWeek],
+    [proposals, reading, plantedWeek, kindOf],
   );
   const pxPerCm = useSharedScale(its, cell, height);
   return (

@@ -4,13 +4,13 @@ import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { format } from 'date-fns';
 import * as z from 'zod';
-import { kindOf } from '@/core/plants/book/index';
 import { inSpot } from '@/core/plantings/planting';
 import { NURSERY_SIZE_IDS } from '@/core/plants/nursery';
 import { totalOf, type ShoppingList } from '@/core/shopping/shoppingList';
 import type { StockLine } from '@/core/shopping/stock';
 import { Swatches } from '@/ui/controls/Swatches';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
+import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useLive, useSettings } from '@/ui/session/StoreProvider';
 import { countText, moneyText, sizeName, volumeText, type Units } from '@/words/format';
 
@@ -20,15 +20,16 @@ const stockSchema = z.object({ stock: z.array(z.object({ kindId: z.string(), siz
 export function Trolley() {
   const settings = useSettings();
   const loaded = useLive(async (s) => ({ spots: await s.spots(), plantings: await s.plantings() }));
+  const { ready, kindOf } = useLibrary();
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const stock = useStock();
   const its = useMemo(() => (loaded ? loaded.plantings.flatMap((planting) => {
     const spot = loaded.spots.find(({ id }) => id === planting.spotId);
     return spot ? [inSpot(planting, spot, kindOf)] : [];
-  }) : []), [loaded]);
+  }) : []), [loaded, kindOf]);
   const chosen = its.filter(({ planting }) => !left.has(planting.id));
   const list = useMemo(() => totalOf(chosen.map(({ planting, plants }) => ({ container: planting.container, plants }))), [chosen]);
-  if (!loaded) return <p className="py-10 text-ink2" role="status">Fetching the trolley…</p>;
+  if (!loaded || !ready) return <p className="py-10 text-ink2" role="status">Fetching the trolley…</p>;
   if (its.length === 0)
     return (
       <div className="py-16">
@@ -80,6 +81,7 @@ export function Trolley() {
 }
 
 function PlantTable({ list, stock, settings }: { readonly list: ShoppingList; readonly stock: readonly StockLine[] | null | undefined; readonly settings: Units }) {
+  const { kindOf } = useLibrary();
   return (
     <table className="w-full bg-paper text-left [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2">
       <thead className="text-[12.5px] text-ink2"><tr><th className="px-3 py-2 font-normal" colSpan={2}>Plant</th><th className="px-3 font-normal">Buy</th><th className="px-3 font-normal">At the shop</th><th className="px-3 text-right font-normal">Price</th></tr></thead>

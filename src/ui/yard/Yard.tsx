@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { read } from '@/core/checks/reading';
 import { opinionOf } from '@/core/checks/opinion';
 import { CHECKS } from '@/core/checks/rules/index';
-import { kindOf } from '@/core/plants/book/index';
+import type { Library } from '@/core/plants/library';
 import { inSpot, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
 import { hangsFree, type Spot } from '@/core/spots/spot';
 import { extentOf } from '@/core/seeing/framing';
@@ -15,6 +15,7 @@ import { PITCH_RAD } from '@/ui/bench/StandBack';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
 import { useWidth } from '@/ui/controls/useWidth';
+import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { WeekSlider } from '@/ui/bench/WeekSlider';
@@ -25,9 +26,10 @@ import { leadWord, sentenceOf } from '@/words/remarks';
 export function Yard() {
   const store = useStore();
   const loaded = useLive(async (s) => ({ spots: await s.spots(), plantings: await s.plantings() }));
+  const { ready, kindOf } = useLibrary();
   const [weeks, setWeeks] = useState(9);
   const [ref, width] = useWidth<HTMLDivElement>();
-  const rows = useMemo(() => (loaded ? rowsOf(loaded.spots, loaded.plantings) : []), [loaded]);
+  const rows = useMemo(() => (loaded ? rowsOf(loaded.spots, loaded.plantings, kindOf) : []), [loaded, kindOf]);
   const scale = useMemo(() => scaleFor(rows, width), [rows, width]);
   const lines = useMemo(() => linesOf(rows, scale, width), [rows, scale, width]);
   const loadDemo = async () => {
@@ -35,7 +37,7 @@ export function Yard() {
     await store?.addAll(demoSet);
     say('Rillbank Halt is in the yard: a made-up set to try things on.');
   };
-  if (!loaded) return <p className="py-10 text-ink2" role="status">Opening the yard…</p>;
+  if (!loaded || !ready) return <p className="py-10 text-ink2" role="status">Opening the yard…</p>;
   if (loaded.plantings.length === 0)
     return (
       <div className="py-16">
@@ -73,7 +75,7 @@ interface Row {
   readonly its: readonly PlantingInSpot[];
 }
 
-function rowsOf(spots: readonly Spot[], plantings: readonly Planting[]): readonly Row[] {
+function rowsOf(spots: readonly Spot[], plantings: readonly Planting[], kindOf: Library['kindOf']): readonly Row[] {
   return spots
     .map((spot) => ({ spot, its: plantings.filter(({ spotId }) => spotId === spot.id).map((planting) => inSpot(planting, spot, kindOf)) }))
     .filter(({ its }) => its.length > 0);

@@ -1,0 +1,35 @@
+import type { KindId, PlantKind } from './kind';
+import { guessedFrom, withTold, type OwnKind } from './own';
+
+/** All kinds there are to choose from: the book's, with what the gardener knows better, and their own. */
+export interface Library {
+  readonly kinds: readonly PlantKind[];
+  /** The same without those never to be planted again. */
+  readonly offered: readonly PlantKind[];
+  /** @returns `null` when there is no such kind */
+  readonly kindOf: (id: KindId) => PlantKind | null;
+  /** What the gardener told of a kind, or `null`. */
+  readonly ownOf: (id: KindId) => OwnKind | null;
+}
+
+/** Lays the gardener's own records over the book. A record like a kind that is not in the book is left out. */
+export function libraryOf(book: readonly PlantKind[], owns: readonly OwnKind[]): Library {
+  const own = new Map(owns.map((record) => [record.id, record]));
+  const byId = new Map(book.map((kind) => [kind.id, kind]));
+  const changed = book.map((kind) => {
+    const record = own.get(kind.id);
+    return record && Object.keys(record.told).length > 0 ? withTold(kind, record.told) : kind;
+  });
+  const added = owns.flatMap((record) => {
+    const like = byId.get(record.likeId);
+    return like && !byId.has(record.id) ? [guessedFrom(like, record.id, record.told)] : [];
+  });
+  const kinds = owns.length === 0 ? book : [...changed, ...added];
+  const known = new Map(kinds.map((kind) => [kind.id, kind]));
+  return {
+    kinds,
+    offered: owns.some(({ never }) => never !== null) ? kinds.filter(({ id }) => (own.get(id)?.never ?? null) === null) : kinds,
+    kindOf: (id) => known.get(id) ?? null,
+    ownOf: (id) => own.get(id) ?? null,
+  };
+}

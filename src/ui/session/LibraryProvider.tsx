@@ -1,0 +1,35 @@
+'use client';
+
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import type { PlantKind } from '@/core/plants/kind';
+import { libraryOf, type Library } from '@/core/plants/library';
+import { setOwnKinds } from '@/workers/runJob';
+import { useLive } from './StoreProvider';
+
+interface Held extends Library {
+  /** Has the book arrived? Until then there are no kinds. */
+  readonly ready: boolean;
+}
+
+const EMPTY: Held = { ...libraryOf([], []), ready: false };
+
+export const LibraryContext = createContext<Held>(EMPTY);
+
+/** Fetches the book beside the page, not before it, and lays the gardener's own records over it. */
+export function LibraryProvider({ children }: { readonly children: ReactNode }) {
+  const [book, setBook] = useState<readonly PlantKind[] | null>(null);
+  const own = useLive((store) => store.ownKinds());
+  useEffect(() => {
+    let here = true;
+    void import('@/core/plants/book/index').then(({ BOOK }) => here && setBook(BOOK));
+    return () => { here = false; };
+  }, []);
+  useEffect(() => own && setOwnKinds(own), [own]);
+  const library = useMemo(() => (book && own ? { ...libraryOf(book, own), ready: true } : EMPTY), [book, own]);
+  return <LibraryContext.Provider value={library}>{children}</LibraryContext.Provider>;
+}
+
+/** All kinds there are: none until the book has arrived. */
+export function useLibrary(): Held {
+  return useContext(LibraryContext);
+}
