@@ -7,6 +7,7 @@ import type { Ask } from '@/core/search/ask';
 import type { Obstacles } from '@/core/search/obstacles';
 import type { Progress, Proposal } from '@/core/search/propose';
 import type { StandIn } from '@/core/search/standIns';
+import type { PlantMapping, PlantsAnswer } from '@/core/files/plantsCsv';
 import type { CsvAnswers, CsvReading } from '@/core/files/weatherCsv';
 import type { PictureRequest } from '@/drawing/picturing';
 import type { Fix } from '@/core/checks/opinion';
@@ -27,6 +28,7 @@ export interface Jobs {
   standIns: { request: { readonly it: PlantingInSpot; readonly kindId: KindId; readonly only: readonly KindId[] | null }; progress: never; result: readonly StandIn[] };
   fixes: { request: { readonly it: PlantingInSpot; readonly checks: readonly CheckId[] }; progress: never; result: Readonly<Partial<Record<CheckId, Fix>>> };
   readWeather: { request: { readonly text: string; readonly answers: CsvAnswers }; progress: never; result: CsvReading };
+  readPlants: { request: { readonly text: string; readonly mapping?: PlantMapping; readonly takeTheirs?: boolean }; progress: never; result: PlantsAnswer };
   fits: { request: { readonly container: Container }; progress: never; result: Fits };
   paint: { request: PaintRequest; progress: never; result: ImageBitmap };
 }

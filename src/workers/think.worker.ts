@@ -85,6 +85,10 @@ async function work(message: Exclude<ToWorker, { job: 'cancel' | 'own kinds' }>)
     }
     case 'readWeather':
       return (await import('@/core/files/weatherCsv')).readWeatherCsv(message.request.text, message.request.answers);
+    case 'readPlants': {
+      const { text, ...told } = message.request;
+      return (await import('@/core/files/plantsCsv')).readPlantsCsv(text, library, told);
+    }
     case 'fits':
       return fitsIn(message.request.container);
     case 'paint':

@@ -10,6 +10,11 @@ test('the book holds at least 450 kinds, each once, each whole', () => {
   for (const kind of BOOK) expect([kind.id, kindSchema.safeParse(kind).error?.issues]).toEqual([kind.id, undefined]);
 });
 
+test('no two kinds go by one common name', () => {
+  const names = BOOK.map(({ common }) => common.toLowerCase());
+  expect(names.filter((name, i) => names.indexOf(name) !== i)).toEqual([]);
+});
+
 test('every role has kinds for sun, half shade and shade', () => {
   for (const role of ROLES)
     for (const hours of [7, 4, 1.5]) {

@@ -5,35 +5,59 @@ export function folded(text: string): string {
   return text.normalize('NFD').replace(/[\u0300-\u036f×'’]/g, '').toLowerCase().trim();
 }
 
-/** Words of a kind that may be looked for. */
-function wordsOf(kind: PlantKind): string {
-  return folded([kind.common, kind.botanical, ...kind.alsoCalled, kind.description, kind.habit, kind.cycle].join(' '));
+/** Words of a list of kinds, each once, with the kinds they stand in: 2 in a name, 1 elsewhere. */
+interface WordIndex {
+  readonly words: readonly string[];
+  readonly at: readonly ReadonlyMap<number, 1 | 2>[];
 }
 
-const held = new WeakMap<PlantKind, string>();
+const indexes = new WeakMap<readonly PlantKind[], WordIndex>();
+
+function indexOf(kinds: readonly PlantKind[]): WordIndex {
+  let index = indexes.get(kinds);
+  if (index) return index;
+  const at = new Map<string, Map<number, 1 | 2>>();
+  kinds.forEach((kind, i) => {
+    const put = (text: string, weight: 1 | 2) => {
+      for (const word of folded(text).split(/[^a-z0-9]+/)) {
+        if (word === '') continue;
+        let places = at.get(word);
+        if (!places) at.set(word, (places = new Map()));
+        if ((places.get(i) ?? 0) < weight) places.set(i, weight);
+      }
+    };
+    put([kind.common, kind.botanical, ...kind.alsoCalled].join(' '), 2);
+    put([kind.description, kind.habit, kind.cycle].join(' '), 1);
+  });
+  index = { words: [...at.keys()], at: [...at.values()] };
+  indexes.set(kinds, index);
+  return index;
+}
+
+/** Weight of a word met with a slip. */
+const SLIPPED = 0.4;
+/** Shorter words must be written right. */
+const LEAST_LETTERS_FOR_SLIP = 5;
 
 /**
- * Kinds whose names or description hold every word looked for, names first. A word of five letters or more may have one slip.
+ * Kinds whose names (botanical, with synonyms, or common in either usage) or description hold every word looked for, or one that begins so;
+ * those that name it first. A word of five letters or more may have one slip. An index of the words is made once for a list of kinds.
  */
 export function findKinds(kinds: readonly PlantKind[], query: string): readonly PlantKind[] {
-  const wanted = folded(query).split(/\s+/).filter(Boolean);
+  const wanted = folded(query).split(/[^a-z0-9]+/).filter(Boolean);
   if (wanted.length === 0) return kinds;
-  const ranked: { kind: PlantKind; rank: number }[] = [];
-  for (const kind of kinds) {
-    let text = held.get(kind);
-    if (text === undefined) held.set(kind, (text = wordsOf(kind)));
-    const name = folded(`${kind.common} ${kind.botanical}`);
-    let rank = 0;
-    const all = wanted.every((word) => {
-      if (name.includes(word)) return true;
-      rank += 1;
-      if (text.includes(word)) return true;
-      rank += 1;
-      return word.length >= 5 && text.split(/[^a-z]+/).some((other) => oneSlip(word, other));
+  const { words, at } = indexOf(kinds);
+  let found = null as Map<number, number> | null;
+  for (const word of wanted) {
+    const hits = new Map<number, number>();
+    words.forEach((other, w) => {
+      const fit = other.startsWith(word) ? 1 : word.length > 2 && other.includes(word) ? 0.8 : word.length >= LEAST_LETTERS_FOR_SLIP && oneSlip(word, other) ? SLIPPED : 0;
+      if (fit > 0) for (const [i, weight] of at[w]!) hits.set(i, Math.max(hits.get(i) ?? 0, fit * weight));
     });
-    if (all) ranked.push({ kind, rank });
+    const before = found;
+    found = before ? new Map([...hits].filter(([i]) => before.has(i)).map(([i, weight]) => [i, weight + before.get(i)!])) : hits;
   }
-  return ranked.sort((a, b) => a.rank - b.rank).map(({ kind }) => kind);
+  return [...found!].sort(([i, a], [j, b]) => b - a || i - j).map(([i]) => kinds[i]!);
 }
 
 /** Is one word the other with one letter added, left out, changed or two swapped? The other may go on longer. */

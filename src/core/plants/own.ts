@@ -48,16 +48,16 @@ export function guessedFrom(like: PlantKind, id: KindId, told: Told): PlantKind 
 }
 
 /**
- * The kind of the book most like a plant: same genus first, then size, trail, light, water and words of its name.
+ * The kind of the book most like a plant: of its genus when there is one, then by size, trail, light, water and words of its name.
  * @throws when the book is empty
  */
 export function nearestKind(kinds: readonly PlantKind[], told: Told): PlantKind {
-  const [first] = kinds;
+  const kin = kindsOfGenus(kinds, genusOf(told.botanical ?? ''));
+  const [first] = kin;
   if (!first) throw new Error('There is no kind to guess from: the book is empty.');
-  const genus = genusOf(told.botanical ?? '');
   const words = new Set(folded(told.common ?? '').split(/[^a-z]+/).filter((word) => word.length > 3));
   const apart = (kind: PlantKind): number => {
-    let off = genus !== '' && genusOf(kind.botanical) === genus ? -4 : 0;
+    let off = 0;
     if (told.botanical && folded(kind.botanical) === folded(told.botanical)) off -= 2;
     off -= folded(kind.common).split(/[^a-z]+/).filter((word) => words.has(word)).length * 1.2;
     if (told.heightCm) off += Math.abs(Math.log(middle(told.heightCm) / middle(kind.heightCm)));
@@ -69,7 +69,20 @@ export function nearestKind(kinds: readonly PlantKind[], told: Told): PlantKind 
     if (told.flowerColour === null && kind.bloom && kind.bloom.cover > 0.2) off += 1;
     return off;
   };
-  return kinds.reduce((best, kind) => (apart(kind) < apart(best) ? kind : best), first);
+  return kin.map((kind) => [apart(kind), kind] as const).reduce((best, one) => (one[0] < best[0] ? one : best))[1];
+}
+
+const genera = new WeakMap<readonly PlantKind[], ReadonlyMap<string, readonly PlantKind[]>>();
+
+/** Kinds of a genus, its synonyms' included; all when the book has none. */
+function kindsOfGenus(kinds: readonly PlantKind[], genus: string): readonly PlantKind[] {
+  let byGenus = genera.get(kinds);
+  if (!byGenus) {
+    const map = new Map<string, PlantKind[]>();
+    for (const kind of kinds) for (const name of new Set([kind.botanical, ...kind.alsoCalled].map(genusOf))) map.set(name, [...(map.get(name) ?? []), kind]);
+    genera.set(kinds, (byGenus = map));
+  }
+  return byGenus.get(genus) ?? kinds;
 }
 
 const genusOf = (botanical: string): string => folded(botanical).split(/\s+/).find((word) => word.length > 1) ?? '';

@@ -3,10 +3,12 @@ import { colourSchema } from '../colour/schema';
 import { FLOWER_FORMS, HABITS, HARM, LEAF_SHAPES, PATTERNS, ROLES, SURFACES, TEXTURES } from './kind';
 import { NURSERY_SIZE_IDS } from './nursery';
 
+const edge = (label: string, least: number, most: number) => z.number({ error: `${label} must be a number.` }).min(least, `${label} must be ${least}–${most}.`).max(most, `${label} must be ${least}–${most}.`);
+
 /** Lowest and highest of what people usually see. */
 export const range = (label: string, least: number, most: number) =>
   z
-    .tuple([z.number().min(least).max(most), z.number().min(least).max(most)], { error: `${label} must be two numbers from ${least} to ${most}, the lower first.` })
+    .tuple([edge(label, least, most), edge(label, least, most)], { error: `${label} must be two numbers from ${least} to ${most}, the lower first.` })
     .refine(([a, b]) => a <= b, { error: `${label} must have the lower number first.` })
     .readonly();
 

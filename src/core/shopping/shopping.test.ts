@@ -5,7 +5,7 @@ import { mixL } from '../containers/container';
 import { SETTLING } from '../potting/filling';
 import { BAGS, mixNeed, shoppingListOf, totalOf } from './shoppingList';
 import { plantLines } from './plantCost';
-import { stockOn } from './stock';
+import { benchesOf, STOPS } from './stops';
 
 test('plants are bought in whole packs: one over six needs two six-packs, six need one', () => {
   const six = (n: number) => planted(Array.from({ length: n }, (_, i) => ['alyssum-white', i, 0, 'six-pack'] as const)).plants;
@@ -34,11 +34,24 @@ test('buying for two containers rounds up once', () => {
   expect(totalOf([{ container: TUB, plants }, { container: TUB, plants }]).plants[0]!.sales).toBe(1);
 });
 
-test('the simulated stock is the same for a day and seed, differs by day, and is out of some things', () => {
-  const today = stockOn(BOOK, 1, '2026-05-18');
-  expect(stockOn(BOOK, 1, '2026-05-18')).toEqual(today);
-  expect(stockOn(BOOK, 1, '2026-05-19')).not.toEqual(today);
-  const out = today.filter(({ count }) => count === 0).length / today.length;
-  expect(out).toBeGreaterThan(0.05);
-  expect(out).toBeLessThan(0.3);
+const lineKey = ({ kindId, size, count }: { readonly kindId: string; readonly size: string; readonly count: number }) => `${kindId} ${size} ${count > 0 ? 'there' : 'out'}`;
+
+test('benches of a stop: the same for a day and seed, mostly the same next day, other after the deliveries', () => {
+  for (const stop of STOPS) {
+    const today = benchesOf(BOOK, stop, 1, '2026-05-18');
+    expect(benchesOf(BOOK, stop, 1, '2026-05-18')).toEqual(today);
+    const kept = (day: string) => { const then = new Set(benchesOf(BOOK, stop, 1, day).map(lineKey)); return today.filter((line) => then.has(lineKey(line))).length / today.length; };
+    expect(kept('2026-05-19')).toBeGreaterThan(kept('2026-06-08'));
+    const out = today.filter(({ count }) => count === 0).length / today.length;
+    expect([stop.id, out > 1 - stop.there - 0.05 && out < 1 - stop.there + 0.25]).toEqual([stop.id, true]);
+  }
+});
+
+test('a stop sells only its sizes; what is past its best is cheaper and says so', () => {
+  const stall = STOPS.find(({ id }) => id === 'market')!;
+  const lines = benchesOf(BOOK, stall, 3, '2026-05-18');
+  expect([...new Set(lines.map(({ size }) => size))].sort()).toEqual(['9cm', 'six-pack']);
+  const price = (tired: boolean) => { const these = lines.filter((line) => line.tired === tired); return these.reduce((sum, line) => sum + line.price / BOOK.find(({ id }) => id === line.kindId)!.sold.find(({ size }) => size === line.size)!.price, 0) / these.length; };
+  expect(price(true)).toBeLessThan(price(false) * 0.8);
+  expect(lines.filter(({ tired }) => tired).every(({ note }) => ['leggy', 'pot-bound', 'dry at the edge'].includes(note))).toBe(true);
 });

@@ -4,6 +4,7 @@ import { useRef, useState } from 'react';
 import { format } from 'date-fns';
 import { fromPlantingFile, LARGEST_FILE_BYTES, parseFile, toPlantingFile, type Backup, type FileFault } from '@/core/files/plantingFile';
 import { Choices } from '@/ui/controls/Choices';
+import { saveFile } from '@/ui/session/saveFile';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
@@ -60,7 +61,7 @@ export function Shed() {
                 <b className="font-semibold">{planting.name}</b>
                 <span className="text-ink2">{spot?.name}, {countText(planting.places.length, 'plant')}</span>
                 <span className="ml-auto flex gap-4">
-                  {spot && <button type="button" className="press-link" onClick={() => save(`${fileName(planting.name)}.rillbank.json`, toPlantingFile(planting, spot, kindOf))}>Save as file</button>}
+                  {spot && <button type="button" className="press-link" onClick={() => saveJson(`${fileName(planting.name)}.rillbank.json`, toPlantingFile(planting, spot, kindOf))}>Save as file</button>}
                   <button type="button" className="press-plain" onClick={() => void store.remove(planting.id).then((gone) => gone && say(`${planting.name} was taken away.`, { label: 'Bring it back', go: () => void store.add(gone.planting, gone.spot) }))}>Take away</button>
                 </span>
               </li>
@@ -70,7 +71,7 @@ export function Shed() {
         <div className="flex flex-wrap gap-3 px-4 py-3">
           <input ref={picker} type="file" accept=".json,application/json" className="sr-only" aria-label="File to bring in" onChange={(event) => { const file = event.target.files?.[0]; if (file) void take(file); event.target.value = ''; }} />
           <button type="button" className="press" onClick={() => picker.current?.click()}>Bring in a file</button>
-          <button type="button" className="press-quiet" onClick={() => void store.backup(new Date().toISOString()).then((backup) => save(`rillbank-${format(new Date(), 'yyyy-MM-dd')}.backup.json`, backup))}>Save everything</button>
+          <button type="button" className="press-quiet" onClick={() => void store.backup(new Date().toISOString()).then((backup) => saveJson(`rillbank-${format(new Date(), 'yyyy-MM-dd')}.backup.json`, backup))}>Save everything</button>
           {demo ? (
             <button type="button" className="press-quiet" onClick={() => void store.removeDemo().then((count) => say(`${countText(count, 'container')} of the demo set taken away.`))}>Take away the demo set</button>
           ) : (
@@ -107,11 +108,4 @@ function fileName(name: string): string {
   return name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'planting';
 }
 
-function save(name: string, data: unknown): void {
-  const url = URL.createObjectURL(new Blob([JSON.stringify(data, null, 1)], { type: 'application/json' }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
-}
+const saveJson = (name: string, data: unknown) => saveFile(name, 'application/json', JSON.stringify(data, null, 1));

@@ -8,6 +8,7 @@ import { SHIPPED } from '@/core/shelf/shipped';
 import { standings, type ShelfItem } from '@/core/shelf/shelf';
 import { Ruler } from '@/ui/controls/Ruler';
 import { useWidth } from '@/ui/controls/useWidth';
+import { saveFile } from '@/ui/session/saveFile';
 import { say } from '@/ui/session/say';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { MATERIAL_NAMES, sizeText } from '@/words/containers';
@@ -56,12 +57,7 @@ export function ShelfBoard() {
   };
   const saveAll = async (items: readonly ShelfItem[]) => {
     const { toShelfCsv } = await import('@/core/files/shelfCsv');
-    const url = URL.createObjectURL(new Blob([toShelfCsv(items)], { type: 'text/csv' }));
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = 'shelf.csv';
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(url), 10_000);
+    saveFile('shelf.csv', 'text/csv', toShelfCsv(items));
   };
 
   return (

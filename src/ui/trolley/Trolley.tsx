@@ -1,20 +1,17 @@
 'use client';
 
 import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
-import { format } from 'date-fns';
-import * as z from 'zod';
+import { useMemo, useState } from 'react';
 import { inSpot } from '@/core/plantings/planting';
-import { NURSERY_SIZE_IDS } from '@/core/plants/nursery';
 import { totalOf, type ShoppingList } from '@/core/shopping/shoppingList';
-import type { StockLine } from '@/core/shopping/stock';
+import { STOPS } from '@/core/shopping/stops';
 import { Swatches } from '@/ui/controls/Swatches';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
+import { PickField } from '@/ui/controls/fields';
+import { useBenches, type Benches } from '@/ui/session/useBenches';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useLive, useSettings } from '@/ui/session/StoreProvider';
 import { countText, moneyText, sizeName, volumeText, type Units } from '@/words/format';
-
-const stockSchema = z.object({ stock: z.array(z.object({ kindId: z.string(), size: z.enum(NURSERY_SIZE_IDS), count: z.number(), price: z.number() })) });
 
 /** What to buy for the containers ticked: plants in the packs they are sold in, mix in bags, feed by dose, and the total. */
 export function Trolley() {
@@ -22,7 +19,8 @@ export function Trolley() {
   const loaded = useLive(async (s) => ({ spots: await s.spots(), plantings: await s.plantings() }));
   const { ready, kindOf } = useLibrary();
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
-  const stock = useStock();
+  const [stop, setStop] = useState(STOPS[0]!.id);
+  const benches = useBenches(stop);
   const its = useMemo(() => (loaded ? loaded.plantings.flatMap((planting) => {
     const spot = loaded.spots.find(({ id }) => id === planting.spotId);
     return spot ? [inSpot(planting, spot, kindOf)] : [];
@@ -42,8 +40,9 @@ export function Trolley() {
     <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[minmax(0,1fr)_344px]">
       <div className="min-w-0">
         <h1 className="display text-[29px] leading-10">Trolley</h1>
-        <p className="pb-3 text-ink2">Prices are typical; stock and shop prices come from a simulated garden centre{stock === null ? ', which does not answer just now' : ''}. The tag and the till win.</p>
-        <PlantTable list={list} stock={stock} settings={settings} />
+        <p className="pb-3 text-ink2">Prices are typical; stock and shop prices come from a simulated garden centre{benches.lines === null ? ', which does not answer just now' : ''}. The tag and the till win.</p>
+        <div className="max-w-[340px] pb-3"><PickField name="Where you go" value={stop} options={STOPS.map(({ id, name, words }) => [id, `${name}: ${words}`] as const)} onPick={setStop} /></div>
+        <PlantTable list={list} benches={benches} settings={settings} />
         <h2 className="mt-6 mb-1 text-[15px] font-semibold">Mix and feed</h2>
         <table className="w-full bg-paper text-left [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2 [&_td:last-child]:text-right">
           <tbody>
@@ -80,7 +79,7 @@ export function Trolley() {
   );
 }
 
-function PlantTable({ list, stock, settings }: { readonly list: ShoppingList; readonly stock: readonly StockLine[] | null | undefined; readonly settings: Units }) {
+function PlantTable({ list, benches, settings }: { readonly list: ShoppingList; readonly benches: Benches; readonly settings: Units }) {
   const { kindOf } = useLibrary();
   return (
     <table className="w-full bg-paper text-left [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2">
@@ -88,13 +87,13 @@ function PlantTable({ list, stock, settings }: { readonly list: ShoppingList; re
       <tbody>
         {list.plants.map((line) => {
           const kind = kindOf(line.kindId);
-          const there = stock?.find((s) => s.kindId === line.kindId && s.size === line.size);
+          const there = benches.linesOf(line.kindId).find(({ size }) => size === line.size);
           return (
             <tr key={`${line.kindId} ${line.size}`} data-line={line.kindId}>
               <td className="w-14">{kind && <Swatches kind={kind} height={26} />}</td>
               <td><b className="font-semibold">{kind?.common ?? line.kindId}</b><br /><i className="text-[12.5px] text-ink2">{kind?.botanical}</i></td>
               <td><b>{line.sales}</b> × {sizeName(line.size, settings)}{line.perSale > 1 && <span className="block text-[12.5px] text-ink2">{line.plants} needed{line.spare > 0 ? `, ${line.spare} over` : ''}</span>}</td>
-              <td className="text-[12.5px]">{!there ? <span className="text-ink2">not known</span> : there.count === 0 ? <b className="font-semibold">▲ out today</b> : there.count < line.sales ? <b className="font-semibold">◭ only {there.count}</b> : <span>{there.count} there, {moneyText(there.price, settings)} each</span>}</td>
+              <td className="text-[12.5px]">{!benches.lines ? <span className="text-ink2">not known</span> : !there ? <span className="text-ink2">not sold there in this size</span> : there.count === 0 ? <><b className="font-semibold">▲ out today</b><br /><Link className="press-link" href={`/plants?kind=${line.kindId}&stop=${benches.stop}`}>Stand-ins</Link></> : there.count < line.sales ? <b className="font-semibold">◭ only {there.count}</b> : <span>{there.count} there, {moneyText(there.price, settings)} each, {there.note}</span>}</td>
               <td className="text-right">{moneyText(line.price, settings)}</td>
             </tr>
           );
@@ -102,17 +101,4 @@ function PlantTable({ list, stock, settings }: { readonly list: ShoppingList; re
       </tbody>
     </table>
   );
-}
-
-/** Today's stock from the simulated garden centre. `undefined` while asking, `null` when it does not answer. */
-function useStock(): readonly StockLine[] | null | undefined {
-  const [stock, setStock] = useState<readonly StockLine[] | null>();
-  useEffect(() => {
-    const giveUp = new AbortController();
-    fetch(`/api/garden-centre?day=${format(new Date(), 'yyyy-MM-dd')}`, { signal: giveUp.signal })
-      .then(async (response) => setStock(response.ok ? stockSchema.parse(await response.json()).stock : null))
-      .catch((error: Error) => error.name !== 'AbortError' && setStock(null));
-    return () => giveUp.abort();
-  }, []);
-  return stock;
 }

@@ -9,14 +9,11 @@ const upright = { habit: 'upright', roles: ['lead', 'body'], fill: 11, vigour: 3
 const spire = { habit: 'spike', roles: ['lead', 'body'], fill: 11, vigour: 2 } as const;
 const spill = { habit: 'trailing', roles: ['edge'], fill: 9, vigour: 3 } as const;
 const SUN = [6, 12, 'wants'] as const;
-const EVEN = [3, 9, 'bears'] as const;
-const SHADY = [1, 5, 'scorches'] as const;
 const scented = { ...bushy, height: [30, 50], spread: [30, 45], thirst: 'low', scent: 'leaf', harm: HARM.geranium, skin: SKIN.leaf, sun: [5, 11, 'bears'] } as const;
 const sage = { ...spire, sun: [5, 11, 'bears'], thirst: 'medium', lowestC: -6, wildlife: ['bees'] as const, scent: 'leaf' } as const;
 const fuchsia = { fill: 10, vigour: 2, sun: [2, 6, 'scorches'], thirst: 'high', feed: 'heavy', bringInC: 4 } as const;
 const coleus = { ...bushy, height: [30, 50], spread: [28, 42], sun: [2, 7, 'bears'], thirst: 'high', harm: ['none known', 'mild', 'Oils may upset pets.'], bringInC: 12, alsoCalled: ['Solenostemon', 'painted nettle'] } as const;
 const aroid = { habit: 'paddle', roles: ['lead'], fill: 13, vigour: 3, sun: [2, 7, 'bears'], thirst: 'high', bringInC: 12, harm: HARM.aroid, skin: SKIN.sap, sold: [{ size: '2L', price: 11 }] } as const;
-const FLUSH: readonly [number, number] = [22, 42];
 
 /** Tender perennials and shrubs, flowering or grown for leaves, that are bought each spring or kept in over winter. */
 export const TENDER_PERENNIALS = [

@@ -1,0 +1,10 @@
+/** Hands a text to the browser as a file to save. */
+export function saveFile(name: string, type: 'application/json' | 'text/csv', text: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type: `${type};charset=utf-8` }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  // The browser reads it after the press has been dealt with.
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}
