@@ -87,7 +87,8 @@ async function work(message: Exclude<ToWorker, { job: 'cancel' | 'own kinds' }>)
       return (await import('@/core/files/weatherCsv')).readWeatherCsv(message.request.text, message.request.answers);
     case 'readPlants': {
       const { text, ...told } = message.request;
-      return (await import('@/core/files/plantsCsv')).readPlantsCsv(text, library, told);
+      const door = await import('@/core/files/plantsCsv');
+      return /^\s*\{/.test(text) ? door.readPlantsJson(text, library, told.takeTheirs) : door.readPlantsCsv(text, library, told);
     }
     case 'fits':
       return fitsIn(message.request.container);

@@ -1,7 +1,7 @@
 import { BOOK } from '../plants/book/index';
 import { libraryOf } from '../plants/library';
 import { untold, type OwnKind } from '../plants/own';
-import { freeId, guessMapping, readPlantsCsv, textOf, toPlantsCsv, type PlantsReading } from './plantsCsv';
+import { freeId, guessMapping, readPlantsCsv, readPlantsJson, textOf, toPlantsCsv, type PlantsReading } from './plantsCsv';
 
 const LIBRARY = libraryOf(BOOK, []);
 const read = (text: string, library = LIBRARY, told = {}): PlantsReading => {
@@ -68,6 +68,19 @@ test('what is written can be read again, and a spreadsheet runs nothing of it', 
   const text = toPlantsCsv(library.kinds, library);
   expect(text.split('\n').some((line) => /(^|,)[=+@]/.test(line))).toBe(false);
   expect(read(text, library)).toMatchObject({ added: 0, changed: 0, same: library.kinds.length, faulty: 0, quarrelling: 0 });
+});
+
+test('own plants as JSON come back whole; a faulty file is refused whole, by field', () => {
+  const records: OwnKind[] = [{ ...untold('chives'), favourite: true }, { ...untold('moon-sage'), likeId: 'salvia-scarlet', told: { common: 'Moon sage', heightCm: [30, 40] }, owned: 2 }];
+  const file = (plants: unknown) => JSON.stringify({ format: 'rillbank-plants', version: 1, plants });
+  expect(readPlantsJson(file(records), LIBRARY)).toMatchObject({ kind: 'read', reading: { records, added: 1, changed: 1 } });
+  const mine = libraryOf(BOOK, [{ ...records[1]!, told: { common: 'Moon sage', heightCm: [50, 60] } }]);
+  const kept = readPlantsJson(file(records), mine);
+  if (kept.kind !== 'read') throw new Error(kept.message);
+  expect(kept.reading.quarrels).toEqual([{ line: 2, name: 'Moon sage', field: 'heightCm', mine: '50–60', theirs: '30–40' }]);
+  expect(kept.reading.records[1]!.told.heightCm).toEqual([50, 60]);
+  expect(readPlantsJson(file([{ ...records[0], owned: -3 }]), LIBRARY)).toMatchObject({ kind: 'not a table', message: expect.stringMatching(/plants\[0\]|0 or more.*got -3/) as string });
+  expect(readPlantsJson('{"format":"other"}', LIBRARY)).toMatchObject({ kind: 'not a table' });
 });
 
 test('text in an old code page is read with its accents; UTF-8 stays UTF-8', () => {

@@ -1,5 +1,9 @@
 import { BOOK } from './book/index';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { coverageOf, coverageTable } from './coverage';
 import { findKinds } from './find';
+import { NURSERY_SIZES } from './nursery';
 import { middle, petHarm, ROLES } from './kind';
 import { kindSchema } from './schema';
 import { known } from '../../../tests/builders/plantings';
@@ -8,6 +12,39 @@ test('the book holds at least 450 kinds, each once, each whole', () => {
   expect(BOOK.length).toBeGreaterThanOrEqual(450);
   expect(new Set(BOOK.map(({ id }) => id)).size).toBe(BOOK.length);
   for (const kind of BOOK) expect([kind.id, kindSchema.safeParse(kind).error?.issues]).toEqual([kind.id, undefined]);
+});
+
+test('at least five kinds in every cell of role, light and colour, and the table in docs says so', () => {
+  for (const [role, lights] of Object.entries(coverageOf(BOOK))) for (const [light, colours] of Object.entries(lights)) for (const [colour, found] of Object.entries(colours)) expect([role, light, colour, found.length >= 5]).toEqual([role, light, colour, true]);
+  expect(readFileSync(join(process.cwd(), 'docs/plant-coverage.md'), 'utf8')).toBe(coverageTable(BOOK));
+});
+
+test('sanity: larger sizes cost more, shapes are possible, what comes in does so before it dies, and harm is explained', () => {
+  for (const kind of BOOK) {
+    const prices = kind.sold.map(({ size, price }) => [NURSERY_SIZES[size].ballL, price] as const).filter(([litres]) => litres > 0.2).sort(([a], [b]) => a - b).map(([, price]) => price);
+    expect([kind.id, prices]).toEqual([kind.id, [...prices].sort((a, b) => a - b)]);
+    expect([kind.id, kind.spreadCm[1] <= kind.heightCm[1] * 12 && kind.heightCm[1] <= kind.spreadCm[1] * 8]).toEqual([kind.id, true]);
+    if (kind.bringInC !== null) expect([kind.id, kind.bringInC >= kind.lowestC]).toEqual([kind.id, true]);
+    if (kind.toxicity.people !== 'none known' || petHarm(kind) !== 'none known') expect([kind.id, kind.toxicity.note.length > 10]).toEqual([kind.id, true]);
+    if (kind.irritant.skin !== 'no') expect([kind.id, kind.irritant.note.length > 8]).toEqual([kind.id, true]);
+  }
+});
+
+test.each(['castor-oil-plant-bronze', 'foxglove-dwarf-apricot', 'monkshood-dwarf-blue', 'autumn-crocus', 'yew-column', 'angels-trumpet-peach', 'daphne-gold-edge', 'rose-periwinkle-white', 'lupin-dwarf-pink', 'hyacinth-blue', 'snowdrop', 'calla-white', 'mandevilla-red', 'azalea-evergreen-pink', 'lily-of-the-valley-bush', 'fire-sticks', 'morning-glory-blue', 'sweet-pea-dwarf', 'star-flower-blue', 'clematis-violet', 'spindle-white', 'croton-fire', 'african-mask', 'pothos-lime', 'bugbane-bronze', 'hellebore-plum', 'agapanthus-blue', 'ivy-climbing-gold'])('%s is known as poisonous to everyone', (id) => {
+  const { toxicity } = known(id);
+  expect([toxicity.people, toxicity.cats, toxicity.dogs]).toEqual(['poisonous', 'poisonous', 'poisonous']);
+});
+
+test.each([['lily-dwarf-white', 'cats'], ['daylily-gold', 'cats'], ['hop-gold', 'dogs'], ['spring-onion', 'cats'], ['society-garlic', 'dogs'], ['switch-grass-blue', 'horses'], ['perilla-purple', 'horses'], ['ground-ivy-variegated', 'horses'], ['yarrow-lemon', 'dogs'], ['tulip-white', 'cats'], ['mum-bronze', 'dogs'], ['hydrangea-pink', 'cats'], ['aloe-medicinal', 'dogs'], ['snake-plant', 'cats']] as const)('%s is known as poisonous to %s', (id, who) => {
+  expect(known(id).toxicity[who]).toBe('poisonous');
+});
+
+test.each(['fire-sticks', 'spurge-red-eye', 'spurge-myrtle', 'fig-dwarf', 'star-jasmine', 'monkshood-dwarf-blue', 'bunny-ears', 'agave-striped', 'barberry-wine', 'rose-patio-pink', 'bougainvillea-magenta', 'chilli-orange', 'angels-trumpet-peach', 'courgette-bush', 'hyacinth-pink', 'primrose-yellow'])('%s wants gloves, or a word about them', (id) => {
+  expect(known(id).irritant.skin).not.toBe('no');
+});
+
+test('parts not to be eaten are told of what is eaten: tomato leaves, raw beans, apple pips', () => {
+  expect([known('tomato-cordon-red').notEdible, known('runner-bean-scarlet').notEdible, known('apple-column').notEdible]).toEqual([expect.stringContaining('leaves'), expect.stringContaining('raw'), 'pips']);
 });
 
 test('no two kinds go by one common name', () => {

@@ -47,7 +47,7 @@ export function BringInPlants({ library, own, onClose }: { readonly library: Lib
     <Sheet title="In and out">
       <div className="grid gap-3 px-4 py-3">
         <p className="flex flex-wrap gap-3">
-          <label className="press-quiet cursor-pointer">Open a CSV file<input type="file" accept=".csv,text/csv,.txt" aria-label="Plants file to bring in" className="sr-only" onChange={(event) => { const picked = event.target.files?.[0]; if (picked) void open(picked); event.target.value = ''; }} /></label>
+          <label className="press-quiet cursor-pointer">Open a CSV or JSON file<input type="file" accept=".csv,.json,text/csv,application/json,.txt" aria-label="Plants file to bring in" className="sr-only" onChange={(event) => { const picked = event.target.files?.[0]; if (picked) void open(picked); event.target.value = ''; }} /></label>
           <button type="button" className="press-quiet" disabled={own.length === 0} onClick={() => saveFile('my-plants.csv', 'text/csv', toPlantsCsv(library.kinds.filter(({ id }) => library.ownOf(id)), library))}>Save mine as CSV</button>
           <button type="button" className="press-quiet" disabled={own.length === 0} onClick={() => saveFile('my-plants.json', 'application/json', `${JSON.stringify({ format: 'rillbank-plants', version: 1, plants: own }, null, 1)}\n`)}>Save mine as JSON</button>
           <button type="button" className="press-quiet" onClick={() => saveFile('plant-book.csv', 'text/csv', toPlantsCsv(library.kinds, library))}>Save the whole book as CSV</button>
@@ -59,12 +59,12 @@ export function BringInPlants({ library, own, onClose }: { readonly library: Lib
         {found && file && (
           <>
             <p data-reading><b className="font-semibold">{file.name}</b>{file.encoding !== 'utf-8' ? ', read as western text' : ''}: {countText(found.added, 'new plant')}, {countText(found.changed, 'known one')} with something to add, {found.same} with nothing new, {countText(found.faulty, 'line')} that cannot be read.</p>
-            <details open={found.mapping.common == null}>
+            {found.headings.length > 0 && <details open={found.mapping.common == null}>
               <summary className="cursor-pointer text-[13px] font-semibold">Which column is which</summary>
               <div className="grid grid-cols-2 gap-3 pt-2 sm:grid-cols-3">
                 {PLANT_COLUMNS.map((column) => <PickField key={column} name={column.replaceAll('_', ' ')} value={String(found.mapping[column] ?? '')} options={[['', 'none'], ...found.headings.map((heading, i) => [String(i), heading || `column ${i + 1}`] as const)]} onPick={(at) => void read(file.text, { mapping: { ...found.mapping, [column]: at === '' ? null : Number(at) }, takeTheirs })} />)}
               </div>
-            </details>
+            </details>}
             {found.faulty > 0 && <ul className="max-h-48 overflow-y-auto" data-faults>{found.faults.map(({ line, message }) => <li key={line}>Line {line}: {message}</li>)}{found.faulty > found.faults.length && <li className="text-ink2">and {found.faulty - found.faults.length} more</li>}</ul>}
             {found.quarrelling > 0 && (
               <div>

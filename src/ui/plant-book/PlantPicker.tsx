@@ -20,10 +20,14 @@ const AGAINST: Readonly<Record<Hurdle, string>> = {
   scheme: 'outside the colours',
 };
 
+/** Kinds shown at once. */
+const STEP = 60;
+
 /** Kinds to add to a planting: those that suit first, the rest with what stands against them. */
 export function PlantPicker({ ask, onPick, settings }: { readonly ask: Omit<Ask, 'kinds' | 'seed'>; readonly onPick: (kind: PlantKind) => void; readonly settings: Settings }) {
   const { kinds, offered } = useLibrary();
   const [query, setQuery] = useState('');
+  const [most, setMost] = useState(STEP);
   const rows = useMemo(() => {
     const found = findKinds(offered, query).map((kind) => ({ kind, against: hurdleOf(kind, { ...ask, kinds, seed: 0 }) }));
     return [...found.filter(({ against }) => !against), ...found.filter(({ against }) => against)];
@@ -35,7 +39,7 @@ export function PlantPicker({ ask, onPick, settings }: { readonly ask: Omit<Ask,
         <input type="search" autoFocus className="entry w-full" value={query} onChange={(event) => setQuery(event.target.value)} placeholder="e.g. salvia, ivy, lime" />
       </label>
       <ul className="mt-2 flex-1 overflow-y-auto">
-        {rows.map(({ kind, against }) => (
+        {rows.slice(0, most).map(({ kind, against }) => (
           <li key={kind.id}>
             <button type="button" onClick={() => onPick(kind)} className="grid w-full grid-cols-[56px_1fr_auto] items-center gap-3 border-t border-rule py-1.5 text-left hover:bg-wash">
               <Swatches kind={kind} height={26} />
@@ -51,6 +55,7 @@ export function PlantPicker({ ask, onPick, settings }: { readonly ask: Omit<Ask,
             </button>
           </li>
         ))}
+        {rows.length > most && <li className="border-t border-rule py-2"><button type="button" className="press-link" onClick={() => setMost(most + STEP)}>Show more of {rows.length}</button></li>}
       </ul>
     </>
   );

@@ -5,7 +5,7 @@ import type { Oklch } from '@/core/colour/oklch';
 import type { PlantKind } from '@/core/plants/kind';
 import { untold, type OwnKind, type Told } from '@/core/plants/own';
 import { ownKindSchema } from '@/core/plants/ownSchema';
-import { LengthField, NumberField, Sheet, TextField } from '@/ui/controls/fields';
+import { LengthField, NumberField, PickField, Sheet, TextField } from '@/ui/controls/fields';
 import type { Units } from '@/words/format';
 import { PhotoColour } from './PhotoColour';
 
@@ -32,6 +32,24 @@ export function YoursSheet({ kind, own, units, onOwn }: { readonly kind: PlantKi
         <div className="grid grid-cols-2 gap-3">
           <LengthField name="Here it grows to" unit={units.length} valueCm={kind.heightCm[1]} error={faults['told.heightCm']} onCm={(cm) => span('heightCm', 1, cm)} />
           <LengthField name="and spreads to" unit={units.length} valueCm={kind.spreadCm[1]} error={faults['told.spreadCm']} onCm={(cm) => span('spreadCm', 1, cm)} />
+        </div>
+        <details>
+          <summary className="cursor-pointer text-[13px] font-semibold">More that you know better</summary>
+          <div className="grid grid-cols-2 gap-3 pt-2">
+            <LengthField name="Height at least" unit={units.length} valueCm={kind.heightCm[0]} error={faults['told.heightCm']} onCm={(cm) => span('heightCm', 0, cm)} />
+            <LengthField name="Spread at least" unit={units.length} valueCm={kind.spreadCm[0]} error={faults['told.spreadCm']} onCm={(cm) => span('spreadCm', 0, cm)} />
+            <LengthField name="Trails" unit={units.length} valueCm={kind.trailCm?.[1] ?? Number.NaN} error={faults['told.trailCm']} onCm={(cm) => tell({ trailCm: Number.isNaN(cm) ? null : [Math.min(cm, kind.trailCm?.[0] ?? cm), cm] })} />
+            <NumberField name="Full after" suffix="weeks" value={kind.weeksToFill} error={faults['told.weeksToFill']} onValue={(weeksToFill) => tell({ weeksToFill })} />
+            <NumberField name="Sun from" suffix="h" places={1} value={kind.light.hours[0]} error={faults['told.hours']} onValue={(from) => tell({ hours: [from, Math.max(from, kind.light.hours[1])] })} />
+            <NumberField name="Sun to" suffix="h" places={1} value={kind.light.hours[1]} error={faults['told.hours']} onValue={(to) => tell({ hours: [Math.min(to, kind.light.hours[0]), to] })} />
+            <PickField name="Thirst" value={kind.thirst} options={[['low', 'low'], ['medium', 'medium'], ['high', 'high']]} onPick={(thirst) => tell({ thirst })} />
+            <NumberField name="Bears" suffix="°C" value={kind.lowestC} error={faults['told.lowestC']} onValue={(lowestC) => tell({ lowestC })} />
+            {kind.bloom && <NumberField name="Flowers from week" value={kind.bloom.weeks[0]} error={faults['told.flowerWeeks']} onValue={(from) => tell({ flowerWeeks: [from, kind.bloom!.weeks[1]] })} />}
+            {kind.bloom && <NumberField name="to week" value={kind.bloom.weeks[1]} error={faults['told.flowerWeeks']} onValue={(to) => tell({ flowerWeeks: [kind.bloom!.weeks[0], to] })} />}
+            <NumberField name="Price" suffix={units.currency} places={2} value={kind.sold[0]!.price} error={faults['told.price']} onValue={(price) => tell({ price })} />
+          </div>
+        </details>
+        <div className="grid grid-cols-2 gap-3">
           <NumberField name="In the shed" value={record.owned} error={faults.owned} onValue={(owned) => put({ owned })} />
           <TextField name="Where from" value={record.note} placeholder="left from last year" onText={(note) => put({ note })} />
         </div>

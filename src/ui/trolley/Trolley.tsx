@@ -80,7 +80,7 @@ export function Trolley() {
 }
 
 function PlantTable({ list, benches, settings }: { readonly list: ShoppingList; readonly benches: Benches; readonly settings: Units }) {
-  const { kindOf } = useLibrary();
+  const { kindOf, ownOf } = useLibrary();
   return (
     <table className="w-full bg-paper text-left [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2">
       <thead className="text-[12.5px] text-ink2"><tr><th className="px-3 py-2 font-normal" colSpan={2}>Plant</th><th className="px-3 font-normal">Buy</th><th className="px-3 font-normal">At the shop</th><th className="px-3 text-right font-normal">Price</th></tr></thead>
@@ -92,7 +92,7 @@ function PlantTable({ list, benches, settings }: { readonly list: ShoppingList; 
             <tr key={`${line.kindId} ${line.size}`} data-line={line.kindId}>
               <td className="w-14">{kind && <Swatches kind={kind} height={26} />}</td>
               <td><b className="font-semibold">{kind?.common ?? line.kindId}</b><br /><i className="text-[12.5px] text-ink2">{kind?.botanical}</i></td>
-              <td><b>{line.sales}</b> × {sizeName(line.size, settings)}{line.perSale > 1 && <span className="block text-[12.5px] text-ink2">{line.plants} needed{line.spare > 0 ? `, ${line.spare} over` : ''}</span>}</td>
+              <td><b>{line.sales}</b> × {sizeName(line.size, settings)}{line.perSale > 1 && <span className="block text-[12.5px] text-ink2">{line.plants} needed{line.spare > 0 ? `, ${line.spare} over` : ''}</span>}{(ownOf(line.kindId)?.owned ?? 0) > 0 && <span className="block text-[12.5px] font-semibold">{ownOf(line.kindId)!.owned} in the shed already</span>}</td>
               <td className="text-[12.5px]">{!benches.lines ? <span className="text-ink2">not known</span> : !there ? <span className="text-ink2">not sold there in this size</span> : there.count === 0 ? <><b className="font-semibold">▲ out today</b><br /><Link className="press-link" href={`/plants?kind=${line.kindId}&stop=${benches.stop}`}>Stand-ins</Link></> : there.count < line.sales ? <b className="font-semibold">◭ only {there.count}</b> : <span>{there.count} there, {moneyText(there.price, settings)} each, {there.note}</span>}</td>
               <td className="text-right">{moneyText(line.price, settings)}</td>
             </tr>
