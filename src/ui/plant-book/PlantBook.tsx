@@ -79,8 +79,8 @@ export function PlantBook() {
         <div ref={ref} className="min-w-0">
           {wide === 'compare' && comparedKinds.length > 1 ? <CompareTable kinds={comparedKinds} units={settings} onDrop={compare} onOpen={openKind} onClose={() => setWide('found')} /> : wide === 'files' ? <BringInPlants library={library} own={loaded.own} onClose={() => setWide('found')} /> : (
             <>
-              <p role="status" className="pb-1.5 text-ink2">{suited.length === 0 ? 'Nothing is all that' : `${countText(suited.length, 'kind')} of ${library.kinds.length}`}{nearly.length > 0 && suited.length < 12 ? `, ${nearly.length} with one thing against` : ''}{benches.lines === null ? '. The shop does not answer just now' : ''}. Outlines at one scale.</p>
-              <FoundList suited={suited} nearly={suited.length < 12 || nearly.length < 40 ? nearly : NONE} query={full} library={library} benches={benches} units={settings} columns={width > 520 ? 2 : 1} openId={open.id} onOpen={openKind} compared={compared} onCompare={compare} />
+              <p role="status" className="pb-1.5 text-ink2">{suited.length === 0 ? 'Nothing is all that' : `${countText(suited.length, 'kind')} of ${library.kinds.length}`}{nearly.length > 0 ? `, ${nearly.length} with one thing against` : ''}{benches.lines === null ? '. The shop does not answer just now' : ''}. Outlines at one scale.</p>
+              <FoundList suited={suited} nearly={nearly} query={full} library={library} benches={benches} units={settings} columns={width > 520 ? 2 : 1} openId={open.id} onOpen={openKind} compared={compared} onCompare={compare} />
             </>
           )}
         </div>
@@ -92,5 +92,3 @@ export function PlantBook() {
     </div>
   );
 }
-
-const NONE: readonly never[] = [];

@@ -106,7 +106,7 @@ function guessedList(told: Told): readonly string[] {
 /** A tag's words as values; faults by field. A single figure stands for a range of a tenth either way. */
 function readTag(tag: Tag, unit: Units['length']): { readonly told: Told; readonly faults: Readonly<Record<string, string>> } {
   const number = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(',', '.').replace('−', '-')));
-  const around = (text: string) => { const value = number(text); if (value === undefined) return undefined; const cm = keptCm(value, unit); return [Math.round(cm * 9) / 10, Math.round(cm * 11) / 10]; };
+  const around = (text: string) => { const value = number(text); if (value === undefined) return undefined; const cm = keptCm(value, unit); return [Math.round(cm * 9) / 10, Math.round(cm * 11) / 10].sort((a, b) => a - b); };
   const told = Object.fromEntries(Object.entries({
     common: tag.common, botanical: tag.botanical.trim() || undefined, heightCm: around(tag.height), spreadCm: around(tag.spread), trailCm: around(tag.trail), hours: tag.sun ? [...TAG_SUN[tag.sun]] : undefined, thirst: tag.water || undefined,
     lowestC: number(tag.hardy), size: tag.size || undefined, price: number(tag.price), leafColour: tag.leafColour ?? undefined, flowerColour: tag.flowerColour ?? undefined,

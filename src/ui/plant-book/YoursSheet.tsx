@@ -11,12 +11,14 @@ import { PhotoColour } from './PhotoColour';
 
 /** What the gardener knows better, has, loves, or will not plant again. A value told here wins over the book everywhere. */
 export function YoursSheet({ kind, own, units, onOwn }: { readonly kind: PlantKind; readonly own: OwnKind | null; readonly units: Units; readonly onOwn: (record: OwnKind) => void }) {
-  const record = own ?? untold(kind.id);
+  // Kept here while the sheet is open: two changes in a row must not wait for storage.
+  const [record, setRecord] = useState(own ?? untold(kind.id));
   const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
   const put = (change: Partial<OwnKind>) => {
     const parsed = ownKindSchema.safeParse({ ...record, ...change });
     if (parsed.success) {
       setFaults({});
+      setRecord(parsed.data);
       onOwn(parsed.data);
     } else setFaults(Object.fromEntries(parsed.error.issues.map(({ path, message }) => [path.slice(0, 2).join('.'), message])));
   };

@@ -8,6 +8,7 @@ import { plantingOf } from '@/core/plantings/brief';
 import type { Proposal } from '@/core/search/propose';
 import { standings } from '@/core/shelf/shelf';
 import { say } from '@/ui/session/say';
+import { useBenches } from '@/ui/session/useBenches';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { obstacleText, ruledOutText } from '@/words/obstacles';
 import { countText } from '@/words/format';
@@ -43,7 +44,12 @@ export function Start() {
   }, [form, given?.id]);
   const key = JSON.stringify([values, given?.id, chosen]);
   const reading = useMemo(() => readStart(values, given ?? spotId, chosen?.container ?? null), [key, spotId]); // eslint-disable-line react-hooks/exhaustive-deps
-  const { proposals, looking, obstacles, ruledOut } = useProposals(reading, values.plantedWeek);
+  const [stop, setStop] = useState('');
+  const benches = useBenches(stop || null);
+  const owned = useLive(async (s) => (await s.ownKinds()).filter((record) => record.owned > 0).map(({ id }) => id).join());
+  // What is in the shed need not be on a bench.
+  const only = useMemo(() => (stop && benches.lines ? [...benches.there, ...(owned ?? '').split(',').filter(Boolean)] : null), [stop, benches, owned]);
+  const { proposals, looking, obstacles, ruledOut } = useProposals(reading, values.plantedWeek, only);
 
   const go = (change: Readonly<Record<string, string | null>>) => {
     const next = new URLSearchParams(search);
@@ -68,7 +74,7 @@ export function Start() {
     <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[392px_minmax(0,1fr)]">
       <div>
         <h1 className="display text-[29px] leading-10">Start a planting</h1>
-        <StartSheet form={form} values={values} reading={reading} settings={settings} given={given} spots={spots ?? []} onSpot={(id) => go({ spot: id })} free={free.map(({ item }) => item)} chosen={chosen} onContainer={(id) => go({ container: id })} />
+        <StartSheet form={form} values={values} reading={reading} settings={settings} given={given} spots={spots ?? []} onSpot={(id) => go({ spot: id })} free={free.map(({ item }) => item)} chosen={chosen} onContainer={(id) => go({ container: id })} stop={stop} onStop={setStop} />
       </div>
       <section aria-label="Plantings that suit" className="mt-6 min-w-0 wide:mt-0">
         <div className="flex h-10 items-end gap-3">
@@ -82,7 +88,7 @@ export function Start() {
             <ul className="mt-1 grid gap-1">
               {obstacles.map((obstacle) => <li key={obstacle.relaxed.join()}>{obstacleText(obstacle)}</li>)}
             </ul>
-            <p className="mt-1 text-ink2">Of the book, ruled out: {ruledOutText(ruledOut) || 'none'}.</p>
+            <p className="mt-1 text-ink2">Of {only ? 'what is there today' : 'the book'}, ruled out: {ruledOutText(ruledOut) || 'none'}.</p>
           </div>
         )}
         <p className="mt-4 max-w-[70ch] text-[12.5px] text-ink2">Sizes, weeks and prices are typical. The tag in hand and local advice win.</p>

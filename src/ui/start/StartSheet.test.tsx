@@ -11,7 +11,7 @@ function Sheet({ settings }: { readonly settings: typeof CM }) {
   const form = useForm<StartForm>({ defaultValues: FIRST_FORM });
   const values = useWatch({ control: form.control }) as StartForm;
   reading = readStart(values, 'spot');
-  return <StartSheet form={form} values={values} reading={reading} settings={settings} given={null} spots={[]} onSpot={() => undefined} free={[]} chosen={null} onContainer={() => undefined} />;
+  return <StartSheet form={form} values={values} reading={reading} settings={settings} given={null} spots={[]} onSpot={() => undefined} free={[]} chosen={null} onContainer={() => undefined} stop="" onStop={() => undefined} />;
 }
 
 test('it opens filled in, and says what the pot holds', () => {

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { RadioGroup, Slider } from 'radix-ui';
 import type { UseFormReturn } from 'react-hook-form';
+import { STOPS } from '@/core/shopping/stops';
 import type { Settings } from '@/core/files/plantingFile';
 import type { Spot } from '@/core/spots/spot';
 import type { ShelfItem } from '@/core/shelf/shelf';
@@ -30,10 +31,13 @@ interface SheetProps {
   readonly free: readonly ShelfItem[];
   readonly chosen: ShelfItem | null;
   readonly onContainer: (id: string | null) => void;
+  /** Where plants must be on the benches today; empty: anywhere. */
+  readonly stop: string;
+  readonly onStop: (id: string) => void;
 }
 
 /** The sheet of questions: a paper with ruled rows. Every answer has a default, so none must be given. */
-export function StartSheet({ form, values, reading, settings, given, spots, onSpot, free, chosen, onContainer }: SheetProps) {
+export function StartSheet({ form, values, reading, settings, given, spots, onSpot, free, chosen, onContainer, stop, onStop }: SheetProps) {
   const fault = (field: keyof StartForm) => (reading.ok ? undefined : reading.faults[field]);
   const set = <K extends keyof StartForm>(field: K, value: StartForm[K]) => form.setValue(field, value as never);
   const length = (field: 'top' | 'base' | 'depth' | 'length' | 'width' | 'drop', name: string) => (
@@ -132,6 +136,12 @@ export function StartSheet({ form, values, reading, settings, given, spots, onSp
           <Entry name="Planting about">
             <select className="entry w-full" {...form.register('plantedWeek', { valueAsNumber: true })}>
               {[10, 12, 14, 16, 18, 19, 20, 21, 22, 23, 24, 26, 28, 30, 34, 38, 40, 42, 44].map((week) => <option key={week} value={week}>{dateText(week)}</option>)}
+            </select>
+          </Entry>
+          <Entry name="Plants from">
+            <select className="entry w-full" value={stop} onChange={(event) => onStop(event.target.value)}>
+              <option value="">anywhere</option>
+              {STOPS.map(({ id, name }) => <option key={id} value={id}>{name}, today</option>)}
             </select>
           </Entry>
           <Entry name="Call the place" error={fault('spotName')}><input placeholder="e.g. back door" className="entry w-full" maxLength={80} {...form.register('spotName')} /></Entry>

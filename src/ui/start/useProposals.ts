@@ -2,6 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type { Brief } from '@/core/plantings/brief';
+import type { KindId } from '@/core/plants/kind';
 import { seedOf } from '@/core/random/hash';
 import type { Obstacles } from '@/core/search/obstacles';
 import type { Proposal } from '@/core/search/propose';
@@ -22,8 +23,11 @@ export function briefFrom({ container, spot, wishes }: GoodReading, plantedWeek:
   return { container, shelfId, spot, wishes, plantedWeek, endWeek };
 }
 
-/** Searches in the worker whenever the form rests; a new search gives the old one up. */
-export function useProposals(reading: StartReading, plantedWeek: number) {
+/**
+ * Searches in the worker whenever the form rests; a new search gives the old one up.
+ * @param only kinds to choose from; `null`: all
+ */
+export function useProposals(reading: StartReading, plantedWeek: number, only: readonly KindId[] | null) {
   const [proposals, setProposals] = useState<readonly Proposal[]>([]);
   const [looking, setLooking] = useState(true);
   const [why, setWhy] = useState<Obstacles>({ obstacles: [], ruledOut: {} });
@@ -34,7 +38,7 @@ export function useProposals(reading: StartReading, plantedWeek: number) {
     const timer = setTimeout(async () => {
       setLooking(true);
       setWhy({ obstacles: [], ruledOut: {} });
-      const ask = { ...briefFrom(reading, plantedWeek), seed: seedOf(reading.container.name), only: null };
+      const ask = { ...briefFrom(reading, plantedWeek), seed: seedOf(reading.container.name), only };
       try {
         let shown = 0;
         const found = await runJob('propose', { ...ask, effort: 48, wanted: 6 }, {
@@ -62,6 +66,6 @@ export function useProposals(reading: StartReading, plantedWeek: number) {
       clearTimeout(timer);
       giveUp.abort();
     };
-  }, [reading, plantedWeek]);
+  }, [reading, plantedWeek, only]);
   return { proposals: reading.ok ? proposals : [], looking: reading.ok && looking, ...why };
 }

@@ -1,0 +1,128 @@
+import { expect, test, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+
+const open = async (page: Page) => {
+  await page.goto('/plants');
+  await expect(page.getByRole('status').filter({ hasText: 'kinds of' })).toBeVisible();
+};
+const found = (page: Page) => page.locator('[data-kind]');
+
+test('a lime trailing plant for four hours of sun, safe for a cat and on the benches', async ({ page }) => {
+  await open(page);
+  await page.getByLabel('Hours of sun').fill('4');
+  await page.getByLabel('Hours of sun').press('Enter');
+  await page.getByRole('radio', { name: 'lime', exact: true }).click();
+  await page.getByRole('checkbox', { name: 'Trails' }).check();
+  await page.getByRole('checkbox', { name: 'cats' }).check();
+  await page.getByLabel('On the benches today at').selectOption({ label: 'Siding Nursery' });
+  const first = found(page).first();
+  await expect(first).toContainText(/thrives in \d+–\d+ h of sun; trails .* no harm known to cats; \d+ there at/);
+  await first.click();
+  const care = page.locator('[data-care]');
+  await expect(care).toContainText(/No harm known to .*cats/);
+  await expect(page.getByRole('region', { name: 'To be had' }).or(page.locator('section[aria-label="To be had"]'))).toContainText('×');
+  // What misses by one thing says which.
+  await expect(page.getByText('Nearly: one thing against')).toBeVisible();
+});
+
+test('words with a slip and synonyms find plants; the list keeps up while one types', async ({ page }) => {
+  await open(page);
+  const words = page.getByRole('searchbox');
+  await words.pressSequentially('petunai');
+  await expect(found(page).first()).toContainText(/petunia/i);
+  await words.fill('dusty miller');
+  await expect(found(page)).toHaveCount(1);
+  await words.fill('zzzzz');
+  await expect(page.getByText('Nothing is all that')).toBeVisible();
+});
+
+test('a plant from the tag in hand: guesses are marked, faults stand at their lines, and it can be planted', async ({ page }) => {
+  await open(page);
+  await page.getByRole('button', { name: 'Add from a tag' }).click();
+  const form = page.locator('section[aria-label="From the tag"]');
+  await form.getByLabel('Name', { exact: true }).fill('Platform sage');
+  await form.getByLabel('Botanical name').fill('Salvia platformensis');
+  await form.getByLabel('Height').fill('-4');
+  await form.getByRole('button', { name: 'Keep this plant' }).click();
+  await expect(form.getByRole('alert').first()).toContainText('Height must be 2–400');
+  await form.getByLabel('Height').fill('50');
+  await form.getByLabel('Light').selectOption('full sun');
+  await form.getByLabel('Flower violet').click();
+  await expect(form.locator('[data-like]')).toContainText(/Most like .*s(age|alvia).*Harm counts as unsure/);
+  await form.getByRole('button', { name: 'Keep this plant' }).click();
+  await expect(page.locator('[data-guessed]')).toContainText('guessed from');
+  await expect(page.locator('[data-care]')).toContainText('Not known for sure, so a caution, for people, cats, dogs, horses');
+  // It stays, and a value told later wins.
+  await page.getByLabel('Here it grows to').fill('70');
+  await page.getByLabel('Here it grows to').press('Enter');
+  await page.getByLabel('In the shed').fill('5');
+  await page.getByLabel('In the shed').press('Enter');
+  await page.reload();
+  await page.getByRole('searchbox').fill('platform sage');
+  await expect(found(page).first()).toContainText('45–70 cm tall');
+  await expect(found(page).first()).toContainText('5 in the shed');
+});
+
+test('three side by side: what differs stands first, and one can be put back', async ({ page }) => {
+  await open(page);
+  await page.getByRole('searchbox').fill('hosta');
+  for (const name of [0, 1, 2]) await page.getByRole('checkbox', { name: /^Compare/ }).nth(name).check();
+  await page.getByRole('button', { name: 'Compare 3' }).click();
+  const table = page.locator('section[aria-label="Compared"]');
+  await expect(table.locator('canvas')).toHaveCount(3);
+  await expect(table.locator('[data-differs]')).toContainText('Size');
+  await expect(table.getByText('The same for all')).toBeVisible();
+  await table.getByRole('button', { name: 'Put back' }).first().click();
+  await expect(table.locator('canvas')).toHaveCount(2);
+});
+
+test('out of stock: stand-ins that are on the benches are offered and opened', async ({ page }) => {
+  await open(page);
+  await page.getByLabel('On the benches today at').selectOption({ label: 'Saturday stall' });
+  // Only in larger pots than the stall sells.
+  await page.getByRole('searchbox').fill('agapanthus');
+  await found(page).filter({ hasText: 'not on the benches today' }).first().click();
+  const article = page.getByRole('article', { name: /agapanthus/ });
+  await expect(article.locator('[data-out]')).toBeVisible();
+  const kin = article.getByText('Stand-ins that are there today').locator('xpath=..').locator('[data-kin]').first();
+  const id = await kin.getAttribute('data-kin');
+  await kin.click();
+  await expect(page).toHaveURL(new RegExp(`kind=${id}`));
+  await expect(page.locator('[data-out]')).toHaveCount(0);
+});
+
+test('twenty thousand rows come in without stopping the page: counted, faults by line, values of one’s own kept', async ({ page }) => {
+  await open(page);
+  await page.getByRole('searchbox').fill('boston fern');
+  await found(page).first().click();
+  await page.getByLabel('Here it grows to').fill('90');
+  await page.getByLabel('Here it grows to').press('Enter');
+  await page.getByRole('button', { name: 'In and out' }).click();
+  const rows = Array.from({ length: 20_000 }, (_, i) => (i % 100 === 0 ? `=cmd|' /C calc'!A0,Salvia x,40` : `Plant ${i},Salvia x,${20 + (i % 50)}`));
+  const csv = `name,latin name,height\nBoston fern,Nephrolepis exaltata,55\n${rows.join('\n')}\n`;
+  // While it reads, frames keep coming.
+  await page.evaluate(() => { const w = window as unknown as { frames2: number; longest: number }; w.frames2 = 0; w.longest = 0; let last = performance.now(); const tick = (now: number) => { w.frames2 += 1; w.longest = Math.max(w.longest, now - last); last = now; requestAnimationFrame(tick); }; requestAnimationFrame(tick); });
+  await page.getByLabel('Plants file to bring in').setInputFiles({ name: 'big.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await expect(page.locator('[data-reading]')).toContainText('19800 new plants', { timeout: 60_000 });
+  await expect(page.locator('[data-reading]')).toContainText('200 lines that cannot be read');
+  await expect(page.locator('[data-faults]')).toContainText(/Line 3: common must not begin like a formula/);
+  await expect(page.locator('[data-quarrels]')).toContainText(/Boston fern, heightCm: yours .*90, the file/);
+  await page.getByRole('button', { name: 'Bring in 19800 plants' }).click();
+  await expect(page.getByText('19800 plants came in.')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('status').filter({ hasText: /of 20\d\d\d/ })).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('searchbox').fill('plant 777');
+  await expect(found(page).first()).toContainText('Plant 777');
+});
+
+test('mine go out as CSV and JSON, safe to open in a spreadsheet', async ({ page }) => {
+  await open(page);
+  await page.getByRole('searchbox').fill('chives');
+  await found(page).first().click();
+  await page.getByLabel('Where from').fill('=1+1');
+  await page.getByLabel('Favourite').check();
+  await page.getByRole('button', { name: 'In and out' }).click();
+  const [csv] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save mine as CSV' }).click()]);
+  expect(readFileSync(await csv.path(), 'utf8')).toMatch(/Chives,.*,yes,," =1\+1"/);
+  const [json] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save mine as JSON' }).click()]);
+  expect(JSON.parse(readFileSync(await json.path(), 'utf8'))).toMatchObject({ format: 'rillbank-plants', plants: [{ id: 'chives', favourite: true }] });
+});
