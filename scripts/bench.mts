@@ -8,7 +8,9 @@ import { fitsIn } from '../src/core/placing/fits';
 import { settle } from '../src/core/placing/settle';
 import { itemBuffer } from '../src/core/seeing/itemBuffer';
 import { buildScene, elevation, subjectOf } from '../src/core/seeing/scene';
+import { NAMED_COLOURS } from '../src/core/colour/names';
 import { propose } from '../src/core/search/propose';
+import { findBy, NO_QUERY } from '../src/core/search/query';
 import { OBSTACLE_KINDS } from '../src/core/spots/obstacle';
 import { reckonDay, reckonYear, seasonDays } from '../src/core/spots/reckoning';
 import { usualObstacle } from '../src/core/spots/usualObstacles';
@@ -42,7 +44,17 @@ const scene = buildScene(subjectOf(it), 12);
 const around = { latitudeDeg: 51.5, longitudeDeg: 0, leafHeightCm: 60, obstacles: [...OBSTACLE_KINDS, 'wall' as const, 'tree' as const].map((kind, i) => usualObstacle(kind, `o${i}`, 90 + i * 25)) };
 const barrow = shelfKind('Old barrow');
 const dozen = Array.from({ length: 12 }, (_, i) => ({ xCm: 8 * Math.cos(i), zCm: 8 * Math.sin(i), size: (['2L', '9cm', 'six-pack'] as const)[i % 3]!, spreadRadiusCm: 15 }));
+/** The book again and again under other names, as after a large import. */
+const many = Array.from({ length: 5000 }, (_, i) => ({ ...BOOK[i % BOOK.length]!, id: `kind-${i}`, common: `${BOOK[i % BOOK.length]!.common} ${Math.floor(i / BOOK.length)}` }));
+const KEYS = ['p', 'pe', 'pet', 'petu', 'petun', 'petuna', 'petunai', 'lime', 'lime tr', 'lime trail', 'salvia viol'];
+const looking = { ...NO_QUERY, sunHours: 4, trails: true, colour: { at: NAMED_COLOURS.lime, part: 'leaf' as const }, safeFor: ['cats' as const] };
+let key = 0;
+const nextKey = () => KEYS[(key += 1) % KEYS.length]!;
+findBy(many, { ...looking, words: 'lime' });
 const rows = {
+  'a key typed, 5000 kinds, words alone': timed(() => findBy(many, { ...NO_QUERY, words: nextKey() }), 44),
+  'a key typed, 5000 kinds, all asked': timed(() => findBy(many, { ...looking, words: nextKey() }), 44),
+  'colour and light, 5000 kinds': timed(() => findBy(many, looking), 22),
   'first proposal': timed(until(1), 9),
   'six different proposals': timed(until(6), 9),
   'whole search': timed(() => [...propose(ask)], 5),
