@@ -44,6 +44,12 @@ export function LengthField({ valueCm, onCm, unit, fine = false, places = (unit 
   return <NumberField {...rest} value={figureOf(valueCm, unit, places)} suffix={unit} places={places} onValue={(value) => onCm(keptCm(value, unit))} />;
 }
 
+/** A temperature typed in the reader's scale, kept in °C. */
+export function TemperatureField({ valueC, onC, unit, ...rest }: Omit<NumberFieldProps, 'value' | 'onValue' | 'suffix'> & { readonly valueC: number; readonly onC: (celsius: number) => void; readonly unit: Units['length'] }) {
+  const celsius = unit === 'cm';
+  return <NumberField {...rest} value={celsius ? valueC : valueC * 1.8 + 32} suffix={celsius ? '°C' : '°F'} onValue={(value) => onC(celsius ? value : (value - 32) / 1.8)} />;
+}
+
 /** A few typed words, kept when the field is left. */
 export function TextField({ name, value, placeholder, onText }: { readonly name: string; readonly value: string; readonly placeholder?: string; readonly onText: (text: string) => void }) {
   const [typed, setTyped] = useState<string | null>(null);

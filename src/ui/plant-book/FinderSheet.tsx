@@ -9,7 +9,7 @@ import type { Spot } from '@/core/spots/spot';
 
 import { weekOfDay } from '@/core/spots/reckoning';
 import { Choices } from '@/ui/controls/Choices';
-import { LengthField, NumberField, PickField } from '@/ui/controls/fields';
+import { LengthField, NumberField, PickField, TemperatureField } from '@/ui/controls/fields';
 import type { Units } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
 
@@ -22,6 +22,7 @@ interface FinderProps {
   readonly stop: string;
   readonly onStop: (id: string) => void;
   readonly units: Units;
+  readonly className?: string;
 }
 
 const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
@@ -31,13 +32,13 @@ const weekOfMonth = (month: number) => weekOfDay(Math.round((month + 0.5) * 30.4
 const any = <T extends string>(options: readonly T[], none: string): readonly (readonly [string, string])[] => [['', none], ...options.map((option) => [option, option] as const)];
 
 /** What is looked for: light and role first, colour by eye, then everything a tag may say. */
-export function FinderSheet({ query, onQuery, spots, spotId, onSpot, stop, onStop, units }: FinderProps) {
+export function FinderSheet({ query, onQuery, spots, spotId, onSpot, stop, onStop, units, className = '' }: FinderProps) {
   const put = (change: Partial<Query>) => onQuery({ ...query, ...change });
   const named = query.colour && COLOUR_NAMES.find((name) => NAMED_COLOURS[name] === query.colour!.at);
   const month = query.week === null ? '' : String(MONTHS.findIndex((_, i) => weekOfMonth(i) === query.week));
   const number = (value: number) => (Number.isNaN(value) ? null : value);
   return (
-    <section aria-label="What you look for" className="grid content-start gap-3 bg-paper px-3 py-3">
+    <section aria-label="What you look for" className={`grid content-start gap-3 bg-paper px-3 py-3 ${className}`}>
       <Choices name="Role" value={query.role ?? 'any'} options={[['any', 'Any'], ...ROLES.map((role) => [role, ROLE_NAMES[role]] as const)]} onPick={(role) => put({ role: role === 'any' ? null : (role as Role) })} />
       <div className="grid grid-cols-2 gap-3">
         <div className="col-span-2"><PickField name="For the spot" value={spotId} options={[['', 'none chosen'], ...spots.map(({ id, name }) => [id, name] as const)]} onPick={onSpot} /></div>
@@ -75,7 +76,7 @@ export function FinderSheet({ query, onQuery, spots, spotId, onSpot, stop, onSto
           <PickField name="Leaf shape" value={query.leafShape ?? ''} options={any(LEAF_SHAPES, 'any')} onPick={(shape) => put({ leafShape: shape === '' ? null : (shape as Query['leafShape']) })} />
           <PickField name="Leaf surface" value={query.surface ?? ''} options={any(SURFACES, 'any')} onPick={(surface) => put({ surface: surface === '' ? null : (surface as Query['surface']) })} />
           <PickField name="Flower form" value={query.form ?? ''} options={any(FLOWER_FORMS, 'any')} onPick={(form) => put({ form: form === '' ? null : (form as Query['form']) })} />
-          <NumberField name="Lives through" suffix="°C" value={query.coldestC ?? Number.NaN} onValue={(value) => put({ coldestC: number(value) })} />
+          <TemperatureField name="Lives through" unit={units.length} valueC={query.coldestC ?? Number.NaN} onC={(value) => put({ coldestC: number(value) })} />
           <NumberField name="Price at most" suffix={units.currency} places={2} value={query.priceMost ?? Number.NaN} onValue={(value) => put({ priceMost: number(value) })} />
         </div>
       </details>

@@ -5,7 +5,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { bookWeek } from '@/core/spots/spot';
 import type { OwnKind } from '@/core/plants/own';
-import { findBy, NO_QUERY, type Query } from '@/core/search/query';
+import { asked as askedOf, findBy, NO_QUERY, type Query } from '@/core/search/query';
 import { say } from '@/ui/session/say';
 import { useBenches } from '@/ui/session/useBenches';
 import { useLibrary } from '@/ui/session/LibraryProvider';
@@ -36,6 +36,7 @@ export function PlantBook() {
   const [stop, setStop] = useState(search.get('stop') ?? '');
   const [side, setSide] = useState<'kind' | 'tag'>('kind');
   const [wide, setWide] = useState<'found' | 'compare' | 'files'>('found');
+  const [narrowing, setNarrowing] = useState(false);
   const [compared, setCompared] = useState<readonly string[]>([]);
   const [ref, width] = useWidth<HTMLDivElement>();
   const benches = useBenches(stop || null);
@@ -43,6 +44,7 @@ export function PlantBook() {
   const spot = loaded?.spots.find(({ id }) => id === spotId);
   const full = useMemo((): Query => ({ ...asked, week: asked.week === null || !spot ? asked.week : bookWeek(asked.week, spot), among: stop && benches.lines ? benches.there : null }), [asked, stop, benches, spot]);
   const { suited, nearly } = useMemo(() => findBy(library.kinds, full), [library, full]);
+  const asks = askedOf(full).length;
   const openId = search.get('kind') ?? suited[0]?.kind.id ?? null;
   const open = (openId && library.kindOf(openId)) || suited[0]?.kind || library.kinds[0];
 
@@ -75,7 +77,8 @@ export function PlantBook() {
         </p>
       </header>
       <div className="grid gap-6 items-start sm:max-wide:grid-cols-[264px_minmax(0,1fr)] wide:grid-cols-[264px_minmax(0,1fr)_416px]">
-        <FinderSheet query={query} onQuery={setQuery} spots={loaded.spots} spotId={spotId} onSpot={chooseSpot} stop={stop} onStop={setStop} units={settings} />
+        <button type="button" aria-expanded={narrowing} className="press-quiet -mb-3 sm:hidden" onClick={() => setNarrowing(!narrowing)}>{narrowing ? 'Hide what you look for' : 'Say what you look for'}{asks > 0 ? ` (${asks})` : ''}</button>
+        <FinderSheet className={narrowing ? '' : 'max-sm:hidden'} query={query} onQuery={setQuery} spots={loaded.spots} spotId={spotId} onSpot={chooseSpot} stop={stop} onStop={setStop} units={settings} />
         <div ref={ref} className="min-w-0">
           {wide === 'compare' && comparedKinds.length > 1 ? <CompareTable kinds={comparedKinds} units={settings} onDrop={compare} onOpen={openKind} onClose={() => setWide('found')} /> : wide === 'files' ? <BringInPlants library={library} own={loaded.own} onClose={() => setWide('found')} /> : (
             <>

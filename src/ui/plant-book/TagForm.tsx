@@ -68,7 +68,7 @@ export function TagForm({ library, units, onKeep, onClose }: { readonly library:
         <div className="grid grid-cols-2 gap-3">
           <PickField name="Light" value={tag.sun} options={[['', 'not told'], ...Object.keys(TAG_SUN).map((sun) => [sun as keyof typeof TAG_SUN, sun] as const)]} onPick={(sun) => put({ sun })} />
           <PickField name="Water" value={tag.water} options={[['', 'not told'], ['low', 'low'], ['medium', 'medium'], ['high', 'high']]} onPick={(water) => put({ water })} />
-          {field('Hardy to', 'hardy', '°C', 'lowestC')}
+          {field('Hardy to', 'hardy', units.length === 'cm' ? '°C' : '°F', 'lowestC')}
           <PickField name="Sold as" value={tag.size} options={[['', 'not told'], ...NURSERY_SIZE_IDS.map((id) => [id, sizeName(id, units)] as const)]} onPick={(size) => put({ size })} />
           {field('Price', 'price', units.currency)}
         </div>
@@ -109,9 +109,11 @@ function readTag(tag: Tag, unit: Units['length']): { readonly told: Told; readon
   const around = (text: string) => { const value = number(text); if (value === undefined) return undefined; const cm = keptCm(value, unit); return [Math.round(cm * 9) / 10, Math.round(cm * 11) / 10].sort((a, b) => a - b); };
   const told = Object.fromEntries(Object.entries({
     common: tag.common, botanical: tag.botanical.trim() || undefined, heightCm: around(tag.height), spreadCm: around(tag.spread), trailCm: around(tag.trail), hours: tag.sun ? [...TAG_SUN[tag.sun]] : undefined, thirst: tag.water || undefined,
-    lowestC: number(tag.hardy), size: tag.size || undefined, price: number(tag.price), leafColour: tag.leafColour ?? undefined, flowerColour: tag.flowerColour ?? undefined,
+    lowestC: unit === 'cm' ? number(tag.hardy) : celsius(number(tag.hardy)), size: tag.size || undefined, price: number(tag.price), leafColour: tag.leafColour ?? undefined, flowerColour: tag.flowerColour ?? undefined,
   }).filter(([, value]) => value !== undefined));
   const parsed = toldSchema.safeParse(told);
   if (parsed.success) return { told: parsed.data, faults: {} };
   return { told: {}, faults: Object.fromEntries(parsed.error.issues.map(({ path, message }) => [String(path[0]), message])) };
 }
+
+const celsius = (fahrenheit: number | undefined): number | undefined => (fahrenheit === undefined ? undefined : (fahrenheit - 32) / 1.8);

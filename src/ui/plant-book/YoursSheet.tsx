@@ -5,7 +5,7 @@ import type { Oklch } from '@/core/colour/oklch';
 import type { PlantKind } from '@/core/plants/kind';
 import { untold, type OwnKind, type Told } from '@/core/plants/own';
 import { ownKindSchema } from '@/core/plants/ownSchema';
-import { LengthField, NumberField, PickField, Sheet, TextField } from '@/ui/controls/fields';
+import { LengthField, NumberField, PickField, Sheet, TemperatureField, TextField } from '@/ui/controls/fields';
 import type { Units } from '@/words/format';
 import { PhotoColour } from './PhotoColour';
 
@@ -45,7 +45,7 @@ export function YoursSheet({ kind, own, units, onOwn }: { readonly kind: PlantKi
             <NumberField name="Sun from" suffix="h" places={1} value={kind.light.hours[0]} error={faults['told.hours']} onValue={(from) => tell({ hours: [from, Math.max(from, kind.light.hours[1])] })} />
             <NumberField name="Sun to" suffix="h" places={1} value={kind.light.hours[1]} error={faults['told.hours']} onValue={(to) => tell({ hours: [Math.min(to, kind.light.hours[0]), to] })} />
             <PickField name="Thirst" value={kind.thirst} options={[['low', 'low'], ['medium', 'medium'], ['high', 'high']]} onPick={(thirst) => tell({ thirst })} />
-            <NumberField name="Bears" suffix="°C" value={kind.lowestC} error={faults['told.lowestC']} onValue={(lowestC) => tell({ lowestC })} />
+            <TemperatureField name="Bears" unit={units.length} valueC={kind.lowestC} error={faults['told.lowestC']} onC={(lowestC) => tell({ lowestC })} />
             {kind.bloom && <NumberField name="Flowers from week" value={kind.bloom.weeks[0]} error={faults['told.flowerWeeks']} onValue={(from) => tell({ flowerWeeks: [from, kind.bloom!.weeks[1]] })} />}
             {kind.bloom && <NumberField name="to week" value={kind.bloom.weeks[1]} error={faults['told.flowerWeeks']} onValue={(to) => tell({ flowerWeeks: [kind.bloom!.weeks[0], to] })} />}
             <NumberField name="Price" suffix={units.currency} places={2} value={kind.sold[0]!.price} error={faults['told.price']} onValue={(price) => tell({ price })} />
