@@ -100,7 +100,30 @@ async function finding(page: Page, url: string): Promise<Omit<PageFigures, 'firs
     await words.pressSequentially(text, { delay: 120 });
   }
   const { flat, tasks } = await page.evaluate(() => (window as unknown as { seen: { flat: number[]; tasks: number[] } }).seen);
-  return { times: { 'opening the plant book': spreadOf(opened), 'a key typed in the plant book': spreadOf(flat) }, longTasksMs: tasks };
+  return { times: { 'opening the plant book': spreadOf(opened), 'a key typed in the plant book': spreadOf(flat), 'a frame, scrolling it on a phone': spreadOf(await scrolling(page, url)) }, longTasksMs: tasks };
+}
+
+/** Times between frames while a finger flings the book's list on a phone. */
+async function scrolling(page: Page, url: string): Promise<readonly number[]> {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`${url}/plants`);
+  await page.locator('[data-kind]').first().waitFor();
+  await page.waitForTimeout(2500);
+  const frames = await page.evaluate(() => new Promise<number[]>((resolve) => {
+    const list = document.querySelector('[aria-label="Plants found"]')!;
+    const between: number[] = [];
+    let last = performance.now();
+    const step = (now: number) => {
+      between.push(now - last);
+      last = now;
+      list.scrollTop += 90;
+      if (between.length < 120) requestAnimationFrame(step);
+      else resolve(between.slice(1));
+    };
+    requestAnimationFrame(step);
+  }));
+  await page.setViewportSize({ width: 1280, height: 800 });
+  return frames;
 }
 
 /** Drags a tree over the sky strip: from the pointer's move to the sun's paths drawn anew, the year reckoned in between. */

@@ -1,9 +1,10 @@
+import { colourName } from '@/core/colour/names';
 import { coloursOf, leadingColour } from '@/core/plants/colours';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { Proposal } from '@/core/search/propose';
 import { hueGapDeg } from '@/core/colour/oklch';
 import { isGround, isWhite } from '@/core/colour/schemes';
-import { colourName, inSentence } from './names';
+import { inSentence } from './names';
 
 type KindOf = (id: KindId) => PlantKind | null;
 

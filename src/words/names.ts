@@ -1,28 +1,9 @@
-import type { Oklch } from '@/core/colour/oklch';
-import { isDark, isLime, isWhite } from '@/core/colour/schemes';
+import { colourName } from '@/core/colour/names';
 import type { Scheme } from '@/core/colour/schemes';
 import { rolesPlayed } from '@/core/checks/rules/roles';
 import { read } from '@/core/checks/reading';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { PlantKind, Role } from '@/core/plants/kind';
-
-/** A colour in a gardener's word. */
-export function colourName([L, C, h]: Oklch): string {
-  if (isWhite([L, C, h])) return 'white';
-  if (C < 0.04) return L > 0.75 ? 'silver' : L > 0.45 ? 'grey' : 'near-black';
-  if (L < 0.3) return 'near-black';
-  if (isLime([L, C, h])) return 'lime';
-  if (h < 15 || h >= 345) return L > 0.72 ? 'pink' : isDark([L, C, h]) ? 'plum' : C > 0.2 ? 'magenta' : 'rose';
-  if (h < 35) return L > 0.66 ? 'coral' : L < 0.45 ? 'wine' : C > 0.15 ? 'red' : 'brick';
-  if (h < 62) return L > 0.78 ? 'peach' : L < 0.58 ? 'rust' : 'orange';
-  if (h < 90) return L > 0.78 ? 'gold' : L < 0.55 ? 'bronze' : 'amber';
-  if (h < 112) return L > 0.9 ? 'cream' : 'yellow';
-  if (h < 172) return L > 0.7 ? 'pale green' : L < 0.48 ? 'deep green' : 'green';
-  if (h < 225) return L > 0.6 ? 'blue-grey' : 'teal';
-  if (h < 275) return L > 0.68 ? 'sky blue' : 'blue';
-  if (h < 318) return L > 0.64 ? 'lavender' : L < 0.4 ? 'deep purple' : 'violet';
-  return L > 0.66 ? 'lilac' : L < 0.42 ? 'plum' : 'purple';
-}
 
 export const SCHEME_NAMES: Readonly<Record<Scheme['kind'], string>> = {
   warm: 'Warm',

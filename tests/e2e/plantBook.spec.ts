@@ -63,6 +63,39 @@ test('a plant from the tag in hand: guesses are marked, faults stand at their li
   await expect(found(page).first()).toContainText('5 in the shed');
 });
 
+test('a colour taken from a photograph is the plant’s from then on; what is no picture is refused by name', async ({ page }) => {
+  await page.goto('/plants?kind=chives');
+  const photo = page.getByLabel('Colour from a photograph');
+  await photo.setInputFiles({ name: 'words.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') });
+  await expect(page.getByText('"words.png" is not a picture that this browser can read.')).toBeVisible();
+  const png = await page.evaluate(() => { const canvas = document.createElement('canvas'); canvas.width = canvas.height = 40; const context = canvas.getContext('2d')!; context.fillStyle = '#b6d632'; context.fillRect(0, 0, 40, 40); return canvas.toDataURL('image/png').split(',')[1]!; });
+  await photo.setInputFiles({ name: 'leaf.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') });
+  await page.locator('[data-photo]').click();
+  await expect(page.locator('[data-picked]')).toHaveText('lime');
+  await page.getByRole('button', { name: 'Its leaf' }).click();
+  await page.getByRole('radio', { name: 'lime', exact: true }).click();
+  await page.getByRole('searchbox').fill('chives');
+  await expect(found(page).first()).toHaveAttribute('data-kind', 'chives');
+  await page.getByRole('button', { name: 'Take the book’s values again' }).click();
+  await expect(page.getByText('Nothing is all that')).toBeVisible();
+});
+
+test('never again: told with its reason, and no longer proposed as a stand-in', async ({ page }) => {
+  await page.goto('/plants?kind=hosta-blue');
+  const kin = page.getByText('When it is not to be had').locator('xpath=..').locator('[data-kin]').first();
+  const id = (await kin.getAttribute('data-kin'))!;
+  await kin.click();
+  await expect(page).toHaveURL(new RegExp(`kind=${id}`));
+  await page.getByLabel('Never again').check();
+  await page.getByLabel('Because').fill('slugs');
+  await page.getByLabel('Because').blur();
+  await page.goto('/plants?kind=hosta-blue');
+  await page.getByText('When it is not to be had').waitFor();
+  await expect(page.locator(`[data-kin="${id}"]`)).toHaveCount(0);
+  await page.getByRole('searchbox').fill('hosta');
+  await expect(page.locator(`[data-kind="${id}"]`)).toContainText('never again: slugs');
+});
+
 test('three side by side: what differs stands first, and one can be put back', async ({ page }) => {
   await open(page);
   await page.getByRole('searchbox').fill('hosta');

@@ -1,5 +1,6 @@
+import { thirstMatch } from './rules/thirst';
 import fc from 'fast-check';
-import { BASKET, BOX, GOOD, planted, planting, SUNNY, TUB, type Put } from '../../../tests/builders/plantings';
+import { BASKET, BOX, GOOD, planted, planting, SUNNY, TUB, type Put, known } from '../../../tests/builders/plantings';
 import { usualContainer } from '../containers/usual';
 import { kindOf } from '../plants/book/index';
 import { applyEdit } from '../plantings/edits';
@@ -163,4 +164,12 @@ test('every check tells its source, and cautions without weight never move the s
   expect(CHECKS.weight.weight + CHECKS.gloves.weight + CHECKS['runs-wild'].weight + CHECKS.support.weight).toBe(0);
   expect(judge('weight', [['petunia-white', 0, 0]], { container: BASKET }, { dropCm: 200 })!.facts).toMatchObject({ on: 'hook' });
   expect(judge('weight', [['petunia-white', 0, 0]], { container: BOX }, { dropCm: 90 })!.facts).toMatchObject({ on: 'sill' });
+});
+
+test('soft succulents and those of the desert are a poorer match than either among its own, and neither wants a bedding plant’s water', () => {
+  const match = (a: string, b: string) => thirstMatch(known(a), known(b));
+  expect(match('echeveria-blue', 'crassula-buttons')).toBe(1);
+  expect(match('agave-blue', 'barrel-cactus-gold')).toBe(1);
+  expect(match('echeveria-blue', 'agave-blue')).toBeLessThan(0.7);
+  expect(match('agave-blue', 'petunia-white')).toBeLessThan(match('echeveria-blue', 'agave-blue'));
 });

@@ -47,7 +47,7 @@ export const kindSchema = z.object({
   lowestC: z.number().min(-45).max(20),
   /** Night temperature at which to bring it in; `null` when it stays out. */
   bringInC: z.number().min(-5).max(18).nullable(),
-  cycle: z.enum(['annual', 'biennial', 'perennial', 'tender perennial', 'shrub', 'tender shrub', 'bulb', 'succulent']),
+  cycle: z.enum(['annual', 'biennial', 'perennial', 'tender perennial', 'shrub', 'tender shrub', 'bulb', 'succulent', 'desert succulent']),
   foliage: z.object({
     main: colourSchema,
     second: colourSchema.nullable(),

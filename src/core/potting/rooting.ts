@@ -6,6 +6,7 @@ export function depthWantedCm(kind: PlantKind): number {
   const height = middle(kind.heightCm);
   switch (kind.cycle) {
     case 'succulent':
+    case 'desert succulent':
       return 8;
     case 'bulb':
       return 15;

@@ -1,6 +1,6 @@
 import { toHex, type Oklch } from '@/core/colour/oklch';
 import type { PlantKind } from '@/core/plants/kind';
-import { colourName } from '@/words/names';
+import { colourName } from '@/core/colour/names';
 
 /** The colours of a kind in equal parts: leaf, second, vein, flower, throat. Never tinted, always edged. */
 export function Swatches({ kind, height = 14 }: { readonly kind: PlantKind; readonly height?: number }) {

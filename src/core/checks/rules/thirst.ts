@@ -10,12 +10,18 @@ export interface ThirstFacts {
 
 const LEVEL: Readonly<Record<PlantKind['thirst'], number>> = { low: 0, medium: 1, high: 2 };
 
+/** Soft fleshy plants want water weekly, those of the desert far less: they live side by side, but neither thrives. */
+const SOFT_AND_DESERT = 0.66;
+
 /** How well two kinds share one watering, 0–1. */
 export function thirstMatch(a: PlantKind, b: PlantKind): number {
   const gap = Math.abs(LEVEL[a.thirst] - LEVEL[b.thirst]);
+  if (a.cycle !== b.cycle && isFleshy(a) && isFleshy(b)) return SOFT_AND_DESERT;
   if (a.dryBetween !== b.dryBetween) return gap === 0 ? 0.7 : gap === 1 ? 0.3 : 0;
   return gap === 2 ? 0.55 : 1;
 }
+
+const isFleshy = ({ cycle }: PlantKind): boolean => cycle === 'succulent' || cycle === 'desert succulent';
 
 /** Same thirst for all: the worst pair decides, since one can waters both. */
 export const thirst: Check<'thirst', ThirstFacts> = {

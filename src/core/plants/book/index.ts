@@ -3,6 +3,7 @@ import { ANNUALS } from './annuals';
 import { BULBS } from './bulbs';
 import { CLIMBERS } from './climbers';
 import { COLD_SEASON } from './coldSeason';
+import { DESERT_PLANTS } from './desert';
 import { GRASSES_FERNS } from './grassesFerns';
 import { KITCHEN_PLANTS } from './kitchen';
 import { LEAF_PLANTS } from './leafPlants';
@@ -36,6 +37,7 @@ export const BOOK: readonly PlantKind[] = [
   ...MORE_GRASSES,
   ...MORE_KITCHEN,
   ...MORE_SUCCULENTS,
+  ...DESERT_PLANTS,
 ];
 
 const BY_ID: ReadonlyMap<KindId, PlantKind> = new Map(BOOK.map((kind) => [kind.id, kind]));

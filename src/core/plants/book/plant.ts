@@ -38,8 +38,11 @@ export interface Facts extends Partial<Omit<Group, 'sun'>> {
 export function plant(group: Group, id: string, botanical: string, common: string, description: string, facts: Facts): PlantKind {
   const { sun: groupSun, ...shared } = group;
   const { height, spread, trail, fill, sun = groupSun, leaf, bloom, fruit, edible, notEdible, harm, skin, wild, alsoCalled, ...own } = facts;
+  // Where harm is not known for sure the record as a whole is less sure.
+  const unsure = [harm?.[0], harm?.[1], skin?.[0]].includes('unsure');
   return {
     ...shared,
+    ...(unsure ? { confidence: 'fair' as const } : {}),
     ...own,
     id,
     botanical,
