@@ -145,7 +145,7 @@ test('a wish that nothing meets is named', async ({ page }) => {
   await expect(page.locator('[data-proposal]')).toHaveCount(0);
 });
 
-for (const path of ['/', '/start', '/bench', '/plants', '/trolley', '/shed'])
+for (const path of ['/', '/start', '/bench', '/shelf', '/plants', '/trolley', '/shed'])
   test(`no accessibility faults in ${path}, with the demo set`, async ({ page }) => {
     await page.goto('/shed');
     await page.getByRole('button', { name: 'Load the demo set' }).click();

@@ -87,7 +87,7 @@ function Entry({ finding: { kind, against }, query, library, benches, units, ope
         <span />
       </button>
       <span className="pointer-events-none absolute top-2 right-3 w-9"><Swatches kind={kind as PlantKind} height={16} /></span>
-      <label className="absolute right-3 bottom-1.5 flex min-h-6 items-center gap-1 text-[11.5px] text-ink2"><span aria-hidden>compare</span><input type="checkbox" aria-label={`Compare ${kind.common}`} className="size-3.5 accent-[var(--ink)]" checked={compared.includes(kind.id)} onChange={() => onCompare(kind.id)} /></label>
+      <label className="absolute right-3 bottom-1.5 flex min-h-6 items-center gap-1 text-[11.5px] text-ink2"><span aria-hidden>compare</span><input type="checkbox" aria-label={`Compare ${kind.common}`} className="size-6 accent-[var(--ink)]" checked={compared.includes(kind.id)} onChange={() => onCompare(kind.id)} /></label>
     </li>
   );
 }
