@@ -8,16 +8,29 @@ await page.goto(`${url}/shed`);
 const load = page.getByRole('button', { name: 'Load the demo set' });
 if (await load.isVisible({ timeout: 4000 }).catch(() => false)) await load.click();
 await page.waitForTimeout(5500);
-for (const [name, path] of [['yard', '/'], ['bench', '/bench?planting=demo-tub-1'], ['spot', '/spot?spot=demo-window'], ['bench-basket', '/bench?planting=demo-basket-2'], ['shelf-item', '/shelf?item=demo-barrow'], ['start', '/start'], ['plant-book', '/plants'], ['trolley', '/trolley'], ['shed', '/shed']]) {
+for (const [name, path] of [['yard', '/'], ['bench', '/bench?planting=demo-tub-1'], ['spot', '/spot?spot=demo-window'], ['bench-basket', '/bench?planting=demo-basket-2'], ['shelf-item', '/shelf?item=demo-barrow'], ['start', '/start'], ['trolley', '/trolley'], ['shed', '/shed']]) {
   await page.goto(url + path);
   await page.waitForTimeout(4500);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }
+await page.goto(`${url}/plants`);
+await page.getByLabel('Hours of sun').fill('4');
+await page.keyboard.press('Enter');
+await page.getByRole('radio', { name: 'lime', exact: true }).click();
+await page.getByRole('checkbox', { name: 'Trails' }).check();
+await page.getByRole('checkbox', { name: 'cats' }).check();
+await page.getByLabel('On the benches today at').selectOption({ label: 'Siding Nursery' });
+await page.waitForTimeout(4000);
+await page.screenshot({ path: 'docs/screenshots/plant-book.png' });
+for (let i = 0; i < 3; i += 1) await page.getByRole('checkbox', { name: /^Compare/ }).nth(i).check();
+await page.getByRole('button', { name: 'Compare 3' }).click();
+await page.waitForTimeout(4000);
+await page.screenshot({ path: 'docs/screenshots/plant-compare.png' });
 await page.goto(`${url}/shelf`);
 await page.waitForTimeout(5000);
 await page.screenshot({ path: 'docs/screenshots/shelf.png', fullPage: true });
 await page.setViewportSize({ width: 390, height: 844 });
-for (const [name, path] of [['phone-bench', '/bench?planting=demo-tub-1'], ['phone-trolley', '/trolley'], ['phone-spot', '/spot?spot=demo-window']]) {
+for (const [name, path] of [['phone-bench', '/bench?planting=demo-tub-1'], ['phone-trolley', '/trolley'], ['phone-spot', '/spot?spot=demo-window'], ['phone-plants', '/plants?kind=fountain-grass-purple']]) {
   await page.goto(url + path);
   await page.waitForTimeout(4000);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });

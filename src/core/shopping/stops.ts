@@ -7,6 +7,7 @@ import type { StockLine } from './stock';
 export interface Stop {
   readonly id: string;
   readonly name: string;
+  /** What it does, to follow its name. */
   readonly words: string;
   /** Share of what it sells that is there on a day. */
   readonly there: number;
@@ -20,10 +21,10 @@ export interface Stop {
 
 /** Where the volunteers of Rillbank Halt buy. */
 export const STOPS: readonly Stop[] = [
-  { id: 'siding', name: 'Siding Nursery', words: 'grows its own; wide choice, singly in pots', there: 0.72, priceShare: 1, sizes: ['9cm', '1L', '2L', '3L'], tired: 0.05 },
-  { id: 'market', name: 'Saturday stall', words: 'bedding in strips and small pots, cheap, gone by noon', there: 0.34, priceShare: 0.72, sizes: ['six-pack', 'four-pack', '9cm'], tired: 0.22 },
-  { id: 'barn', name: 'Barn Centre', words: 'a bit of everything, larger pots, dearer', there: 0.55, priceShare: 1.22, sizes: null, tired: 0.14 },
-  { id: 'post', name: 'Bulb shed by post', words: 'bulbs and plugs, sent in their season', there: 0.6, priceShare: 0.9, sizes: ['bulb', 'six-pack', '9cm'], tired: 0.08 },
+  { id: 'siding', name: 'Siding Nursery', words: 'grows its own: a wide choice, singly in pots', there: 0.72, priceShare: 1, sizes: ['9cm', '1L', '2L', '3L'], tired: 0.05 },
+  { id: 'market', name: 'Saturday stall', words: 'has bedding in strips and small pots, cheap, gone by noon', there: 0.34, priceShare: 0.72, sizes: ['six-pack', 'four-pack', '9cm'], tired: 0.22 },
+  { id: 'barn', name: 'Barn Centre', words: 'has a bit of everything, in larger pots, dearer', there: 0.55, priceShare: 1.22, sizes: null, tired: 0.14 },
+  { id: 'post', name: 'Bulb shed by post', words: 'sends bulbs and plugs', there: 0.6, priceShare: 0.9, sizes: ['bulb', 'six-pack', '9cm'], tired: 0.08 },
 ];
 
 const NOTES = { fresh: ['fresh in', 'well budded', 'sturdy'], tired: ['leggy', 'pot-bound', 'dry at the edge'] } as const;

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { mixHeightCm, type Container } from '@/core/containers/container';
 import { usualContainer } from '@/core/containers/usual';
-import { middle, type PlantKind } from '@/core/plants/kind';
+import type { PlantKind } from '@/core/plants/kind';
 import { seedOf } from '@/core/random/hash';
 import { weekAfter } from '@/core/units/units';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
@@ -14,7 +14,7 @@ const NURSERY_POT = usualContainer('nursery pot', { kind: 'round', topCm: 15, ba
 export const grownWeeks = (kind: PlantKind): number => Math.max(14, Math.round(kind.weeksToFill * 1.2));
 
 /** Room below the foot of the pot that trails need, cm. */
-export const belowCm = (kind: PlantKind, container: Container = NURSERY_POT): number => (kind.trailCm ? Math.max(2, middle(kind.trailCm) * 0.9 - mixHeightCm(container)) : 3);
+export const belowCm = (kind: PlantKind, container: Container = NURSERY_POT): number => (kind.trailCm ? Math.max(3, kind.trailCm[1] + 2 - mixHeightCm(container)) : 3);
 
 interface GrownProps {
   readonly kind: PlantKind;

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useRef, useState } from 'react';
 import { bookWeek } from '@/core/spots/spot';
 import type { OwnKind } from '@/core/plants/own';
 import { asked as askedOf, findBy, NO_QUERY, type Query } from '@/core/search/query';
@@ -38,6 +38,7 @@ export function PlantBook() {
   const [wide, setWide] = useState<'found' | 'compare' | 'files'>('found');
   const [narrowing, setNarrowing] = useState(false);
   const [compared, setCompared] = useState<readonly string[]>([]);
+  const page = useRef<HTMLDivElement>(null);
   const [ref, width] = useWidth<HTMLDivElement>();
   const benches = useBenches(stop || null);
   const asked = useDeferredValue(query);
@@ -53,6 +54,8 @@ export function PlantBook() {
     const next = new URLSearchParams(search);
     next.set('kind', id);
     router.replace(`/plants?${next}`, { scroll: false });
+    // On narrow screens the page of a kind lies under the list.
+    if (!window.matchMedia('(min-width: 1100px)').matches) page.current?.scrollIntoView({ behavior: window.matchMedia('(prefers-reduced-motion: reduce)').matches ? 'auto' : 'smooth' });
   };
   const chooseSpot = (id: string) => {
     setSpotId(id);
@@ -87,7 +90,7 @@ export function PlantBook() {
             </>
           )}
         </div>
-        <div className="min-w-0 sm:max-wide:col-span-2">
+        <div ref={page} className="min-w-0 sm:max-wide:col-span-2">
           {side === 'tag' ? <TagForm library={library} units={settings} onClose={() => setSide('kind')} onKeep={(record) => void keep(record).then(() => { say(`${record.told.common} is in the book.`); openKind(record.id); })} />
             : <KindPage key={open.id} kind={open} library={library} benches={benches} shelf={loaded.shelf} units={settings} onOpen={openKind} onOwn={(record) => void keep(record)} />}
         </div>

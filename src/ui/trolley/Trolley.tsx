@@ -41,7 +41,7 @@ export function Trolley() {
       <div className="min-w-0">
         <h1 className="display text-[29px] leading-10">Trolley</h1>
         <p className="pb-3 text-ink2">Prices are typical; stock and shop prices come from a simulated garden centre{benches.lines === null ? ', which does not answer just now' : ''}. The tag and the till win.</p>
-        <div className="max-w-[340px] pb-3"><PickField name="Where you go" value={stop} options={STOPS.map(({ id, name, words }) => [id, `${name}: ${words}`] as const)} onPick={setStop} /></div>
+        <div className="max-w-[340px] pb-3"><PickField name="Where you go" value={stop} options={STOPS.map(({ id, name }) => [id, name] as const)} onPick={setStop} /><p className="pt-1 text-[12.5px] text-ink2">It {STOPS.find(({ id }) => id === stop)!.words}.</p></div>
         <PlantTable list={list} benches={benches} settings={settings} />
         <h2 className="mt-6 mb-1 text-[15px] font-semibold">Mix and feed</h2>
         <table className="w-full bg-paper text-left [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2 [&_td:last-child]:text-right">
