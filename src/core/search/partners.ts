@@ -3,6 +3,7 @@ import type { Oklch } from '../colour/oklch';
 import { thirstMatch } from '../checks/rules/thirst';
 import { leadingColour } from '../plants/colours';
 import { middle, type PlantKind, type Role } from '../plants/kind';
+import { leafWeeks, sharedWeeks } from '../plants/season';
 
 /** A kind that goes with another, and why. */
 export type Partner =
@@ -14,15 +15,15 @@ const ECHO = 11;
 /** Beyond which one colour sets off another. */
 const SETS_OFF = 38;
 
-/** Do two kinds share light and watering? */
+/** Weeks two kinds must stand in leaf together to make a pair. */
+const LEAST_TOGETHER = 8;
+
+/** Do two kinds share light, watering and a season? */
 export function shareAPot(a: PlantKind, b: PlantKind): boolean {
   const from = Math.max(a.light.hours[0], b.light.hours[0]);
   const to = Math.min(a.light.hours[1], b.light.hours[1]);
-  return to - from >= 1 && thirstMatch(a, b) >= 0.7 && weather(a) === weather(b);
+  return to - from >= 1 && thirstMatch(a, b) >= 0.7 && sharedWeeks(leafWeeks(a), leafWeeks(b)) >= LEAST_TOGETHER;
 }
-
-/** Summer plants and those of the cold months are not in the pot together. */
-const weather = ({ bloom, foliage }: PlantKind): 'cold' | 'any' => (bloom && !foliage.evergreen && bloom.weeks[0] > bloom.weeks[1] ? 'cold' : 'any');
 
 /** Minor colours of a kind, which a neighbour may take up. */
 function minorColours({ foliage, bloom }: PlantKind): readonly (readonly [Extract<Partner, { why: 'echo' }>['part'], Oklch])[] {
@@ -58,7 +59,7 @@ export function partnersOf(kind: PlantKind, kinds: readonly PlantKind[], count =
 }
 
 /** How unlike two kinds are as stand-ins: role, habit, size, trail, light, water and leading colour. 0 is the same. */
-export function unlike(a: PlantKind, b: PlantKind): number {
+function unlike(a: PlantKind, b: PlantKind): number {
   const role: Role = a.roles[0]!;
   return (
     (b.roles.includes(role) ? 0 : 3) + (a.habit === b.habit ? 0 : 1) + (a.foliage.texture === b.foliage.texture ? 0 : 0.6) + ((a.trailCm === null) === (b.trailCm === null) ? 0 : 1.5) +

@@ -3,7 +3,8 @@ import { BOOK } from '../plants/book/index';
 import type { PlantKind } from '../plants/kind';
 import { known } from '../../../tests/builders/plantings';
 import { bulliesOf, partnersOf, shareAPot, standInsLike } from './partners';
-import { asked, colourGap, findBy, NO_QUERY, ofInterest, standsAgainst, type Query } from './query';
+import { ofInterest } from '../plants/season';
+import { asked, colourGap, findBy, NO_QUERY, standsAgainst, type Query } from './query';
 
 const ids = (query: Partial<Query>, kinds = BOOK) => findBy(kinds, { ...NO_QUERY, ...query }).suited.map(({ kind }) => kind.id);
 
@@ -52,11 +53,14 @@ test('safe for cats leaves out what harms them, and what nobody knows', () => {
   expect(safe.has('switch-grass-blue')).toBe(true);
 });
 
-test('weeks of interest run over the turn of the year; evergreens always have some', () => {
+test('weeks of interest run over the turn of the year; evergreens always have some; coloured leaves while they are out', () => {
   const heath = known('heather-winter-pink');
   expect([50, 3, 16].map((week) => ofInterest({ ...heath, foliage: { ...heath.foliage, evergreen: false } }, week))).toEqual([true, true, true]);
   expect(ofInterest({ ...heath, foliage: { ...heath.foliage, evergreen: false } }, 30)).toBe(false);
   expect(ofInterest(heath, 30)).toBe(true);
+  const at = (id: string, week: number) => ofInterest(known(id), week);
+  expect([at('coleus-lime', 28), at('coleus-lime', 5)]).toEqual([true, false]);
+  expect([at('tulip-plum', 18), at('tulip-plum', 24)]).toEqual([true, false]);
 });
 
 test('what misses by one thing is told apart from what misses by more', () => {
@@ -76,6 +80,12 @@ test('partners share light and water and say what they take up; none is of the s
   const throat = partnersOf(known('bacopa-white'), BOOK);
   expect(throat.contrasts.length + throat.echoes.length).toBeGreaterThan(0);
   expect(partnersOf(known('million-bells-apricot'), BOOK).echoes.some((p) => p.why === 'echo' && p.part === 'throat')).toBe(true);
+});
+
+test('spring bulbs are no partners of summer bedding, nor winter violas; an evergreen goes with both', () => {
+  const pair = (a: string, b: string) => shareAPot(known(a), known(b));
+  expect([pair('tulip-plum', 'petunia-white'), pair('pansy-blue', 'pelargonium-scarlet'), pair('tulip-plum', 'pansy-blue')]).toEqual([false, false, true]);
+  expect([pair('ivy-green', 'tulip-white'), pair('ivy-green', 'begonia-bedding-white')]).toEqual([true, true]);
 });
 
 test('the nearest stand-in for a colour form is its like, and a kind is never its own stand-in', () => {

@@ -2,7 +2,7 @@ import { lookApart } from '../colour/ciede2000';
 import type { Oklch } from '../colour/oklch';
 import { findKinds } from '../plants/find';
 import { middle, noHarmKnown, type FlowerForm, type Habit, type KindId, type LeafShape, type PlantKind, type Role, type SURFACES, type TEXTURES } from '../plants/kind';
-import { weeksBetween } from '../units/units';
+import { ofInterest } from '../plants/season';
 
 export const COLOUR_PARTS = ['any part', 'leaf', 'vein', 'stem', 'flower', 'throat'] as const;
 export type ColourPart = (typeof COLOUR_PARTS)[number];
@@ -64,12 +64,6 @@ export function colourGap(kind: PlantKind, { at, part }: NonNullable<Query['colo
   return coloursAt(kind, part).reduce((least, colour) => Math.min(least, lookApart(colour, at)), Infinity);
 }
 
-/** Is it worth looking at in a week: in flower or fruit, or in leaf that holds? */
-export function ofInterest(kind: PlantKind, week: number): boolean {
-  const within = ([from, to]: readonly [number, number]) => weeksBetween(from, week) <= weeksBetween(from, to);
-  return (kind.bloom !== null && within(kind.bloom.weeks)) || (kind.fruit !== null && within(kind.fruit.weeks)) || kind.foliage.evergreen;
-}
-
 const TESTS: { readonly [F in Against]: (kind: PlantKind, query: Query) => boolean } = {
   role: (kind, { role }) => role === null || kind.roles.includes(role),
   habit: (kind, { habit }) => habit === null || kind.habit === habit,
@@ -78,7 +72,6 @@ const TESTS: { readonly [F in Against]: (kind: PlantKind, query: Query) => boole
   widestCm: (kind, { widestCm }) => widestCm === null || middle(kind.spreadCm) <= widestCm,
   trails: (kind, { trails }) => !trails || kind.trailCm !== null,
   thirst: (kind, { thirst }) => thirst === null || kind.thirst === thirst,
-  colour: (kind, { colour }) => colour === null || colourGap(kind, colour) <= SAME_FAMILY,
   texture: (kind, { texture }) => texture === null || kind.foliage.texture === texture,
   leafShape: (kind, { leafShape }) => leafShape === null || kind.foliage.shape === leafShape,
   surface: (kind, { surface }) => surface === null || kind.foliage.surface === surface,
@@ -91,6 +84,8 @@ const TESTS: { readonly [F in Against]: (kind: PlantKind, query: Query) => boole
   wildlife: (kind, { wildlife }) => !wildlife || kind.wildlife.length > 0,
   priceMost: (kind, { priceMost }) => priceMost === null || Math.min(...kind.sold.map(({ price }) => price)) <= priceMost,
   among: (kind, { among }) => among === null || among.has(kind.id),
+  // The dearest question last.
+  colour: (kind, { colour }) => colour === null || colourGap(kind, colour) <= SAME_FAMILY,
 };
 const FACETS = Object.keys(TESTS) as readonly Against[];
 

@@ -1,5 +1,6 @@
 import { toHex } from '@/core/colour/oklch';
 import type { PlantKind } from '@/core/plants/kind';
+import { leafWeeks, type Weeks } from '@/core/plants/season';
 import { weeksBetween } from '@/core/units/units';
 import { dateText } from '@/words/format';
 
@@ -7,9 +8,8 @@ const WEEKS = 52;
 
 /** In leaf, in flower and in fruit through the year, as bars on a year ruled by months. */
 export function YearStrip({ kind }: { readonly kind: PlantKind }) {
-  const { foliage, bloom, fruit, cycle } = kind;
-  const leaf: readonly [number, number] | null = foliage.evergreen ? [1, 52] : cycle === 'bulb' ? (bloom ? [((bloom.weeks[0] + 45) % WEEKS) + 1, (bloom.weeks[1] + 5) % WEEKS || 1] : [10, 30]) : kind.lowestC > -3 ? [20, 43] : [14, 44];
-  const bars: readonly (readonly [string, readonly [number, number] | null, string])[] = [['leaf', leaf, toHex(foliage.main)], ['flower', bloom?.weeks ?? null, bloom ? toHex(bloom.main) : ''], ['fruit', fruit?.weeks ?? null, fruit ? toHex(fruit.colour) : '']];
+  const { foliage, bloom, fruit } = kind;
+  const bars: readonly (readonly [string, Weeks | null, string])[] = [['leaf', leafWeeks(kind), toHex(foliage.main)], ['flower', bloom?.weeks ?? null, bloom ? toHex(bloom.main) : ''], ['fruit', fruit?.weeks ?? null, fruit ? toHex(fruit.colour) : '']];
   const shown = bars.filter(([, weeks]) => weeks !== null);
   return (
     <div className="px-4 pt-3 pb-2" role="img" aria-label={shown.map(([name, weeks]) => (weeks![0] === 1 && weeks![1] === 52 ? `In ${name} all year` : `In ${name} ${dateText(weeks![0])} to ${dateText(weeks![1])}`)).join('; ')}>
@@ -25,7 +25,7 @@ export function YearStrip({ kind }: { readonly kind: PlantKind }) {
 }
 
 /** A stretch of weeks as pieces of one calendar year. */
-function pieces([from, to]: readonly [number, number]): readonly (readonly [from: number, length: number])[] {
+function pieces([from, to]: Weeks): readonly (readonly [from: number, length: number])[] {
   const length = weeksBetween(from, to) + 1;
   return from - 1 + length <= WEEKS ? [[from - 1, length]] : [[from - 1, WEEKS - from + 1], [0, length - (WEEKS - from + 1)]];
 }
