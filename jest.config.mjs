@@ -9,6 +9,8 @@ const shared = {
 shared.transform['node_modules/culori/.+\\.js$'] = ['@swc/jest', { jsc: { target: 'es2022' }, module: { type: 'commonjs' } }];
 
 const config = {
+  // A busy machine may be five times slower than a calm one; a test that hangs still ends.
+  testTimeout: 60000,
   projects: [
     { ...shared, displayName: 'core', testEnvironment: 'node', testMatch: ['<rootDir>/src/**/*.test.ts'], setupFiles: ['<rootDir>/tests/builders/setupNode.ts'] },
     { ...shared, displayName: 'components', testEnvironment: 'jsdom', testMatch: ['<rootDir>/src/**/*.test.tsx'], setupFilesAfterEnv: ['<rootDir>/tests/builders/setupDom.ts'] },

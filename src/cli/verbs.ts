@@ -100,7 +100,7 @@ function propose(text: string): Answer {
   const wishes = parseWith(wishesSchema, { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false, ...wishesGiven });
   if (!wishes.ok) return faultLine(wishes);
   const ask = { container: container.value, spot: here, wishes: wishes.value, plantedWeek, endWeek, seed, kinds: BOOK };
-  const found = proposeNow(ask, { wanted, effort: Math.max(48, wanted * 8) });
+  const found = proposeNow(ask, { wanted, effort: Math.max(48, wanted * 8), improve: 0 });
   if (found.length === 0) {
     const { obstacles, ruledOut } = obstaclesTo(ask);
     return { kind: 'not possible', message: `No planting suits these wishes. Ruled out: ${JSON.stringify(ruledOut)}. Would help: ${obstacles.map(({ relaxed, proposals }) => `${relaxed.join(' and ')} (${proposals})`).join(', ') || 'nothing that was tried'}.` };

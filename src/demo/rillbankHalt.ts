@@ -1,9 +1,11 @@
 import { kindOf } from '@/core/plants/book/index';
 import type { PlantKind } from '@/core/plants/kind';
+import { castOf } from '@/core/search/compose';
 import { placeCast } from '@/core/search/place';
 import type { Scheme } from '@/core/colour/schemes';
 import type { Container } from '@/core/containers/container';
 import type { Planting } from '@/core/plantings/planting';
+import { USUAL_CARE } from '@/core/plantings/schema';
 import { usualContainer } from '@/core/containers/usual';
 import { shelfKind } from '@/core/shelf/shipped';
 import type { ShelfItem } from '@/core/shelf/shelf';
@@ -89,12 +91,12 @@ function known(id: string): PlantKind {
 /** The whole set, placed by the same engine that places everything else. */
 export function rillbankHalt(): { readonly spots: readonly Spot[]; readonly plantings: readonly Planting[]; readonly shelf: readonly ShelfItem[] } {
   const plantings = DESIGNS.map((design): Planting => {
-    const wishes = { scheme: design.scheme, fullInWeeks: 8, budget: null, kitchen: design.kitchen ?? false };
+    const wishes = { scheme: design.scheme, fullInWeeks: 8, budget: null, kitchen: design.kitchen ?? false, school: 'any', must: [], never: [] } as const;
     const { container } = shelf.find(({ id }) => id === design.shelfId)!;
-    const cast = { lead: design.lead ? known(design.lead) : null, bodies: design.bodies.map(known), edges: design.edges.map(known), promise: 1 };
+    const cast = castOf('thriller', [...(design.lead ? [{ kind: known(design.lead), role: 'lead' as const }] : []), ...design.bodies.map((id) => ({ kind: known(id), role: 'body' as const })), ...design.edges.map((id) => ({ kind: known(id), role: 'edge' as const }))]);
     const places = placeCast(cast, { container, spot: design.spot, wishes, plantedWeek: 20, endWeek: 42, kinds: [], seed: seedOf(design.id) });
     if (!places) throw new Error(`The demo planting ${design.name} does not fit its container.`);
-    return { id: design.id, name: design.name, spotId: design.spot.id, container, shelfId: design.shelfId, wishes, plantedWeek: 20, endWeek: 42, places, strangers: [], meant: [], demo: true };
+    return { id: design.id, name: design.name, spotId: design.spot.id, container, shelfId: design.shelfId, wishes, plantedWeek: 20, endWeek: 42, care: USUAL_CARE, places, strangers: [], meant: [], demo: true };
   });
   return { spots: Object.values(spots), plantings, shelf };
 }

@@ -1,7 +1,7 @@
 import { colourName } from '@/core/colour/names';
 import { coloursOf, leadingColour } from '@/core/plants/colours';
 import type { KindId, PlantKind } from '@/core/plants/kind';
-import type { Proposal } from '@/core/search/propose';
+import type { Proposal } from '@/core/search/proposal';
 import { hueGapDeg } from '@/core/colour/oklch';
 import { isGround, isWhite } from '@/core/colour/schemes';
 import { inSentence } from './names';

@@ -10,9 +10,16 @@ export const SCHEME_NAMES: Readonly<Record<Scheme['kind'], string>> = {
   cool: 'Cool',
   hot: 'Hot',
   pastel: 'Pastel',
+  jewel: 'Jewel',
+  'dark-and-lime': 'Dark and lime',
+  'green-and-white': 'Green and white',
   'one-and-white': 'One colour and white',
+  tonal: 'Shades of one',
+  neighbours: 'Neighbours on the wheel',
   opposites: 'Opposite pair',
+  triad: 'Three apart',
   loved: 'From a loved colour',
+  palette: 'From a palette',
 };
 
 /** A scheme in a few words: "violet with its opposite". */
@@ -20,6 +27,18 @@ export function schemeText(scheme: Scheme): string {
   switch (scheme.kind) {
     case 'one-and-white':
       return `${colourName(scheme.colour)} and white`;
+    case 'tonal':
+      return `shades of ${colourName(scheme.colour)}`;
+    case 'neighbours':
+      return `${colourName(scheme.colour)} and its neighbours`;
+    case 'triad':
+      return `${colourName(scheme.colour)} and the two a third of the wheel away`;
+    case 'palette':
+      return `your palette of ${scheme.colours.length}`;
+    case 'dark-and-lime':
+      return 'dark leaves and lime';
+    case 'green-and-white':
+      return 'green and white';
     case 'opposites':
       return `${colourName(scheme.colour)} with its opposite`;
     case 'loved':

@@ -5,6 +5,8 @@ import type { Obstacle, Relaxation } from '@/core/search/obstacles';
 const RELAXATION_TEXT: Readonly<Record<Relaxation, { readonly blames: string; readonly without: string }>> = {
   budget: { blames: 'The budget is', without: 'without it' },
   scheme: { blames: 'The colours are', without: 'with colours left open' },
+  must: { blames: 'The plants that must or must not be there are', without: 'without naming plants' },
+  school: { blames: 'The way of composing is', without: 'with the way left open' },
   kitchen: { blames: 'Eating all of it is', without: 'with ornamental plants too' },
   reach: { blames: 'Reach of pets or children is', without: 'out of their reach (raise it, do not risk it)' },
   light: { blames: 'The light is', without: 'two hours more or less of sun' },
@@ -21,6 +23,7 @@ export function obstacleText({ relaxed, proposals }: Obstacle): string {
 }
 
 const HURDLE_TEXT: Readonly<Record<Hurdle, string>> = {
+  never: 'your wish to leave them out',
   light: 'the light here',
   reach: 'harm to pets or children',
   cold: 'frost at that planting week',

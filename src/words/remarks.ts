@@ -1,5 +1,5 @@
 import type { Remark } from '@/core/checks/opinion';
-import type { Edit } from '@/core/plantings/edits';
+import type { Edit, RemakeKind } from '@/core/plantings/edits';
 import type { CheckId, FactsOf } from '@/core/checks/rules/index';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
@@ -7,6 +7,8 @@ import { NEAR } from '@/core/checks/rules/weight';
 import { windName } from '@/core/potting/tipping';
 import { countText, dateText, hoursText, lengthText, moneyText, temperatureText, weightText, windText, type Units } from './format';
 import { inSentence, keyed, ROLE_NAMES, schemeText } from './names';
+import { schoolOf } from '@/core/schools/index';
+import { SCHOOL_NAMES } from './schools';
 
 /** A remark in words. */
 export interface Sentence {
@@ -52,8 +54,10 @@ const WORDS: Words = {
   'trail-length': (f, t) => good(t.score, 0.6)
     ? { says: 'Trailing stems end above the ground.', because: `The longest hangs about ${lengthText(f.trailCm, t.units)}; there are ${lengthText(f.dropCm, t.units)}.` }
     : { says: `${capital(t.name(f.kind))} trails about ${lengthText(f.trailCm, t.units)}; there are ${lengthText(f.dropCm, t.units)}.`, because: 'It will lie on the ground or meet heads unless it is pinched.' },
-  roles: (f) => f.missing.length === 0
-    ? { says: 'It has a lead, a body and an edge.', because: `${countText(f.leads, 'lead')}, ${f.bodies} in the body, ${f.edges} at the edge.` }
+  roles: (f, t) => f.missing.length === 0
+    ? f.off
+      ? { says: `${ROLE_NAMES[f.off.role]} plants are ${Math.round(f.off.share * 100)} % of the planting.`, because: `${SCHOOL_NAMES[schoolOf(t.it.planting).id]} keeps to ${Math.round(f.off.wanted[0] * 100)}–${Math.round(f.off.wanted[1] * 100)} %, by count.` }
+      : { says: `It has the parts of its school: ${SCHOOL_NAMES[schoolOf(t.it.planting).id].toLowerCase()}.`, because: `${countText(f.leads, 'lead')}, ${f.bodies} in the body, ${f.edges} at the edge.` }
     : { says: `No ${list(f.missing.map((role) => (role === 'lead' ? 'lead to give it height' : role === 'body' ? 'body to fill the middle' : 'edge to soften the rim')))}.`, because: `${ROLE_NAMES.lead} ${f.leads}, body ${f.bodies}, edge ${f.edges}. Domes and single-kind pots do without on purpose.` },
   crowding: (f, t) => good(t.score, 0.65)
     ? { says: 'There is room for all of them to grow.', because: `Grown leaves want ${f.pressure.toFixed(1)} × the room there is; up to 3 × knits together well.` }
@@ -71,7 +75,7 @@ const WORDS: Words = {
   scheme: (f, t) => {
     const wanted = schemeText(t.it.planting.wishes.scheme);
     if (f.odd) return { says: `${capital(t.name(f.odd))} stands outside ${wanted}.`, because: `The whole fits the scheme to ${Math.round(f.fit * 100)} %.` };
-    if (f.missing.length > 0) return { says: `For ${wanted} it lacks ${list(f.missing.map((m) => (m === 'white' ? 'white' : `the ${m}`)))}.`, because: `What is there fits to ${Math.round(f.fit * 100)} %.` };
+    if (f.missing.length > 0) return { says: `For ${wanted} it lacks ${list(f.missing.map((m) => (m === 'white' || m === 'dark' || m === 'lime' ? (m === 'dark' ? 'dark leaves' : m) : `the ${m}`)))}.`, because: `What is there fits to ${Math.round(f.fit * 100)} %.` };
     return good(t.score, 0.7) ? { says: `The colours read as ${wanted}.`, because: `They fit the scheme to ${Math.round(f.fit * 100)} %, weighed by what is seen.` } : { says: `The colours only half make ${wanted}.`, because: `They fit to ${Math.round(f.fit * 100)} %, weighed by what is seen.` };
   },
   'pot-contrast': (f, t) => good(t.score, 0.6)
@@ -145,7 +149,67 @@ const WORDS: Words = {
       ? { says: `${capital(t.name(f.alike[0]))} and ${t.name(f.alike[1])} merge side by side.`, because: 'One colour clumps; let another come between, unless you want it to flow.' }
       : { says: 'Neighbours are close in colour.', because: 'It flows, but nothing stands out; schools differ on this.' },
   echo: (f, t) => ({ says: `The ${f.part} of ${t.name(f.from)} echoes ${t.name(f.to)}.`, because: 'A minor colour picked up again ties the planting together.' }),
+  'money-seen': (f, t) => f.hidden > 0
+    ? { says: `${capital(t.name(f.kind))} is hardly seen: about ${Math.round(f.share * 100)} % of it shows.`, because: `${f.hidden === 1 ? 'One plant' : `${f.hidden} plants`} of ${f.plants} stand behind others from where this is looked at. Bring it forward, or save the money.` }
+    : { says: 'Every plant is seen from where it matters.', because: `Least seen is ${t.name(f.kind)}, of which about ${Math.round(f.share * 100)} % shows.` },
+  sightline: (f, t) => good(t.score, 0.7)
+    ? { says: `Tall enough to be seen from ${f.eye.toLowerCase()}.`, because: `Over the sill, what is above ${lengthText(f.leastCm, t.units)} shows; ${f.shown} of ${countText(f.plants, 'plant')} do.` }
+    : { says: `From ${f.eye.toLowerCase()} only what is over ${lengthText(f.leastCm, t.units)} shows; the tallest here is ${lengthText(f.tallestCm, t.units)}.`, because: `${f.shown} of ${countText(f.plants, 'plant')} clear the sill. Taller kinds, or a stand under the container.` },
+  muddle: (f, t) => good(t.score, 0.6)
+    ? { says: 'No muddle of middling green leaves.', because: `${f.middling} of ${countText(f.plants, 'plant')} have plain green leaves of middling size.` }
+    : { says: 'Without flowers it is a muddle of middling green leaves.', because: `${f.middling} of ${countText(f.plants, 'plant')} have them${f.flowerlessWeeks > 0 ? `, and ${countText(f.flowerlessWeeks, 'week')} go without flowers` : ''}. A bold, fine, dark or pale leaf would hold it.` },
+  interest: (f, t) => f.dull === null || good(t.score, 0.65)
+    ? { says: 'Something to look at all season.', because: f.dull ? `Quietest about ${dateText(f.calendar![0])}.` : 'Flowers or leaves worth seeing in every week.' }
+    : { says: `Little to look at from about ${dateText(f.calendar![0])} to ${dateText(f.calendar![1])}.`, because: `${countText(f.dull[1] - f.dull[0] + 1, 'week')} in which flowers are over or not yet out and the leaves are plain.` },
+  silhouette: (f, t) => good(t.score, 0.55)
+    ? { says: 'The outline steps from tall to low.', because: `${lengthText(f.tallestCm, t.units)}, ${lengthText(f.middleCm, t.units)}, ${lengthText(f.lowestCm, t.units)}.` }
+    : { says: 'All of nearly one height.', because: `${lengthText(f.tallestCm, t.units)}, ${lengthText(f.middleCm, t.units)} and ${lengthText(f.lowestCm, t.units)} grown: no outline to follow. Even domes do so on purpose.` },
+  evenness: (f, t) => good(t.score, 0.6)
+    ? { says: 'Levels are even.', because: `The middle height is ${lengthText(f.middleCm, t.units)}.` }
+    : { says: `${capital(t.name(f.kind))} sticks out of the dome.`, because: `It grows to ${lengthText(f.heightCm, t.units)}; the others stand about ${lengthText(f.middleCm, t.units)}.` },
+  frame: (f, t) => good(t.score, 0.8)
+    ? { says: 'The frame stands all winter.', because: `${f.kept} of ${countText(f.plants, 'plant')} keep their leaves and stay out.` }
+    : { says: `Only ${f.kept} of ${countText(f.plants, 'plant')} stand through winter.`, because: 'An evergreen frame wants about a third of its plants to keep their leaves and stay out.' },
+  pairs: (f, t) => good(t.score, 0.7)
+    ? { says: 'What is a pair matches.', because: 'Mirrored, or across from each other.' }
+    : f.fault === 'sizes'
+      ? { says: `The pair of ${t.name(f.kind)} is planted from two sizes of pot.`, because: 'One stays ahead of the other all season; the eye hunts for the difference.' }
+      : { says: `The pair of ${t.name(f.kind)} is not quite matched.`, because: `One is ${lengthText(f.offCm, t.units)} off its mirror place: plainly off, or exact, looks meant.` },
+  'edge-place': (f, t) => good(t.score, 0.65)
+    ? { says: 'What trails stands at the rim.', because: `The furthest in is ${t.name(f.kind)}, ${lengthText(f.fromRimCm, t.units)} from it.` }
+    : { says: `${capital(t.name(f.kind))} trails but stands ${lengthText(f.fromRimCm, t.units)} from the rim${t.it.spot.view === 'one side' ? ' that is seen' : ''}.`, because: 'It will climb over its neighbours before it reaches the edge, or hang where nobody looks.' },
+  'dark-light': (f, t) => good(t.score, 0.6)
+    ? { says: `${capital(t.name(f.beside || f.kind))} sets off the dark of ${t.name(f.kind)}.`, because: 'A dark plant wants a light one beside it.' }
+    : { says: `${capital(t.name(f.kind))} has no light neighbour.`, because: 'Dark leaves read as a hole until something pale, white or lime touches them.' },
+  sparkle: (f, t) => ({ says: `A little light from ${t.name(f.kind)} lifts the rest.`, because: `About ${Math.round(f.share * 100)} % of what is seen is white, silver or lime.` }),
+  'colour-sight': (f, t) => good(t.score, 0.7)
+    ? { says: 'The colours also part for eyes that confuse red and green.', because: `Nearest then are ${t.name(f.a)} and ${t.name(f.b)}.` }
+    : { says: `To eyes that confuse red and green, ${t.name(f.a)} and ${t.name(f.b)} look alike.`, because: 'About one man in twelve has such eyes. A difference in lightness is seen by all.' },
+  'spill-room': (f, t) => good(t.score, 0.7)
+    ? { says: 'There is room in front to spill.', because: `Leaves reach ${lengthText(f.reachCm, t.units)} past the rim; there are ${lengthText(f.roomCm, t.units)}.` }
+    : { says: `${capital(t.name(f.kind))} reaches ${lengthText(f.reachCm, t.units)} past the rim; there are ${lengthText(f.roomCm, t.units)}.`, because: 'Leaves will rub, or people will. Move it clear, or choose something narrower.' },
+  rain: (f) => f.by === 'roof'
+    ? { says: f.share === 0 ? 'Rain never reaches it: it lives from the can.' : `Only about ${Math.round(f.share * 100)} % of the rain reaches it.`, because: 'Roof, eave or tree keeps it off. A wet day is no watering day off here.' }
+    : { says: 'Once grown, its own leaves shed most rain outside the rim.', because: `About ${Math.round(f.share * 100)} % gets in. Feel the mix after rain before you trust it.` },
+  hardening: (f, t) => ({ says: `Harden off ${list(f.kinds.slice(0, 3).map(t.name))}${f.kinds.length > 3 ? ' and others' : ''} for 7–14 days.`, because: `Leaves from a sheltered house scorch in ${hoursText(f.hours)} of sun and chill at night: shade by day, shelter by night, a little more each day.` }),
+  spares: (f, t) => good(t.score, 0.75)
+    ? { says: 'Packs come out nearly even.', because: f.kind ? `${f.spare} left over of ${t.name(f.kind)}.` : '' }
+    : { says: `${countText(f.spare, 'plant')} of ${t.name(f.kind)} would be left without a place.`, because: `${f.plants} needed, sold so that ${f.bought} are bought. Find them a place, or buy it singly.` },
+  'second-choice': (f, t) => ({ says: `${capital(list(f.kinds.slice(0, 3).map(t.name)))} may be hard to find: have a second choice.`, because: 'Few places sell it. Stand-ins are on its tag.' }),
+  handling: (f) => ({ says: CAUTION_HEADS[f.cautions[0]!], because: f.cautions.map((one) => CAUTION_TEXTS[one]).join(' ') }),
   'runs-wild': (f, t) => ({ says: `${capital(t.name(f.kind))} can run wild.`, because: `${f.where} Check your local list; never tip it out in the wild.` }),
+};
+
+const CAUTION_HEADS: Readonly<Record<FactsOf<'handling'>['cautions'][number], string>> = {
+  overhead: 'It hangs or stands high: mind ladders and whoever passes below.', eating: 'Eat only plants sold for eating.', stores: 'Feeds and slug bait: locked away.', power: 'Water and electricity: ask an electrician.', 'mix dust': 'Mind the dust of dry mix.', tools: 'Mind the blades.',
+};
+const CAUTION_TEXTS: Readonly<Record<FactsOf<'handling'>['cautions'][number], string>> = {
+  overhead: 'Ladder on firm level ground with someone at its foot, or lower the container to work on it; over a path, ask who is answerable for it.',
+  eating: 'No feed or spray made for ornamentals on them; wash what you pick.',
+  stores: 'Keep feeds, slug bait and sprays out of reach of children and pets, in their own packs, by their labels.',
+  power: 'A pump or timer near water wants a protected outdoor circuit, put in by a licensed electrician.',
+  'mix dust': 'Damp the mix before tipping it, wear gloves, wash hands: dry mix can carry legionella.',
+  tools: 'Sharp, clean blades, cut away from the hand, closed when laid down.',
 };
 
 /** Puts a remark into words. */
@@ -186,12 +250,20 @@ export function editText(edit: Edit, it: PlantingInSpot, units: Units, kindOf: (
       return edit.change.drainHoles ? `Mark ${countText(edit.change.drainHoles, 'hole')}` : 'Try it';
     case 'add':
       return `Add ${inSentence(kindOf(edit.place.kindId)?.common ?? edit.place.kindId)}`;
+    case 'trim':
+      return `Trim it in week ${edit.weeks}`;
+    case 'untrim':
+      return 'Leave it untrimmed';
+    case 'remake':
+      return 'Plant it this way';
     case 'rename':
       return `Call it ${edit.name}`;
     case 'mean':
       return 'I mean it';
   }
 }
+
+const REMADE: Readonly<Record<RemakeKind, string>> = { propose: 'Planted another way', finish: 'Finished it', scale: 'Moved it to another container', repeat: 'Repeated a unit', season: 'Changed the season', refresh: 'Refreshed it', vary: 'Took another mood', group: 'Planted it for the group' };
 
 /** What an edit did, for the history: "Moved lime potato vine". */
 export function historyText(edit: Edit, it: PlantingInSpot, kindOf: (id: KindId) => PlantKind | null): string {
@@ -209,6 +281,12 @@ export function historyText(edit: Edit, it: PlantingInSpot, kindOf: (id: KindId)
       return 'Rearranged';
     case 'container':
       return 'Changed the container';
+    case 'trim':
+      return `Planned a trim of ${nameAt(edit.place)} in week ${edit.weeks}`;
+    case 'untrim':
+      return `Took back the trim of ${nameAt(edit.place)}`;
+    case 'remake':
+      return REMADE[edit.why];
     case 'rename':
       return 'Renamed';
     case 'mean':

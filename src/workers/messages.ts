@@ -5,7 +5,8 @@ import type { KindId } from '@/core/plants/kind';
 import type { OwnKind } from '@/core/plants/own';
 import type { Ask } from '@/core/search/ask';
 import type { Obstacles } from '@/core/search/obstacles';
-import type { Progress, Proposal } from '@/core/search/propose';
+import type { Proposal } from '@/core/search/proposal';
+import type { Progress } from '@/core/search/propose';
 import type { StandIn } from '@/core/search/standIns';
 import type { PlantMapping, PlantsAnswer } from '@/core/files/plantsCsv';
 import type { CsvAnswers, CsvReading } from '@/core/files/weatherCsv';
@@ -23,7 +24,7 @@ export interface PaintRequest extends PictureRequest {
 
 /** Every job a worker does: what is asked, what it tells on the way, what it answers. */
 export interface Jobs {
-  propose: { request: AskMessage & { readonly effort: number; readonly wanted: number }; progress: Progress; result: readonly Proposal[] };
+  propose: { request: AskMessage & { readonly effort: number; readonly wanted: number; readonly improve: number }; progress: Progress; result: readonly Proposal[] };
   obstacles: { request: AskMessage; progress: never; result: Obstacles };
   standIns: { request: { readonly it: PlantingInSpot; readonly kindId: KindId; readonly only: readonly KindId[] | null }; progress: never; result: readonly StandIn[] };
   fixes: { request: { readonly it: PlantingInSpot; readonly checks: readonly CheckId[] }; progress: never; result: Readonly<Partial<Record<CheckId, Fix>>> };

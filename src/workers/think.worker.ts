@@ -49,7 +49,7 @@ scope.onmessage = ({ data }) => {
 async function work(message: Exclude<ToWorker, { job: 'cancel' | 'own kinds' }>): Promise<unknown> {
   switch (message.job) {
     case 'propose': {
-      const search = propose(askOf(message.request), { effort: message.request.effort, wanted: message.request.wanted });
+      const search = propose(askOf(message.request), { effort: message.request.effort, wanted: message.request.wanted, improve: message.request.improve });
       let sliceEnd = performance.now() + SLICE_MS;
       let told = '';
       for (;;) {

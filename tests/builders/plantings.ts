@@ -1,6 +1,7 @@
 import { kindOf } from '@/core/plants/book/index';
 import { inSpot, type Place, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
 import type { PlantKind } from '@/core/plants/kind';
+import { USUAL_CARE } from '@/core/plantings/schema';
 import { usualContainer } from '@/core/containers/usual';
 import { usualSpot, type Spot } from '@/core/spots/spot';
 import type { Container } from '@/core/containers/container';
@@ -23,8 +24,8 @@ export type Put = readonly [id: string, xCm: number, zCm: number, size?: Place['
 
 export function planting(puts: readonly Put[], change: Partial<Planting> = {}, container: Container = TUB): Planting {
   return {
-    id: 'planting', name: 'Planting', shelfId: null, spotId: 'spot', container, wishes: { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false },
-    plantedWeek: 21, endWeek: 41, strangers: [], meant: [], demo: false,
+    id: 'planting', name: 'Planting', shelfId: null, spotId: 'spot', container, wishes: { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false, school: 'any', must: [], never: [] },
+    plantedWeek: 21, endWeek: 41, care: USUAL_CARE, strangers: [], meant: [], demo: false,
     places: puts.map(([kindId, xCm, zCm, size = '9cm'], i) => ({ id: `p${i}`, kindId, xCm, zCm, size, seed: i * 7919 + 3 })),
     ...change,
   };

@@ -1,5 +1,9 @@
 import '@testing-library/jest-dom';
+import { configure } from '@testing-library/react';
 import { deserialize, serialize } from 'node:v8';
+
+// What is waited for comes late on a busy machine.
+configure({ asyncUtilTimeout: 15000 });
 
 globalThis.structuredClone ??= (value: unknown) => deserialize(serialize(value));
 globalThis.ResizeObserver ??= class {

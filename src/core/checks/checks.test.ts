@@ -42,7 +42,7 @@ const SPOILT: readonly (readonly [string, CheckId, readonly Put[], Partial<Plant
   ['a shade plant in hot sun', 'light', [...GOOD, ['busy-lizzie-coral', 3, 12]], {}, { sunHours: 9, sunWhen: 'afternoon' }],
   ['a thirsty plant with one that must dry out', 'thirst', [...GOOD, ['echeveria-blue', 0, 12], ['lobelia-blue', 4, 14]], {}, {}],
   ['a canna in a bowl', 'proportion', [...GOOD, ['banana-red', 0, -6]], {}, {}],
-  ['trails longer than the pot', 'trail-length', [...GOOD, ['silver-nickel-vine', 0, 15]], { endWeek: 45 }, {}],
+  ['trails longer than the pot', 'trail-length', [...GOOD, ['silver-nickel-vine', 0, 15]], { endWeek: 45, container: { ...TUB, shape: { kind: 'round', topCm: 40, baseCm: 34, depthCm: 20 } } }, {}],
   ['too many', 'crowding', [...GOOD, ...Array.from({ length: 9 }, (_, i): Put => ['potato-vine-lime', -12 + i * 3, i % 2 ? 6 : -6])], {}, {}],
   ['two small plants for a big tub', 'fullness', [['viola-white', -6, 0], ['viola-white', 6, 0]], {}, {}],
   ['two balls in one place', 'root-balls', [['petunia-white', 0, 0], ['petunia-magenta', 1, 0]], {}, {}],

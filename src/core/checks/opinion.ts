@@ -2,7 +2,7 @@ import { applyEdit, type Edit } from '../plantings/edits';
 import { inSpot, type PlantingInSpot } from '../plantings/planting';
 import type { KindId, PlantKind } from '../plants/kind';
 import { severityOf, type Certainty, type Check, type Severity, type Verdict } from './check';
-import { read, type Reading } from './reading';
+import { read, type CountedSeen, type Reading } from './reading';
 import { CHECK_IDS, CHECKS, type CheckId, type FactsOf } from './rules/index';
 
 /** One check's remark on a planting: data only; the words are elsewhere. */
@@ -30,8 +30,8 @@ const ORDER: Readonly<Record<Severity, number>> = { trouble: 0, look: 1, taste: 
 type AnyCheck = Check<CheckId, unknown>;
 
 /** Asks every check. */
-export function opinionOf(it: PlantingInSpot): Opinion {
-  return opinionOfReading(read(it));
+export function opinionOf(it: PlantingInSpot, counted?: CountedSeen): Opinion {
+  return opinionOfReading(read(it, counted));
 }
 
 export function opinionOfReading(reading: Reading): Opinion {
@@ -40,14 +40,23 @@ export function opinionOfReading(reading: Reading): Opinion {
   const remarks: Remark[] = [];
   for (const id of CHECK_IDS) {
     const check = CHECKS[id] as unknown as AnyCheck;
+    const say = weightOf(id, reading);
+    // What a school does not ask, and what the gardener has silenced, is not asked.
+    if (say === 0 && check.weight > 0) continue;
     const verdict = check.judge(reading);
     if (!verdict) continue;
-    sum += verdict.score * check.weight;
-    weights += check.weight;
+    sum += verdict.score * say;
+    weights += say;
     remarks.push({ check: id, severity: severityOf(check, verdict.score), certainty: check.certainty, score: verdict.score, facts: verdict.facts as FactsOf<CheckId>, culprits: verdict.culprits, meant: reading.planting.meant.includes(id) });
   }
-  remarks.sort((a, b) => ORDER[a.severity] - ORDER[b.severity] || CHECKS[b.check].weight * (1 - b.score) - CHECKS[a.check].weight * (1 - a.score));
+  remarks.sort((a, b) => ORDER[a.severity] - ORDER[b.severity] || weightOf(b.check, reading) * (1 - b.score) - weightOf(a.check, reading) * (1 - a.score));
   return { score: weights > 0 ? sum / weights : 0, remarks };
+}
+
+/** How much a check has to say of a planting: its own weight, what the school makes of it, and how far the gardener turned it down. */
+export function weightOf(id: CheckId, { school, house }: Pick<Reading, 'school' | 'house'>): number {
+  const check = CHECKS[id] as unknown as AnyCheck;
+  return check.weight * (school.weights[id] ?? 1) * (check.certainty === 'a caution' ? 1 : (house.turnedDown[id] ?? 1));
 }
 
 /** A change that was tried and helps. */
@@ -74,7 +83,7 @@ export function tryFixes(it: PlantingInSpot, check: CheckId, kindOf: (id: KindId
   const whole = opinionOfReading(reading).score;
   let best: Fix | null = null;
   for (const edit of [...(rule.fixes?.(reading, verdict) ?? []), ...more]) {
-    const after = inSpot(applyEdit(it.planting, edit), it.spot, kindOf);
+    const after = inSpot(applyEdit(it.planting, edit), it.spot, kindOf, it.house);
     const changed = read(after);
     const again = rule.judge(changed);
     const score = again ? again.score : 1;

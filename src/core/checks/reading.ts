@@ -1,9 +1,13 @@
 import { mixAreaCm2, mixSurface, visibleHeightCm } from '../containers/container';
 import { insetCm, reachOf, type Section } from '../containers/section';
 import { isHung } from '../containers/shape';
-import { lightFactor, sizeAt, type Size } from '../growth/growth';
-import { bookWeek, hangsFree } from '../spots/spot';
+import type { Size } from '../growth/foresee';
+import { seasonOf } from '../growth/seasonOf';
+import { hangsFree } from '../spots/spot';
 import { seasonWeeks, type PlantingInSpot } from '../plantings/planting';
+import { schoolOf } from '../schools/index';
+import type { School } from '../schools/school';
+import { estimateSeen, type Seen } from './outlook';
 
 /** A planting with what several checks need, worked out once. */
 export interface Reading extends PlantingInSpot {
@@ -14,21 +18,25 @@ export interface Reading extends PlantingInSpot {
   readonly potHeightCm: number;
   /** Hung up, or on a sill, with a drop below. */
   readonly hung: boolean;
+  /** The way of composing it is judged by. */
+  readonly school: School;
   /** Every plant's size some weeks after planting; worked out once per week. */
   readonly sizesAt: (weeks: number) => readonly Size[];
   /** Sizes in the week by which plants are as large as they will be this season. */
   readonly grown: () => readonly Size[];
+  readonly grownWeek: number;
+  /** What is seen of each plant in a week. */
+  readonly seenAt: (weeks: number) => Seen;
 }
 
-export function read(it: PlantingInSpot): Reading {
+/** What is seen as counted on the drawing, by week; where a week is missing it is estimated. */
+export type CountedSeen = ReadonlyMap<number, Seen>;
+
+export function read(it: PlantingInSpot, counted: CountedSeen = new Map()): Reading {
   const weeks = seasonWeeks(it.planting);
-  const held = new Map<number, readonly Size[]>();
-  const light = it.plants.map(({ kind }) => lightFactor(kind, it.spot));
-  const sizesAt = (week: number) => {
-    let sizes = held.get(week);
-    if (!sizes) held.set(week, (sizes = it.plants.map(({ kind, size }, i) => sizeAt(kind, { size, week: bookWeek(it.planting.plantedWeek, it.spot) }, week, light[i]!))));
-    return sizes;
-  };
+  const { at: sizesAt } = seasonOf(it);
+  const seen = new Map<number, Seen>(counted);
+  const grownWeek = Math.round(weeks * 0.75);
   return {
     ...it,
     weeks,
@@ -36,36 +44,64 @@ export function read(it: PlantingInSpot): Reading {
     mixCm2: mixAreaCm2(it.planting.container),
     potHeightCm: visibleHeightCm(it.planting.container),
     hung: isHung(it.planting.container.shape) || hangsFree(it.spot),
+    school: schoolOf(it.planting),
     sizesAt,
-    grown: () => sizesAt(Math.round(weeks * 0.75)),
+    grown: () => sizesAt(grownWeek),
+    grownWeek,
+    seenAt: (week) => {
+      let found = seen.get(week);
+      if (!found) seen.set(week, (found = estimateSeen(it, sizesAt(week))));
+      return found;
+    },
   };
 }
 
-/** Sample points over the mix's surface, about 220, evenly spread. */
-export function surfacePoints(surface: Section): readonly (readonly [x: number, z: number])[] {
-  const points: [number, number][] = [];
+/** Weeks at which a season is looked at: young, midway, grown. */
+export function sampledWeeks({ weeks }: Pick<Reading, 'weeks'>): readonly number[] {
+  return [...new Set([Math.min(6, weeks), Math.round(weeks * 0.5), Math.round(weeks * 0.75)])];
+}
+
+const points = new WeakMap<Section, readonly (readonly [x: number, z: number])[]>();
+
+/** Sample points over the mix's surface, about 220, evenly spread and the same on both sides of the middle. */
+function surfacePoints(surface: Section): readonly (readonly [x: number, z: number])[] {
+  let found = points.get(surface);
+  if (!found) points.set(surface, (found = spreadPoints(surface)));
+  return found;
+}
+
+function spreadPoints(surface: Section): readonly (readonly [x: number, z: number])[] {
+  const list: [number, number][] = [];
   if (surface.kind === 'disc') {
-    for (let i = 0; i < 220; i += 1) {
-      const r = surface.radiusCm * Math.sqrt((i + 0.5) / 220);
-      points.push([r * Math.sin(i * 2.399963), r * Math.cos(i * 2.399963)]);
+    for (let i = 0; i < 110; i += 1) {
+      const r = surface.radiusCm * Math.sqrt((i + 0.5) / 110);
+      const [x, z] = [r * Math.sin(i * 2.399963), r * Math.cos(i * 2.399963)];
+      list.push([x, z], [-x, z]);
     }
-    return points;
+    return list;
   }
   const { acrossCm, deepCm } = reachOf(surface);
   const columns = Math.max(6, Math.round(Math.sqrt((220 * acrossCm) / deepCm)));
   const rows = Math.max(4, Math.round(220 / columns));
   for (let i = 0; i < columns; i += 1)
-    for (let j = 0; j < rows; j += 1) points.push([-acrossCm + ((i + 0.5) / columns) * acrossCm * 2, -deepCm + ((j + 0.5) / rows) * deepCm * 2]);
-  return surface.kind === 'polygon' ? points.filter(([x, z]) => insetCm(surface, x, z) > 0) : points;
+    for (let j = 0; j < rows; j += 1) list.push([-acrossCm + ((i + 0.5) / columns) * acrossCm * 2, -deepCm + ((j + 0.5) / rows) * deepCm * 2]);
+  return surface.kind === 'polygon' ? list.filter(([x, z]) => insetCm(surface, x, z) > 0) : list;
 }
 
 /** Share of the mix hidden by leaves some weeks after planting, 0–1. */
-export function coverAt(reading: Reading, weeks: number): number {
-  const points = surfacePoints(reading.surface);
-  const sizes = reading.sizesAt(weeks);
+export function coverAt(reading: Pick<Reading, 'surface' | 'plants' | 'sizesAt'>, weeks: number): number {
+  const all = surfacePoints(reading.surface);
+  const discs = reading.sizesAt(weeks).map(({ spreadCm }, i) => ({ x: reading.plants[i]!.xCm, z: reading.plants[i]!.zCm, r2: (spreadCm / 2) ** 2 }));
   let covered = 0;
-  for (const [x, z] of points) if (reading.plants.some((p, i) => (p.xCm - x) ** 2 + (p.zCm - z) ** 2 <= (sizes[i]!.spreadCm / 2) ** 2)) covered += 1;
-  return covered / points.length;
+  for (const [x, z] of all)
+    for (const disc of discs) {
+      const dx = disc.x - x;
+      const dz = disc.z - z;
+      if (dx * dx + dz * dz > disc.r2) continue;
+      covered += 1;
+      break;
+    }
+  return covered / all.length;
 }
 
 /** Cover at which the mix counts as hidden. */
@@ -76,7 +112,11 @@ export const FULL_COVER = 0.9;
  * @returns `null` when it never is this season
  */
 export function fullWeek(reading: Reading): number | null {
-  // Cover only grows, so the first full week is found by halving.
+  // Cover seldom shrinks, so the first full week is found by halving; where something is trimmed, week by week.
+  if (reading.planting.care.trims.length > 0) {
+    for (let week = 0; week <= reading.weeks; week += 1) if (coverAt(reading, week) >= FULL_COVER) return week;
+    return null;
+  }
   if (coverAt(reading, reading.weeks) < FULL_COVER) return null;
   let [low, high] = [0, reading.weeks];
   while (low < high) {

@@ -29,11 +29,13 @@ function linearRgb([L, a, b]: Oklab): Rgb {
   ];
 }
 
-function encode(linear: number): number {
+/** A channel of linear light, coded for sRGB. */
+export function encode(linear: number): number {
   return linear <= 0.0031308 ? 12.92 * linear : 1.055 * linear ** (1 / 2.4) - 0.055;
 }
 
-function decode(coded: number): number {
+/** A coded sRGB channel as linear light. */
+export function decode(coded: number): number {
   return coded <= 0.04045 ? coded / 12.92 : ((coded + 0.055) / 1.055) ** 2.4;
 }
 

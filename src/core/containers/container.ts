@@ -82,6 +82,14 @@ export function mixAreaCm2(container: Container): number {
 
 /** Litres of mix, root balls included; the reservoir and the coarse layer hold none. Litres poured win over the shape. */
 export function mixL(container: Container): number {
+  let found = mixes.get(container);
+  if (found === undefined) mixes.set(container, (found = measureMix(container)));
+  return found;
+}
+
+const mixes = new WeakMap<Container, number>();
+
+function measureMix(container: Container): number {
   const form = fillable(container);
   const shaped = form.volumeBelowL(mixHeightCm(container)) - form.volumeBelowL(mixFloorCm(container));
   return Math.max(0, shaped + brimL(container) - form.volumeBelowL(form.depthCm));
@@ -156,6 +164,14 @@ export function outerSection(container: Container, heightCm: number): Section {
 
 /** Volume of the wall and base, litres: the inside widened by the wall, and a slab as thick under a flat base, less the inside. */
 export function wallVolumeL(container: Container): number {
+  let found = walls.get(container);
+  if (found === undefined) walls.set(container, (found = measureWall(container)));
+  return found;
+}
+
+const walls = new WeakMap<Container, number>();
+
+function measureWall(container: Container): number {
   const { shape } = container;
   const t = wallOf(container);
   const outer = formOf(offset(shape, t));

@@ -1,4 +1,4 @@
-import type { Size } from '../growth/growth';
+import type { Size } from '../growth/foresee';
 import type { PlacedPlant } from '../plantings/planting';
 import type { Habit } from '../plants/kind';
 import { growBush } from './bush';

@@ -1,6 +1,7 @@
 import { BOOK } from '../plants/book/index';
 import { known, TUB, BASKET } from '../../../tests/builders/plantings';
-import { sizeAt } from '../growth/growth';
+import { freely } from '../growth/conditions';
+import { sizeAlone } from '../growth/foresee';
 import { length } from '../geometry/vec3';
 import { growPlant } from './grow';
 import { lightMarks } from './light';
@@ -10,12 +11,12 @@ import { vesselOf } from './vessel';
 const vessel = vesselOf(TUB, false);
 const marksOf = (id: string, weeks: number, seed = 5, x = 0, z = 0): Mark[] => {
   const kind = known(id);
-  return growPlant({ kind, xCm: x, zCm: z, seed }, sizeAt(kind, { size: kind.sold[0]!.size, week: 20 }, weeks, 1), vessel, 0);
+  return growPlant({ kind, xCm: x, zCm: z, seed }, sizeAlone(kind, { size: kind.sold[0]!.size, week: 20 }, weeks, freely(14)), vessel, 0);
 };
 
 test('every kind of the book is drawn, with finite points, unit directions and not too many marks', () => {
   for (const kind of BOOK) {
-    const marks = growPlant({ kind, xCm: 3, zCm: 5, seed: 9 }, { share: 1, heightCm: kind.heightCm[1], spreadCm: kind.spreadCm[1], trailCm: kind.trailCm?.[1] ?? 0, bloom: 1, fruit: 1 }, vessel, 0);
+    const marks = growPlant({ kind, xCm: 3, zCm: 5, seed: 9 }, { share: 1, heightCm: kind.heightCm[1], spreadCm: kind.spreadCm[1], trailCm: kind.trailCm?.[1] ?? 0, bloom: 1, fruit: 1, shaded: 0 }, vessel, 0);
     expect([kind.id, marks.length > 5, marks.length < 1600]).toEqual([kind.id, true, true]);
     for (const mark of marks) {
       expect(mark.p.every(Number.isFinite)).toBe(true);
@@ -55,7 +56,7 @@ test('trailing stems hang below the rim, stay off the wall and end on the ground
 
 test('from a basket trails hang free, far below its base', () => {
   const kind = known('silver-nickel-vine');
-  const marks = growPlant({ kind, xCm: 0, zCm: 14, seed: 2 }, { share: 1, heightCm: 6, spreadCm: 30, trailCm: 80, bloom: 0, fruit: 0 }, vesselOf(BASKET, true), 0);
+  const marks = growPlant({ kind, xCm: 0, zCm: 14, seed: 2 }, { share: 1, heightCm: 6, spreadCm: 30, trailCm: 80, bloom: 0, fruit: 0, shaded: 0 }, vesselOf(BASKET, true), 0);
   expect(Math.min(...marks.map(({ p }) => p[1]))).toBeLessThan(-20);
 });
 

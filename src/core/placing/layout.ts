@@ -2,6 +2,7 @@ import { mixSurface, type Container } from '../containers/container';
 import { reachOf } from '../containers/section';
 import { tierShares } from './tiers';
 import type { Role } from '../plants/kind';
+import type { House } from '../plantings/house';
 import type { View } from '../spots/spot';
 
 /** Where plants of each role would stand before they are settled: roles in order, places as wished. */
@@ -15,7 +16,7 @@ export interface Spotting {
  * One side view: lead behind the middle and off-centre, body between, edge along the front. All round and from below:
  * lead in the middle, body in a ring, edge round the rim. Boxes: lead behind, body in a zigzag, edge in front.
  */
-export function spotRole(container: Container, view: View, role: Role, count: number, others: { readonly leads: number }): Spotting[] {
+export function spotRole(container: Container, view: View, role: Role, count: number, others: { readonly leads: number; readonly lead: House['lead'] }): Spotting[] {
   const surface = mixSurface(container);
   const { acrossCm, deepCm } = reachOf(surface);
   // What is longer than wide, or flat at the back, is planted like a box.
@@ -34,6 +35,7 @@ export function spotRole(container: Container, view: View, role: Role, count: nu
     if (role === 'lead') return count === 1 ? [{ xCm: 0, zCm: 0 }] : ring(R * tiers.top, 0.5);
     return ring(R * (role === 'body' ? tiers.middle : tiers.low), role === 'body' ? 0.2 : 0.2 + Math.PI / Math.max(3, count));
   }
+  if (role === 'lead' && count === 1 && others.lead !== 'by view') return [{ centre: { xCm: 0, zCm: 0 }, back: { xCm: 0, zCm: -R * 0.5 }, 'a third over': { xCm: -R * 0.33, zCm: view === 'one side' ? -R * 0.3 : 0 } }[others.lead]];
   if (view !== 'one side') {
     if (role === 'lead') return count === 1 ? [{ xCm: 0, zCm: 0 }] : ring(R * 0.22, 0.5);
     if (role === 'body') return ring(others.leads > 0 ? R * 0.52 : R * 0.34, 0.2);

@@ -73,9 +73,9 @@ test('what is too big does not go in at all', () => {
 });
 
 test('layouts: from one side the lead is behind and the edge in front; all round the lead is in the middle', () => {
-  expect(spotRole(TUB, 'one side', 'lead', 1, { leads: 1 })[0]!.zCm).toBeLessThan(-4);
-  expect(spotRole(TUB, 'one side', 'edge', 3, { leads: 1 }).every(({ zCm }) => zCm > 0)).toBe(true);
-  expect(spotRole(TUB, 'all round', 'lead', 1, { leads: 1 })[0]).toEqual({ xCm: 0, zCm: 0 });
-  const row = spotRole(BOX, 'one side', 'edge', 5, { leads: 2 });
+  expect(spotRole(TUB, 'one side', 'lead', 1, { leads: 1, lead: 'by view' })[0]!.zCm).toBeLessThan(-4);
+  expect(spotRole(TUB, 'one side', 'edge', 3, { leads: 1, lead: 'by view' }).every(({ zCm }) => zCm > 0)).toBe(true);
+  expect(spotRole(TUB, 'all round', 'lead', 1, { leads: 1, lead: 'by view' })[0]).toEqual({ xCm: 0, zCm: 0 });
+  const row = spotRole(BOX, 'one side', 'edge', 5, { leads: 2, lead: 'by view' });
   expect(row.map(({ xCm }) => Math.sign(Math.round(xCm)))).toEqual([-1, -1, 0, 1, 1]);
 });

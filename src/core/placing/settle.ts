@@ -14,6 +14,8 @@ export interface Wish {
   readonly size: NurserySizeId;
   /** Plan radius the plant grows to, cm: neighbours are asked, not made, to leave room for it. */
   readonly spreadRadiusCm: number;
+  /** It stands where it stands: others give way. */
+  readonly pinned?: boolean;
 }
 
 export interface Settled {
@@ -35,11 +37,13 @@ export function settle(container: Container, wishes: readonly Wish[]): { readonl
   const z = wishes.map((w) => w.zCm);
   // Square roots in the place of hypot, and radii looked up once: this is done for every ball of every proposal.
   const radii = wishes.map(({ size }) => (NURSERY_SIZES[size].topCm / 2) * (1 - SQUASH * 0.8));
+  const pinned = wishes.filter((wish) => wish.pinned).length;
   const surface = mixSurface(container);
   const levels = surfacesOf(container);
   for (let round = 0; round < ROUNDS; round += 1) {
     const soft = 0.25 * (1 - round / ROUNDS);
     for (let i = 0; i < wishes.length; i += 1) {
+      if (wishes[i]!.pinned && pinned === wishes.length) continue;
       x[i]! += (wishes[i]!.xCm - x[i]!) * soft * 0.3;
       z[i]! += (wishes[i]!.zCm - z[i]!) * soft * 0.3;
       for (let j = 0; j < i; j += 1) {
@@ -58,14 +62,16 @@ export function settle(container: Container, wishes: readonly Wish[]): { readonl
         const push = Math.max(balls - d, 0) * 0.5 + Math.max(grown - d, 0) * soft * 0.5;
         if (push <= 0) continue;
         const total = Math.max(1, a.spreadRadiusCm + b.spreadRadiusCm);
-        const mine = (b.spreadRadiusCm + 1) / (total + 2);
+        // Of two that are pinned neither moves; of one, the other takes the whole push.
+        if (a.pinned && b.pinned) continue;
+        const mine = a.pinned ? 0 : b.pinned ? 1 : (b.spreadRadiusCm + 1) / (total + 2);
         x[i]! += (dx / d) * push * mine * 2;
         z[i]! += (dz / d) * push * mine * 2;
         x[j]! -= (dx / d) * push * (1 - mine) * 2;
         z[j]! -= (dz / d) * push * (1 - mine) * 2;
       }
     }
-    for (let i = 0; i < wishes.length; i += 1) keepInside(i);
+    for (let i = 0; i < wishes.length; i += 1) if (!wishes[i]!.pinned) keepInside(i);
   }
   const places = wishes.map((_, i) => ({ xCm: Math.round(x[i]! * 10) / 10, zCm: Math.round(z[i]! * 10) / 10 }));
   return { places, shortfallCm: worstShortfallCm(container, places.map((p, i) => ({ ...p, size: wishes[i]!.size }))) };

@@ -1,3 +1,4 @@
+import { USUAL_CARE } from './schema';
 import type { Container } from '../containers/container';
 import type { Spot } from '../spots/spot';
 import type { Place, Planting, Wishes } from './planting';
@@ -15,7 +16,7 @@ export interface Brief {
 
 /** Places for a brief as a planting that can be judged, drawn and kept. */
 export function plantingOf({ places }: { readonly places: readonly Place[] }, { container, shelfId = null, spot, wishes, plantedWeek, endWeek }: Brief, identity: { readonly id: string; readonly name: string }): Planting {
-  return { ...identity, spotId: spot.id, container, shelfId, wishes, plantedWeek, endWeek, places, strangers: [], meant: [], demo: false };
+  return { ...identity, spotId: spot.id, container, shelfId, wishes, plantedWeek, endWeek, care: USUAL_CARE, places, strangers: [], meant: [], demo: false };
 }
 
 /** The brief that a planting at its spot answers. */

@@ -11,8 +11,18 @@ export type Edit =
   | { readonly kind: 'remove'; readonly place: PlaceId }
   | { readonly kind: 'arrange'; readonly places: readonly Place[] }
   | { readonly kind: 'container'; readonly change: Partial<Container> }
+  | { readonly kind: 'trim'; readonly place: PlaceId; readonly weeks: number; readonly cut: number }
+  | { readonly kind: 'untrim'; readonly place: PlaceId; readonly weeks: number }
+  | { readonly kind: 'remake'; readonly change: Remake; readonly why: RemakeKind }
   | { readonly kind: 'rename'; readonly name: string }
   | { readonly kind: 'mean'; readonly check: string; readonly meant: boolean };
+
+/** Ways in which a whole planting is made anew. */
+export const REMAKES = ['propose', 'finish', 'scale', 'repeat', 'season', 'refresh', 'vary', 'group'] as const;
+export type RemakeKind = (typeof REMAKES)[number];
+
+/** What making anew may change; places always. */
+export type Remake = Pick<Planting, 'places'> & Partial<Pick<Planting, 'container' | 'shelfId' | 'wishes' | 'plantedWeek' | 'endWeek' | 'care'>>;
 
 /**
  * The planting after one edit. A swap with `place: null` swaps every plant of that kind.
@@ -35,6 +45,12 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
       return { ...planting, places: edit.places };
     case 'container':
       return { ...planting, container: { ...planting.container, ...edit.change } };
+    case 'trim':
+      return withTrims(planting, [...planting.care.trims.filter((trim) => trim.place !== edit.place || trim.weeks !== edit.weeks), { place: edit.place, weeks: edit.weeks, cut: edit.cut }]);
+    case 'untrim':
+      return withTrims(planting, planting.care.trims.filter((trim) => trim.place !== edit.place || trim.weeks !== edit.weeks));
+    case 'remake':
+      return { ...planting, ...edit.change };
     case 'rename':
       return { ...planting, name: edit.name };
     case 'mean': {
@@ -42,6 +58,10 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
       return { ...planting, meant: edit.meant ? [...others, edit.check] : others };
     }
   }
+}
+
+function withTrims(planting: Planting, trims: Planting['care']['trims']): Planting {
+  return { ...planting, care: { ...planting.care, trims: [...trims].sort((a, b) => a.weeks - b.weeks) } };
 }
 
 /** Swaps every plant of one kind. */

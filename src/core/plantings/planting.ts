@@ -2,6 +2,7 @@ import type * as z from 'zod';
 import type { KindId, PlantKind } from '../plants/kind';
 import type { Spot } from '../spots/spot';
 import { weeksBetween } from '../units/units';
+import { USUAL_HOUSE, type House } from './house';
 import type { placeSchema, plantingSchema, strangerSchema, wishesSchema } from './schema';
 
 export type Place = Readonly<z.infer<typeof placeSchema>>;
@@ -20,6 +21,7 @@ export interface PlantingInSpot {
   readonly planting: Planting;
   readonly spot: Spot;
   readonly plants: readonly PlacedPlant[];
+  readonly house: House;
 }
 
 /** Weeks from planting to the end of the season. */
@@ -28,11 +30,11 @@ export function seasonWeeks(planting: Pick<Planting, 'plantedWeek' | 'endWeek'>)
 }
 
 /** Joins a planting with its spot and the records of its plants; places of unknown kinds are left out of judgement. */
-export function inSpot(planting: Planting, spot: Spot, kindOf: (id: KindId) => PlantKind | null): PlantingInSpot {
+export function inSpot(planting: Planting, spot: Spot, kindOf: (id: KindId) => PlantKind | null, house: House = USUAL_HOUSE): PlantingInSpot {
   const plants: PlacedPlant[] = [];
   for (const place of planting.places) {
     const kind = kindOf(place.kindId);
     if (kind) plants.push({ ...place, kind });
   }
-  return { planting, spot, plants };
+  return { planting, spot, plants, house };
 }

@@ -1,8 +1,10 @@
 import * as z from 'zod';
 import { colourSchema } from '../colour/schema';
+import { COLOUR_SCHEMES, PLAIN_SCHEMES } from '../colour/schemes';
 import { containerSchema } from '../containers/schema';
 import { NURSERY_SIZE_IDS } from '../plants/nursery';
 import { weeksBetween } from '../units/units';
+import { SCHOOL_IDS } from './schoolId';
 
 const id = (label: string) => z.string().min(1, `${label} must not be empty.`).max(80, `${label} must be at most 80 letters.`);
 const week = (label: string) => z.number().int(`${label} must be a whole week, 1–52.`).min(1, `${label} must be a whole week, 1–52.`).max(52, `${label} must be a whole week, 1–52.`);
@@ -19,9 +21,10 @@ export const placeSchema = z.object({
 });
 
 export const schemeSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.enum(['warm', 'cool', 'hot', 'pastel']) }),
-  z.object({ kind: z.enum(['one-and-white', 'opposites', 'loved']), colour: colourSchema }),
-], { error: 'Colour scheme must be warm, cool, hot or pastel; or one-and-white, opposites or loved with a colour.' });
+  z.object({ kind: z.enum(PLAIN_SCHEMES) }),
+  z.object({ kind: z.enum(COLOUR_SCHEMES), colour: colourSchema }),
+  z.object({ kind: z.literal('palette'), colours: z.array(colourSchema).min(1, 'A palette has at least one colour.').max(12, 'A palette has at most 12 colours.').readonly() }),
+], { error: `Colour scheme must be ${PLAIN_SCHEMES.join(', ')}; ${COLOUR_SCHEMES.join(', ')} with a colour; or palette with colours.` });
 
 export const wishesSchema = z.object({
   scheme: schemeSchema,
@@ -31,7 +34,27 @@ export const wishesSchema = z.object({
   budget: z.number().positive('Budget must be more than 0.').max(100000, 'Budget must be at most 100000.').nullable(),
   /** Only plants with something to eat. */
   kitchen: z.boolean(),
+  /** Way of composing; `any` leaves it to the search, which tries those that suit. */
+  school: z.enum(['any', ...SCHOOL_IDS]).default('any'),
+  /** Kinds that must be among the plants, and kinds that must not. */
+  must: z.array(id('Plant id')).max(8, 'At most 8 plants can be a must.').readonly().default([]),
+  never: z.array(id('Plant id')).max(200, 'At most 200 plants can be left out.').readonly().default([]),
 });
+
+/** Stems of one plant cut back, weeks after planting, by a share of its size. */
+export const trimSchema = z.object({
+  place: id('Plant'),
+  weeks: z.number().int('A trim falls in a whole week after planting.').min(1, 'A trim falls 1–52 weeks after planting.').max(52, 'A trim falls 1–52 weeks after planting.'),
+  cut: z.number().min(0.1, 'A trim takes off 0.1–0.8 of a plant.').max(0.8, 'A trim takes off 0.1–0.8 of a plant.'),
+});
+
+/** How it is to be looked after, as far as growth depends on it. */
+export const careSchema = z.object({
+  feeding: z.enum(['as usual', 'none']),
+  trims: z.array(trimSchema).max(100, 'At most 100 trims are planned.').readonly(),
+});
+
+export const USUAL_CARE: z.infer<typeof careSchema> = { feeding: 'as usual', trims: [] };
 
 /** A kind that a file named and this book does not have, with what the file said of it. */
 export const strangerSchema = z.object({ kindId: id('Plant id'), name: z.string().max(120), told: z.record(z.string(), z.unknown()) });
@@ -46,6 +69,7 @@ export const plantingSchema = z.object({
   wishes: wishesSchema,
   plantedWeek: week('Planting week'),
   endWeek: week('Last week'),
+  care: careSchema.default(USUAL_CARE),
   places: z.array(placeSchema).max(200, 'A planting holds at most 200 plants.').readonly(),
   strangers: z.array(strangerSchema).readonly(),
   /** Checks the gardener has answered with "I mean it". */

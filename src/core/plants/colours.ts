@@ -30,6 +30,14 @@ export function coloursOf(kind: PlantKind): readonly WeighedColour[] {
 
 /** The colour a gardener would name first: the strongest that is not plain green, or the leaf itself. */
 export function leadingColour(kind: PlantKind): WeighedColour['colour'] {
+  let found = leading.get(kind);
+  if (!found) leading.set(kind, (found = findLeading(kind)));
+  return found;
+}
+
+const leading = new WeakMap<PlantKind, WeighedColour['colour']>();
+
+function findLeading(kind: PlantKind): WeighedColour['colour'] {
   const coloured = coloursOf(kind).filter(({ colour }) => !isGround(colour) || colour[0] > 0.85);
   if (kind.bloom && kind.bloom.cover >= 0.15) return kind.bloom.main;
   const best = [...coloured].sort((a, b) => b.weight - a.weight)[0];

@@ -1,6 +1,6 @@
 import { airShare, type MixFacts } from '../containers/mixes';
 import type { PlantKind } from '../plants/kind';
-import { hatesLime } from './rooting';
+import { hatesLime } from '../plants/rooting';
 
 /** Why a mix suits or harms a kind. */
 export type MixReason =

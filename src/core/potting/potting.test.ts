@@ -11,7 +11,7 @@ import { shelfKind, SHIPPED } from '../shelf/shipped';
 import { fillingOf, SETTLING, wetZone } from './filling';
 import { mixFit } from './mixFit';
 import { frostRisk, rootsColderK, sunHeatK } from './rootZone';
-import { depthWantedCm, hatesLime, rootsIn } from './rooting';
+import { depthWantedCm, hatesLime, rootsIn } from '../plants/rooting';
 import { floorPressureKPa, tippingOf, tipSpeedMs, windName } from './tipping';
 
 const POT30 = { ...usualContainer('p', { kind: 'round', topCm: 30, baseCm: 22, depthCm: 28 }, 'terracotta'), headspaceCm: 3 };
@@ -112,7 +112,7 @@ test('depth: a kind roots well at what it wants, makes do at two thirds, not bel
 });
 
 test('tipping: a taller crown tips sooner, a heavier pot later, what hangs does not', () => {
-  const size = (heightCm: number) => ({ share: 1, heightCm, spreadCm: 50, trailCm: 0, bloom: 0, fruit: 0 });
+  const size = (heightCm: number) => ({ share: 1, heightCm, spreadCm: 50, trailCm: 0, bloom: 0, fruit: 0, shaded: 0 });
   const plants = [{ xCm: 0, zCm: 0 }];
   const at = (container: typeof POT30, heightCm: number) => tippingOf(container, plants, [size(heightCm)])!.leastMs;
   expect(at(POT30, 90)).toBeLessThan(at(POT30, 40));

@@ -2,7 +2,7 @@ import { insideBaseCm, outerSection, visibleHeightCm, soilHeightCm, type Contain
 import { polygonAreaCm2, reachOf } from '../containers/section';
 import { formOf, isHung } from '../containers/shape';
 import { weightOf } from '../containers/weight';
-import type { Size } from '../growth/growth';
+import type { Size } from '../growth/foresee';
 
 /** Air, kg/m³, and gravity, m/s². */
 const AIR_KG_M3 = 1.225;

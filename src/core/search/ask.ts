@@ -4,6 +4,7 @@ import { frosted } from '../checks/rules/cold';
 import { lightFit } from '../checks/rules/light';
 import { dangerInReach } from '../checks/rules/reach';
 import { kindFitsScheme } from '../checks/rules/scheme';
+import type { House } from '../plantings/house';
 import type { Brief } from '../plantings/brief';
 import { middle, type PlantKind } from '../plants/kind';
 import { NURSERY_SIZES } from '../plants/nursery';
@@ -17,10 +18,12 @@ export interface Ask extends Brief {
   /** Kinds to choose from: the book, or what is in stock. */
   readonly kinds: readonly PlantKind[];
   readonly seed: number;
+  /** House preferences; the usual ones where they are left out. */
+  readonly house?: House;
 }
 
 /** Wishes and facts that may rule a kind out altogether. */
-export type Hurdle = 'light' | 'reach' | 'cold' | 'season' | 'size' | 'depth' | 'kitchen' | 'scheme';
+export type Hurdle = 'never' | 'light' | 'reach' | 'cold' | 'season' | 'size' | 'depth' | 'kitchen' | 'scheme';
 
 /** Scheme fit below which a kind is not considered. */
 const LEAST_SCHEME_FIT = 0.5;
@@ -33,10 +36,14 @@ const LEAST_LIGHT_FIT = 0.7;
  */
 export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   const { container, spot, wishes } = ask;
+  if (wishes.never.includes(kind.id)) return 'never';
+  // What the gardener insists on has only safety and frost to answer to.
+  const must = wishes.must.includes(kind.id);
   if (wishes.kitchen && (kind.edible === null || kind.toxicity.people === 'poisonous' || kind.toxicity.people === 'unsure')) return 'kitchen';
-  if (lightFit(kind, spot).score < LEAST_LIGHT_FIT) return 'light';
+  if (!must && lightFit(kind, spot).score < LEAST_LIGHT_FIT) return 'light';
   if (dangerInReach(kind, spot) >= 2) return 'reach';
   if (frosted(kind, ask.plantedWeek, spot)) return 'cold';
+  if (must) return null;
   if (interest(kind, ask) < 0.15) return 'season';
   const [, mostRatio] = goodRatios(container);
   if (kind.heightCm[0] > visibleHeightCm(container) * mostRatio * 1.1) return 'size';

@@ -4,7 +4,7 @@ import { hurdleOf, type Ask, type Hurdle } from './ask';
 import { proposeNow, type ProposeOptions } from './propose';
 
 /** A wish let go of, or a fact of the place changed as far as a gardener could change it. */
-export const RELAXATIONS = ['budget', 'scheme', 'kitchen', 'reach', 'light', 'container', 'week'] as const;
+export const RELAXATIONS = ['budget', 'must', 'scheme', 'school', 'kitchen', 'reach', 'light', 'container', 'week'] as const;
 export type Relaxation = (typeof RELAXATIONS)[number];
 
 /** What stands in the way, and what relaxing it would give. */
@@ -32,7 +32,7 @@ const BIGGER = 4 / 3;
  * What stands in the way when there are fewer proposals than asked for: each wish is relaxed alone and the search run again;
  * when none helps alone, each pair of wishes.
  */
-export function obstaclesTo(ask: Ask, options: ProposeOptions = { wanted: 6, effort: 24 }): Obstacles {
+export function obstaclesTo(ask: Ask, options: ProposeOptions = { wanted: 6, effort: 24, improve: 0 }): Obstacles {
   const now = proposeNow(ask, options).length;
   const tried = (relaxed: readonly Relaxation[]): Obstacle => {
     const variants = relaxed.reduce<readonly Ask[]>((asks, one) => asks.flatMap((other) => relax(other, one)), [ask]);
@@ -56,6 +56,10 @@ function relax(ask: Ask, one: Relaxation): readonly Ask[] {
   switch (one) {
     case 'budget':
       return wishes.budget === null ? [] : [{ ...ask, wishes: { ...wishes, budget: null } }];
+    case 'must':
+      return wishes.must.length === 0 && wishes.never.length === 0 ? [] : [{ ...ask, wishes: { ...wishes, must: [], never: [] } }];
+    case 'school':
+      return wishes.school === 'any' || wishes.kitchen ? [] : [{ ...ask, wishes: { ...wishes, school: 'any' } }];
     case 'scheme':
       return (['warm', 'cool'] as const).filter((kind) => kind !== wishes.scheme.kind).map((kind) => ({ ...ask, wishes: { ...wishes, scheme: { kind } } }));
     case 'kitchen':

@@ -59,7 +59,7 @@ export function partnersOf(kind: PlantKind, kinds: readonly PlantKind[], count =
 }
 
 /** How unlike two kinds are as stand-ins: role, habit, size, trail, light, water and leading colour. 0 is the same. */
-function unlike(a: PlantKind, b: PlantKind): number {
+export function unlike(a: PlantKind, b: PlantKind): number {
   const role: Role = a.roles[0]!;
   return (
     (b.roles.includes(role) ? 0 : 3) + (a.habit === b.habit ? 0 : 1) + (a.foliage.texture === b.foliage.texture ? 0 : 0.6) + ((a.trailCm === null) === (b.trailCm === null) ? 0 : 1.5) +

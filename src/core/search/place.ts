@@ -1,22 +1,30 @@
 import { growingRoomCm2, mixAreaCm2, mixDepthCm, mixSurface, surfacesOf, type Container } from '../containers/container';
 import { reachOf } from '../containers/section';
-import { growthShare, lightFactor } from '../growth/growth';
+import { lightFactor } from '../growth/conditions';
+import { growthShare } from '../growth/growth';
 import { FIT_TOLERANCE_CM } from '../placing/fit';
-import { spotRole } from '../placing/layout';
 import { settle, type Wish } from '../placing/settle';
 import type { Place } from '../plantings/planting';
 import { middle, type PlantKind, type Role } from '../plants/kind';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
-import { hash32, seedOf } from '../random/hash';
+import { USUAL_HOUSE } from '../plantings/house';
+import { printOf } from '../plants/print';
+import { hash32 } from '../random/hash';
+import { SCHOOLS } from '../schools/index';
+import { isLong, type School } from '../schools/school';
 import { plantCost } from '../shopping/plantCost';
 import type { Ask } from './ask';
 import type { Cast } from './compose';
+import { siteOf } from './judge';
 
-interface Part {
+/** Plants of one kind in one role. */
+export interface Part {
   readonly kind: PlantKind;
   readonly role: Role;
   size: NurserySizeId;
   count: number;
+  /** Plants that come or go together. */
+  readonly step: number;
 }
 
 /** Grown leaf area over mix area at which planting stops, and the area wanted when it should be full. Ours, set so that counts come out as people plant. */
@@ -31,37 +39,57 @@ const MOST_BALL_SHARE = 0.62;
 
 /** A cast as places that fit: how many of each, in what nursery size, where. @returns `null` when it cannot be done within the wishes */
 export function placeCast(cast: Cast, ask: Ask): Place[] | null {
-  const parts = startParts(cast, ask);
+  const school = SCHOOLS[cast.school];
+  const parts = startParts(cast, school, ask);
   if (!parts) return null;
-  fillUp(parts, ask);
+  fillUp(parts, school, ask);
   for (let attempt = 0; attempt < 6; attempt += 1) {
     if (!withinBudget(parts, ask)) return null;
-    const placed = settleParts(parts, ask);
+    const placed = settleParts(parts, school, ask);
     if (placed) return placed;
-    const shrink = [...parts].sort((a, b) => b.count * NURSERY_SIZES[b.size].topCm - a.count * NURSERY_SIZES[a.size].topCm).find((part) => part.count > 1);
-    if (shrink) shrink.count -= 1;
+    const shrink = [...parts].sort((a, b) => b.count * NURSERY_SIZES[b.size].topCm - a.count * NURSERY_SIZES[a.size].topCm).find((part) => part.count > part.step);
+    if (shrink) shrink.count -= shrink.step;
     else if (!smaller(parts)) return null;
   }
   return null;
 }
 
-function startParts(cast: Cast, ask: Ask): Part[] | null {
-  const { acrossCm, deepCm } = reachOf(mixSurface(ask.container));
-  // What is much longer than deep is planted in units along it.
-  const box = acrossCm > deepCm * 1.6 && ask.container.shape.kind !== 'wall';
-  const parts: Part[] = [];
-  const add = (kind: PlantKind, role: Role, count: number) => {
-    const size = sizeFor(kind, role, ask);
-    if (size) parts.push({ kind, role, size, count });
-    return size !== null;
-  };
-  const units = box ? Math.max(1, Math.round((2 * acrossCm) / 42)) : 1;
-  if (cast.lead && !add(cast.lead, 'lead', units)) return null;
-  const paired = ask.spot.view !== 'one side' || box;
-  for (const kind of cast.bodies) if (!add(kind, 'body', box ? units : cast.bodies.length === 1 ? 2 : paired ? 2 : 1)) return null;
-  for (const kind of cast.edges) if (!add(kind, 'edge', box ? Math.max(1, Math.ceil(units / cast.edges.length)) : cast.edges.length === 1 ? 2 : paired ? 2 : 1)) return null;
+/** Parts for members that join plants already standing: as many of each as the container still holds. @returns `null` when one is sold in no size that fits */
+export function filledParts(members: Cast['members'], school: School, ask: Ask, standing: readonly Part[]): Part[] | null {
+  const parts = startParts({ school: school.id, members, promise: 1 }, school, ask);
+  if (!parts) return null;
+  for (const part of parts) part.count = 1;
+  fillUp(parts, school, ask, standing);
   return parts;
 }
+
+/** By how many the plants of a kind are counted: odd numbers and pairs grow by two. */
+function countsOf(school: School, { house = USUAL_HOUSE }: Ask): School['counts'] {
+  return house.counts === 'by school' ? school.counts : house.counts;
+}
+
+function startParts(cast: Cast, school: School, ask: Ask): Part[] | null {
+  const long = isLong(ask.container) && ask.container.shape.kind !== 'wall';
+  const { acrossCm, deepCm } = reachOf(mixSurface(ask.container));
+  const counts = countsOf(school, ask);
+  // What is much longer than deep is planted in units along it.
+  const units = long ? Math.max(1, Math.round((2 * Math.max(acrossCm, deepCm)) / UNIT_CM)) : 1;
+  const parts: Part[] = [];
+  for (const { kind, role } of cast.members) {
+    const alike = cast.members.filter((member) => member.role === role).length;
+    const size = sizeFor(kind, role, ask);
+    if (!size) return null;
+    const leads = cast.members.length === 1 ? 1 : units;
+    const first = role === 'lead' ? (school.id === 'screen' ? Math.max(2, units) : leads) : counts === 'pairs' ? 2 : counts === 'odd' ? 1 : alike === 1 ? 2 : ask.spot.view === 'one side' && !long ? 1 : 2;
+    // Units repeat: a body in each, the edge kinds taking turns.
+    const count = role === 'lead' || !long ? first : role === 'body' ? units : Math.max(1, Math.ceil(units / alike));
+    parts.push({ kind, role, size, count, step: long || counts === 'free' || role === 'lead' ? 1 : 2 });
+  }
+  return parts;
+}
+
+/** Length of box that one lead commands, cm. Ours, after how people repeat units. */
+const UNIT_CM = 42;
 
 /** The nursery size to plant: a bigger one for the lead, small ones for the many; the mix must be deep enough. */
 function sizeFor(kind: PlantKind, role: Role, ask: Ask): NurserySizeId | null {
@@ -89,23 +117,29 @@ function areaAt(part: Part, weeks: number, ask: Ask): number {
   return Math.PI * ((middle(part.kind.spreadCm) * share) / 2) ** 2 * (part.role === 'lead' ? LEAD_SHARE : part.role === 'edge' ? EDGE_SHARE : 1);
 }
 
-/** Adds plants to the thinnest group until the mix should be hidden in time, or no more go in. */
-function fillUp(parts: Part[], ask: Ask): void {
+/** Adds plants to the thinnest group until the mix should be hidden in time, or no more go in; within the school's shares. */
+function fillUp(parts: Part[], school: School, ask: Ask, standing: readonly Part[] = []): void {
   const area = mixAreaCm2(ask.container);
   const room = growingRoomCm2(ask.container);
   const season = 18;
+  const { house = USUAL_HOUSE } = ask;
+  const tight = house.fullness === 'packed' ? 1.2 : house.fullness === 'spaced' ? 0.8 : 1;
+  const most = new Map(school.parts(siteOf(ask)).map(({ role, share }) => [role, share[1]]));
   for (let guard = 0; guard < 60; guard += 1) {
-    const cover = parts.reduce((sum, part) => sum + part.count * areaAt(part, ask.wishes.fullInWeeks, ask), 0) / area;
-    const grown = parts.reduce((sum, part) => sum + part.count * areaAt(part, season, ask), 0) / room;
-    const balls = parts.reduce((sum, part) => sum + part.count * Math.PI * (NURSERY_SIZES[part.size].topCm / 2) ** 2, 0) / area;
-    if (cover >= WANTED_COVER || grown >= MOST_PRESSURE) return;
-    const candidates = parts.filter((part) => part.role !== 'lead');
-    const next = candidates.sort((a, b) => a.count * areaAt(a, season, ask) * (a.role === 'edge' ? 0.9 : 1) - b.count * areaAt(b, season, ask) * (b.role === 'edge' ? 0.9 : 1))[0];
+    const cover = [...standing, ...parts].reduce((sum, part) => sum + part.count * areaAt(part, ask.wishes.fullInWeeks, ask), 0) / area;
+    const grown = [...standing, ...parts].reduce((sum, part) => sum + part.count * areaAt(part, season, ask), 0) / room;
+    const balls = [...standing, ...parts].reduce((sum, part) => sum + part.count * Math.PI * (NURSERY_SIZES[part.size].topCm / 2) ** 2, 0) / area;
+    if (cover >= WANTED_COVER * tight || grown >= MOST_PRESSURE * tight) return;
+    const all = [...standing, ...parts].reduce((sum, { count }) => sum + count, 0);
+    const ofRole = (role: Role) => [...standing, ...parts].reduce((sum, part) => sum + (part.role === role ? part.count : 0), 0);
+    const free = parts.filter((part) => part.role !== 'lead' || school.id === 'screen');
+    const allowed = free.filter(({ role, step }) => (ofRole(role) + step) / (all + step) <= (most.get(role) ?? 1) + 0.02);
+    const next = (allowed.length > 0 ? allowed : free).sort((a, b) => a.count * areaAt(a, season, ask) * (a.role === 'edge' ? 0.9 : 1) - b.count * areaAt(b, season, ask) * (b.role === 'edge' ? 0.9 : 1))[0];
     if (!next) return;
-    if (balls + (Math.PI * (NURSERY_SIZES[next.size].topCm / 2) ** 2) / area > MOST_BALL_SHARE) return;
-    next.count += 1;
-    if (!underBudget(parts, ask)) {
-      next.count -= 1;
+    if (balls + (next.step * Math.PI * (NURSERY_SIZES[next.size].topCm / 2) ** 2) / area > MOST_BALL_SHARE) return;
+    next.count += next.step;
+    if (!underBudget([...standing, ...parts], ask)) {
+      next.count -= next.step;
       return;
     }
   }
@@ -123,9 +157,9 @@ function underBudget(parts: readonly Part[], ask: Ask): boolean {
 function withinBudget(parts: Part[], ask: Ask): boolean {
   for (let guard = 0; guard < 30 && !underBudget(parts, ask); guard += 1) {
     if (smaller(parts)) continue;
-    const most = [...parts].filter((part) => part.count > 1).sort((a, b) => b.count - a.count)[0];
+    const most = [...parts].filter((part) => part.count > part.step).sort((a, b) => b.count - a.count)[0];
     if (!most) return false;
-    most.count -= 1;
+    most.count -= most.step;
   }
   return underBudget(parts, ask);
 }
@@ -142,20 +176,42 @@ function smaller(parts: Part[]): boolean {
 }
 
 /** Places by role, kinds taking turns, settled until the balls fit. */
-function settleParts(parts: readonly Part[], ask: Ask): Place[] | null {
+function settleParts(parts: readonly Part[], school: School, ask: Ask): Place[] | null {
   const wishes: (Wish & { readonly part: Part })[] = [];
   const leads = parts.filter(({ role }) => role === 'lead').reduce((sum, { count }) => sum + count, 0);
   for (const role of ['lead', 'body', 'edge'] as const) {
-    const order = alternate(parts.filter((part) => part.role === role));
-    const spots = spotRole(ask.container, ask.spot.view, role, order.length, { leads });
+    const order = inOrder(school.order, parts.filter((part) => part.role === role));
+    const spots = school.spots(siteOf(ask), role, order.length, leads);
     order.forEach((part, i) => wishes.push({ ...spots[i]!, size: part.size, spreadRadiusCm: middle(part.kind.spreadCm) / 2, part }));
   }
   const { places, shortfallCm } = settle(ask.container, wishes);
   if (shortfallCm > FIT_TOLERANCE_CM) return null;
   return wishes.map(({ part, size }, i) => {
-    const key = `${part.kind.id}-${i}`;
-    return { id: `p${i + 1}-${part.kind.id}`.slice(0, 80), kindId: part.kind.id, xCm: places[i]!.xCm, zCm: places[i]!.zCm, size, seed: hash32(ask.seed, seedOf(key), i) };
+    return { id: `p${i + 1}-${part.kind.id}`.slice(0, 80), kindId: part.kind.id, xCm: places[i]!.xCm, zCm: places[i]!.zCm, size, seed: hash32(ask.seed, printOf(part.kind), i) };
   });
+}
+
+/** Plants of one role in the order in which they take its places. */
+function inOrder(order: School['order'], parts: readonly Part[]): Part[] {
+  if (order === 'drift') return parts.flatMap((part) => Array.from({ length: part.count }, () => part));
+  const total = parts.reduce((sum, { count }) => sum + count, 0);
+  if (order === 'opposite' && total % 2 === 0 && parts.every(({ count }) => count % 2 === 0)) {
+    // Places go round the ring: what stands in the first half stands again across.
+    const half = takingTurns(parts);
+    return [...half, ...half];
+  }
+  return alternate(parts);
+}
+
+/** Half of each kind, kinds taking turns. */
+function takingTurns(parts: readonly Part[]): Part[] {
+  const left = parts.map((part) => ({ part, count: part.count / 2 }));
+  const row: Part[] = [];
+  while (left.some(({ count }) => count > 0)) for (const item of left) if (item.count > 0) {
+    row.push(item.part);
+    item.count -= 1;
+  }
+  return row;
 }
 
 /** Kinds in turn, mirrored from the ends: a b c b a rather than a a b b c. */

@@ -1,24 +1,11 @@
-import { plantingOf } from '../plantings/brief';
-import { inSpot, type Place } from '../plantings/planting';
 import { opinionOf } from '../checks/opinion';
-import type { KindId, PlantKind } from '../plants/kind';
+import type { KindId, PlantKind, Role } from '../plants/kind';
 import { plantCost } from '../shopping/plantCost';
 import type { Ask } from './ask';
 import { castsFor, type Cast } from './compose';
+import { improvement } from './improve';
 import { placeCast } from './place';
-
-/** One proposed planting: who, where, what it costs, how it scores. */
-export interface Proposal {
-  readonly lead: KindId | null;
-  readonly bodies: readonly KindId[];
-  readonly edges: readonly KindId[];
-  readonly places: readonly Place[];
-  readonly cost: number;
-  /** Whole opinion, 0–1. */
-  readonly score: number;
-  /** The first judgement of its cast: settles the order among plantings with nothing wrong. */
-  readonly promise: number;
-}
+import { proposedIn, type Proposal } from './proposal';
 
 export interface Progress {
   readonly step: number;
@@ -29,21 +16,24 @@ export interface Progress {
 export interface ProposeOptions {
   /** How many to show. */
   readonly wanted: number;
-  /** Casts judged in full before it stops. */
+  /** Casts judged in full before improving begins. */
   readonly effort: number;
+  /** Plantings judged while improving. */
+  readonly improve: number;
 }
 
-export const USUAL_EFFORT: ProposeOptions = { wanted: 6, effort: 48 };
+export const USUAL_EFFORT: ProposeOptions = { wanted: 6, effort: 48, improve: 0 };
 
 /**
- * Searches for the best plantings that differ from each other. A generator: each step judges one cast in full, so the driver
- * can stop, show or go on at any step. Same ask, same seed, same answer.
+ * Searches for the best plantings that differ from each other: casts are judged in full, leads and schools taking turns, then the ones
+ * shown are improved plant by plant for as long as the effort lasts. A generator: each step judges one planting, so the driver can
+ * stop, show or go on at any step. Same ask, same seed, same answer.
  */
 export function* propose(ask: Ask, options: ProposeOptions = USUAL_EFFORT): Generator<Progress, readonly Proposal[]> {
   const byId = new Map(ask.kinds.map((kind) => [kind.id, kind]));
   const kindOf = (id: KindId) => byId.get(id) ?? null;
   const queues: Cast[][] = [];
-  const found: Proposal[] = [];
+  let found: Proposal[] = [];
   let step = 0;
   const judgeNext = (cast: Cast): boolean => {
     const proposal = judgeCast(cast, ask, kindOf);
@@ -54,7 +44,7 @@ export function* propose(ask: Ask, options: ProposeOptions = USUAL_EFFORT): Gene
   // Show something at once: the first lead's best cast is judged before the others are composed.
   for (const casts of castsFor(ask)) {
     queues.push(casts);
-    if (found.length > 0) continue;
+    if (found.length >= options.wanted) continue;
     const first = casts.shift();
     if (first && judgeNext(first)) yield { step, best: differentOnes(found, options.wanted) };
   }
@@ -71,6 +61,17 @@ export function* propose(ask: Ask, options: ProposeOptions = USUAL_EFFORT): Gene
     }
     if (!any) break;
   }
+  // Then each of those shown is improved in turn.
+  const spent = new Set<Proposal>();
+  while (step < options.effort + options.improve) {
+    const next = differentOnes(found, options.wanted).find((proposal) => !spent.has(proposal));
+    if (!next) break;
+    const better = improvement(next, ask, kindOf);
+    step += better.tried;
+    if (better.proposal) found = found.map((one) => (one === next ? better.proposal! : one));
+    else spent.add(next);
+    yield { step, best: differentOnes(found, options.wanted) };
+  }
   return differentOnes(found, options.wanted);
 }
 
@@ -86,13 +87,18 @@ export function proposeNow(ask: Ask, options?: ProposeOptions): readonly Proposa
 function judgeCast(cast: Cast, ask: Ask, kindOf: (id: KindId) => PlantKind | null): Proposal | null {
   const places = placeCast(cast, ask);
   if (!places) return null;
-  const it = inSpot(plantingOf({ places }, ask, { id: 'proposal', name: 'Proposal' }), ask.spot, kindOf);
-  return { lead: cast.lead?.id ?? null, bodies: cast.bodies.map((k) => k.id), edges: cast.edges.map((k) => k.id), places, cost: plantCost(it.plants), score: opinionOf(it).score, promise: cast.promise };
+  const it = proposedIn({ places, school: cast.school }, ask, kindOf);
+  // What the spot is rated for is a limit, not a matter of taste.
+  const opinion = opinionOf(it);
+  if (opinion.remarks.some(({ check, severity }) => check === 'weight' && severity === 'trouble')) return null;
+  const [lead, ...more] = cast.members.filter(({ role }) => role === 'lead').map(({ kind }) => kind.id);
+  const ofRole = (role: Role) => cast.members.filter((member) => member.role === role).map(({ kind }) => kind.id);
+  return { school: cast.school, lead: lead ?? null, bodies: [...more, ...ofRole('body')], edges: ofRole('edge'), places, cost: plantCost(it.plants), score: opinion.score, promise: cast.promise };
 }
 
-/** Any two differ in their lead, or in at least half of their kinds. */
+/** Any two differ in their lead or school, or in at least half of their kinds. */
 export function differ(a: Proposal, b: Proposal): boolean {
-  if (a.lead !== b.lead) return true;
+  if (a.lead !== b.lead || a.school !== b.school) return true;
   const kinds = new Set([...a.bodies, ...a.edges]);
   const others = [...b.bodies, ...b.edges];
   const shared = others.filter((id) => kinds.has(id)).length;
@@ -107,7 +113,7 @@ function differentOnes(found: readonly Proposal[], wanted: number): Proposal[] {
     for (const proposal of left) {
       if (!chosen.every((other) => differ(proposal, other))) continue;
       // Kinds shown already count against a proposal, so that the tray shows more of what is possible.
-      const worth = proposal.score + PROMISE_SHARE * proposal.promise - REPEAT_COST * chosen.reduce((sum, other) => sum + sharedKinds(proposal, other), 0);
+      const worth = proposal.score + PROMISE_SHARE * proposal.promise - chosen.reduce((sum, other) => sum + REPEAT_COST * sharedKinds(proposal, other) + (proposal.school === other.school ? SCHOOL_COST : 0), 0);
       if (!best || worth > best.worth) best = { proposal, worth };
     }
     if (!best) break;
@@ -117,9 +123,10 @@ function differentOnes(found: readonly Proposal[], wanted: number): Proposal[] {
   return chosen;
 }
 
-/** What the first judgement adds to the order, and what each repeated kind costs. Ours. */
+/** What the first judgement adds to the order, and what each repeated kind and a repeated school cost. Ours. */
 const PROMISE_SHARE = 0.35;
 const REPEAT_COST = 0.012;
+const SCHOOL_COST = 0.012;
 
 function sharedKinds(a: Proposal, b: Proposal): number {
   const kinds = new Set([a.lead, ...a.bodies, ...a.edges]);

@@ -14,7 +14,7 @@ import { applyEdit, swapEdit } from '../plantings/edits';
 import type { Scheme } from '../colour/schemes';
 
 const ask = (change: Partial<Ask> = {}, wishes: Partial<Ask['wishes']> = {}): Ask => ({
-  container: TUB, spot: SUNNY, plantedWeek: 20, endWeek: 42, kinds: BOOK, seed: 1, ...change, wishes: { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false, ...wishes },
+  container: TUB, spot: SUNNY, plantedWeek: 20, endWeek: 42, kinds: BOOK, seed: 1, ...change, wishes: { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false, school: 'any', must: [], never: [], ...wishes },
 });
 
 const SCHEMES: readonly Scheme[] = [{ kind: 'warm' }, { kind: 'cool' }, { kind: 'hot' }, { kind: 'pastel' }, { kind: 'one-and-white', colour: [0.5, 0.2, 293] }, { kind: 'opposites', colour: [0.5, 0.2, 293] }, { kind: 'loved', colour: [0.67, 0.19, 5] }];

@@ -1,6 +1,8 @@
 import type { Container } from '../containers/container';
 import { isHung } from '../containers/shape';
-import { lightFactor, sizeAt, type Size } from '../growth/growth';
+import type { Conditions } from '../growth/conditions';
+import { foresee, type Size } from '../growth/foresee';
+import { conditionsOf } from '../growth/seasonOf';
 import { growPlant } from '../marks/grow';
 import { lightMarks } from '../marks/light';
 import type { Mark } from '../marks/mark';
@@ -19,7 +21,7 @@ export interface Subject {
   /** Hung up or on a sill, with a drop below it. */
   readonly hung: boolean;
   readonly plantedWeek: number;
-  readonly sunHours: number;
+  readonly conditions: Conditions;
   readonly plants: readonly Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'size'>[];
 }
 
@@ -32,12 +34,13 @@ export interface Scene {
   readonly sizes: readonly Size[];
 }
 
-export function subjectOf({ planting, spot, plants }: PlantingInSpot): Subject {
+export function subjectOf(it: PlantingInSpot): Subject {
+  const { planting, spot, plants } = it;
   return {
     container: planting.container,
     hung: isHung(planting.container.shape) || hangsFree(spot),
     plantedWeek: bookWeek(planting.plantedWeek, spot),
-    sunHours: spot.sunHours,
+    conditions: conditionsOf(it),
     plants: plants.map(({ kind, xCm, zCm, seed, size }) => ({ kind, xCm, zCm, seed, size })),
   };
 }
@@ -51,11 +54,9 @@ export function buildScene(subject: Subject, weeks: number): Scene {
 export function* growScene(subject: Subject, weeks: number): Generator<void, Scene> {
   const vessel = vesselOf(subject.container, subject.hung);
   const marks: Mark[] = [];
-  const sizes: Size[] = [];
+  const sizes = foresee(subject.plants, subject.conditions, subject.plantedWeek).at(weeks);
   for (const [index, plant] of subject.plants.entries()) {
-    const size = sizeAt(plant.kind, { size: plant.size, week: subject.plantedWeek }, weeks, lightFactor(plant.kind, { sunHours: subject.sunHours }));
-    sizes.push(size);
-    for (const mark of growPlant(plant, size, vessel, index)) marks.push(mark);
+    for (const mark of growPlant(plant, sizes[index]!, vessel, index)) marks.push(mark);
     yield;
   }
   lightMarks(marks);

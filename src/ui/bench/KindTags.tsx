@@ -1,6 +1,6 @@
 'use client';
 
-import type { Size } from '@/core/growth/growth';
+import type { Size } from '@/core/growth/foresee';
 import { plantLines } from '@/core/shopping/plantCost';
 import type { Settings } from '@/core/files/plantingFile';
 import { Swatches } from '@/ui/controls/Swatches';

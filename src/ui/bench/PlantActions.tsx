@@ -98,7 +98,7 @@ function placeFor({ it, planting, spot }: Editing, kind: PlantKind) {
   const beside = it.plants.find((plant) => plant.kindId === kind.id);
   const role = beside ? rolesPlayed(read(it))[it.plants.indexOf(beside)]! : kind.roles[0]!;
   const same = it.plants.filter((plant) => plant.kindId === kind.id).length;
-  const spots = spotRole(planting.container, spot.view, role, same + 2, { leads: 1 });
+  const spots = spotRole(planting.container, spot.view, role, same + 2, { leads: 1, lead: it.house.lead });
   const want = spots[same] ?? spots[0] ?? { xCm: 0, zCm: 0 };
   const size = beside?.size ?? nearestSize(kind, role === 'lead' ? '1L' : '9cm');
   const id = `p${planting.places.length + 1}-${hash32(seedOf(kind.id), planting.places.length, Math.round(want.xCm * 10)).toString(36)}`;

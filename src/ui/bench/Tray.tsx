@@ -1,7 +1,7 @@
 'use client';
 
 import { memo, useState } from 'react';
-import type { Proposal } from '@/core/search/propose';
+import type { Proposal } from '@/core/search/proposal';
 import { plantingOf } from '@/core/plantings/brief';
 import { inSpot } from '@/core/plantings/planting';
 import { hash32 } from '@/core/random/hash';
@@ -25,7 +25,7 @@ export const Tray = memo(function Tray({ editing, settings, weeks }: { readonly 
   const look = async () => {
     setLooking(true);
     const current = new Set(planting.places.map(({ kindId }) => kindId));
-    const found = await runJob('propose', { ...ask, effort: 40, wanted: 6 }, { onProgress: ({ best }) => setWays(best.slice(0, 4)) }).catch(() => []);
+    const found = await runJob('propose', { ...ask, effort: 40, wanted: 6, improve: 400 }, { onProgress: ({ best }) => setWays(best.slice(0, 4)) }).catch(() => []);
     // The planting on the bench is not another way.
     setWays(found.filter((p) => p.places.some(({ kindId }) => !current.has(kindId))).slice(0, 4));
     setLooking(false);

@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { mixHeightCm, type Container } from '@/core/containers/container';
 import { usualContainer } from '@/core/containers/usual';
 import type { PlantKind } from '@/core/plants/kind';
+import { freely } from '@/core/growth/conditions';
 import { seedOf } from '@/core/random/hash';
 import { weekAfter } from '@/core/units/units';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
@@ -31,7 +32,7 @@ interface GrownProps {
 export function GrownPicture({ kind, container = NURSERY_POT, weeks = grownWeeks(kind), widthPx, heightPx, pxPerCm, below = belowCm(kind, container) }: GrownProps) {
   const subject = useMemo(() => {
     const planted = kind.bloom && !kind.bloom.continuous ? weekAfter(kind.bloom.weeks[0], -14) : 20;
-    return { container, hung: kind.trailCm !== null, plantedWeek: planted, sunHours: (kind.light.hours[0] + kind.light.hours[1]) / 2, plants: [{ kind, xCm: 0, zCm: kind.trailCm ? 4 : 0, seed: seedOf(kind.id), size: kind.sold[0]!.size }] };
+    return { container, hung: kind.trailCm !== null, plantedWeek: planted, conditions: freely((kind.light.hours[0] + kind.light.hours[1]) / 2), plants: [{ kind, xCm: 0, zCm: kind.trailCm ? 4 : 0, seed: seedOf(kind.id), size: kind.sold[0]!.size }] };
   }, [kind, container]);
   return <PlantingPicture still subject={subject} weeks={weeks} widthPx={widthPx} heightPx={heightPx} lens={{ azimuthRad: 0.15, pitchRad: 0.16, pxPerCm, originX: widthPx / 2, originY: heightPx - below * pxPerCm }} label={`${kind.common} ${weeks} weeks after planting`} />;
 }

@@ -10,6 +10,7 @@ import { Swatches } from '@/ui/controls/Swatches';
 import { lengthFigure, moneyText } from '@/words/format';
 
 const AGAINST: Readonly<Record<Hurdle, string>> = {
+  never: 'left out by your wish',
   light: 'not for this light',
   reach: 'harmful or unsure, and in reach',
   cold: 'frost at that time',

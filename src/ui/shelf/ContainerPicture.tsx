@@ -4,12 +4,13 @@ import { useMemo } from 'react';
 import type { Container } from '@/core/containers/container';
 import { visibleHeightCm, wallOf } from '@/core/containers/container';
 import { halfFrontCm, isHung } from '@/core/containers/shape';
+import { freely } from '@/core/growth/conditions';
 import type { Subject } from '@/core/seeing/scene';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 
 /** An empty container as the drawing worker wants it. */
 function emptySubject(container: Container): Subject {
-  return { container, hung: isHung(container.shape), plantedWeek: 20, sunHours: 6, plants: [] };
+  return { container, hung: isHung(container.shape), plantedWeek: 20, conditions: freely(6), plants: [] };
 }
 
 /** Room an empty container takes when drawn, cm. */

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { isHung } from '@/core/containers/shape';
 import type { PlantKind } from '@/core/plants/kind';
 import { edgeShare, fillingOf, wetZone } from '@/core/potting/filling';
-import { rootsIn } from '@/core/potting/rooting';
+import { rootsIn } from '@/core/plants/rooting';
 import { mixNeed } from '@/core/shopping/shoppingList';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { Sheet } from '@/ui/controls/fields';

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import type { Settings } from '@/core/files/plantingFile';
 import { plantingOf } from '@/core/plantings/brief';
 import { inSpot } from '@/core/plantings/planting';
-import type { Proposal } from '@/core/search/propose';
+import type { Proposal } from '@/core/search/proposal';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useWidth } from '@/ui/controls/useWidth';
 import { aboutText } from '@/words/about';

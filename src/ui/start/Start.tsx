@@ -5,7 +5,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { plantingOf } from '@/core/plantings/brief';
-import type { Proposal } from '@/core/search/propose';
+import type { Proposal } from '@/core/search/proposal';
 import { standings } from '@/core/shelf/shelf';
 import { say } from '@/ui/session/say';
 import { useBenches } from '@/ui/session/useBenches';

@@ -5,7 +5,7 @@ import { containerSchema } from '@/core/containers/schema';
 import type { Shape } from '@/core/containers/shape';
 import type { Oklch } from '@/core/colour/oklch';
 import { fromHex } from '@/core/colour/oklch';
-import type { Scheme, SchemeKind } from '@/core/colour/schemes';
+import { COLOUR_SCHEMES, type Scheme, type SchemeKind } from '@/core/colour/schemes';
 import type { Wishes } from '@/core/plantings/planting';
 import { wishesSchema } from '@/core/plantings/schema';
 import { usualContainer } from '@/core/containers/usual';
@@ -35,6 +35,9 @@ export interface StartForm {
   readonly underCover: boolean;
   readonly scheme: SchemeKind;
   readonly colour: string;
+  /** Colours of a palette brought in, `#rrggbb`. */
+  readonly palette: readonly string[];
+  readonly school: Wishes['school'];
   readonly fullInWeeks: number;
   readonly budget: string;
   readonly pets: boolean;
@@ -62,7 +65,7 @@ const STARTS: Readonly<Record<SheetShape, Partial<StartForm>>> = {
 
 export const FIRST_FORM: StartForm = {
   unit: 'cm', shape: 'round', material: 'terracotta', top: 38, base: 28, depth: 34, length: 80, width: 20, sunHours: 6, sunWhen: 'afternoon', view: 'one side', drop: 0, underCover: false,
-  scheme: 'warm', colour: '#6a3fa0', fullInWeeks: 8, budget: '', pets: false, children: false, kitchen: false, plantedWeek: 20, spotName: '',
+  scheme: 'warm', colour: '#6a3fa0', palette: [], school: 'any', fullInWeeks: 8, budget: '', pets: false, children: false, kitchen: false, plantedWeek: 20, spotName: '',
 };
 
 /** The form with another shape: its usual size and standing, the rest kept. */
@@ -114,7 +117,7 @@ export function readStart(form: StartForm, at: string | Spot, fromShelf: Contain
   const budget = form.budget.trim() === '' ? null : Number(form.budget.replace(',', '.'));
   const container = fromShelf ? ({ ok: true, value: fromShelf } as const) : parseWith(containerSchema, usualContainer(SHAPE_NAMES[form.shape], shape, material));
   const spot = parseWith(spotSchema, { ...(typeof at === 'string' ? { id: at } : at), name: form.spotName.trim() || usualSpotName(form), sunHours: form.sunHours, sunWhen: form.sunWhen, view: form.view, pets: form.pets, children: form.children, underCover: form.underCover, dropCm: cm(form.drop) });
-  const wishes = parseWith(wishesSchema, { scheme: schemeOf(form), fullInWeeks: form.fullInWeeks, budget, kitchen: form.kitchen });
+  const wishes = parseWith(wishesSchema, { scheme: schemeOf(form), fullInWeeks: form.fullInWeeks, budget, kitchen: form.kitchen, school: form.school });
   if (container.ok && spot.ok && wishes.ok) return { ok: true, container: container.value, spot: spot.value, wishes: wishes.value };
   const faults: Partial<Record<keyof StartForm, string>> = {};
   for (const parsed of [container, spot, wishes]) if (!parsed.ok) for (const { field, message } of parsed.faults) faults[FIELD_OF[field] ?? 'top'] ??= message;
@@ -126,9 +129,15 @@ function usualSpotName(form: StartForm): string {
   return `${sun} ${form.shape === 'box' ? 'window' : form.shape === 'basket' ? 'hook' : 'corner'}`;
 }
 
-function schemeOf({ scheme, colour }: StartForm): Scheme {
-  if (scheme === 'one-and-white' || scheme === 'opposites' || scheme === 'loved') return { kind: scheme, colour: fromHex(colour) ?? ([0.47, 0.15, 301] as Oklch) };
-  return { kind: scheme };
+/** Does the scheme start from a colour? */
+export function needsColour(kind: SchemeKind): kind is (typeof COLOUR_SCHEMES)[number] {
+  return (COLOUR_SCHEMES as readonly SchemeKind[]).includes(kind);
+}
+
+function schemeOf({ scheme, colour, palette }: StartForm): Scheme {
+  const from = fromHex(colour) ?? ([0.47, 0.15, 301] as Oklch);
+  if (scheme === 'palette') return { kind: scheme, colours: palette.length > 0 ? palette.flatMap((hex) => { const one = fromHex(hex); return one ? [one] : []; }) : [from] };
+  return needsColour(scheme) ? { kind: scheme, colour: from } : { kind: scheme };
 }
 
 /** Colours to start a scheme from: flowers and leaves people ask for. */

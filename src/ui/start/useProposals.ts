@@ -5,11 +5,13 @@ import type { Brief } from '@/core/plantings/brief';
 import type { KindId } from '@/core/plants/kind';
 import { seedOf } from '@/core/random/hash';
 import type { Obstacles } from '@/core/search/obstacles';
-import type { Proposal } from '@/core/search/propose';
+import type { Proposal } from '@/core/search/proposal';
 import { say } from '@/ui/session/say';
 import { runJob } from '@/workers/runJob';
 import type { StartReading } from './startForm';
 
+/** Plantings judged to make the six shown better, after they are shown: a second or two in the worker. */
+const IMPROVE = 900;
 /** Weeks a summer planting is looked at: to the usual first frost. */
 const END_WEEK = 42;
 /** Rest after the last change of the form before a new search, ms. */
@@ -41,7 +43,7 @@ export function useProposals(reading: StartReading, plantedWeek: number, only: r
       const ask = { ...briefFrom(reading, plantedWeek), seed: seedOf(reading.container.name), only };
       try {
         let shown = 0;
-        const found = await runJob('propose', { ...ask, effort: 48, wanted: 6 }, {
+        const found = await runJob('propose', { ...ask, effort: 48, wanted: 6, improve: IMPROVE }, {
           signal: giveUp.signal,
           onProgress: ({ best }) => {
             // Show more as they come; settle the order at the end, so that drawings do not jump about.

@@ -51,7 +51,7 @@ function bareStretch(reading: Parameters<(typeof balance)['judge']>[0], all: boo
   const steps = 48;
   const dressed: boolean[] = [];
   for (let i = 0; i < steps; i += 1) {
-    const [x, z] = rimPoint(rim, i / steps, all);
+    const [x, z] = rimPoint(rim, (i + 0.5) / steps, all);
     dressed.push(reading.plants.some((p, k) => Math.hypot(p.xCm - x, p.zCm - z) <= sizes[k]!.spreadCm / 2 + RIM_REACH_CM));
   }
   let longest = 0;

@@ -18,6 +18,9 @@ export interface BullyFacts {
 const COVERED = 0.5;
 const TALLER = 1.3;
 
+/** How much a trim takes off a bully (models: 30–50 %). */
+const TRIM_CUT = 0.45;
+
 /** Does anything swallow its neighbour before the season ends? */
 export const bully: Check<'bully', BullyFacts | null> = {
   id: 'bully',
@@ -56,7 +59,9 @@ export const bully: Check<'bully', BullyFacts | null> = {
     if (!a || !b) return [];
     const [dx, dz] = [a.xCm - b.xCm, a.zCm - b.zCm];
     const d = Math.hypot(dx, dz) || 1;
+    const weeks = verdict.facts ? Math.max(2, verdict.facts.weeks - 1) : 4;
     return [
+      { kind: 'trim', place: a.id, weeks, cut: TRIM_CUT } as const,
       ...[6, 9, 12].map((cm) => ({ kind: 'move', place: a.id, xCm: Math.round(a.xCm + (dx / d) * cm), zCm: Math.round(a.zCm + (dz / d) * cm) }) as const),
       { kind: 'remove', place: a.id } as const,
     ];

@@ -1,4 +1,7 @@
 import { growingRoomCm2 } from '../../containers/container';
+import { lightFactor } from '../../growth/conditions';
+import { growthShare } from '../../growth/growth';
+import { middle } from '../../plants/kind';
 import { clamp } from '../../units/units';
 import type { Check } from '../check';
 
@@ -26,8 +29,10 @@ export const crowding: Check<'crowding', CrowdingFacts> = {
     if (reading.plants.length < 2) return null;
     const room = growingRoomCm2(reading.planting.container);
     const sizes = reading.grown();
-    const middle = [...sizes].map((size) => size.heightCm).sort((a, b) => a - b)[Math.floor(sizes.length / 2)]!;
-    const areas = sizes.map((size) => Math.PI * (size.spreadCm / 2) ** 2 * (size.heightCm > middle * UPPER_STOREY ? 0.5 : 1));
+    // What they would grow to if nobody stood in the way: crowded plants stay smaller, and that is the trouble.
+    const wanted = reading.plants.map(({ kind, size }) => middle(kind.spreadCm) * growthShare(kind, size, reading.grownWeek, lightFactor(kind, reading.spot)) ** 0.9);
+    const middling = [...sizes].map((size) => size.heightCm).sort((a, b) => a - b)[Math.floor(sizes.length / 2)]!;
+    const areas = sizes.map((size, i) => Math.PI * (wanted[i]! / 2) ** 2 * (size.heightCm > middling * UPPER_STOREY ? 0.5 : 1));
     const total = areas.reduce((sum, area) => sum + area, 0);
     const pressure = total / room;
     const mean = total / areas.length;

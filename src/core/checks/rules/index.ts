@@ -3,19 +3,31 @@ import { balance } from './balance';
 import { budget } from './budget';
 import { bully } from './bully';
 import { cold } from './cold';
+import { colourSight } from './colourSight';
 import { crowding } from './crowding';
+import { darkLight } from './darkLight';
 import { drainage } from './drainage';
 import { echo } from './echo';
+import { edgePlace } from './edgePlace';
 import { edible } from './edible';
+import { evenness } from './evenness';
+import { frame } from './frame';
 import { fullness } from './fullness';
 import { gloves } from './gloves';
+import { handling } from './handling';
+import { hardening } from './hardening';
+import { interest } from './interest';
 import { leadPlace } from './leadPlace';
 import { light } from './light';
 import { mixSuits } from './mixSuits';
+import { moneySeen } from './moneySeen';
+import { muddle } from './muddle';
 import { neighbours } from './neighbours';
+import { pairs } from './pairs';
 import { potContrast } from './potContrast';
 import { potFrost } from './potFrost';
 import { proportion } from './proportion';
+import { rainReaches } from './rainReaches';
 import { reach } from './reach';
 import { roles } from './roles';
 import { rootBalls } from './rootBalls';
@@ -23,6 +35,12 @@ import { rootDepth } from './rootDepth';
 import { rootHeat } from './rootHeat';
 import { runsWild } from './runsWild';
 import { scheme } from './scheme';
+import { secondChoice } from './secondChoice';
+import { sightline } from './sightline';
+import { silhouette } from './silhouette';
+import { spares } from './spares';
+import { sparkle } from './sparkle';
+import { spillRoom } from './spillRoom';
 import { support } from './support';
 import { texture } from './texture';
 import { thirst } from './thirst';
@@ -34,6 +52,8 @@ import { weight } from './weight';
 export const CHECKS = {
   light, thirst, cold, reach, edible, 'root-balls': rootBalls, drainage, bully, crowding, fullness, proportion, 'trail-length': trailLength, roles, 'lead-place': leadPlace,
   balance, scheme, 'pot-contrast': potContrast, background, texture, neighbours, echo, budget, weight, tipping, 'pot-frost': potFrost, 'root-heat': rootHeat, mix: mixSuits, 'root-depth': rootDepth, gloves, support, 'runs-wild': runsWild,
+  'money-seen': moneySeen, sightline, muddle, interest, silhouette, evenness, frame, pairs, 'edge-place': edgePlace, 'dark-light': darkLight, sparkle, 'colour-sight': colourSight, 'spill-room': spillRoom,
+  rain: rainReaches, hardening, spares, 'second-choice': secondChoice, handling,
 } as const;
 
 export type CheckId = keyof typeof CHECKS;

@@ -18,7 +18,7 @@ export const leadPlace: Check<'lead-place', LeadPlaceFacts> = {
   source: { kind: 'ours', reason: 'One side: tall at the back, so that it hides nothing. All round: in the middle or a third of the way over.' },
   limits: { trouble: 0, look: 0.7 },
   judge: (reading) => {
-    if (reading.plants.length < 3) return null;
+    if (reading.plants.length < 3 || reading.school.weights['lead-place'] === 0) return null;
     const played = rolesPlayed(reading);
     const sizes = reading.grown();
     let best = -1;
@@ -29,7 +29,8 @@ export const leadPlace: Check<'lead-place', LeadPlaceFacts> = {
     const lead = reading.plants[best]!;
     const half = halfDepthCm(reading.planting.container.shape);
     const depth = lead.zCm / half;
-    const wanted = reading.spot.view === 'one side' ? clamp(1 - Math.max(0, depth + 0.12) * 1.5, 0, 1) : clamp(1 - Math.max(0, Math.hypot(lead.xCm, lead.zCm) / half - 0.42) * 1.6, 0, 1);
+    const third = reading.house.lead === 'centre' ? 0.3 : 0;
+    const wanted = reading.spot.view === 'one side' ? clamp(1 - Math.max(0, depth + 0.2 - third) * 1.7, 0, 1) : clamp(1 - Math.max(0, Math.hypot(lead.xCm, lead.zCm) / half - 0.42) * 1.6, 0, 1);
     return { score: wanted, facts: { kind: lead.kind.id, depth, view: reading.spot.view }, culprits: wanted < 0.7 ? [lead.id] : [] };
   },
   fixes: (reading, verdict) => {

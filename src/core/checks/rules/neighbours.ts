@@ -2,15 +2,31 @@ import { deltaE } from '../../colour/oklch';
 import { leadingColour } from '../../plants/colours';
 import { clamp } from '../../units/units';
 import type { Check } from '../check';
+import type { Reading } from '../reading';
 
 export interface NeighboursFacts {
   /** Weighted mean OKLab distance between neighbours. */
   readonly meanDistance: number;
+  /** How much oftener than by chance a plant stands next to one of its own kind, −1 to 1. */
+  readonly clump: number;
   readonly alike: readonly [string, string] | null;
 }
 
 /** Gap over which neighbours stop counting as such, cm (models: e^(−gap/15)). */
 const NEIGHBOUR_GAP_CM = 15;
+/** OKLab distance within which two leading colours are one. */
+const ALIKE = 0.05;
+/** Likes next to each other more often than chance by this much are a clump; those not much further than the nearest count as next. Ours. */
+const CLUMPED = 0.15;
+const NEXT = 1.35;
+
+/** Schemes of close relations flow; contrast schemes part like from like, unless school or house say otherwise. */
+const FLOWING: ReadonlySet<string> = new Set(['tonal', 'neighbours', 'pastel', 'green-and-white', 'loved']);
+
+function mayTouch({ school, house, planting }: Pick<Reading, 'school' | 'house' | 'planting'>): boolean {
+  if (house.neighbours !== 'by scheme') return house.neighbours === 'may touch';
+  return school.likeMayTouch ?? FLOWING.has(planting.wishes.scheme.kind);
+}
 
 /** Do colours alternate, or does one colour clump? Tonal schemes may flow. */
 export const neighbours: Check<'neighbours', NeighboursFacts> = {
@@ -18,7 +34,7 @@ export const neighbours: Check<'neighbours', NeighboursFacts> = {
   weight: 0.9,
   certainty: 'a matter of taste',
   source: { kind: 'ours', reason: 'Colour distance of neighbours weighed by size and nearness; schools differ on whether like colours may touch.' },
-  limits: { trouble: 0, look: 0.4 },
+  limits: { trouble: 0, look: 0.5 },
   judge: (reading) => {
     const kinds = new Set(reading.plants.map(({ kind }) => kind.id));
     if (reading.plants.length < 4 || kinds.size < 3) return null;
@@ -34,15 +50,33 @@ export const neighbours: Check<'neighbours', NeighboursFacts> = {
         const d = deltaE(leadingColour(a.kind), leadingColour(b.kind));
         sum += w * d;
         weights += w;
-        if (d < 0.05 && gap < 2 && (!worst || w > worst.w)) worst = { w, pair: [i, j] };
+        if (d < ALIKE && gap < 2 && (!worst || w > worst.w)) worst = { w, pair: [i, j] };
       }
     });
     const meanDistance = sum / weights;
     const alike = worst as { pair: readonly [number, number] } | null;
+    const flows = mayTouch(reading);
+    const clump = clumpOf(reading.plants);
     return {
-      score: clamp(meanDistance / 0.2, 0, 1),
-      facts: { meanDistance, alike: alike ? [reading.plants[alike.pair[0]]!.kind.id, reading.plants[alike.pair[1]]!.kind.id] : null },
-      culprits: alike && meanDistance < 0.1 ? [reading.plants[alike.pair[0]]!.id, reading.plants[alike.pair[1]]!.id] : [],
+      score: flows ? Math.max(0.55, clamp(meanDistance / 0.12, 0, 1)) : clamp(meanDistance / 0.2, 0, 1) * clamp(1 - Math.max(0, clump - CLUMPED) * 4, 0.2, 1),
+      facts: { meanDistance, clump, alike: alike ? [reading.plants[alike.pair[0]]!.kind.id, reading.plants[alike.pair[1]]!.kind.id] : null },
+      culprits: alike && (meanDistance < 0.1 || (clump > CLUMPED && !flows)) ? [reading.plants[alike.pair[0]]!.id, reading.plants[alike.pair[1]]!.id] : [],
     };
   },
 };
+
+/** Share of next neighbours that are of one's own kind, less what dealing the places out by chance would give. */
+function clumpOf(plants: Reading['plants']): number {
+  const counts = new Map<string, number>();
+  for (const { kindId } of plants) counts.set(kindId, (counts.get(kindId) ?? 0) + 1);
+  let sum = 0;
+  let chance = 0;
+  for (const a of plants) {
+    const gaps = plants.filter((b) => b !== a).map((b) => ({ same: b.kindId === a.kindId, d: Math.hypot(a.xCm - b.xCm, a.zCm - b.zCm) }));
+    const nearest = gaps.reduce((least, { d }) => Math.min(least, d), Infinity);
+    const next = gaps.filter(({ d }) => d <= nearest * NEXT + 0.5);
+    sum += next.filter(({ same }) => same).length / next.length;
+    chance += (counts.get(a.kindId)! - 1) / (plants.length - 1);
+  }
+  return (sum - chance) / plants.length;
+}

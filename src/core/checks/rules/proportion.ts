@@ -22,6 +22,9 @@ export function goodRatios(container: Container): readonly [least: number, most:
   return depthOf(shape) < Math.min(acrossCm, deepCm) * 1.1 ? [1.3, 2.4] : [0.9, 2.1];
 }
 
+/** A planting without a lead may stay lower by this share. Ours. */
+const WITHOUT_LEAD = 0.6;
+
 /** Is the tallest plant in proportion to the container? */
 export const proportion: Check<'proportion', ProportionFacts> = {
   id: 'proportion',
@@ -37,7 +40,10 @@ export const proportion: Check<'proportion', ProportionFacts> = {
       if (size.heightCm > sizes[tallest]!.heightCm) tallest = i;
     });
     const ratio = sizes[tallest]!.heightCm / reading.potHeightCm;
-    const [leastRatio, mostRatio] = goodRatios(reading.planting.container);
+    const [least, mostRatio] = goodRatios(reading.planting.container);
+    // A dome has no lead to reach up.
+    const led = reading.school.parts({ container: reading.planting.container, spot: reading.spot, house: reading.house }).some(({ role }) => role === 'lead');
+    const leastRatio = led ? least : least * WITHOUT_LEAD;
     const off = ratio < leastRatio ? (leastRatio - ratio) / leastRatio : Math.max(0, ratio - mostRatio) / mostRatio;
     return {
       score: clamp(1 - off * 1.6, 0, 1),

@@ -1,4 +1,5 @@
-import { isHung } from '../../containers/shape';
+import { insetCm, reachOf } from '../../containers/section';
+import { rimSection } from '../../containers/shape';
 import type { Role } from '../../plants/kind';
 import type { Reading } from '../reading';
 import type { Check } from '../check';
@@ -8,33 +9,61 @@ export interface RolesFacts {
   readonly leads: number;
   readonly bodies: number;
   readonly edges: number;
+  /** The role whose share of the plants is furthest from what the school keeps to; `null` when all keep to it. */
+  readonly off: { readonly role: Role; readonly share: number; readonly wanted: readonly [number, number] } | null;
 }
 
 /** The role each plant plays here: its height against the rest and its place against the rim, within what its kind can do. */
-export function rolesPlayed(reading: Pick<Reading, 'plants' | 'grown'>): readonly Role[] {
+export function rolesPlayed(reading: Pick<Reading, 'plants' | 'grown' | 'planting' | 'spot' | 'school' | 'house'>): readonly Role[] {
   const sizes = reading.grown();
   const tallest = Math.max(0, ...sizes.map((size) => size.heightCm));
-  return reading.plants.map(({ kind }, i) => {
-    if (kind.roles.length === 1) return kind.roles[0]!;
-    if (kind.roles.includes('lead') && sizes[i]!.heightCm > tallest * 0.85) return 'lead';
-    if (kind.roles.includes('edge') && (sizes[i]!.trailCm > 0 || !kind.roles.includes('body'))) return 'edge';
-    return kind.roles.includes('body') ? 'body' : kind.roles[0]!;
+  const asked = new Set(reading.school.parts({ container: reading.planting.container, spot: reading.spot, house: reading.house }).map(({ role }) => role));
+  const rim = rimSection(reading.planting.container.shape);
+  const { acrossCm, deepCm } = reachOf(rim);
+  const half = Math.min(acrossCm, deepCm);
+  const tall = (i: number) => sizes[i]!.heightCm > tallest * NEARLY_TALLEST;
+  // What is first of all a lead leads, what is first of all an edge edges; something else does so only where there is none.
+  const born = reading.plants.some(({ kind }, i) => kind.roles[0] === 'lead' && sizes[i]!.heightCm > tallest * 0.6);
+  const edged = reading.plants.some(({ kind }) => kind.roles[0] === 'edge');
+  return reading.plants.map(({ kind, xCm, zCm }, i) => {
+    const can = kind.roles.filter((role) => asked.has(role));
+    const roles = can.length > 0 ? can : kind.roles;
+    if (roles.length === 1) return roles[0]!;
+    if (roles.includes('lead') && tall(i) && (kind.roles[0] === 'lead' || !born)) return 'lead';
+    const low = sizes[i]!.heightCm < tallest * LOW;
+    const atRim = insetCm(rim, xCm, zCm) < half * AT_RIM && (reading.spot.view !== 'one side' || zCm > deepCm * IN_FRONT);
+    if (roles.includes('edge') && (sizes[i]!.trailCm > 0 || !roles.includes('body') || (kind.roles[0] === 'edge' ? atRim : low && atRim && !edged))) return 'edge';
+    return roles.includes('body') ? 'body' : roles[0]!;
   });
 }
 
-/** Has it a lead, a body and an edge? Hung containers do without a lead. */
+/** As tall as the tallest, but for this; low enough to edge; near enough to the rim. Shares. Ours. */
+const NEARLY_TALLEST = 0.85;
+const LOW = 0.75;
+const AT_RIM = 0.62;
+const IN_FRONT = 0.3;
+
+/** Does it have the parts its school composes with, in the shares it keeps to? */
 export const roles: Check<'roles', RolesFacts> = {
   id: 'roles',
   weight: 1.2,
   certainty: 'a matter of taste',
-  source: { kind: 'ours', reason: 'Thriller, filler, spiller: the default school. Domes, screens and single-kind pots leave roles out on purpose.' },
+  source: { kind: 'ours', reason: 'Each school names its parts and their shares of the plants, counted.' },
   limits: { trouble: 0, look: 0.75 },
   judge: (reading) => {
     if (reading.plants.length < 3) return null;
     const played = rolesPlayed(reading);
     const count = (role: Role) => played.filter((r) => r === role).length;
-    const wanted: Role[] = isHung(reading.planting.container.shape) ? ['body', 'edge'] : ['lead', 'body', 'edge'];
-    const missing = wanted.filter((role) => count(role) === 0 && !(role === 'body' && count('lead') > 2));
-    return { score: 1 - missing.length / wanted.length, facts: { missing, leads: count('lead'), bodies: count('body'), edges: count('edge') }, culprits: [] };
+    const parts = reading.school.parts({ container: reading.planting.container, spot: reading.spot, house: reading.house });
+    // A planting of leads alone is filled by them.
+    const missing = parts.map(({ role }) => role).filter((role) => count(role) === 0 && !(role === 'body' && count('lead') > 2));
+    let off: RolesFacts['off'] = null;
+    let worst = 0;
+    for (const { role, share: wanted } of parts) {
+      const share = count(role) / played.length;
+      const by = Math.max(wanted[0] - share, share - wanted[1], 0);
+      if (count(role) > 0 && by > Math.max(worst, 0.5 / played.length)) [worst, off] = [by, { role, share, wanted }];
+    }
+    return { score: Math.max(0, 1 - missing.length / Math.max(1, parts.length) - Math.min(0.3, worst)), facts: { missing, leads: count('lead'), bodies: count('body'), edges: count('edge'), off }, culprits: [] };
   },
 };

@@ -1,5 +1,5 @@
 import { mixDepthCm } from '../../containers/container';
-import { depthWantedCm, rootsIn } from '../../potting/rooting';
+import { depthWantedCm, rootsIn } from '../../plants/rooting';
 import type { Check } from '../check';
 
 export interface RootDepthFacts {

@@ -12,6 +12,9 @@ export interface SchemeFacts {
   readonly odd: string | null;
 }
 
+/** Share of a kind's colours that must carry a scheme before the kind can be outside it. Ours. */
+const LEAST_CARRIED = 0.12;
+
 /** How well one kind belongs to a scheme, 0–1; plain green and white belong to all. */
 export function kindFitsScheme(kind: PlantKind, scheme: Scheme): number {
   let fit = 0;
@@ -22,7 +25,8 @@ export function kindFitsScheme(kind: PlantKind, scheme: Scheme): number {
     fit += one * part.weight;
     weight += part.weight;
   }
-  return weight > 0.05 ? fit / weight : 1;
+  // A yellow eye in a white flower takes it out of no scheme.
+  return weight > LEAST_CARRIED ? fit / weight : 1;
 }
 
 /** Do the colours make the scheme that was wished for? Weighed by grown area. */
@@ -31,7 +35,7 @@ export const scheme: Check<'scheme', SchemeFacts> = {
   weight: 2,
   certainty: 'fairly sure',
   source: { kind: 'ours', reason: 'Hue, lightness and chroma in OKLCH against the scheme; plain green, white and silver are ground.' },
-  limits: { trouble: 0.35, look: 0.7 },
+  limits: { trouble: 0.35, look: 0.76 },
   judge: (reading) => {
     if (reading.plants.length === 0) return null;
     const wanted = reading.planting.wishes.scheme;
@@ -47,7 +51,7 @@ export const scheme: Check<'scheme', SchemeFacts> = {
     // Almost no colour at all does not make a scheme either.
     const bare = clamp(carried / 0.12, 0, 1);
     return {
-      score: clamp(fit - missing.length * 0.3 - (odd ? 0.15 : 0), 0, 1) * (0.6 + 0.4 * bare),
+      score: clamp(fit - missing.length * 0.3 - (odd ? 0.24 : 0), 0, 1) * (0.6 + 0.4 * bare),
       facts: { fit, missing, odd: odd ? odd.plant.kind.id : null },
       culprits: odd ? ranked.filter((r) => r.plant.kind.id === odd.plant.kind.id).map((r) => r.plant.id) : [],
     };

@@ -10,7 +10,7 @@ export interface SupportFacts {
 export const support: Check<'support', SupportFacts> = {
   id: 'support',
   weight: 0,
-  certainty: 'quite sure',
+  certainty: 'a caution',
   source: { kind: 'ours', reason: 'The book’s field for climbers and plants that flop.' },
   limits: { trouble: 0, look: 0.9 },
   judge: (reading) => {

@@ -34,7 +34,7 @@ export const texture: Check<'texture', TextureFacts> = {
   weight: 1.3,
   certainty: 'fairly sure',
   source: { kind: 'ours', reason: 'Leaf size, shape, surface and colour compared between kinds; two or more middling plain greens make a muddle.' },
-  limits: { trouble: 0.25, look: 0.55 },
+  limits: { trouble: 0.15, look: 0.4 },
   judge: ({ plants }) => {
     const kinds = [...new Map(plants.map(({ kind }) => [kind.id, kind])).values()];
     if (kinds.length < 2) return null;
@@ -50,7 +50,7 @@ export const texture: Check<'texture', TextureFacts> = {
     const share = greens.length / kinds.length;
     const meanContrast = sum / pairs;
     return {
-      score: clamp((meanContrast - 0.18) / 0.34, 0, 1) * (share > 0.6 ? 0.6 : 1),
+      score: clamp((meanContrast - 0.18) / 0.34, 0, 1) * (share > 0.6 ? 0.75 : 1),
       facts: { textures: new Set(kinds.map((k) => k.foliage.texture)).size, middlingGreens: greens.length, kinds: kinds.length, meanContrast },
       culprits: share > 0.6 ? plants.filter(({ kind }) => isMiddlingGreen(kind)).map(({ id }) => id) : [],
     };

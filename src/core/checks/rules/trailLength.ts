@@ -18,7 +18,7 @@ export const trailLength: Check<'trail-length', TrailFacts> = {
   weight: 1,
   certainty: 'fairly sure',
   source: { kind: 'ours', reason: 'Rule of thumb: trailers no longer than the pot is tall, or than the drop below a hung one. A little on the ground does no harm.' },
-  limits: { trouble: 0.2, look: 0.6 },
+  limits: { trouble: 0.2, look: 0.68 },
   judge: (reading) => {
     const sizes = reading.grown();
     const trailing = reading.plants.map((plant, i) => ({ plant, trailCm: sizes[i]!.trailCm })).filter(({ trailCm }) => trailCm > 0).sort((a, b) => b.trailCm - a.trailCm);

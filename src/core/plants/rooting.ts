@@ -1,5 +1,5 @@
-import type { PlantKind } from '../plants/kind';
-import { middle } from '../plants/kind';
+import type { PlantKind } from './kind';
+import { middle } from './kind';
 
 /** Depth of mix a kind wants for a season, cm, by its way of growing. Rules of thumb from common practice; roots manage with less when watered and fed often. */
 export function depthWantedCm(kind: PlantKind): number {

@@ -1,0 +1,46 @@
+import * as z from 'zod';
+
+/**
+ * What good gardeners do differently, answered once for the whole house. The first answer of each is ours;
+ * `words/house.ts` tells why.
+ */
+export const HOUSE_QUESTIONS = {
+  counts: ['by school', 'odd', 'pairs'],
+  neighbours: ['by scheme', 'apart', 'may touch'],
+  roots: ['loosen when circling', 'always loosen', 'leave alone'],
+  drainage: ['mesh', 'coarse layer'],
+  mix: ['fresh in small, top third in large', 'always fresh', 'always top third'],
+  feed: ['slow-release and liquid', 'slow-release only', 'organic pellets'],
+  headspace: ['usual', 'shallow', 'deep'],
+  fullness: ['by target', 'packed', 'spaced'],
+  lead: ['by view', 'centre', 'back', 'a third over'],
+  pinch: ['by plant', 'often', 'let it trail'],
+} as const;
+
+export type HouseQuestion = keyof typeof HOUSE_QUESTIONS;
+export type HouseAnswer<Q extends HouseQuestion> = (typeof HOUSE_QUESTIONS)[Q][number];
+
+const answer = <Q extends HouseQuestion>(question: Q) => z.enum(HOUSE_QUESTIONS[question] as unknown as readonly [HouseAnswer<Q>, ...HouseAnswer<Q>[]]).default(HOUSE_QUESTIONS[question][0] as never);
+
+/** House preferences, and how loud each check may be. */
+export const houseSchema = z.object({
+  counts: answer('counts'),
+  neighbours: answer('neighbours'),
+  roots: answer('roots'),
+  drainage: answer('drainage'),
+  mix: answer('mix'),
+  feed: answer('feed'),
+  headspace: answer('headspace'),
+  fullness: answer('fullness'),
+  lead: answer('lead'),
+  pinch: answer('pinch'),
+  /** Checks turned down: their share of the usual say, 0 (silent) to 1. Cautions cannot be turned down. */
+  turnedDown: z.record(z.string().max(40), z.number().min(0, 'A check is turned down to 0–1.').max(1, 'A check is turned down to 0–1.')).default({}),
+});
+
+export type House = Readonly<z.infer<typeof houseSchema>>;
+
+export const USUAL_HOUSE: House = {
+  counts: 'by school', neighbours: 'by scheme', roots: 'loosen when circling', drainage: 'mesh', mix: 'fresh in small, top third in large', feed: 'slow-release and liquid', headspace: 'usual', fullness: 'by target', lead: 'by view',
+  pinch: 'by plant', turnedDown: {},
+};

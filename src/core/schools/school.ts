@@ -1,0 +1,69 @@
+import type { Container } from '../containers/container';
+import { mixSurface } from '../containers/container';
+import { reachOf } from '../containers/section';
+import { isHung } from '../containers/shape';
+import type { Spotting } from '../placing/layout';
+import type { House } from '../plantings/house';
+import type { SchoolId } from '../plantings/schoolId';
+import type { PlantKind, Role } from '../plants/kind';
+import type { Spot } from '../spots/spot';
+
+/** Where a school is to be practised. */
+export interface Site {
+  readonly container: Container;
+  readonly spot: Pick<Spot, 'view' | 'eyes'>;
+  readonly house: House;
+}
+
+/** Plants of one role in a planting. */
+export interface Part {
+  readonly role: Role;
+  /** Share of all plants, counted; the search steers toward it and a check reads it. */
+  readonly share: readonly [least: number, most: number];
+}
+
+/** In what order plants of several kinds take the places of their role. */
+export type Order = 'alternate' | 'drift' | 'opposite';
+
+/** One way of composing a planting. */
+export interface School {
+  readonly id: SchoolId;
+  /** How well it goes with what is to be planted and how it is seen, 0 (not at all) to 1. */
+  readonly suits: (site: Site) => number;
+  /** Roles it must have here, with their shares. */
+  readonly parts: (site: Site) => readonly Part[];
+  /** Kinds by role, each list one way of casting it; simple ones first. */
+  readonly casts: (site: Site) => readonly (readonly Role[])[];
+  /** Odd numbers of a kind, pairs, or whatever fits. */
+  readonly counts: 'odd' | 'pairs' | 'free';
+  /** May neighbours be of like colour? `null`: as the colour scheme has it. */
+  readonly likeMayTouch: boolean | null;
+  readonly order: Order;
+  /** May this kind play the role here at all? */
+  readonly allows: (kind: PlantKind, role: Role) => boolean;
+  /** How much more (or less) the school likes a kind in a role than the usual judgement, about −.3 to .3. */
+  readonly prefers: (kind: PlantKind, role: Role) => number;
+  /** Where plants of a role would stand before they are settled. */
+  readonly spots: (site: Site, role: Role, count: number, leads: number) => readonly Spotting[];
+  /** What it makes of checks: their usual weight times this. */
+  readonly weights: Readonly<Record<string, number>>;
+}
+
+/** Longer than deep: planted along its length. */
+export function isLong(container: Container): boolean {
+  const { acrossCm, deepCm } = reachOf(mixSurface(container));
+  return Math.max(acrossCm, deepCm) > 1.6 * Math.min(acrossCm, deepCm);
+}
+
+/** Hung up, and seen from below or from all sides. */
+export function hangs(container: Container): boolean {
+  return isHung(container.shape);
+}
+
+/** Is it looked at over a sill or parapet? */
+export function overSill(spot: Site['spot']): boolean {
+  return spot.eyes.some(({ sill }) => sill !== null);
+}
+
+export const ANY_KIND = (): boolean => true;
+export const NO_PREFERENCE = (): number => 0;

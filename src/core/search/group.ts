@@ -1,0 +1,136 @@
+import { visibleHeightCm, type Container } from '../containers/container';
+import { halfFrontCm, isHung } from '../containers/shape';
+import { deltaE } from '../colour/oklch';
+import type { KindId, PlantKind } from '../plants/kind';
+import { middle } from '../plants/kind';
+import type { Place, Planting } from '../plantings/planting';
+import { USUAL_CARE } from '../plantings/schema';
+import type { Ask } from './ask';
+import { opinionOf } from '../checks/opinion';
+import { castFrom, eligible } from './compose';
+import { Judge } from './judge';
+import { placeCast } from './place';
+import { proposedIn } from './proposal';
+import { propose } from './propose';
+import { SCHOOLS } from '../schools/index';
+
+/** One container of a group: where it stands along the ground, and what grows in it. */
+export interface GroupMember {
+  readonly container: Container;
+  /** Middle of the container along the group's line, cm: right is positive. */
+  readonly atCm: number;
+  readonly school: Planting['wishes']['school'];
+  readonly places: readonly Place[];
+  readonly score: number;
+}
+
+/** What is said of several containers seen as one. */
+export interface GroupReading {
+  readonly score: number;
+  /** Does the tallest stand inside, not at an end? */
+  readonly tallestInside: boolean;
+  readonly tallestCm: number;
+  /** Kinds that every container has. */
+  readonly repeated: readonly KindId[];
+  /** OKLab distance of the two pot colours furthest apart, and of the nearest two that are not the same. */
+  readonly potsApart: number;
+  /** Steps of height from one to the next, as shares of the tallest: none is a hedge. */
+  readonly steps: readonly number[];
+}
+
+/** Room between rims, cm: leaves meet, pots do not. Ours. */
+const BETWEEN_CM = 6;
+/** A step in height that is seen, as a share of the tallest. Ours. */
+const STEP = 0.15;
+/** Pot colours nearer than this are one family; much further apart each pulls its own way. Ours. */
+const ONE_FAMILY = 0.12;
+const AT_ODDS = 0.35;
+
+/**
+ * Several containers composed as one: the largest stands in the middle with a lead of its own, the others have few kinds, and one body
+ * or edge kind of the largest is repeated in all.
+ * @returns in the order in which they stand, left to right; `null` when one of them cannot be planted within the wishes
+ */
+export function composeGroup(containers: readonly Container[], ask: Omit<Ask, 'container'>): readonly GroupMember[] | null {
+  if (containers.length === 0) return null;
+  const standing = [...containers].map((container, index) => ({ container, index })).sort((a, b) => bulk(b.container) - bulk(a.container) || a.index - b.index);
+  const [first, ...others] = standing;
+  const main = bestOf({ ...ask, container: first!.container });
+  if (!main) return null;
+  const kindOf = (id: KindId) => ask.kinds.find((kind) => kind.id === id) ?? null;
+  const shared = [...main.bodies, ...main.edges].map(kindOf).filter((kind): kind is PlantKind => kind !== null);
+  const placed: { readonly container: Container; readonly school: GroupMember['school']; readonly places: readonly Place[]; readonly score: number }[] = [{ container: first!.container, school: main.school, places: main.places, score: main.score }];
+  for (const { container } of others) {
+    const here = { ...ask, container, wishes: { ...ask.wishes, school: 'group' as const } };
+    const found = withOneOf(shared, here);
+    if (!found) return null;
+    placed.push({ container, school: 'group', ...found });
+  }
+  return inLine(placed);
+}
+
+function bulk(container: Container): number {
+  return visibleHeightCm(container) * halfFrontCm(container.shape);
+}
+
+function bestOf(ask: Ask) {
+  let best: ReturnType<typeof propose> extends Generator<infer P> ? P : never;
+  best = { step: 0, best: [] };
+  for (const progress of propose(ask, { wanted: 1, effort: 10, improve: 0 })) best = progress;
+  return best.best[0] ?? null;
+}
+
+/** A small container planted with one kind of the large one, alone or with one more; the better. */
+function withOneOf(shared: readonly PlantKind[], ask: Ask): { readonly places: readonly Place[]; readonly score: number } | null {
+  const judge = new Judge(ask, [...new Set([...shared, ...eligible(ask)])], SCHOOLS.group);
+  let best: { readonly places: readonly Place[]; readonly score: number } | null = null;
+  const kindOf = (id: KindId) => ask.kinds.find((kind) => kind.id === id) ?? null;
+  for (const kind of shared) {
+    const role = kind.roles.includes('body') ? ('body' as const) : kind.roles[0]!;
+    const beside = judge.best(role === 'body' ? 'edge' : 'body', 2, [kind]);
+    for (const members of [[{ kind, role }], ...beside.map((other) => [{ kind, role }, { kind: other, role: role === 'body' ? ('edge' as const) : ('body' as const) }])]) {
+      const places = placeCast(castFrom(members, 'group'), ask);
+      if (!places) continue;
+      const { score } = opinionOf(proposedIn({ places, school: 'group' }, ask, kindOf));
+      if (!best || score > best.score) best = { places, score };
+    }
+  }
+  return best;
+}
+
+/** The first in the middle, the others in turn to its right and left, rims apart. */
+function inLine(placed: readonly Omit<GroupMember, 'atCm'>[]): readonly GroupMember[] {
+  const line: Omit<GroupMember, 'atCm'>[] = [];
+  placed.forEach((one, i) => (i % 2 ? line.push(one) : line.unshift(one)));
+  // With the first in the middle: it was put first, so the odd ones went right of it and the even ones left.
+  let at = 0;
+  const members = line.map((one, i) => {
+    const half = halfFrontCm(one.container.shape);
+    at += i === 0 ? half : half + BETWEEN_CM;
+    const member = { ...one, atCm: at };
+    at += half;
+    return member;
+  });
+  return members.map((member) => ({ ...member, atCm: Math.round((member.atCm - at / 2) * 10) / 10 }));
+}
+
+/** Joint remarks on containers that stand together, in the order of their line. */
+export function readGroup(members: readonly { readonly container: Container; readonly places: readonly Pick<Place, 'kindId'>[]; readonly raisedCm?: number }[], kindOf: (id: KindId) => PlantKind | null): GroupReading | null {
+  if (members.length < 2) return null;
+  const tops = members.map(({ container, places, raisedCm = 0 }) => raisedCm + (isHung(container.shape) ? 0 : visibleHeightCm(container)) + Math.max(0, ...places.map(({ kindId }) => { const kind = kindOf(kindId); return kind ? middle(kind.heightCm) : 0; })));
+  const tallestCm = Math.max(...tops);
+  const at = tops.indexOf(tallestCm);
+  const tallestInside = members.length < 3 || (at > 0 && at < members.length - 1);
+  const repeated = [...new Set(members[0]!.places.map(({ kindId }) => kindId))].filter((id) => members.every(({ places }) => places.some(({ kindId }) => kindId === id)));
+  let potsApart = 0;
+  members.forEach((a, i) => members.slice(i + 1).forEach((b) => (potsApart = Math.max(potsApart, deltaE(a.container.colour, b.container.colour)))));
+  const steps = tops.slice(1).map((top, i) => Math.abs(top - tops[i]!) / tallestCm);
+  const stepped = steps.filter((step) => step >= STEP).length / steps.length;
+  const pots = potsApart <= ONE_FAMILY ? 1 : Math.max(0.3, 1 - Math.max(0, potsApart - ONE_FAMILY) / AT_ODDS);
+  return { score: 0.3 * (tallestInside ? 1 : 0.4) + 0.3 * (repeated.length > 0 ? 1 : 0.2) + 0.2 * pots + 0.2 * stepped, tallestInside, tallestCm, repeated, potsApart, steps };
+}
+
+/** A member of a group as a planting to be kept. */
+export function groupPlanting({ container, places, school }: GroupMember, ask: Omit<Ask, 'container'>, identity: { readonly id: string; readonly name: string }): Planting {
+  return { ...identity, spotId: ask.spot.id, container, shelfId: null, wishes: { ...ask.wishes, school }, plantedWeek: ask.plantedWeek, endWeek: ask.endWeek, care: USUAL_CARE, places, strangers: [], meant: [], demo: false };
+}

@@ -1,0 +1,168 @@
+import { isHung } from '../containers/shape';
+import { isGround, isWhite, readTally, tallyScheme, type SchemeTally } from '../colour/schemes';
+import { deltaE } from '../colour/oklch';
+import { goodRatios } from '../checks/rules/proportion';
+import { lightFit } from '../checks/rules/light';
+import { kindFitsScheme } from '../checks/rules/scheme';
+import { leafContrast } from '../checks/rules/texture';
+import { thirstMatch } from '../checks/rules/thirst';
+import { visibleHeightCm } from '../containers/container';
+import { USUAL_HOUSE } from '../plantings/house';
+import { coloursOf, leadingColour } from '../plants/colours';
+import { middle, type PlantKind, type Role } from '../plants/kind';
+import { printOf } from '../plants/print';
+import type { School, Site } from '../schools/school';
+import { hash01 } from '../random/hash';
+import { grownHeightCm, interest, type Ask } from './ask';
+
+/** One kind in one role. */
+export interface Member {
+  readonly kind: PlantKind;
+  readonly role: Role;
+}
+
+/** Thirst match below which two kinds are never planted together. */
+const LEAST_THIRST_MATCH = 0.5;
+
+/** The site a school is asked about. */
+export function siteOf({ container, spot, house = USUAL_HOUSE }: Ask): Site {
+  return { container, spot, house };
+}
+
+/**
+ * A first judgement of kinds, before they are placed: how each suits its role, how each two go together, what scheme they make.
+ * Worked out once for a search and looked up after that.
+ */
+export class Judge {
+  private readonly pairs: Float32Array;
+  private readonly index: ReadonlyMap<PlantKind, number>;
+  private readonly single: readonly Readonly<Record<Role, number>>[];
+  private readonly tallies: readonly SchemeTally[];
+
+  constructor(private readonly ask: Ask, readonly kinds: readonly PlantKind[], private readonly school: School) {
+    this.index = new Map(kinds.map((kind, i) => [kind, i]));
+    this.pairs = new Float32Array(kinds.length <= MOST_HELD ? kinds.length * kinds.length : 0).fill(UNKNOWN);
+    this.tallies = kinds.map((kind) => {
+      const seen = middle(kind.spreadCm) * Math.sqrt(grownHeightCm(kind));
+      return tallyScheme(coloursOf(kind).map(({ colour, weight }) => ({ colour, weight: weight * seen })), ask.wishes.scheme);
+    });
+    this.single = kinds.map((kind) => {
+      const common = this.common(kind);
+      return { lead: this.suits(kind, 'lead', common), body: this.suits(kind, 'body', common), edge: this.suits(kind, 'edge', common) };
+    });
+  }
+
+  /** Best kinds for a role beside others already chosen, not all of one sort. */
+  best(role: Role, count: number, beside: readonly PlantKind[] = []): PlantKind[] {
+    const scored = this.kinds
+      .filter((kind) => this.of(kind, role) > 0 && !beside.includes(kind) && beside.every((other) => this.pair(kind, other) > 0))
+      .map((kind) => ({ kind, promise: this.of(kind, role) + 0.5 * beside.reduce((sum, other) => sum + this.pair(kind, other), 0) }));
+    const chosen: PlantKind[] = [];
+    const perSort = new Map<string, number>();
+    for (const { kind } of ranked(scored)) {
+      // No more than two of one botanical name, so that the beam is not filled with one plant in six colours.
+      const sort = perSort.get(kind.botanical) ?? 0;
+      if (sort >= 2) continue;
+      perSort.set(kind.botanical, sort + 1);
+      chosen.push(kind);
+      if (chosen.length === count) break;
+    }
+    return chosen;
+  }
+
+  /** A whole cast, about 0–1; 0 when two of it must not share a container. */
+  promise(members: readonly Member[]): number {
+    let single = 0;
+    let weights = 0;
+    let [pairs, count] = [0, 0];
+    let [total, carriedSum, fitSum, white, leading, opposite, third, dark, lime] = [0, 0, 0, 0, 0, 0, 0, 0, 0];
+    for (let i = 0; i < members.length; i += 1) {
+      const { kind, role } = members[i]!;
+      const weight = role === 'lead' ? LEAD_WEIGHT : 1;
+      single += weight * this.of(kind, role);
+      weights += weight;
+      for (let j = 0; j < i; j += 1) {
+        const one = this.pair(kind, members[j]!.kind);
+        if (one <= 0) return 0;
+        pairs += one;
+        count += 1;
+      }
+      const t = this.tallies[this.index.get(kind)!]!;
+      total += t.total;
+      carriedSum += t.carried;
+      fitSum += t.fitSum;
+      white += t.white;
+      leading += t.lead;
+      opposite += t.opposite;
+      third += t.third;
+      dark += t.dark;
+      lime += t.lime;
+    }
+    if (members.length === 0) return 0;
+    const { fit, carried, missing } = readTally({ total, carried: carriedSum, fitSum, white, lead: leading, opposite, third, dark, lime }, this.ask.wishes.scheme);
+    return Math.max(0.001, 0.42 * (single / weights) + 0.33 * (count ? pairs / count : 0.5) + 0.25 * (fit - 0.35 * missing.length) + 0.1 * Math.min(1, carried / 0.4) + 0.015 * Math.min(2, members.length - 3));
+  }
+
+  /** One kind in one role, 0–1. */
+  of(kind: PlantKind, role: Role): number {
+    return this.single[this.index.get(kind)!]![role];
+  }
+
+  private common(kind: PlantKind): number {
+    const [, chroma] = leadingColour(kind);
+    const vivid = Math.min(1, chroma / 0.16 + (isWhite(leadingColour(kind)) ? 0.7 : 0));
+    const past = kind.vigour >= 5 ? 0.12 : kind.vigour === 4 ? 0.05 : 0;
+    return 0.28 * lightFit(kind, this.ask.spot).score + 0.26 * kindFitsScheme(kind, this.ask.wishes.scheme) + 0.2 * interest(kind, this.ask) + 0.14 * vivid - past +
+      // A small seeded nudge lets another seed lead to another set of equals.
+      0.03 * hash01(this.ask.seed, printOf(kind));
+  }
+
+  /** One kind in one role, 0–1; 0 when it cannot play it. */
+  private suits(kind: PlantKind, role: Role, common: number): number {
+    if (!kind.roles.includes(role) || !this.school.allows(kind, role)) return 0;
+    const pot = visibleHeightCm(this.ask.container);
+    const [least, most] = goodRatios(this.ask.container);
+    const ratio = grownHeightCm(kind) / pot;
+    const basket = isHung(this.ask.container.shape);
+    const size = role === 'lead' ? within(ratio, least, most) : role === 'body' ? within(ratio, basket ? 0.5 : 0.4, most * 0.75) : within(ratio, 0, Math.max(0.8, least)) * (kind.trailCm ? 1 : 0.8);
+    return Math.max(0.001, common + 0.26 * size + this.school.prefers(kind, role));
+  }
+
+  /** Two kinds together, 0–1; 0 when they must not share a container. */
+  pair(a: PlantKind, b: PlantKind): number {
+    if (this.pairs.length === 0) return pairScore(a, b);
+    const [i, j] = [this.index.get(a)!, this.index.get(b)!];
+    const at = i < j ? i * this.kinds.length + j : j * this.kinds.length + i;
+    if (this.pairs[at] === UNKNOWN) this.pairs[at] = pairScore(a, b);
+    return this.pairs[at]!;
+  }
+}
+
+/** What a lead counts against the others. */
+const LEAD_WEIGHT = 1.3;
+/** Pairs are held in a table up to this many kinds (9 MB); beyond it they are worked out anew. */
+const MOST_HELD = 1500;
+const UNKNOWN = -1;
+
+/** Best first; equals by what they are like, so that the order of the book does not matter. */
+export function ranked<T extends { readonly promise: number; readonly kind: PlantKind }>(list: readonly T[]): T[] {
+  return [...list].sort((a, b) => b.promise - a.promise || printOf(a.kind) - printOf(b.kind));
+}
+
+function within(value: number, least: number, most: number): number {
+  if (value < least) return Math.max(0, 1 - ((least - value) / Math.max(0.2, least)) * 1.3);
+  return Math.max(0, 1 - Math.max(0, value - most) / Math.max(0.4, most));
+}
+
+function pairScore(a: PlantKind, b: PlantKind): number {
+  const water = thirstMatch(a, b);
+  if (water < LEAST_THIRST_MATCH) return 0;
+  if (a.edible && b.toxicity.people === 'poisonous' && a.edible !== 'flowers') return 0;
+  if (b.edible && a.toxicity.people === 'poisonous' && b.edible !== 'flowers') return 0;
+  if (a.botanical === b.botanical) return 0.35 * water;
+  const [p, q] = [leadingColour(a), leadingColour(b)];
+  const apart = Math.min(1, deltaE(p, q) / 0.25);
+  const lifts = (isWhite(p) || isWhite(q) || isGround(p) || isGround(q)) ? 0.75 : apart;
+  const bully = Math.abs(a.vigour - b.vigour) >= 3 ? 0.25 : 0;
+  return Math.max(0.01, 0.4 * leafContrast(a, b) / 0.6 + 0.3 * lifts + 0.3 * water - bully);
+}

@@ -1,0 +1,58 @@
+import { opinionOf } from '../checks/opinion';
+import { rolesPlayed } from '../checks/rules/roles';
+import { read } from '../checks/reading';
+import { applyEdit, type Remake, type RemakeKind } from '../plantings/edits';
+import { inSpot, type PlantingInSpot } from '../plantings/planting';
+import type { KindId, PlantKind } from '../plants/kind';
+import { plantCost } from '../shopping/plantCost';
+import type { Ask } from './ask';
+import type { Member } from './judge';
+
+/** A planting made anew in some way: the change, and what it comes to. */
+export interface Remade {
+  readonly why: RemakeKind;
+  readonly change: Remake;
+  /** Whole opinion before and after, 0–1; money for plants likewise. */
+  readonly scoreBefore: number;
+  readonly score: number;
+  readonly costBefore: number;
+  readonly cost: number;
+  /** Kinds that go and kinds that come. */
+  readonly gone: readonly KindId[];
+  readonly come: readonly KindId[];
+}
+
+export type KindOf = (id: KindId) => PlantKind | null;
+
+/** Judges a change of a planting as a whole. */
+export function judged(it: PlantingInSpot, why: RemakeKind, change: Remake, kindOf: KindOf): Remade {
+  const after = inSpot(applyEdit(it.planting, { kind: 'remake', why, change }), it.spot, kindOf, it.house);
+  const [had, has] = [new Set(it.plants.map(({ kindId }) => kindId)), new Set(after.plants.map(({ kindId }) => kindId))];
+  return {
+    why, change,
+    scoreBefore: opinionOf(it).score, score: opinionOf(after).score,
+    costBefore: plantCost(it.plants), cost: plantCost(after.plants),
+    gone: [...had].filter((id) => !has.has(id)), come: [...has].filter((id) => !had.has(id)),
+  };
+}
+
+/** The ask that a planting on the bench answers. */
+export function askFor({ planting, spot, house }: PlantingInSpot, kinds: readonly PlantKind[]): Ask {
+  return { container: planting.container, spot, wishes: planting.wishes, plantedWeek: planting.plantedWeek, endWeek: planting.endWeek, kinds, seed: 0, house };
+}
+
+/** The kinds of a planting in the roles they play, each once: by how many of its plants play it. */
+export function membersOf(it: PlantingInSpot): readonly Member[] {
+  const played = rolesPlayed(read(it));
+  const members = new Map<KindId, Member>();
+  it.plants.forEach(({ kind }, i) => {
+    if (!members.has(kind.id)) members.set(kind.id, { kind, role: played[i]! });
+  });
+  return [...members.values()];
+}
+
+/** Looks kinds up among those on offer and those already planted. */
+export function kindsIn(it: PlantingInSpot, kinds: readonly PlantKind[]): KindOf {
+  const byId = new Map([...kinds, ...it.plants.map(({ kind }) => kind)].map((kind) => [kind.id, kind]));
+  return (id) => byId.get(id) ?? null;
+}

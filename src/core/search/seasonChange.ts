@@ -1,0 +1,28 @@
+import { frosted } from '../checks/rules/cold';
+import { leafWeeks, within } from '../plants/season';
+import { USUAL_CARE } from '../plantings/schema';
+import { inSpot, type PlaceId, type PlantingInSpot } from '../plantings/planting';
+import type { PlantKind } from '../plants/kind';
+import { bookWeek } from '../spots/spot';
+import { weekAfter } from '../units/units';
+import { finish } from './finish';
+import { judged, kindsIn, type Remade } from './remade';
+
+/** What stays for the coming season: hardy, in leaf through it, no annual past its time. */
+export function frameFor(it: PlantingInSpot, plantedWeek: number): readonly PlaceId[] {
+  const halfway = bookWeek(weekAfter(plantedWeek, 8), it.spot);
+  return it.plants
+    .filter(({ kind }) => kind.cycle !== 'annual' && kind.bringInC === null && !frosted(kind, plantedWeek, it.spot) && within(leafWeeks(kind), halfway) && (kind.foliage.evergreen || kind.cycle === 'shrub' || kind.cycle === 'perennial'))
+    .map(({ id }) => id);
+}
+
+/**
+ * Keeps the frame and fills the pockets for another season.
+ * @param plantedWeek when the pockets change; `endWeek` when that season is over
+ */
+export function seasonChange(it: PlantingInSpot, { plantedWeek, endWeek }: { readonly plantedWeek: number; readonly endWeek: number }, kinds: readonly PlantKind[]): readonly Remade[] {
+  const keep = frameFor(it, plantedWeek);
+  const kindOf = kindsIn(it, kinds);
+  const then = inSpot({ ...it.planting, plantedWeek, endWeek, care: USUAL_CARE }, it.spot, kindOf, it.house);
+  return finish(then, kinds, keep).map(({ change }) => judged(it, 'season', { ...change, plantedWeek, endWeek, care: USUAL_CARE }, kindOf));
+}

@@ -1,0 +1,69 @@
+import { leadingColour } from '../plants/colours';
+import type { Scheme } from '../colour/schemes';
+import type { PlantingInSpot } from '../plantings/planting';
+import type { PlantKind } from '../plants/kind';
+import { nearestSize } from '../plants/nursery';
+import { schoolOf } from '../schools/index';
+import { opinionOf } from '../checks/opinion';
+import { thirstMatch } from '../checks/rules/thirst';
+import { kindFitsScheme } from '../checks/rules/scheme';
+import { applyEdit, swapEdit } from '../plantings/edits';
+import { inSpot } from '../plantings/planting';
+import { hurdleOf } from './ask';
+import { unlike } from './partners';
+import { askFor, judged, kindsIn, membersOf, type Remade } from './remade';
+
+/** A mood: the scheme, and what it comes to. */
+export interface Mood {
+  readonly scheme: Scheme;
+  readonly remade: Remade;
+}
+
+/** How many kinds, likest first, are tried in the place of one. */
+const TRIED = 12;
+/** A kind fits a mood from here: it may stay. */
+const FITS = 0.75;
+
+/**
+ * The same bones in three moods: places, sizes and roles stay; kinds that carry colour give way to like ones of another scheme. Moods
+ * start from the schemes given, or from three unlike the one there is.
+ */
+export function vary(it: PlantingInSpot, kinds: readonly PlantKind[], schemes: readonly Scheme[] = moodsFor(it)): readonly Mood[] {
+  return schemes.flatMap((scheme) => {
+    const remade = inMood(it, kinds, scheme);
+    return remade && remade.come.length > 0 ? [{ scheme, remade }] : [];
+  });
+}
+
+function inMood(it: PlantingInSpot, kinds: readonly PlantKind[], scheme: Scheme): Remade | null {
+  const kindOf = kindsIn(it, kinds);
+  const wishes = { ...it.planting.wishes, scheme };
+  let now = inSpot({ ...it.planting, wishes }, it.spot, kindOf, it.house);
+  const ask = askFor(now, kinds);
+  const school = schoolOf(it.planting);
+  for (const { kind, role } of membersOf(it)) {
+    if (kindFitsScheme(kind, scheme) >= FITS) continue;
+    const there = new Set(now.plants.map(({ kindId }) => kindId));
+    const others = now.plants.filter(({ kindId }) => kindId !== kind.id).map((p) => p.kind);
+    const tried = kinds
+      .filter((other) => !there.has(other.id) && other.roles.includes(role) && school.allows(other, role) && hurdleOf(other, ask) === null && others.every((beside) => thirstMatch(other, beside) >= 0.5))
+      .map((other) => ({ other, by: unlike(kind, other) - 4 * kindFitsScheme(other, scheme) }))
+      .sort((a, b) => a.by - b.by)
+      .slice(0, TRIED)
+      .map(({ other }) => {
+        const size = nearestSize(other, now.plants.find(({ kindId }) => kindId === kind.id)!.size);
+        const after = inSpot(applyEdit(now.planting, swapEdit(kind.id, other.id, size)), it.spot, kindOf, it.house);
+        return { after, score: opinionOf(after).score };
+      })
+      .sort((a, b) => b.score - a.score)[0];
+    if (tried) now = tried.after;
+  }
+  return judged(it, 'vary', { places: now.planting.places, wishes }, kindOf);
+}
+
+/** Three schemes unlike the one there is, and unlike each other. */
+export function moodsFor(it: PlantingInSpot): readonly Scheme[] {
+  const lead = it.plants[0] ? leadingColour(it.plants[0].kind) : ([0.6, 0.15, 20] as const);
+  const all: readonly Scheme[] = [{ kind: 'warm' }, { kind: 'cool' }, { kind: 'pastel' }, { kind: 'jewel' }, { kind: 'one-and-white', colour: lead }];
+  return all.filter(({ kind }) => kind !== it.planting.wishes.scheme.kind).slice(0, 3);
+}
