@@ -36,94 +36,118 @@ export function looksOf({ planting, spot }: Pick<PlantingInSpot, 'planting' | 's
 
 /** Cells across the picture of the quick estimate. */
 const CELLS = 36;
-
-/** What the eye sees through, by habit: every second cell. */
+/**
+ * What of the light from behind a plant's leaves keep off: in the middle of its outline, where they close up, and toward its edge; less for
+ * airy habits. Where the middle ends, as a share of the outline, and how wide trails hang. Set against counts on drawings.
+ */
+const HIDES = { core: 0.62, fringe: 0.3, airy: 0.5 } as const;
+const CORE = 0.7;
+const CURTAIN = 0.55;
 const AIRY: ReadonlySet<PlantKind['habit']> = new Set(['grass', 'cloud', 'strap', 'fern']);
 
+/** One plant as the eye meets it: an ellipse across the picture, and a curtain of trails. */
+interface Blob {
+  readonly i: number;
+  readonly u: number;
+  readonly v: number;
+  readonly toward: number;
+  readonly a: number;
+  readonly half: number;
+  readonly trailCm: number;
+  readonly hides: number;
+}
+
 /**
- * A quick estimate of what is seen of each plant: bodies as ellipsoids and trails as curtains, nearest last, counted on a coarse grid.
- * `seeing/visible.ts` counts the drawn leaves themselves; this is for judging hundreds of plantings a second.
+ * A quick estimate of what is seen of each plant: bodies as ellipses that let through some of what is behind, trails as curtains, reckoned cell
+ * by cell from the nearest back. `seeing/visible.ts` counts the drawn leaves themselves; this is for judging hundreds of plantings a second.
  */
 export function estimateSeen(it: Pick<PlantingInSpot, 'planting' | 'spot' | 'plants'>, sizes: readonly Size[]): Seen {
   const { plants, planting: { container } } = it;
   const share = plants.map(() => 0);
   const areaCm2 = plants.map(() => 0);
   const looks = looksOf(it);
+  const base = insideBaseCm(container);
+  const rimCm = visibleHeightCm(container);
+  const halfFront = halfFrontCm(container.shape);
+  const depth = Math.min(halfFront, halfDepthCm(container.shape));
   for (const { azimuthRad, pitchRad } of looks) {
     const [ca, sa, cp, sp] = [Math.cos(azimuthRad), Math.sin(azimuthRad), Math.cos(pitchRad), Math.sin(pitchRad)];
-    const base = insideBaseCm(container);
-    const blobs = plants.map((plant, i) => {
+    const blobs = plants.map((plant, i): Blob => {
       const { heightCm, spreadCm, trailCm } = sizes[i]!;
-      const a = spreadCm / 2;
-      const b = heightCm / 2;
-      const u = plant.xCm * ca - plant.zCm * sa;
+      const [a, b] = [spreadCm / 2, heightCm / 2];
       const toward = plant.xCm * sa + plant.zCm * ca;
-      const middle = base + soilHeightCm(container, plant.xCm, plant.zCm) + b;
-      return { i, u, toward, v: middle * cp - toward * sp, a, half: Math.hypot(b * cp, a * sp), trailCm, kind: plant.kind };
+      return { i, u: plant.xCm * ca - plant.zCm * sa, toward, v: (base + soilHeightCm(container, plant.xCm, plant.zCm) + b) * cp - toward * sp, a, half: Math.max(0.6, Math.hypot(b * cp, a * sp)), trailCm, hides: AIRY.has(plant.kind.habit) ? HIDES.airy : 1 };
     });
-    const rimV = visibleHeightCm(container) * cp;
-    let [left, right, low, high] = [Infinity, -Infinity, Infinity, -Infinity];
+    const rimV = rimCm * cp;
+    let [reach, low, high] = [1, Infinity, -Infinity];
     for (const { u, a, v, half, trailCm } of blobs) {
-      left = Math.min(left, u - a);
-      right = Math.max(right, u + a);
+      reach = Math.max(reach, Math.abs(u) + a);
       low = Math.min(low, v - half, trailCm > 0 ? rimV - trailCm : Infinity);
       high = Math.max(high, v + half);
     }
     // The grid stands symmetrically about the middle, so that a mirrored planting is seen as well.
-    const reach = Math.max(right, -left, 1);
     const cell = Math.max((2 * reach) / CELLS, (high - low) / CELLS, 0.2);
     const columns = 2 * Math.ceil(reach / cell);
     const rows = Math.ceil((high - low) / cell) + 1;
-    const seen = new Int16Array(columns * rows).fill(-1);
+    const through = new Float32Array(columns * rows).fill(1);
+    const after = new Float32Array(columns * rows).fill(1);
     const own = plants.map(() => 0);
-    const spans = (i: number, u: number, v: number, a: number, half: number, airy: boolean) => {
-      for (let row = Math.max(0, Math.floor((v - half - low) / cell)); row <= Math.min(rows - 1, Math.floor((v + half - low) / cell)); row += 1) {
-        const t = (low + (row + 0.5) * cell - v) / half;
-        if (t < -1 || t > 1) continue;
-        fill(i, row, u, a * Math.sqrt(1 - t * t), airy);
-      }
-    };
-    const fill = (i: number, row: number, u: number, halfWidth: number, airy: boolean) => {
+    const seen = plants.map(() => 0);
+    const shown = plants.map(() => 0);
+    const touched: number[] = [];
+    const row = (i: number, r: number, u: number, halfWidth: number, inner: number, hides: number) => {
       const from = Math.max(0, Math.ceil((u - halfWidth) / cell + columns / 2 - 0.5));
       const to = Math.min(columns, Math.floor((u + halfWidth) / cell + columns / 2 - 0.5) + 1);
       for (let column = from; column < to; column += 1) {
+        const at = r * columns + column;
+        const off = (column + 0.5 - columns / 2) * cell - u;
+        const kept = (off <= inner && off >= -inner ? HIDES.core : HIDES.fringe) * hides;
         own[i]! += 1;
-        // A sieve that is its own mirror image.
-        if (airy && (Math.min(column, columns - 1 - column) + row) % 2) continue;
-        seen[row * columns + column] = i;
+        seen[i]! += through[at]!;
+        shown[i]! += through[at]! * kept;
+        after[at]! *= 1 - kept;
+        touched.push(at);
       }
     };
-    blobs.sort((p, q) => p.toward - q.toward || p.i - q.i);
-    const reachFront = Math.min(halfFrontCm(container.shape), halfDepthCm(container.shape));
-    for (const { i, u, v, a, half, kind } of blobs) spans(i, u, v, a, Math.max(half, 0.6), AIRY.has(kind.habit));
-    if (pitchRad < 0) hideBehindRim();
-    for (const { i, u, toward, a, trailCm } of blobs) {
+    /** What is nearer is reckoned with from the next depth on; plants at one depth do not hide each other. */
+    const settleDepth = () => {
+      for (const at of touched) {
+        through[at]! *= after[at]!;
+        after[at] = 1;
+      }
+      touched.length = 0;
+    };
+    for (const { i, u, toward, a, trailCm, hides } of blobs) {
       if (trailCm < 2) continue;
       // Trails hang before the pot on the near side and beside it; behind it they are hidden.
-      const near = toward > -reachFront * 0.35 || Math.abs(u) > halfFrontCm(container.shape) * 0.7;
-      const top = Math.floor((rimV - low) / cell);
-      const foot = Math.max(0, Math.floor((rimV - trailCm - low) / cell));
-      for (let row = Math.max(0, foot); row <= Math.min(rows - 1, top); row += 1) {
-        if (near) fill(i, row, u, a * 0.7, false);
-        else own[i]! += (a * 1.4) / cell;
+      const near = toward > -depth * 0.35 || Math.abs(u) > halfFront * 0.7;
+      for (let r = Math.max(0, Math.floor((rimV - trailCm - low) / cell)); r < Math.min(rows, Math.floor((rimV - low) / cell)); r += 1) {
+        if (near) row(i, r, u, a * CURTAIN, a * CURTAIN, hides);
+        else own[i]! += (a * 2 * CURTAIN) / cell;
       }
     }
-    const counts = plants.map(() => 0);
-    for (const id of seen) if (id >= 0) counts[id]! += 1;
-    plants.forEach((_, i) => {
-      share[i]! += (own[i]! > 0 ? Math.min(1, counts[i]! / own[i]!) : 0) / looks.length;
-      areaCm2[i]! += (counts[i]! * cell * cell) / looks.length;
+    settleDepth();
+    if (pitchRad < 0) {
+      // Seen from below the near rim hides what grows low behind it.
+      const line = Math.min(rows, Math.floor((rimV - depth * sp - low) / cell));
+      for (let r = 0; r < line; r += 1) for (let column = 0; column < columns; column += 1) if (Math.abs((column + 0.5 - columns / 2) * cell) < halfFront) through[r * columns + column] = 0;
+    }
+    blobs.sort((p, q) => q.toward - p.toward);
+    blobs.forEach(({ i, u, v, a, half, toward, hides }, at) => {
+      if (at > 0 && blobs[at - 1]!.toward - toward > SAME_DEPTH_CM) settleDepth();
+      for (let r = Math.max(0, Math.floor((v - half - low) / cell)); r <= Math.min(rows - 1, Math.floor((v + half - low) / cell)); r += 1) {
+        const t = (low + (r + 0.5) * cell - v) / half;
+        if (t <= -1 || t >= 1) continue;
+        row(i, r, u, a * Math.sqrt(1 - t * t), Math.abs(t) < CORE ? a * Math.sqrt(CORE * CORE - t * t) : 0, hides);
+      }
     });
-
-    /** Seen from below the near rim hides what grows low behind it. */
-    function hideBehindRim(): void {
-      const line = rimV - reachFront * sp;
-      const half = halfFrontCm(container.shape);
-      for (let row = 0; row < rows; row += 1) {
-        if (low + (row + 0.5) * cell > line) continue;
-        for (let column = 0; column < columns; column += 1) if (Math.abs((column + 0.5 - columns / 2) * cell) < half) seen[row * columns + column] = -1;
-      }
-    }
+    plants.forEach((_, i) => {
+      share[i]! += (own[i]! > 0 ? Math.min(1, seen[i]! / own[i]!) : 0) / looks.length;
+      areaCm2[i]! += (shown[i]! * cell * cell) / looks.length;
+    });
   }
   return { share, areaCm2 };
 }
+
+/** Plants no further apart in depth than this stand side by side, cm. */
+const SAME_DEPTH_CM = 0.5;

@@ -7,6 +7,7 @@ import { kindFitsScheme } from '../checks/rules/scheme';
 import type { House } from '../plantings/house';
 import type { Brief } from '../plantings/brief';
 import { middle, type PlantKind } from '../plants/kind';
+import { leafWeeks, within } from '../plants/season';
 import { NURSERY_SIZES } from '../plants/nursery';
 import { isOrdinaryGreen } from '../colour/schemes';
 import { seasonShare } from '../growth/growth';
@@ -56,13 +57,16 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
 export function interest(kind: PlantKind, { plantedWeek, endWeek, spot }: Pick<Ask, 'plantedWeek' | 'endWeek' | 'spot'>): number {
   const weeks = weeksBetween(plantedWeek, endWeek);
   let shown = 0;
+  let inLeaf = 0;
+  const leaf = leafWeeks(kind);
   for (let w = 0; w <= weeks; w += 1) {
     const week = bookWeek(weekAfter(plantedWeek, w), spot);
+    if (within(leaf, week)) inLeaf += 1;
     shown += Math.max(kind.bloom ? seasonShare(kind.bloom.weeks, week) : 0, kind.fruit ? seasonShare(kind.fruit.weeks, week) : 0);
   }
   const flowers = (shown / (weeks + 1)) * Math.min(1, 0.5 + (kind.bloom?.cover ?? (kind.fruit ? 0.3 : 0)) * 1.4);
   // Bulbs die back: their leaves are no interest. Otherwise coloured or bold leaves hold all season.
-  const leaves = kind.habit === 'bulb' ? 0 : !isOrdinaryGreen(kind.foliage.main) || kind.foliage.pattern !== 'plain' ? 0.85 : kind.foliage.texture === 'bold' || kind.habit === 'fern' || kind.habit === 'grass' ? 0.7 : 0.35;
+  const leaves = kind.habit === 'bulb' ? 0 : (inLeaf / (weeks + 1)) * ( !isOrdinaryGreen(kind.foliage.main) || kind.foliage.pattern !== 'plain' ? 0.85 : kind.foliage.texture === 'bold' || kind.habit === 'fern' || kind.habit === 'grass' ? 0.7 : 0.35);
   return Math.max(flowers, leaves);
 }
 

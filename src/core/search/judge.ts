@@ -112,7 +112,9 @@ export class Judge {
     const [, chroma] = leadingColour(kind);
     const vivid = Math.min(1, chroma / 0.16 + (isWhite(leadingColour(kind)) ? 0.7 : 0));
     const past = kind.vigour >= 5 ? 0.12 : kind.vigour === 4 ? 0.05 : 0;
-    return 0.28 * lightFit(kind, this.ask.spot).score + 0.26 * kindFitsScheme(kind, this.ask.wishes.scheme) + 0.2 * interest(kind, this.ask) + 0.14 * vivid - past +
+    // Vegetables may be ornaments, but seldom come to mind first.
+    const kitchen = !this.ask.wishes.kitchen && kind.edible !== null && kind.edible !== 'flowers' ? KITCHEN_COST : 0;
+    return 0.28 * lightFit(kind, this.ask.spot).score + 0.26 * kindFitsScheme(kind, this.ask.wishes.scheme) + 0.2 * interest(kind, this.ask) + 0.14 * vivid - past - kitchen +
       // A small seeded nudge lets another seed lead to another set of equals.
       0.03 * hash01(this.ask.seed, printOf(kind));
   }
@@ -138,6 +140,8 @@ export class Judge {
   }
 }
 
+/** What is grown to eat costs so much where eating was not asked for. Ours. */
+const KITCHEN_COST = 0.06;
 /** What a lead counts against the others. */
 const LEAD_WEIGHT = 1.3;
 /** Pairs are held in a table up to this many kinds (9 MB); beyond it they are worked out anew. */

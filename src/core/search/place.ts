@@ -91,6 +91,11 @@ function startParts(cast: Cast, school: School, ask: Ask): Part[] | null {
 /** Length of box that one lead commands, cm. Ours, after how people repeat units. */
 const UNIT_CM = 42;
 
+/** Is a kind sold in any size that goes in here? */
+export function fitsSomehow(kind: PlantKind, role: Role, ask: Ask): boolean {
+  return sizeFor(kind, role, ask) !== null;
+}
+
 /** The nursery size to plant: a bigger one for the lead, small ones for the many; the mix must be deep enough. */
 function sizeFor(kind: PlantKind, role: Role, ask: Ask): NurserySizeId | null {
   const deep = mixDepthCm(ask.container);

@@ -2,22 +2,31 @@ import type { Container } from '../containers/container';
 import { schoolOf, SCHOOLS } from '../schools/index';
 import type { PlantingInSpot } from '../plantings/planting';
 import type { PlantKind } from '../plants/kind';
-import { castFrom } from './compose';
-import { siteOf } from './judge';
-import { placeCast } from './place';
+import { assign, THOROUGH } from './assign';
+import { castFrom, eligible } from './compose';
+import { Judge, siteOf } from './judge';
+import { fitsSomehow, placeCast } from './place';
 import { askFor, judged, kindsIn, membersOf, type Remade } from './remade';
 
 /**
- * The same planting in another container: the lead from a larger nursery pot where there is room, more or fewer of body and edge. In a
- * container that the school does not go with (a run in a round pot), it takes the default school.
+ * The same planting in another container: the lead from a larger nursery pot where there is room, more or fewer of body and edge. What is
+ * sold in no size that goes in gives way to another kind of its role; in a container that the school does not go with (a run in a round
+ * pot), it takes the default school.
  * @returns `null` when it does not fit, whatever the counts
  */
 export function scale(it: PlantingInSpot, container: Container, kinds: readonly PlantKind[], shelfId: string | null = null): Remade | null {
   const ask = { ...askFor(it, kinds), container, seed: it.plants[0]?.seed ?? 0 };
   const was = schoolOf(it.planting);
   const school = was.suits(siteOf(ask)) > 0 ? was : SCHOOLS.thriller;
-  const places = placeCast(castFrom(membersOf(it), school.id), ask);
-  if (!places) return null;
   const wishes = school === was ? it.planting.wishes : { ...it.planting.wishes, school: school.id };
-  return judged(it, 'scale', { places, container, shelfId, wishes }, kindsIn(it, kinds));
+  const members = membersOf(it);
+  const fitting = members.filter(({ kind, role }) => fitsSomehow(kind, role, ask));
+  const slots = members.filter((member) => !fitting.includes(member)).map(({ role }) => role);
+  const kindOf = kindsIn(it, kinds);
+  const casts = slots.length === 0 ? [members] : assign(new Judge(ask, [...new Set([...fitting.map(({ kind }) => kind), ...eligible(ask).filter((kind) => fitsSomehow(kind, kind.roles[0]!, ask))])], school), fitting, slots, THOROUGH).slice(0, 8).map((one) => one.members);
+  for (const cast of casts) {
+    const places = placeCast(castFrom(cast, school.id), ask);
+    if (places) return judged(it, 'scale', { places, container, shelfId, wishes }, kindOf);
+  }
+  return null;
 }

@@ -23,16 +23,20 @@ export interface Mood {
 const TRIED = 12;
 /** A kind fits a mood from here: it may stay. */
 const FITS = 0.75;
+const MOODS = 3;
 
 /**
  * The same bones in three moods: places, sizes and roles stay; kinds that carry colour give way to like ones of another scheme. Moods
  * start from the schemes given, or from three unlike the one there is.
  */
 export function vary(it: PlantingInSpot, kinds: readonly PlantKind[], schemes: readonly Scheme[] = moodsFor(it)): readonly Mood[] {
-  return schemes.flatMap((scheme) => {
+  const found: Mood[] = [];
+  for (const scheme of schemes) {
     const remade = inMood(it, kinds, scheme);
-    return remade && remade.come.length > 0 ? [{ scheme, remade }] : [];
-  });
+    if (remade && remade.come.length > 0) found.push({ scheme, remade });
+    if (found.length === MOODS) break;
+  }
+  return found;
 }
 
 function inMood(it: PlantingInSpot, kinds: readonly PlantKind[], scheme: Scheme): Remade | null {
@@ -61,9 +65,9 @@ function inMood(it: PlantingInSpot, kinds: readonly PlantKind[], scheme: Scheme)
   return judged(it, 'vary', { places: now.planting.places, wishes }, kindOf);
 }
 
-/** Three schemes unlike the one there is, and unlike each other. */
+/** Schemes unlike the one there is, and unlike each other, the plainest first. */
 export function moodsFor(it: PlantingInSpot): readonly Scheme[] {
   const lead = it.plants[0] ? leadingColour(it.plants[0].kind) : ([0.6, 0.15, 20] as const);
   const all: readonly Scheme[] = [{ kind: 'warm' }, { kind: 'cool' }, { kind: 'pastel' }, { kind: 'jewel' }, { kind: 'one-and-white', colour: lead }];
-  return all.filter(({ kind }) => kind !== it.planting.wishes.scheme.kind).slice(0, 3);
+  return all.filter(({ kind }) => kind !== it.planting.wishes.scheme.kind);
 }

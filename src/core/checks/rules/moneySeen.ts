@@ -12,7 +12,7 @@ export interface MoneySeenFacts {
 }
 
 /** Seen less than this at its best, a plant is money spent behind others. Ours. */
-const HIDDEN = 0.1;
+const HIDDEN = 0.15;
 
 /** Is money spent on plants that nobody can see? */
 export const moneySeen: Check<'money-seen', MoneySeenFacts> = {
@@ -29,7 +29,7 @@ export const moneySeen: Check<'money-seen', MoneySeenFacts> = {
     const hidden = ranked.filter(({ share }) => share < HIDDEN);
     const worst = ranked[0]!;
     return {
-      score: clamp((worst.share - 0.01) / 0.14, 0, 1) * (1 - 0.5 * (hidden.length / ranked.length)),
+      score: clamp((worst.share - 0.02) / 0.18, 0, 1) * (1 - 0.5 * (hidden.length / ranked.length)),
       facts: { kind: worst.plant.kind.id, share: worst.share, hidden: hidden.length, plants: ranked.length },
       culprits: hidden.map(({ plant }) => plant.id),
     };
