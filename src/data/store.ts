@@ -5,6 +5,7 @@ import { applyEdit, type Edit } from '@/core/plantings/edits';
 import type { Planting } from '@/core/plantings/planting';
 import { saysNothing, type OwnKind } from '@/core/plants/own';
 import { ownKindSchema } from '@/core/plants/ownSchema';
+import { houseSchema } from '@/core/plantings/house';
 import { plantingSchema } from '@/core/plantings/schema';
 import { spotSchema } from '@/core/spots/schema';
 import { shelfItemSchema } from '@/core/shelf/schema';
@@ -207,7 +208,7 @@ export class Store {
 
   async settings(): Promise<Settings> {
     const stored = await this.db.settings.get('settings');
-    return stored ? { length: stored.length, currency: stored.currency, theme: stored.theme } : USUAL_SETTINGS;
+    return stored ? { length: stored.length, currency: stored.currency, theme: stored.theme, house: houseSchema.safeParse(stored.house ?? {}).data ?? USUAL_SETTINGS.house } : USUAL_SETTINGS;
   }
 
   async setSettings(change: Partial<Settings>): Promise<void> {

@@ -5,6 +5,7 @@ import { placeCast } from '@/core/search/place';
 import type { Scheme } from '@/core/colour/schemes';
 import type { Container } from '@/core/containers/container';
 import type { Planting } from '@/core/plantings/planting';
+import type { SchoolId } from '@/core/plantings/schoolId';
 import { USUAL_CARE } from '@/core/plantings/schema';
 import { usualContainer } from '@/core/containers/usual';
 import { shelfKind } from '@/core/shelf/shipped';
@@ -68,18 +69,19 @@ interface Design {
   readonly bodies: readonly string[];
   readonly edges: readonly string[];
   readonly kitchen?: boolean;
+  readonly school?: SchoolId;
 }
 
 const DESIGNS: readonly Design[] = [
-  { id: 'demo-tub-1', name: 'Platform tub 1', spot: spots.platform, shelfId: 'demo-tubs', scheme: { kind: 'opposites', colour: [0.5, 0.19, 268] }, lead: 'flax-bronze', bodies: ['salvia-mealy-violet', 'coral-bells-plum'], edges: ['potato-vine-lime', 'petunia-apricot'] },
-  { id: 'demo-tub-2', name: 'Platform tub 2', spot: spots.platform, shelfId: 'demo-tubs', scheme: { kind: 'hot' }, lead: 'fountain-grass-purple', bodies: ['dahlia-dark-leaf-red', 'coleus-rust'], edges: ['million-bells-coral', 'creeping-jenny-gold'] },
-  { id: 'demo-basket-1', name: 'Basket 1', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'cool' }, lead: null, bodies: ['petunia-violet', 'nemesia-white'], edges: ['lobelia-blue', 'bacopa-white'] },
-  { id: 'demo-basket-2', name: 'Basket 2', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'one-and-white', colour: [0.78, 0.12, 0] }, lead: null, bodies: ['begonia-bedding-pink', 'nemesia-white'], edges: ['fuchsia-trailing-white-pink', 'ivy-white-edge'] },
-  { id: 'demo-basket-3', name: 'Basket 3', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'cool' }, lead: null, bodies: ['petunia-violet', 'nemesia-white'], edges: ['lobelia-blue', 'bacopa-white'] },
-  { id: 'demo-basket-4', name: 'Basket 4', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'warm' }, lead: null, bodies: ['begonia-tuberous-yellow', 'diascia-coral'], edges: ['begonia-bolivian-orange', 'liquorice-lime'] },
-  { id: 'demo-window-box', name: 'Long window box', spot: spots.window, shelfId: 'demo-long-box', scheme: { kind: 'one-and-white', colour: [0.62, 0.23, 27] }, lead: 'pelargonium-scarlet', bodies: ['cloud-spurge-white'], edges: ['ivy-white-edge', 'alyssum-white'] },
-  { id: 'demo-trough', name: 'Stone trough', spot: spots.garden, shelfId: 'demo-trough', scheme: { kind: 'loved', colour: [0.6, 0.2, 350] }, lead: 'aeonium-black', bodies: ['echeveria-plum', 'houseleek-red'], edges: ['ice-plant-magenta'] },
-  { id: 'demo-kitchen-pot', name: 'Kitchen pot', spot: spots.hut, shelfId: 'demo-kitchen', scheme: { kind: 'warm' }, lead: 'chilli-red', bodies: ['basil-purple', 'pot-marigold'], edges: ['strawberry', 'parsley-curled'], kitchen: true },
+  { id: 'demo-tub-1', name: 'Platform tub 1', spot: spots.platform, shelfId: 'demo-tubs', scheme: { kind: 'opposites', colour: [0.5, 0.19, 268] }, lead: 'flax-bronze', bodies: ['salvia-mealy-violet', 'coleus-black'], edges: ['potato-vine-lime', 'petunia-apricot'] },
+  { id: 'demo-tub-2', name: 'Platform tub 2', spot: spots.platform, shelfId: 'demo-tubs', scheme: { kind: 'warm' }, lead: 'fountain-grass-purple', bodies: ['dahlia-dark-leaf-red', 'coleus-rust'], edges: ['million-bells-coral', 'creeping-jenny-gold'] },
+  { id: 'demo-basket-1', name: 'Basket 1', school: 'opposite-pairs', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'cool' }, lead: null, bodies: ['petunia-violet', 'nemesia-white'], edges: ['lobelia-blue', 'bacopa-white'] },
+  { id: 'demo-basket-2', name: 'Basket 2', school: 'opposite-pairs', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'one-and-white', colour: [0.78, 0.12, 0] }, lead: null, bodies: ['begonia-bedding-pink', 'nemesia-white'], edges: ['fuchsia-trailing-white-pink', 'ivy-white-edge'] },
+  { id: 'demo-basket-3', name: 'Basket 3', school: 'opposite-pairs', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'cool' }, lead: null, bodies: ['petunia-violet', 'nemesia-white'], edges: ['lobelia-blue', 'bacopa-white'] },
+  { id: 'demo-basket-4', name: 'Basket 4', school: 'opposite-pairs', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'warm' }, lead: null, bodies: ['begonia-tuberous-yellow', 'diascia-coral'], edges: ['begonia-bolivian-orange', 'liquorice-lime'] },
+  { id: 'demo-window-box', name: 'Long window box', school: 'repeat-run', spot: spots.window, shelfId: 'demo-long-box', scheme: { kind: 'one-and-white', colour: [0.62, 0.23, 27] }, lead: 'pelargonium-scarlet', bodies: ['cloud-spurge-white'], edges: ['ivy-white-edge', 'alyssum-white'] },
+  { id: 'demo-trough', name: 'Stone trough', school: 'clustered-odds', spot: spots.garden, shelfId: 'demo-trough', scheme: { kind: 'loved', colour: [0.6, 0.2, 350] }, lead: 'aeonium-black', bodies: ['echeveria-plum', 'houseleek-red'], edges: ['ice-plant-magenta'] },
+  { id: 'demo-kitchen-pot', name: 'Kitchen pot', school: 'kitchen', spot: spots.hut, shelfId: 'demo-kitchen', scheme: { kind: 'warm' }, lead: 'chilli-red', bodies: ['basil-purple', 'pot-marigold'], edges: ['strawberry', 'parsley-curled'], kitchen: true },
 ];
 
 function known(id: string): PlantKind {
@@ -91,9 +93,9 @@ function known(id: string): PlantKind {
 /** The whole set, placed by the same engine that places everything else. */
 export function rillbankHalt(): { readonly spots: readonly Spot[]; readonly plantings: readonly Planting[]; readonly shelf: readonly ShelfItem[] } {
   const plantings = DESIGNS.map((design): Planting => {
-    const wishes = { scheme: design.scheme, fullInWeeks: 8, budget: null, kitchen: design.kitchen ?? false, school: 'any', must: [], never: [] } as const;
+    const wishes = { scheme: design.scheme, fullInWeeks: 8, budget: null, kitchen: design.kitchen ?? false, school: design.school ?? 'thriller', must: [], never: [] } as const;
     const { container } = shelf.find(({ id }) => id === design.shelfId)!;
-    const cast = castOf('thriller', [...(design.lead ? [{ kind: known(design.lead), role: 'lead' as const }] : []), ...design.bodies.map((id) => ({ kind: known(id), role: 'body' as const })), ...design.edges.map((id) => ({ kind: known(id), role: 'edge' as const }))]);
+    const cast = castOf(wishes.school, [...(design.lead ? [{ kind: known(design.lead), role: 'lead' as const }] : []), ...design.bodies.map((id) => ({ kind: known(id), role: 'body' as const })), ...design.edges.map((id) => ({ kind: known(id), role: 'edge' as const }))]);
     const places = placeCast(cast, { container, spot: design.spot, wishes, plantedWeek: 20, endWeek: 42, kinds: [], seed: seedOf(design.id) });
     if (!places) throw new Error(`The demo planting ${design.name} does not fit its container.`);
     return { id: design.id, name: design.name, spotId: design.spot.id, container, shelfId: design.shelfId, wishes, plantedWeek: 20, endWeek: 42, care: USUAL_CARE, places, strangers: [], meant: [], demo: true };

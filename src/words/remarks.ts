@@ -55,7 +55,7 @@ const WORDS: Words = {
     ? { says: 'Trailing stems end above the ground.', because: `The longest hangs about ${lengthText(f.trailCm, t.units)}; there are ${lengthText(f.dropCm, t.units)}.` }
     : { says: `${capital(t.name(f.kind))} trails about ${lengthText(f.trailCm, t.units)}; there are ${lengthText(f.dropCm, t.units)}.`, because: 'It will lie on the ground or meet heads unless it is pinched.' },
   roles: (f, t) => f.missing.length === 0
-    ? f.off
+    ? f.off && !good(t.score, 0.75)
       ? { says: `${ROLE_NAMES[f.off.role]} plants are ${Math.round(f.off.share * 100)} % of the planting.`, because: `${SCHOOL_NAMES[schoolOf(t.it.planting).id]} keeps to ${Math.round(f.off.wanted[0] * 100)}–${Math.round(f.off.wanted[1] * 100)} %, by count.` }
       : { says: `It has the parts of its school: ${SCHOOL_NAMES[schoolOf(t.it.planting).id].toLowerCase()}.`, because: `${countText(f.leads, 'lead')}, ${f.bodies} in the body, ${f.edges} at the edge.` }
     : { says: `No ${list(f.missing.map((role) => (role === 'lead' ? 'lead to give it height' : role === 'body' ? 'body to fill the middle' : 'edge to soften the rim')))}.`, because: `${ROLE_NAMES.lead} ${f.leads}, body ${f.bodies}, edge ${f.edges}. Domes and single-kind pots do without on purpose.` },
@@ -146,7 +146,7 @@ const WORDS: Words = {
   neighbours: (f, t) => good(t.score, 0.4)
     ? { says: 'Neighbours differ in colour.', because: 'No one colour clumps.' }
     : f.alike
-      ? { says: `${capital(t.name(f.alike[0]))} and ${t.name(f.alike[1])} merge side by side.`, because: 'One colour clumps; let another come between, unless you want it to flow.' }
+      ? { says: f.alike[0] === f.alike[1] ? `${capital(t.name(f.alike[0]))} stands beside its own kind: one colour clumps.` : `${capital(t.name(f.alike[0]))} and ${t.name(f.alike[1])} merge side by side.`, because: 'One colour clumps; let another come between, unless you want it to flow.' }
       : { says: 'Neighbours are close in colour.', because: 'It flows, but nothing stands out; schools differ on this.' },
   echo: (f, t) => ({ says: `The ${f.part} of ${t.name(f.from)} echoes ${t.name(f.to)}.`, because: 'A minor colour picked up again ties the planting together.' }),
   'money-seen': (f, t) => f.hidden > 0
@@ -256,6 +256,8 @@ export function editText(edit: Edit, it: PlantingInSpot, units: Units, kindOf: (
       return 'Leave it untrimmed';
     case 'remake':
       return 'Plant it this way';
+    case 'wish':
+      return 'Wish for it';
     case 'rename':
       return `Call it ${edit.name}`;
     case 'mean':
@@ -287,6 +289,8 @@ export function historyText(edit: Edit, it: PlantingInSpot, kindOf: (id: KindId)
       return `Took back the trim of ${nameAt(edit.place)}`;
     case 'remake':
       return REMADE[edit.why];
+    case 'wish':
+      return edit.change.school ? `Composed as ${edit.change.school === 'any' ? 'it comes' : SCHOOL_NAMES[edit.change.school].toLowerCase()}` : 'Changed the wishes';
     case 'rename':
       return 'Renamed';
     case 'mean':

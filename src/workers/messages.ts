@@ -10,6 +10,8 @@ import type { Progress } from '@/core/search/propose';
 import type { StandIn } from '@/core/search/standIns';
 import type { PlantMapping, PlantsAnswer } from '@/core/files/plantsCsv';
 import type { CsvAnswers, CsvReading } from '@/core/files/weatherCsv';
+import type { Seen } from '@/core/checks/outlook';
+import type { RemakeAnswer, RemakeAsk } from '@/core/search/remaking';
 import type { PictureRequest } from '@/drawing/picturing';
 import type { Fix } from '@/core/checks/opinion';
 import type { CheckId } from '@/core/checks/rules/index';
@@ -26,8 +28,10 @@ export interface PaintRequest extends PictureRequest {
 export interface Jobs {
   propose: { request: AskMessage & { readonly effort: number; readonly wanted: number; readonly improve: number }; progress: Progress; result: readonly Proposal[] };
   obstacles: { request: AskMessage; progress: never; result: Obstacles };
-  standIns: { request: { readonly it: PlantingInSpot; readonly kindId: KindId; readonly only: readonly KindId[] | null }; progress: never; result: readonly StandIn[] };
+  standIns: { request: { readonly it: PlantingInSpot; readonly kindId: KindId; readonly only: readonly KindId[] | null; readonly place?: string | null }; progress: never; result: readonly StandIn[] };
   fixes: { request: { readonly it: PlantingInSpot; readonly checks: readonly CheckId[] }; progress: never; result: Readonly<Partial<Record<CheckId, Fix>>> };
+  seen: { request: { readonly it: PlantingInSpot }; progress: never; result: readonly (readonly [week: number, seen: Seen])[] };
+  remake: { request: { readonly it: PlantingInSpot; readonly how: RemakeAsk }; progress: never; result: RemakeAnswer };
   readWeather: { request: { readonly text: string; readonly answers: CsvAnswers }; progress: never; result: CsvReading };
   readPlants: { request: { readonly text: string; readonly mapping?: PlantMapping; readonly takeTheirs?: boolean }; progress: never; result: PlantsAnswer };
   fits: { request: { readonly container: Container }; progress: never; result: Fits };

@@ -2,6 +2,9 @@ import { BOOK } from '@/core/plants/book/index';
 import { libraryOf } from '@/core/plants/library';
 import { opinionOf, tryFixes, type Fix } from '@/core/checks/opinion';
 import type { CheckId } from '@/core/checks/rules/index';
+import type { Seen } from '@/core/checks/outlook';
+import { countSeason } from '@/core/seeing/visible';
+import { remaking } from '@/core/search/remaking';
 import { fitsIn } from '@/core/placing/fits';
 import type { Edit } from '@/core/plantings/edits';
 import type { PlantingInSpot } from '@/core/plantings/planting';
@@ -69,8 +72,8 @@ async function work(message: Exclude<ToWorker, { job: 'cancel' | 'own kinds' }>)
     case 'obstacles':
       return obstaclesTo(askOf(message.request));
     case 'standIns': {
-      const { it, kindId, only } = message.request;
-      return standInsFor(it, kindId, kindsFrom(only));
+      const { it, kindId, only, place = null } = message.request;
+      return standInsFor(it, kindId, kindsFrom(only), { place });
     }
     case 'fixes': {
       const { it, checks } = message.request;
@@ -90,6 +93,17 @@ async function work(message: Exclude<ToWorker, { job: 'cancel' | 'own kinds' }>)
       const door = await import('@/core/files/plantsCsv');
       return /^\s*\{/.test(text) ? door.readPlantsJson(text, library, told.takeTheirs) : door.readPlantsCsv(text, library, told);
     }
+    case 'seen': {
+      const rows: (readonly [number, Seen])[] = [];
+      for (const row of countSeason(message.request.it)) {
+        rows.push(row);
+        await breath();
+        if (cancelled.has(message.id)) break;
+      }
+      return rows;
+    }
+    case 'remake':
+      return remaking(message.request.it, message.request.how, library.offered);
     case 'fits':
       return fitsIn(message.request.container);
     case 'paint':
@@ -105,5 +119,5 @@ function swapsFor(it: PlantingInSpot, check: CheckId): readonly Edit[] {
   if (!MENDED_BY_SWAP.includes(check)) return [];
   const remark = opinionOf(it).remarks.find((one) => one.check === check);
   const culprit = it.plants.find((plant) => plant.id === remark?.culprits[0])?.kindId;
-  return culprit ? standInsFor(it, culprit, library.offered, 4).map(({ kindId, size }) => swapEdit(culprit, kindId, size)) : [];
+  return culprit ? standInsFor(it, culprit, library.offered, { count: 4 }).map(({ kindId, size }) => swapEdit(culprit, kindId, size)) : [];
 }

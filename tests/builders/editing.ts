@@ -1,3 +1,4 @@
+import { USUAL_HOUSE } from '@/core/plantings/house';
 import { opinionOf } from '@/core/checks/opinion';
 import { read } from '@/core/checks/reading';
 import type { Edit } from '@/core/plantings/edits';
@@ -7,7 +8,7 @@ import type { Editing } from '@/ui/session/useEditing';
 import { subjectOf } from '@/core/seeing/scene';
 import { keyed } from '@/words/names';
 
-export const CM: Settings = { length: 'cm', currency: '£', theme: 'light' };
+export const CM: Settings = { length: 'cm', currency: '£', theme: 'light', house: USUAL_HOUSE };
 export const INCHES: Settings = { ...CM, length: 'in' };
 
 /** A planting under the hand that writes down what is done to it. */
@@ -15,7 +16,7 @@ export function editingOf(it: PlantingInSpot): Editing & { readonly applied: Edi
   const applied: Edit[] = [];
   const previewed: (Edit | null)[] = [];
   return {
-    planting: it.planting, spot: it.spot, it, opinion: opinionOf(it), history: { plantingId: it.planting.id, past: [], future: [] }, applied, previewed,
+    counted: new Map(), planting: it.planting, spot: it.spot, it, opinion: opinionOf(it), history: { plantingId: it.planting.id, past: [], future: [] }, applied, previewed,
     apply: (edit) => applied.push(edit), preview: (edit) => previewed.push(edit), undo: () => undefined, redo: () => undefined,
   };
 }

@@ -1,3 +1,4 @@
+import { USUAL_HOUSE } from '../plantings/house';
 import Ajv2020 from 'ajv/dist/2020';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -7,7 +8,7 @@ import { fromPlantingFile, jsonSchemaOf, LARGEST_FILE_BYTES, parseFile, toPlanti
 
 const { plantings, spots, shelf } = rillbankHalt();
 const file = toPlantingFile(plantings[0]!, spots.find(({ id }) => id === plantings[0]!.spotId)!, kindOf);
-const backup: Backup = { format: 'rillbank-backup', version: 1, written: '2026-05-18T10:00:00Z', spots: [...spots], plantings: [...plantings], shelf: [...shelf], kinds: [{ id: 'moon-lily', likeId: 'lily-dwarf-white', told: { common: 'Moon lily', heightCm: [60, 80] }, owned: 2, note: '', favourite: true, never: null }], settings: { length: 'cm', currency: '£', theme: 'system' }, weather: [{ spotId: spots[0]!.id, days: [['2026-05-17', 6.1, 15.2, 0, 3.1, null]] }] };
+const backup: Backup = { format: 'rillbank-backup', version: 1, written: '2026-05-18T10:00:00Z', spots: [...spots], plantings: [...plantings], shelf: [...shelf], kinds: [{ id: 'moon-lily', likeId: 'lily-dwarf-white', told: { common: 'Moon lily', heightCm: [60, 80] }, owned: 2, note: '', favourite: true, never: null }], settings: { length: 'cm', currency: '£', theme: 'system', house: USUAL_HOUSE }, weather: [{ spotId: spots[0]!.id, days: [['2026-05-17', 6.1, 15.2, 0, 3.1, null]] }] };
 const faultOf = (text: string) => {
   const parsed = parseFile(text);
   return parsed.ok ? null : parsed.faults[0]!;

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import type { Planting } from '../plantings/planting';
 import type { DayWeather } from '../climate/weather';
 import { ownKindSchema } from '../plants/ownSchema';
+import { houseSchema, USUAL_HOUSE } from '../plantings/house';
 import { plantingSchema } from '../plantings/schema';
 import type { KindId, PlantKind } from '../plants/kind';
 import { shelfItemSchema } from '../shelf/schema';
@@ -26,7 +27,7 @@ export const plantingFileSchema = z.object({
 });
 export type PlantingFile = z.infer<typeof plantingFileSchema>;
 
-export const settingsSchema = z.object({ length: z.enum(['cm', 'in']), currency: z.string().min(1).max(4), theme: z.enum(['light', 'dark', 'system']) });
+export const settingsSchema = z.object({ length: z.enum(['cm', 'in']), currency: z.string().min(1).max(4), theme: z.enum(['light', 'dark', 'system']), house: houseSchema.default(USUAL_HOUSE) });
 export type Settings = Readonly<z.infer<typeof settingsSchema>>;
 
 /** One day of weather, short, since there may be a hundred thousand: date, lowest and highest °C, rain mm, wind m/s, radiation MJ/m². */

@@ -1,4 +1,6 @@
 import { USUAL_CARE } from './schema';
+import type { House } from './house';
+import type { SchoolId } from './schoolId';
 import type { Container } from '../containers/container';
 import type { Spot } from '../spots/spot';
 import type { Place, Planting, Wishes } from './planting';
@@ -12,11 +14,13 @@ export interface Brief {
   readonly wishes: Wishes;
   readonly plantedWeek: number;
   readonly endWeek: number;
+  /** House preferences; the usual ones where they are left out. */
+  readonly house?: House;
 }
 
-/** Places for a brief as a planting that can be judged, drawn and kept. */
-export function plantingOf({ places }: { readonly places: readonly Place[] }, { container, shelfId = null, spot, wishes, plantedWeek, endWeek }: Brief, identity: { readonly id: string; readonly name: string }): Planting {
-  return { ...identity, spotId: spot.id, container, shelfId, wishes, plantedWeek, endWeek, care: USUAL_CARE, places, strangers: [], meant: [], demo: false };
+/** Places for a brief as a planting that can be judged, drawn and kept; in the school they were composed in, where that is told. */
+export function plantingOf({ places, school }: { readonly places: readonly Place[]; readonly school?: SchoolId }, { container, shelfId = null, spot, wishes, plantedWeek, endWeek }: Brief, identity: { readonly id: string; readonly name: string }): Planting {
+  return { ...identity, spotId: spot.id, container, shelfId, wishes: school ? { ...wishes, school } : wishes, plantedWeek, endWeek, care: USUAL_CARE, places, strangers: [], meant: [], demo: false };
 }
 
 /** The brief that a planting at its spot answers. */

@@ -1,7 +1,7 @@
 import type { KindId } from '../plants/kind';
 import type { NurserySizeId } from '../plants/nursery';
 import type { Container } from '../containers/container';
-import type { Place, PlaceId, Planting } from './planting';
+import type { Place, PlaceId, Planting, Wishes } from './planting';
 
 /** One change to a planting, as plain data: what the Bench does, what a fix proposes, what undo names. */
 export type Edit =
@@ -14,6 +14,7 @@ export type Edit =
   | { readonly kind: 'trim'; readonly place: PlaceId; readonly weeks: number; readonly cut: number }
   | { readonly kind: 'untrim'; readonly place: PlaceId; readonly weeks: number }
   | { readonly kind: 'remake'; readonly change: Remake; readonly why: RemakeKind }
+  | { readonly kind: 'wish'; readonly change: Partial<Wishes> }
   | { readonly kind: 'rename'; readonly name: string }
   | { readonly kind: 'mean'; readonly check: string; readonly meant: boolean };
 
@@ -51,6 +52,8 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
       return withTrims(planting, planting.care.trims.filter((trim) => trim.place !== edit.place || trim.weeks !== edit.weeks));
     case 'remake':
       return { ...planting, ...edit.change };
+    case 'wish':
+      return { ...planting, wishes: { ...planting.wishes, ...edit.change } };
     case 'rename':
       return { ...planting, name: edit.name };
     case 'mean': {
@@ -64,7 +67,7 @@ function withTrims(planting: Planting, trims: Planting['care']['trims']): Planti
   return { ...planting, care: { ...planting.care, trims: [...trims].sort((a, b) => a.weeks - b.weeks) } };
 }
 
-/** Swaps every plant of one kind. */
-export function swapEdit(from: KindId, to: KindId, size: NurserySizeId): Edit {
-  return { kind: 'swap', from, to, size, place: null };
+/** Swaps every plant of one kind, or the one at a place. */
+export function swapEdit(from: KindId, to: KindId, size: NurserySizeId, place: PlaceId | null = null): Edit {
+  return { kind: 'swap', from, to, size, place };
 }

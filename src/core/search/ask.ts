@@ -4,7 +4,6 @@ import { frosted } from '../checks/rules/cold';
 import { lightFit } from '../checks/rules/light';
 import { dangerInReach } from '../checks/rules/reach';
 import { kindFitsScheme } from '../checks/rules/scheme';
-import type { House } from '../plantings/house';
 import type { Brief } from '../plantings/brief';
 import { middle, type PlantKind } from '../plants/kind';
 import { leafWeeks, within } from '../plants/season';
@@ -19,8 +18,6 @@ export interface Ask extends Brief {
   /** Kinds to choose from: the book, or what is in stock. */
   readonly kinds: readonly PlantKind[];
   readonly seed: number;
-  /** House preferences; the usual ones where they are left out. */
-  readonly house?: House;
 }
 
 /** Wishes and facts that may rule a kind out altogether. */

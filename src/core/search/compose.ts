@@ -28,6 +28,8 @@ export function eligible(ask: Ask): readonly PlantKind[] {
 const LEADS = 14;
 const PER_LEAD = 5;
 const WITHOUT_LEAD = 40;
+/** What it adds to a cast's promise that its school goes well with the container and view. Ours. */
+const SUITS_SHARE = 0.08;
 
 /** Casts worth placing, best first, several for each lead, school after school. */
 export function* castsFor(ask: Ask): Generator<Cast[]> {
@@ -40,6 +42,8 @@ export function* castsFor(ask: Ask): Generator<Cast[]> {
 function* castsOf(school: School, ask: Ask, kinds: readonly PlantKind[], musts: readonly PlantKind[]): Generator<Cast[]> {
   const judge = new Judge(ask, kinds, school);
   const shapes = school.casts(siteOf(ask));
+  const suits = school.suits(siteOf(ask));
+  const cast = ({ members }: Assigned): Cast => ({ school: school.id, members, promise: judge.plainPromise(members) + SUITS_SHARE * suits });
   const leads = shapes.some((shape) => shape.includes('lead')) ? leadsFor(judge, musts) : [];
   const bare = shapes.filter((shape) => !shape.includes('lead'));
   for (const lead of leads) {
@@ -49,12 +53,10 @@ function* castsOf(school: School, ask: Ask, kinds: readonly PlantKind[], musts: 
       if (at < 0) continue;
       found.push(...withMusts(judge, [{ kind: lead, role: 'lead' }], shape.filter((_, i) => i !== at), musts));
     }
-    yield differing(found, PER_LEAD).map((one) => cast(school, one));
+    yield differing(found, PER_LEAD).map(cast);
   }
-  if (bare.length > 0) yield differing(bare.flatMap((shape) => withMusts(judge, [], shape, musts)), WITHOUT_LEAD).map((one) => cast(school, one));
+  if (bare.length > 0) yield differing(bare.flatMap((shape) => withMusts(judge, [], shape, musts)), WITHOUT_LEAD).map(cast);
 }
-
-const cast = ({ id }: School, { members, promise }: Assigned): Cast => ({ school: id, members, promise });
 
 /** Leads to try; where a must can only lead, that one. */
 function leadsFor(judge: Judge, musts: readonly PlantKind[]): PlantKind[] {

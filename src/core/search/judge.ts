@@ -103,6 +103,12 @@ export class Judge {
     return Math.max(0.001, 0.42 * (single / weights) + 0.33 * (count ? pairs / count : 0.5) + 0.25 * (fit - 0.35 * missing.length) + 0.1 * Math.min(1, carried / 0.4) + 0.015 * Math.min(2, members.length - 3));
   }
 
+  /** {@link promise} less what the school's own likings add: for comparing casts of several schools. */
+  plainPromise(members: readonly Member[]): number {
+    const liking = members.reduce((sum, { kind, role }) => sum + this.school.prefers(kind, role), 0) / Math.max(1, members.length);
+    return this.promise(members) - 0.42 * liking;
+  }
+
   /** One kind in one role, 0–1. */
   of(kind: PlantKind, role: Role): number {
     return this.single[this.index.get(kind)!]![role];
@@ -114,7 +120,9 @@ export class Judge {
     const past = kind.vigour >= 5 ? 0.12 : kind.vigour === 4 ? 0.05 : 0;
     // Vegetables may be ornaments, but seldom come to mind first.
     const kitchen = !this.ask.wishes.kitchen && kind.edible !== null && kind.edible !== 'flowers' ? KITCHEN_COST : 0;
-    return 0.28 * lightFit(kind, this.ask.spot).score + 0.26 * kindFitsScheme(kind, this.ask.wishes.scheme) + 0.2 * interest(kind, this.ask) + 0.14 * vivid - past - kitchen +
+    // A shrub takes years to fill out: in a pot for one season something quicker leads, unless a frame is wanted.
+    const slow = kind.cycle === 'shrub' && (this.school.weights.interest ?? 1) < 1.3 ? SHRUB_COST : 0;
+    return 0.28 * lightFit(kind, this.ask.spot).score + 0.26 * kindFitsScheme(kind, this.ask.wishes.scheme) + 0.2 * interest(kind, this.ask) + 0.14 * vivid - past - kitchen - slow +
       // A small seeded nudge lets another seed lead to another set of equals.
       0.03 * hash01(this.ask.seed, printOf(kind));
   }
@@ -142,6 +150,8 @@ export class Judge {
 
 /** What is grown to eat costs so much where eating was not asked for. Ours. */
 const KITCHEN_COST = 0.06;
+/** What a hardy shrub costs in a planting for a season. Ours. */
+const SHRUB_COST = 0.07;
 /** What a lead counts against the others. */
 const LEAD_WEIGHT = 1.3;
 /** Pairs are held in a table up to this many kinds (9 MB); beyond it they are worked out anew. */

@@ -2,7 +2,6 @@ import { plantingOf, type Brief } from '../plantings/brief';
 import { inSpot, type Place, type PlantingInSpot } from '../plantings/planting';
 import type { SchoolId } from '../plantings/schoolId';
 import type { KindId, PlantKind } from '../plants/kind';
-import type { Ask } from './ask';
 
 /** One proposed planting: who, where, what it costs, how it scores. */
 export interface Proposal {
@@ -19,6 +18,6 @@ export interface Proposal {
 }
 
 /** A proposal as a planting that can be judged and drawn, in the school it was composed in. */
-export function proposedIn({ places, school }: Pick<Proposal, 'places' | 'school'>, ask: Brief & Pick<Ask, 'house'>, kindOf: (id: KindId) => PlantKind | null): PlantingInSpot {
-  return inSpot(plantingOf({ places }, { ...ask, wishes: { ...ask.wishes, school } }, { id: 'proposal', name: 'Proposal' }), ask.spot, kindOf, ask.house);
+export function proposedIn({ places, school }: Pick<Proposal, 'places' | 'school'>, ask: Brief, kindOf: (id: KindId) => PlantKind | null): PlantingInSpot {
+  return inSpot(plantingOf({ places, school }, ask, { id: 'proposal', name: 'Proposal' }), ask.spot, kindOf, ask.house);
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { Redo2, Undo2 } from 'lucide-react';
@@ -23,9 +24,10 @@ import { KindTags } from './KindTags';
 import { OpinionSheet } from './OpinionSheet';
 import { StandBack } from './StandBack';
 import { Stencil } from './Stencil';
-import { Tray } from './Tray';
 import { TurnSlider } from './TurnSlider';
 import { WeekSlider } from './WeekSlider';
+
+const Tray = dynamic(() => import('./Tray'), { ssr: false });
 
 const FIELD_HEIGHT_PX = 432;
 
@@ -33,7 +35,7 @@ const FIELD_HEIGHT_PX = 432;
 export function BenchDesk({ editing }: { readonly editing: Editing }) {
   const { planting, spot, it, history } = editing;
   const settings = useSettings();
-  const reading = useMemo(() => read(it), [it]);
+  const reading = useMemo(() => read(it, editing.counted), [it, editing.counted]);
   const extent = useMemo(() => extentOf(reading), [reading]);
   const keys = useMemo(() => keyed(it), [it]);
   const subject = useMemo(() => subjectOf(it), [it]);
@@ -85,11 +87,11 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
           </section>
         </div>
         <KindTags editing={editing} keys={keys} sizes={reading.grown()} selected={selected} onSelect={setSelected} settings={settings} />
-        <PlantActions editing={editing} selected={selected} onSelect={setSelected} settings={settings} />
+        <PlantActions editing={editing} selected={selected} onSelect={setSelected} settings={settings} weeks={weeks} />
       </div>
       <aside className="mt-6 grid content-start gap-4 wide:mt-0">
         <OpinionSheet editing={editing} settings={settings} pointed={pointed} onPoint={setPointed} />
-        <Tray editing={editing} settings={settings} weeks={weeks} />
+        <Tray editing={editing} settings={settings} weeks={weeks} selected={selected} />
       </aside>
     </div>
   );

@@ -6,11 +6,18 @@ import { CHECKS, type CheckId } from '@/core/checks/rules/index';
 import type { Severity } from '@/core/checks/check';
 import type { Library } from '@/core/plants/library';
 import type { Settings } from '@/core/files/plantingFile';
+import { SCHOOL_IDS, type SchoolId } from '@/core/plantings/schoolId';
+import { schoolOf } from '@/core/schools/index';
 import { useLibrary } from '@/ui/session/LibraryProvider';
+import { say } from '@/ui/session/say';
+import { useStore } from '@/ui/session/StoreProvider';
 import type { Editing } from '@/ui/session/useEditing';
 import { runJob } from '@/workers/runJob';
 import { countText } from '@/words/format';
+import { CHECK_NAMES } from '@/words/checkNames';
+import { capital } from '@/words/light';
 import { editText, leadWord, sentenceOf } from '@/words/remarks';
+import { SCHOOL_NAMES, SCHOOL_WORDS } from '@/words/schools';
 
 interface OpinionSheetProps {
   readonly editing: Editing;
@@ -21,6 +28,8 @@ interface OpinionSheetProps {
 
 /** How long a planting must rest before fixes are tried, ms. */
 const REST_MS = 350;
+/** Cautions shown before the rest is asked for. */
+const CAUTIONS = 2;
 
 /** The second opinion: what each check saw, why it matters, how sure, and a fix that was tried. The open remark points at its plants in both drawings. */
 export const OpinionSheet = memo(function OpinionSheet({ editing, settings, pointed, onPoint }: OpinionSheetProps) {
@@ -31,13 +40,20 @@ export const OpinionSheet = memo(function OpinionSheet({ editing, settings, poin
   const quiet = opinion.remarks.length - spoken.length;
   const wanting = spoken.filter(({ severity }) => severity !== 'right');
   const praise = spoken.filter(({ severity }) => severity === 'right');
-  const shown = [...wanting, ...(showAll ? praise : praise.slice(0, Math.max(2, 5 - wanting.length)))];
+  // Faults first; of cautions, which are many and always there, the chief ones.
+  const faults = wanting.filter(({ certainty, severity }) => certainty !== 'a caution' || severity === 'trouble');
+  const cautions = wanting.filter((remark) => !faults.includes(remark));
+  const shown = [...faults, ...(showAll ? cautions : cautions.slice(0, CAUTIONS)), ...(showAll ? praise : praise.slice(0, Math.max(2, 5 - faults.length - CAUTIONS)))];
+  const more = { cautions: cautions.filter((remark) => !shown.includes(remark)).length, right: praise.filter((remark) => !shown.includes(remark)).length };
   const open = pointed && shown.some(({ check }) => check === pointed) ? pointed : (wanting[0]?.check ?? null);
   const fixes = useFixes(editing, wanting);
 
   return (
     <section aria-label="Second opinion" className="bg-paper">
-      <h2 className="border-b border-rule px-3.5 py-2.5 text-[15px] font-semibold">Second opinion</h2>
+      <div className="flex flex-wrap items-center gap-x-3 border-b border-rule px-3.5 py-2">
+        <h2 className="text-[15px] font-semibold">Second opinion</h2>
+        <SchoolChoice editing={editing} />
+      </div>
       <ul>
         {shown.map((remark) => {
           const sentence = sentenceOf(remark, it, settings);
@@ -58,6 +74,7 @@ export const OpinionSheet = memo(function OpinionSheet({ editing, settings, poin
                     <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1.5">
                       {fix && <button type="button" className="press" onClick={() => apply(fix.edit)}>{editText(fix.edit, it, settings, kindOf)}</button>}
                       {remark.severity !== 'right' && <button type="button" className="press-plain" onClick={() => apply({ kind: 'mean', check: remark.check, meant: true })}>I mean it</button>}
+                      {remark.certainty !== 'a caution' && remark.severity !== 'right' && <SayLess check={remark.check} settings={settings} />}
                       <Working remark={remark} />
                     </div>
                   </>
@@ -69,7 +86,7 @@ export const OpinionSheet = memo(function OpinionSheet({ editing, settings, poin
         })}
       </ul>
       <p className="flex flex-wrap gap-x-4 px-3.5 py-2.5 text-ink2">
-        {praise.length + wanting.length > shown.length && <button type="button" className="press-plain" onClick={() => setShowAll(true)}>{countText(praise.length + wanting.length - shown.length, 'more that is right', 'more that are right')}</button>}
+        {more.cautions + more.right > 0 && <button type="button" className="press-plain" onClick={() => setShowAll(true)}>{[more.cautions > 0 ? countText(more.cautions, 'more caution') : '', more.right > 0 ? countText(more.right, 'more that is right', 'more that are right') : ''].filter(Boolean).join(', ')}</button>}
         {showAll && <button type="button" className="press-plain" onClick={() => setShowAll(false)}>Show fewer</button>}
         {quiet > 0 && (
           <span>
@@ -81,6 +98,28 @@ export const OpinionSheet = memo(function OpinionSheet({ editing, settings, poin
     </section>
   );
 });
+
+/** By which school it is judged; the school explains itself. */
+function SchoolChoice({ editing: { planting, apply } }: { readonly editing: Editing }) {
+  const school = schoolOf(planting).id;
+  return (
+    <label className="ml-auto flex items-center gap-1.5 text-[12.5px] text-ink2" title={`${SCHOOL_WORDS[school].does} ${SCHOOL_WORDS[school].why}`}>
+      as
+      <select aria-label="Judged as" className="max-w-[190px] border-b-[1.5px] border-rule2 bg-transparent py-0.5 font-semibold text-ink" value={school} onChange={(event) => apply({ kind: 'wish', change: { school: event.target.value as SchoolId } })}>
+        {SCHOOL_IDS.map((id) => <option key={id} value={id}>{SCHOOL_NAMES[id]}</option>)}
+      </select>
+    </label>
+  );
+}
+
+/** Turns a check down for all plantings: to half, then to nothing. The Shed turns it up again. */
+function SayLess({ check, settings }: { readonly check: CheckId; readonly settings: Settings }) {
+  const store = useStore();
+  const now = settings.house.turnedDown[check] ?? 1;
+  const turnedTo = (share: number) => store?.setSettings({ house: { ...settings.house, turnedDown: { ...settings.house.turnedDown, [check]: share } } });
+  const less = () => void turnedTo(now > 0.5 ? 0.5 : 0)?.then(() => say(`${capital(CHECK_NAMES[check])}: ${now > 0.5 ? 'half a say from now on' : 'nothing more will be said of it'}.`, { label: 'As before', go: () => void turnedTo(now) }));
+  return <button type="button" className="press-plain" onClick={less}>Say less of this</button>;
+}
 
 /** The figures behind a remark, opened on request. */
 function Working({ remark }: { readonly remark: Remark }) {
@@ -115,6 +154,7 @@ function factValue(value: unknown, kindOf: Library['kindOf']): string {
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (Array.isArray(value)) return value.length === 0 ? 'none' : value.map((one) => factValue(one, kindOf)).join(', ');
   if (value === null) return 'none';
+  if (typeof value === 'object') return Object.values(value as object).map((one) => factValue(one, kindOf)).join(', ');
   return kindOf(String(value))?.common ?? String(value);
 }
 

@@ -16,7 +16,8 @@ import type { StandIn } from '@/core/search/standIns';
 import { Swatches } from '@/ui/controls/Swatches';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import type { Editing } from '@/ui/session/useEditing';
-import { moneyText } from '@/words/format';
+import { weekAfter } from '@/core/units/units';
+import { dateText, moneyText } from '@/words/format';
 import { inSentence } from '@/words/names';
 import { runJob } from '@/workers/runJob';
 
@@ -27,10 +28,12 @@ interface PlantActionsProps {
   readonly selected: string | null;
   readonly onSelect: (place: string | null) => void;
   readonly settings: Settings;
+  /** Week the drawings show: a trim is planned for it. */
+  readonly weeks: number;
 }
 
 /** What can be done with the plant picked: stand-ins for it, one more, take it out; and adding another kind. */
-export const PlantActions = memo(function PlantActions({ editing, selected, onSelect, settings }: PlantActionsProps) {
+export const PlantActions = memo(function PlantActions({ editing, selected, onSelect, settings, weeks }: PlantActionsProps) {
   const { it, planting, apply } = editing;
   const [adding, setAdding] = useState(false);
   const plant = it.plants.find(({ id }) => id === selected);
@@ -46,43 +49,67 @@ export const PlantActions = memo(function PlantActions({ editing, selected, onSe
         {plant ? <h2 className="display mr-2 text-[17px]">{plant.kind.common}</h2> : <p className="mr-2 text-ink2">Pick a plant above or on the stencil to swap it or take it out. Drag it to move it; arrow keys move it too.</p>}
         {plant && <i className="mr-auto text-[12.5px] text-ink2">{plant.kind.botanical}</i>}
         {plant && <button type="button" className="press-quiet" onClick={() => addKind(plant.kind)}>One more</button>}
+        {plant && weeks > 0 && <button type="button" className="press-quiet" onClick={() => apply({ kind: 'trim', place: plant.id, weeks, cut: TRIM_CUT })}>Trim it in week {weeks}</button>}
         {plant && <button type="button" className="press-quiet" onClick={() => { apply({ kind: 'remove', place: plant.id }); onSelect(null); }}>Take it out</button>}
         <button type="button" className="press-quiet" onClick={() => setAdding(true)}>Add another kind</button>
         {adding && <AddPlant brief={briefOf(planting, editing.spot)} onPick={addKind} onClose={() => setAdding(false)} settings={settings} />}
       </div>
-      {plant && <StandIns key={plant.kindId} editing={editing} kindId={plant.kindId} settings={settings} />}
+      {planting.care.trims.length > 0 && <Trims editing={editing} />}
+      {plant && <StandIns key={plant.id} editing={editing} kindId={plant.kindId} place={plant.id} settings={settings} />}
     </section>
   );
 });
 
-function StandIns({ editing, kindId, settings }: { readonly editing: Editing; readonly kindId: string; readonly settings: Settings }) {
+/** Share that a planned trim takes off (models: 30–50 %). */
+const TRIM_CUT = 0.4;
+
+/** Trims that are planned, each with its week; the drawings show what they do. */
+function Trims({ editing: { planting, it, apply } }: { readonly editing: Editing }) {
+  return (
+    <p className="flex flex-wrap gap-x-4 gap-y-1 pt-2 text-[12.5px]">
+      <b className="font-semibold">Trims planned</b>
+      {planting.care.trims.map(({ place, weeks, cut }) => {
+        const kind = it.plants.find(({ id }) => id === place)?.kind;
+        return kind && <span key={`${place} ${weeks}`}>{inSentence(kind.common)} by {Math.round(cut * 100)} % about {dateText(weekAfter(planting.plantedWeek, weeks))} <button type="button" className="press-plain" aria-label={`Leave ${kind.common} untrimmed`} onClick={() => apply({ kind: 'untrim', place, weeks })}>leave it</button></span>;
+      })}
+    </p>
+  );
+}
+
+function StandIns({ editing, kindId, place, settings }: { readonly editing: Editing; readonly kindId: string; readonly place: string; readonly settings: Settings }) {
   const { it, opinion, apply } = editing;
   const { kindOf } = useLibrary();
+  const several = it.plants.filter((plant) => plant.kindId === kindId).length > 1;
+  const [onlyThis, setOnlyThis] = useState(false);
+  const at = several && onlyThis ? place : null;
   const [found, setFound] = useState<readonly StandIn[] | null>(null);
   useEffect(() => {
     const giveUp = new AbortController();
-    runJob('standIns', { it, kindId, only: null }, { signal: giveUp.signal }).then(setFound).catch(() => undefined);
+    runJob('standIns', { it, kindId, only: null, place: at }, { signal: giveUp.signal }).then(setFound).catch(() => undefined);
     return () => giveUp.abort();
     // A new opinion is a new planting.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [opinion, kindId]);
+  }, [opinion, kindId, at]);
   const from = kindOf(kindId);
   if (!found) return <p className="pt-3 text-ink2" role="status">Trying stand-ins…</p>;
   if (found.length === 0) return <p className="pt-3 text-ink2">No other kind in the book suits its place, this light and these colours.</p>;
   return (
     <>
-      <h3 className="pt-3 pb-1 text-[13px] font-semibold">Instead of {inSentence(from?.common ?? kindId)}</h3>
+      <div className="flex flex-wrap items-center gap-x-4 pt-3 pb-1">
+        <h3 className="text-[13px] font-semibold">Instead of {inSentence(from?.common ?? kindId)}</h3>
+        {several && <label className="flex items-center gap-1.5 text-[12.5px]"><input type="checkbox" className="size-4 accent-[var(--ink)]" checked={onlyThis} onChange={(event) => setOnlyThis(event.target.checked)} />only this one</label>}
+      </div>
       <ul className="grid grid-cols-2 gap-x-4 sm:grid-cols-3">
-        {found.map(({ kindId: to, size, scoreChange, costChange }) => {
+        {found.map(({ kindId: to, size, scoreChange, costChange, mood }) => {
           const kind = kindOf(to);
           if (!kind) return null;
           return (
             <li key={to}>
-              <button type="button" data-stand-in={to} onClick={() => apply(swapEdit(kindId, to, size))} className="grid w-full grid-cols-[44px_1fr] items-center gap-2 border-t border-rule py-1.5 text-left hover:bg-wash">
+              <button type="button" data-stand-in={to} onClick={() => apply(swapEdit(kindId, to, size, at))} className="grid w-full grid-cols-[44px_1fr] items-center gap-2 border-t border-rule py-1.5 text-left hover:bg-wash">
                 <Swatches kind={kind} height={26} />
                 <span>
                   <span className="block leading-4 font-semibold">{kind.common}</span>
-                  <span className="text-[12px] text-ink2">{scoreChange > 0.004 ? 'better here' : scoreChange > -0.01 ? 'as good here' : 'less suited'}, {Math.abs(costChange) < 0.005 ? 'same price' : `${costChange > 0 ? '+' : '−'}${moneyText(Math.abs(costChange), settings)}`}</span>
+                  <span className="text-[12px] text-ink2">{mood.length > 0 ? `${mood.join(', ')}; ` : ''}{scoreChange > 0.004 ? 'better here' : scoreChange > -0.01 ? 'as good here' : 'less suited'}, {Math.abs(costChange) < 0.005 ? 'same price' : `${costChange > 0 ? '+' : '−'}${moneyText(Math.abs(costChange), settings)}`}</span>
                 </span>
               </button>
             </li>

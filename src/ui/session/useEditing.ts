@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useMemo, useState } from 'react';
+import type { CountedSeen } from '@/core/checks/reading';
 import { opinionOf, type Opinion } from '@/core/checks/opinion';
 import { applyEdit, type Edit } from '@/core/plantings/edits';
 import { inSpot, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
@@ -8,12 +9,15 @@ import type { Spot } from '@/core/spots/spot';
 import type { History } from '@/data/db';
 import { useLibrary } from './LibraryProvider';
 import { historyText } from '@/words/remarks';
-import { useLive, useStore } from './StoreProvider';
+import { useLive, useSettings, useStore } from './StoreProvider';
+import { useCountedSeen } from './useCountedSeen';
 
 export interface Editing {
   readonly planting: Planting;
   readonly spot: Spot;
   readonly it: PlantingInSpot;
+  /** What is seen of each plant as counted on the drawing; empty until it is. */
+  readonly counted: CountedSeen;
   readonly opinion: Opinion;
   readonly history: History;
   /** Makes a change that can be undone. */
@@ -28,11 +32,13 @@ export interface Editing {
 export function useEditing(id: string | null): Editing | null | undefined {
   const store = useStore();
   const { ready, kindOf } = useLibrary();
+  const { house } = useSettings();
   const stored = useLive(async (s) => (id ? ((await s.planting(id)) ?? null) : null), [id]);
   const [held, setHeld] = useState<{ readonly base: Planting; readonly edit: Edit } | null>(null);
   const shown = useMemo(() => (stored ? (held && held.base.id === stored.planting.id ? applyEdit(stored.planting, held.edit) : stored.planting) : null), [stored, held]);
-  const it = useMemo(() => (stored && shown ? inSpot(shown, stored.spot, kindOf) : null), [stored, shown, kindOf]);
-  const opinion = useMemo(() => (it ? opinionOf(it) : null), [it]);
+  const it = useMemo(() => (stored && shown ? inSpot(shown, stored.spot, kindOf, house) : null), [stored, shown, kindOf, house]);
+  const counted = useCountedSeen(it);
+  const opinion = useMemo(() => (it ? opinionOf(it, counted) : null), [it, counted]);
   const preview = useCallback((edit: Edit | null) => setHeld(edit && stored ? { base: stored.planting, edit } : null), [stored]);
   const apply = useCallback(
     (edit: Edit) => {
@@ -48,5 +54,5 @@ export function useEditing(id: string | null): Editing | null | undefined {
   const redo = useCallback(() => void (store && id && store.redo(id)), [store, id]);
   if (stored === undefined || !ready) return undefined;
   if (!stored || !shown || !it || !opinion) return null;
-  return { planting: shown, spot: stored.spot, it, opinion, history: stored.history, apply, preview, undo, redo };
+  return { planting: shown, spot: stored.spot, it, counted, opinion, history: stored.history, apply, preview, undo, redo };
 }

@@ -9,6 +9,7 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
+import { HousePreferences } from './HousePreferences';
 
 /** Files in and out, units and money, the demo set. */
 export function Shed() {
@@ -100,6 +101,7 @@ export function Shed() {
           <Choices name="Theme" value={settings.theme} options={[['system', 'As the device'], ['light', 'Light'], ['dark', 'Dark']]} onPick={(theme) => void store.setSettings({ theme: theme as 'light' | 'dark' | 'system' })} />
         </div>
       </section>
+      <HousePreferences house={settings.house} onHouse={(house) => void store.setSettings({ house })} />
     </div>
   );
 }

@@ -9,6 +9,7 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useWidth } from '@/ui/controls/useWidth';
 import { aboutText } from '@/words/about';
 import { moneyText } from '@/words/format';
+import { SCHOOL_NAMES, SCHOOL_WORDS } from '@/words/schools';
 import { ProposalPicture } from './ProposalPicture';
 import { briefFrom, type GoodReading } from './useProposals';
 import { useSharedScale } from './useSharedScale';
@@ -30,8 +31,8 @@ export default function ProposalGrid({ proposals, reading, plantedWeek, settings
   const cell = width > 0 ? Math.floor((width - (columns - 1) * 16) / columns) : 0;
   const height = box ? 220 : 280;
   const its = useMemo(
-    () => proposals.map((proposal, i) => inSpot(plantingOf(proposal, briefFrom(reading, plantedWeek), { id: `proposal-${i}`, name: `Proposal ${i + 1}` }), reading.spot, kindOf)),
-    [proposals, reading, plantedWeek, kindOf],
+    () => proposals.map((proposal, i) => inSpot(plantingOf(proposal, briefFrom(reading, plantedWeek), { id: `proposal-${i}`, name: `Proposal ${i + 1}` }), reading.spot, kindOf, settings.house)),
+    [proposals, reading, plantedWeek, kindOf, settings.house],
   );
   const pxPerCm = useSharedScale(its, cell, height);
   return (
@@ -40,8 +41,8 @@ export default function ProposalGrid({ proposals, reading, plantedWeek, settings
         {proposals.map((proposal, i) => (
           <li key={proposal.places.map(({ kindId, size }) => kindId + size).join()} className="flex flex-col" data-proposal>
             <div className="bg-field">{cell > 0 && <ProposalPicture it={its[i]!} widthPx={cell} heightPx={height} weeks={10} pxPerCm={pxPerCm} />}</div>
-            <div className="border-t-[1.5px] border-tick pt-2">
-              <p className="min-h-[72px]">{aboutText(proposal, kindOf)}</p>
+            <div className="flex flex-1 flex-col border-t-[1.5px] border-tick pt-2">
+              <p className="flex-1"><b className="block text-[12.5px] leading-4 font-semibold" title={SCHOOL_WORDS[proposal.school].does}>{SCHOOL_NAMES[proposal.school]}</b>{aboutText(proposal, kindOf)}</p>
               <p className="flex items-center justify-between pt-1.5">
                 <span className="text-ink2"><b className="text-ink">{proposal.places.length}</b> plants, <b className="text-ink">{moneyText(proposal.cost, settings)}</b></span>
                 <button type="button" className="press" onClick={() => onKeep(proposal)}>Plant this one</button>

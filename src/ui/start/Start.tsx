@@ -49,7 +49,7 @@ export function Start() {
   const owned = useLive(async (s) => (await s.ownKinds()).filter((record) => record.owned > 0).map(({ id }) => id).join());
   // What is in the shed need not be on a bench.
   const only = useMemo(() => (stop && benches.lines ? [...benches.there, ...(owned ?? '').split(',').filter(Boolean)] : null), [stop, benches, owned]);
-  const { proposals, looking, obstacles, ruledOut } = useProposals(reading, values.plantedWeek, only);
+  const { proposals, looking, obstacles, ruledOut } = useProposals(reading, values.plantedWeek, only, settings.house);
 
   const go = (change: Readonly<Record<string, string | null>>) => {
     const next = new URLSearchParams(search);

@@ -9,14 +9,19 @@ import type { Settings } from '@/core/files/plantingFile';
 import type { Spot } from '@/core/spots/spot';
 import type { ShelfItem } from '@/core/shelf/shelf';
 import { mixL } from '@/core/containers/container';
-import { SCHEME_KINDS } from '@/core/colour/schemes';
+import { COLOUR_SCHEMES, PLAIN_SCHEMES } from '@/core/colour/schemes';
+import { toHex } from '@/core/colour/oklch';
+import { SCHOOL_IDS } from '@/core/plantings/schoolId';
 import { Thumb } from '@/ui/bench/TurnSlider';
 import { Choices } from '@/ui/controls/Choices';
 import { MATERIAL_NAMES, sizeText } from '@/words/containers';
 import { dateText, hoursText, volumeText } from '@/words/format';
 import { capital } from '@/words/light';
 import { SCHEME_NAMES } from '@/words/names';
-import { LOVED_COLOURS, MATERIALS_OF, SHAPE_NAMES, withShape, type StartForm, type StartReading } from './startForm';
+import { SCHOOL_NAMES, SCHOOL_WORDS } from '@/words/schools';
+import { Named } from './Named';
+import { PaletteEntry } from './PaletteEntry';
+import { LOVED_COLOURS, MATERIALS_OF, needsColour, SHAPE_NAMES, withShape, type StartForm, type StartReading } from './startForm';
 
 interface SheetProps {
   readonly form: UseFormReturn<StartForm>;
@@ -45,7 +50,7 @@ export function StartSheet({ form, values, reading, settings, given, spots, onSp
       <input type="number" inputMode="decimal" step="any" className="entry w-full pr-8" aria-invalid={!!fault(field)} {...form.register(field, { valueAsNumber: true })} />
     </Entry>
   );
-  const needsColour = values.scheme === 'one-and-white' || values.scheme === 'opposites' || values.scheme === 'loved';
+  const sources = colourSources(reading, given);
   return (
     <form className="mt-1 bg-paper" onSubmit={(event) => event.preventDefault()} aria-label="Start sheet">
       <Row title="Container" note={reading.ok ? `holds ${volumeText(mixL(reading.container), settings)} of mix` : undefined}>
@@ -106,14 +111,36 @@ export function StartSheet({ form, values, reading, settings, given, spots, onSp
         <Choices name="Seen from" value={values.view} options={[['one side', 'One side'], ['all round', 'All round'], ['from below', 'From below']]} onPick={(view) => set('view', view as StartForm['view'])} />
       </Row>
       <Row title="Colours">
-        <Choices name="Colour scheme" value={values.scheme} options={SCHEME_KINDS.map((kind) => [kind, SCHEME_NAMES[kind]] as const)} onPick={(scheme) => set('scheme', scheme as StartForm['scheme'])} />
-        {needsColour && (
+        <RadioGroup.Root aria-label="Colour scheme" value={values.scheme} onValueChange={(scheme) => set('scheme', scheme as StartForm['scheme'])}>
+          <span className="block pb-1 text-[12.5px] text-ink2">By feel</span>
+          <span className="flex flex-wrap gap-1.5">{PLAIN_SCHEMES.map((kind) => <RadioGroup.Item key={kind} value={kind} className="choice">{SCHEME_NAMES[kind]}</RadioGroup.Item>)}</span>
+          <span className="block pt-2 pb-1 text-[12.5px] text-ink2">From a colour</span>
+          <span className="flex flex-wrap gap-1.5">{[...COLOUR_SCHEMES, 'palette' as const].map((kind) => <RadioGroup.Item key={kind} value={kind} className="choice">{SCHEME_NAMES[kind]}</RadioGroup.Item>)}</span>
+        </RadioGroup.Root>
+        {values.scheme === 'palette' && <PaletteEntry colours={values.palette} onColours={(palette) => set('palette', palette)} />}
+        {needsColour(values.scheme) && sources.length > 0 && (
+          <p className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-2 text-[12.5px]">
+            {sources.map(({ name, hex }) => <button key={name} type="button" aria-pressed={values.colour === hex} onClick={() => set('colour', hex)} className="flex items-center gap-1.5 font-semibold underline decoration-rule2 underline-offset-3 aria-pressed:decoration-ink"><i aria-hidden className="inline-block size-4 border border-rule2" style={{ background: hex }} />{name}</button>)}
+          </p>
+        )}
+        {needsColour(values.scheme) && (
           <RadioGroup.Root aria-label="Colour to start from" value={values.colour} onValueChange={(hex) => set('colour', hex)} className="mt-2 flex flex-wrap gap-1.5">
             {LOVED_COLOURS.map(({ name, hex }) => (
               <RadioGroup.Item key={hex} value={hex} aria-label={name} title={name} className="size-7 border-[1.5px] border-rule2 data-[state=checked]:border-[3px] data-[state=checked]:border-ink" style={{ background: hex }} />
             ))}
           </RadioGroup.Root>
         )}
+      </Row>
+      <Row title="Composed as" note={values.school === 'any' ? 'the schools that suit' : undefined}>
+        <select aria-label="Composed as" className="entry w-full" value={values.school} onChange={(event) => set('school', event.target.value as StartForm['school'])}>
+          <option value="any">whatever suits the container and view</option>
+          {SCHOOL_IDS.map((id) => <option key={id} value={id}>{SCHOOL_NAMES[id]}</option>)}
+        </select>
+        {values.school !== 'any' && <p className="pt-1.5 text-[12.5px] leading-4 text-ink2">{SCHOOL_WORDS[values.school].does} {SCHOOL_WORDS[values.school].why}</p>}
+      </Row>
+      <Row title="Plants by name">
+        <Named title="Must be there" ids={values.must} onIds={(must) => set('must', must)} reading={reading} plantedWeek={values.plantedWeek} settings={settings} />
+        <Named title="Never" ids={values.never} onIds={(never) => set('never', never)} reading={reading} plantedWeek={values.plantedWeek} settings={settings} />
       </Row>
       <Row title="Full in" note={`${values.fullInWeeks} weeks`}>
         <Slider.Root min={3} max={16} step={1} value={[values.fullInWeeks]} onValueChange={([weeks]) => set('fullInWeeks', weeks!)} className="relative flex h-6 touch-none items-center select-none">
@@ -149,6 +176,12 @@ export function StartSheet({ form, values, reading, settings, given, spots, onSp
       </Row>
     </form>
   );
+}
+
+/** Colours that are there already: the pot's and what stands behind. */
+function colourSources(reading: StartReading, given: Spot | null): readonly { readonly name: string; readonly hex: string }[] {
+  const pot = reading.ok ? [{ name: 'the pot’s', hex: toHex(reading.container.colour) }] : [];
+  return [...pot, ...(given?.background ?? []).map(({ name, colour }) => ({ name: `${name.charAt(0).toLowerCase()}${name.slice(1)} behind`, hex: toHex(colour) }))];
 }
 
 function Row({ title, note, last = false, children }: { readonly title: string; readonly note?: string | undefined; readonly last?: boolean; readonly children: ReactNode }) {

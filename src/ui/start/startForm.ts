@@ -38,6 +38,8 @@ export interface StartForm {
   /** Colours of a palette brought in, `#rrggbb`. */
   readonly palette: readonly string[];
   readonly school: Wishes['school'];
+  readonly must: readonly string[];
+  readonly never: readonly string[];
   readonly fullInWeeks: number;
   readonly budget: string;
   readonly pets: boolean;
@@ -65,7 +67,7 @@ const STARTS: Readonly<Record<SheetShape, Partial<StartForm>>> = {
 
 export const FIRST_FORM: StartForm = {
   unit: 'cm', shape: 'round', material: 'terracotta', top: 38, base: 28, depth: 34, length: 80, width: 20, sunHours: 6, sunWhen: 'afternoon', view: 'one side', drop: 0, underCover: false,
-  scheme: 'warm', colour: '#6a3fa0', palette: [], school: 'any', fullInWeeks: 8, budget: '', pets: false, children: false, kitchen: false, plantedWeek: 20, spotName: '',
+  scheme: 'warm', colour: '#6a3fa0', palette: [], school: 'any', must: [], never: [], fullInWeeks: 8, budget: '', pets: false, children: false, kitchen: false, plantedWeek: 20, spotName: '',
 };
 
 /** The form with another shape: its usual size and standing, the rest kept. */
@@ -117,7 +119,7 @@ export function readStart(form: StartForm, at: string | Spot, fromShelf: Contain
   const budget = form.budget.trim() === '' ? null : Number(form.budget.replace(',', '.'));
   const container = fromShelf ? ({ ok: true, value: fromShelf } as const) : parseWith(containerSchema, usualContainer(SHAPE_NAMES[form.shape], shape, material));
   const spot = parseWith(spotSchema, { ...(typeof at === 'string' ? { id: at } : at), name: form.spotName.trim() || usualSpotName(form), sunHours: form.sunHours, sunWhen: form.sunWhen, view: form.view, pets: form.pets, children: form.children, underCover: form.underCover, dropCm: cm(form.drop) });
-  const wishes = parseWith(wishesSchema, { scheme: schemeOf(form), fullInWeeks: form.fullInWeeks, budget, kitchen: form.kitchen, school: form.school });
+  const wishes = parseWith(wishesSchema, { scheme: schemeOf(form), fullInWeeks: form.fullInWeeks, budget, kitchen: form.kitchen, school: form.school, must: form.must, never: form.never });
   if (container.ok && spot.ok && wishes.ok) return { ok: true, container: container.value, spot: spot.value, wishes: wishes.value };
   const faults: Partial<Record<keyof StartForm, string>> = {};
   for (const parsed of [container, spot, wishes]) if (!parsed.ok) for (const { field, message } of parsed.faults) faults[FIELD_OF[field] ?? 'top'] ??= message;

@@ -2,6 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type { Brief } from '@/core/plantings/brief';
+import type { House } from '@/core/plantings/house';
 import type { KindId } from '@/core/plants/kind';
 import { seedOf } from '@/core/random/hash';
 import type { Obstacles } from '@/core/search/obstacles';
@@ -10,8 +11,8 @@ import { say } from '@/ui/session/say';
 import { runJob } from '@/workers/runJob';
 import type { StartReading } from './startForm';
 
-/** Plantings judged to make the six shown better, after they are shown: a second or two in the worker. */
-const IMPROVE = 900;
+/** Plantings judged to make the six shown better, after they are shown: about a second in the worker. */
+const IMPROVE = 300;
 /** Weeks a summer planting is looked at: to the usual first frost. */
 const END_WEEK = 42;
 /** Rest after the last change of the form before a new search, ms. */
@@ -29,7 +30,7 @@ export function briefFrom({ container, spot, wishes }: GoodReading, plantedWeek:
  * Searches in the worker whenever the form rests; a new search gives the old one up.
  * @param only kinds to choose from; `null`: all
  */
-export function useProposals(reading: StartReading, plantedWeek: number, only: readonly KindId[] | null) {
+export function useProposals(reading: StartReading, plantedWeek: number, only: readonly KindId[] | null, house: House) {
   const [proposals, setProposals] = useState<readonly Proposal[]>([]);
   const [looking, setLooking] = useState(true);
   const [why, setWhy] = useState<Obstacles>({ obstacles: [], ruledOut: {} });
@@ -40,7 +41,7 @@ export function useProposals(reading: StartReading, plantedWeek: number, only: r
     const timer = setTimeout(async () => {
       setLooking(true);
       setWhy({ obstacles: [], ruledOut: {} });
-      const ask = { ...briefFrom(reading, plantedWeek), seed: seedOf(reading.container.name), only };
+      const ask = { ...briefFrom(reading, plantedWeek), house, seed: seedOf(reading.container.name), only };
       try {
         let shown = 0;
         const found = await runJob('propose', { ...ask, effort: 48, wanted: 6, improve: IMPROVE }, {
@@ -68,6 +69,6 @@ export function useProposals(reading: StartReading, plantedWeek: number, only: r
       clearTimeout(timer);
       giveUp.abort();
     };
-  }, [reading, plantedWeek, only]);
+  }, [reading, plantedWeek, only, house]);
   return { proposals: reading.ok ? proposals : [], looking: reading.ok && looking, ...why };
 }

@@ -1,0 +1,27 @@
+import { useEffect, useState } from 'react';
+import type { CountedSeen } from '@/core/checks/reading';
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import { runJob } from '@/workers/runJob';
+
+/** Rest after the last change before leaves are counted, ms. */
+const REST_MS = 600;
+const NONE: CountedSeen = new Map();
+
+/** What is seen of each plant, counted on the drawing in the worker once a planting rests, week after week; until then nothing, and checks estimate it. */
+export function useCountedSeen(it: PlantingInSpot | null): CountedSeen {
+  const [found, setFound] = useState<{ readonly of: PlantingInSpot; readonly seen: CountedSeen } | null>(null);
+  useEffect(() => {
+    if (!it || it.plants.length < 2 || typeof Worker === 'undefined') return;
+    const giveUp = new AbortController();
+    const timer = setTimeout(() => {
+      runJob('seen', { it }, { signal: giveUp.signal })
+        .then((rows) => setFound({ of: it, seen: new Map(rows) }))
+        .catch(() => undefined);
+    }, REST_MS);
+    return () => {
+      clearTimeout(timer);
+      giveUp.abort();
+    };
+  }, [it]);
+  return found && found.of === it ? found.seen : NONE;
+}
