@@ -51,7 +51,18 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
 }
 
 /** How much of the season a kind is worth looking at, 0–1: weeks in flower or fruit, or leaves that are not plain green. */
-export function interest(kind: PlantKind, { plantedWeek, endWeek, spot }: Pick<Ask, 'plantedWeek' | 'endWeek' | 'spot'>): number {
+export function interest(kind: PlantKind, ask: Pick<Ask, 'plantedWeek' | 'endWeek' | 'spot'>): number {
+  const key = (ask.plantedWeek * 64 + ask.endWeek) * 2 + Number(ask.spot.site.latitudeDeg >= 0);
+  let held = interests.get(kind);
+  if (!held) interests.set(kind, (held = new Map()));
+  let found = held.get(key);
+  if (found === undefined) held.set(key, (found = reckonInterest(kind, ask)));
+  return found;
+}
+
+const interests = new WeakMap<PlantKind, Map<number, number>>();
+
+function reckonInterest(kind: PlantKind, { plantedWeek, endWeek, spot }: Pick<Ask, 'plantedWeek' | 'endWeek' | 'spot'>): number {
   const weeks = weeksBetween(plantedWeek, endWeek);
   let shown = 0;
   let inLeaf = 0;

@@ -19,14 +19,14 @@ export interface Effort {
 }
 
 const QUICK: Effort = { beam: 10, candidates: 12, polished: 0 };
-export const THOROUGH: Effort = { beam: 48, candidates: 24, polished: 6 };
+export const THOROUGH: Effort = { beam: 24, candidates: 24, polished: 2 };
 
 /**
  * The best kinds for so many slots beside some that are settled: a beam over the slots, then single changes and exchanges of two
  * until nothing helps. Slots of one role are alike, so their kinds are kept in one order.
  * @returns best first; empty when no cast can share the container
  */
-export function assign(judge: Judge, fixed: readonly Member[], slots: readonly Role[], effort: Effort = QUICK): Assigned[] {
+export function assign(judge: Pick<Judge, 'best' | 'promise'>, fixed: readonly Member[], slots: readonly Role[], effort: Effort = QUICK): Assigned[] {
   const beside = fixed.map(({ kind }) => kind);
   const offered = new Map<Role, readonly PlantKind[]>();
   for (const role of slots) if (!offered.has(role)) offered.set(role, judge.best(role, effort.candidates, beside));
@@ -53,10 +53,15 @@ export function assign(judge: Judge, fixed: readonly Member[], slots: readonly R
 
 function keepBest(list: readonly Assigned[], count: number): Assigned[] {
   const seen = new Set<string>();
-  return [...list]
-    .sort((a, b) => b.promise - a.promise || keyOf(a).localeCompare(keyOf(b)))
-    .filter((one) => !seen.has(keyOf(one)) && seen.add(keyOf(one)))
-    .slice(0, count);
+  const best: Assigned[] = [];
+  for (const one of [...list].sort((a, b) => b.promise - a.promise || (keyOf(a) < keyOf(b) ? -1 : 1))) {
+    const key = keyOf(one);
+    if (seen.has(key)) continue;
+    seen.add(key);
+    best.push(one);
+    if (best.length === count) break;
+  }
+  return best;
 }
 
 /** Which kinds in which roles, whatever their order. */
@@ -65,7 +70,7 @@ function keyOf({ members }: Assigned): string {
 }
 
 /** Changes one kind, and where no single change helps two at once, until nothing helps. */
-function polish(judge: Judge, start: Assigned, from: number, offered: ReadonlyMap<Role, readonly PlantKind[]>): Assigned {
+function polish(judge: Pick<Judge, 'promise'>, start: Assigned, from: number, offered: ReadonlyMap<Role, readonly PlantKind[]>): Assigned {
   let best = start;
   for (;;) {
     const better = bestChange(judge, best, from, offered, 1) ?? bestChange(judge, best, from, offered, 2);
@@ -74,7 +79,7 @@ function polish(judge: Judge, start: Assigned, from: number, offered: ReadonlyMa
   }
 }
 
-function bestChange(judge: Judge, now: Assigned, from: number, offered: ReadonlyMap<Role, readonly PlantKind[]>, depth: 1 | 2): Assigned | null {
+function bestChange(judge: Pick<Judge, 'promise'>, now: Assigned, from: number, offered: ReadonlyMap<Role, readonly PlantKind[]>, depth: 1 | 2): Assigned | null {
   let best: Assigned | null = null;
   const trial = [...now.members];
   const free = (kind: PlantKind, at: number) => trial.every((member, i) => i === at || member.kind !== kind);

@@ -31,9 +31,10 @@ const WITHOUT_LEAD = 40;
 /** What it adds to a cast's promise that its school goes well with the container and view. Ours. */
 const SUITS_SHARE = 0.08;
 
-/** Casts worth placing, best first, several for each lead, school after school. */
+/** Casts worth placing, best first, several for each lead, school after school; nothing now and then, where the work was long. */
 export function* castsFor(ask: Ask): Generator<Cast[]> {
   const kinds = eligible(ask);
+  yield [];
   const musts = ask.wishes.must.map((id) => kinds.find((kind) => kind.id === id)).filter((kind): kind is PlantKind => kind !== undefined);
   if (musts.length < ask.wishes.must.length) return;
   for (const school of schoolsFor(siteOf(ask), ask.wishes)) yield* castsOf(school, ask, kinds, musts);
@@ -41,6 +42,7 @@ export function* castsFor(ask: Ask): Generator<Cast[]> {
 
 function* castsOf(school: School, ask: Ask, kinds: readonly PlantKind[], musts: readonly PlantKind[]): Generator<Cast[]> {
   const judge = new Judge(ask, kinds, school);
+  yield [];
   const shapes = school.casts(siteOf(ask));
   const suits = school.suits(siteOf(ask));
   const cast = ({ members }: Assigned): Cast => ({ school: school.id, members, promise: judge.plainPromise(members) + SUITS_SHARE * suits });

@@ -1,6 +1,5 @@
 import { opinionOf } from '../checks/opinion';
 import { FIT_TOLERANCE_CM, worstShortfallCm } from '../placing/fit';
-import type { Place } from '../plantings/planting';
 import type { KindId, PlantKind } from '../plants/kind';
 import { nearestSize } from '../plants/nursery';
 import { plantCost } from '../shopping/plantCost';
@@ -16,47 +15,44 @@ const SWAPS = 5;
 /** Gain of the whole score that is worth a change. */
 const WORTH = 0.0005;
 
-/** What one round of improving came to: a better planting, or none, and how many were judged. */
-export interface Improvement {
-  readonly proposal: Proposal | null;
-  readonly tried: number;
-}
-
 /**
- * One step uphill: plants are nudged, change places, or give way to a like kind; the best change that helps is taken.
- * Everything tried fits the container, the budget and the hard limits.
+ * One step uphill: plants are nudged, change places, or give way to a like kind; the best change that helps is taken. A generator: it yields
+ * after every planting judged. Everything tried fits the container, the budget and the hard limits.
+ * @returns the better planting; `null` when nothing tried helps
  */
-export function improvement(now: Proposal, ask: Ask, kindOf: (id: KindId) => PlantKind | null): Improvement {
-  let tried = 0;
-  let best: Proposal | null = null;
+export function* improvement(now: Proposal, ask: Ask, kindOf: (id: KindId) => PlantKind | null): Generator<void, Proposal | null> {
   const { container, wishes } = ask;
-  const consider = (places: readonly Place[], kinds: Partial<Pick<Proposal, 'lead' | 'bodies' | 'edges'>> = {}) => {
-    if (worstShortfallCm(container, places) > FIT_TOLERANCE_CM) return;
+  let best: Proposal | null = null;
+  for (const { places, ...kinds } of changes(now, ask, kindOf)) {
+    if (worstShortfallCm(container, places) > FIT_TOLERANCE_CM) continue;
     const it = proposedIn({ places, school: now.school }, ask, kindOf);
     const cost = plantCost(it.plants);
-    if (wishes.budget !== null && cost > wishes.budget) return;
-    tried += 1;
+    if (wishes.budget !== null && cost > wishes.budget) continue;
     const { score } = opinionOf(it);
     if (score > (best?.score ?? now.score) + WORTH) best = { ...now, ...kinds, places, cost, score };
-  };
+    yield;
+  }
+  return best;
+}
+
+/** What may be changed about a planting: one place moved, two exchanged, one kind given up for a like one. */
+function* changes(now: Proposal, ask: Ask, kindOf: (id: KindId) => PlantKind | null): Generator<Pick<Proposal, 'places'> & Partial<Pick<Proposal, 'lead' | 'bodies' | 'edges'>>> {
   const { places } = now;
-  places.forEach((place, i) => {
-    for (const [dx, dz] of [[NUDGE_CM, 0], [-NUDGE_CM, 0], [0, NUDGE_CM], [0, -NUDGE_CM]] as const) consider(places.map((p, k) => (k === i ? { ...p, xCm: place.xCm + dx, zCm: place.zCm + dz } : p)));
-    places.slice(i + 1).forEach((other, j) => {
-      if (other.kindId === place.kindId) return;
-      const at = i + 1 + j;
-      consider(places.map((p, k) => (k === i ? { ...p, xCm: other.xCm, zCm: other.zCm } : k === at ? { ...p, xCm: place.xCm, zCm: place.zCm } : p)));
-    });
-  });
-  for (const id of new Set(places.map(({ kindId }) => kindId))) {
-    const kind = kindOf(id);
-    if (!kind || wishes.must.includes(id)) continue;
-    for (const to of like(kind, now, ask, kindOf)) {
-      const swapped = (list: readonly KindId[]) => list.map((one) => (one === id ? to.id : one));
-      consider(places.map((p) => (p.kindId === id ? { ...p, kindId: to.id, size: nearestSize(to, p.size) } : p)), { lead: now.lead === id ? to.id : now.lead, bodies: swapped(now.bodies), edges: swapped(now.edges) });
+  for (const [i, place] of places.entries()) {
+    for (const [dx, dz] of [[NUDGE_CM, 0], [-NUDGE_CM, 0], [0, NUDGE_CM], [0, -NUDGE_CM]] as const) yield { places: places.map((p, k) => (k === i ? { ...p, xCm: place.xCm + dx, zCm: place.zCm + dz } : p)) };
+    for (const [at, other] of places.entries()) {
+      if (at <= i || other.kindId === place.kindId) continue;
+      yield { places: places.map((p, k) => (k === i ? { ...p, xCm: other.xCm, zCm: other.zCm } : k === at ? { ...p, xCm: place.xCm, zCm: place.zCm } : p)) };
     }
   }
-  return { proposal: best, tried };
+  for (const id of new Set(places.map(({ kindId }) => kindId))) {
+    const kind = kindOf(id);
+    if (!kind || ask.wishes.must.includes(id)) continue;
+    for (const to of like(kind, now, ask, kindOf)) {
+      const swapped = (list: readonly KindId[]) => list.map((one) => (one === id ? to.id : one));
+      yield { places: places.map((p) => (p.kindId === id ? { ...p, kindId: to.id, size: nearestSize(to, p.size) } : p)), lead: now.lead === id ? to.id : now.lead, bodies: swapped(now.bodies), edges: swapped(now.edges) };
+    }
+  }
 }
 
 const likes = new WeakMap<readonly PlantKind[], Map<KindId, readonly PlantKind[]>>();

@@ -43,6 +43,7 @@ export function* propose(ask: Ask, options: ProposeOptions = USUAL_EFFORT): Gene
   };
   // Show something at once: the first lead's best cast is judged before the others are composed.
   for (const casts of castsFor(ask)) {
+    if (casts.length === 0 || found.length >= options.wanted) yield { step, best: differentOnes(found, options.wanted) };
     queues.push(casts);
     if (found.length >= options.wanted) continue;
     const first = casts.shift();
@@ -66,9 +67,16 @@ export function* propose(ask: Ask, options: ProposeOptions = USUAL_EFFORT): Gene
   while (step < options.effort + options.improve) {
     const next = differentOnes(found, options.wanted).find((proposal) => !spent.has(proposal));
     if (!next) break;
-    const better = improvement(next, ask, kindOf);
-    step += better.tried;
-    if (better.proposal) found = found.map((one) => (one === next ? better.proposal! : one));
+    const shown = differentOnes(found, options.wanted);
+    const climbing = improvement(next, ask, kindOf);
+    let turn = climbing.next();
+    while (!turn.done) {
+      step += 1;
+      yield { step, best: shown };
+      turn = climbing.next();
+    }
+    const better = turn.value;
+    if (better) found = found.map((one) => (one === next ? better : one));
     else spent.add(next);
     yield { step, best: differentOnes(found, options.wanted) };
   }

@@ -5,31 +5,32 @@ import { putElsewhere } from './moves';
 
 export interface MoneySeenFacts {
   readonly kind: string;
-  /** Share of the least seen plant that shows at its best sampled week, 0–1. */
+  /** Share of the least seen plant that shows, the mean over the season, 0–1. */
   readonly share: number;
   readonly hidden: number;
   readonly plants: number;
 }
 
-/** Seen less than this at its best, a plant is money spent behind others. Ours. */
-const HIDDEN = 0.15;
+/** Seen less than this, a plant is money spent behind others. Ours. */
+const HIDDEN = 0.2;
 
 /** Is money spent on plants that nobody can see? */
 export const moneySeen: Check<'money-seen', MoneySeenFacts> = {
   id: 'money-seen',
   weight: 1.5,
   certainty: 'fairly sure',
-  source: { kind: 'ours', reason: 'Share of each plant that shows from the viewpoints in its best week, counted on the drawing (or estimated from bodies and trails).' },
+  source: { kind: 'ours', reason: 'Share of each plant that shows from the viewpoints, young, midway and grown, counted on the drawing (or estimated from bodies and trails).' },
   limits: { trouble: 0.3, look: 0.6 },
   judge: (reading) => {
     if (reading.plants.length < 2) return null;
-    const best = reading.plants.map(() => 0);
-    for (const week of sampledWeeks(reading)) reading.seenAt(week).share.forEach((share, i) => (best[i] = Math.max(best[i]!, share)));
-    const ranked = reading.plants.map((plant, i) => ({ plant, share: best[i]! })).sort((a, b) => a.share - b.share);
+    const weeks = sampledWeeks(reading);
+    const mean = reading.plants.map(() => 0);
+    for (const week of weeks) reading.seenAt(week).share.forEach((share, i) => (mean[i]! += share / weeks.length));
+    const ranked = reading.plants.map((plant, i) => ({ plant, share: mean[i]! })).sort((a, b) => a.share - b.share);
     const hidden = ranked.filter(({ share }) => share < HIDDEN);
     const worst = ranked[0]!;
     return {
-      score: clamp((worst.share - 0.02) / 0.18, 0, 1) * (1 - 0.5 * (hidden.length / ranked.length)),
+      score: clamp((worst.share - 0.03) / 0.3, 0, 1) * (1 - 0.5 * (hidden.length / ranked.length)),
       facts: { kind: worst.plant.kind.id, share: worst.share, hidden: hidden.length, plants: ranked.length },
       culprits: hidden.map(({ plant }) => plant.id),
     };

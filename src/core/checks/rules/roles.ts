@@ -32,7 +32,8 @@ export function rolesPlayed(reading: Pick<Reading, 'plants' | 'grown' | 'plantin
     if (roles.includes('lead') && tall(i) && (kind.roles[0] === 'lead' || !born)) return 'lead';
     const low = sizes[i]!.heightCm < tallest * LOW;
     const atRim = insetCm(rim, xCm, zCm) < half * AT_RIM && (reading.spot.view !== 'one side' || zCm > deepCm * IN_FRONT);
-    if (roles.includes('edge') && (sizes[i]!.trailCm > 0 || !roles.includes('body') || (kind.roles[0] === 'edge' ? atRim : low && atRim && !edged))) return 'edge';
+    const trails = sizes[i]!.trailCm > 0;
+    if (roles.includes('edge') && (!roles.includes('body') || (kind.roles[0] === 'edge' ? trails || atRim : atRim && (trails || (low && !edged))))) return 'edge';
     return roles.includes('body') ? 'body' : roles[0]!;
   });
 }

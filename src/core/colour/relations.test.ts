@@ -1,0 +1,54 @@
+import { deltaE, fromHex, toHex, type Oklch } from './oklch';
+import { PALETTE_MOST, paletteFrom } from './palette';
+import { fitOfColour, readScheme, triadHuesDeg, type Scheme } from './schemes';
+import { seenWithout } from './vision';
+
+const VIOLET: Oklch = [0.5, 0.19, 293];
+const RED: Oklch = [0.57, 0.22, 27];
+const YELLOW: Oklch = [0.87, 0.17, 98];
+const BLUE: Oklch = [0.52, 0.17, 262];
+const LIME: Oklch = [0.82, 0.17, 118];
+const DARK: Oklch = [0.3, 0.05, 340];
+const WHITE: Oklch = [0.97, 0.01, 100];
+
+test.each<[string, Scheme, Oklch, Oklch]>([
+  ['jewel', { kind: 'jewel' }, VIOLET, [0.86, 0.06, 350]],
+  ['dark and lime', { kind: 'dark-and-lime' }, DARK, [0.7, 0.16, 20]],
+  ['green and white', { kind: 'green-and-white' }, WHITE, RED],
+  ['tonal', { kind: 'tonal', colour: VIOLET }, [0.7, 0.12, 298], [0.7, 0.15, 340]],
+  ['neighbours', { kind: 'neighbours', colour: RED }, [0.72, 0.18, 60], BLUE],
+  ['triad', { kind: 'triad', colour: RED }, YELLOW, [0.6, 0.15, 200]],
+  ['palette', { kind: 'palette', colours: [VIOLET, LIME] }, [0.52, 0.18, 292], RED],
+])('in a %s scheme one colour belongs and the other does not', (_, scheme, belongs, not) => {
+  expect(fitOfColour(belongs, scheme)).toBeGreaterThan(0.7);
+  expect(fitOfColour(not, scheme)!).toBeLessThan(0.55);
+});
+
+test('a triad is answered by the painters’ wheel and by OKLCH', () => {
+  expect(triadHuesDeg(27)).toEqual(expect.arrayContaining([147, 267, 98, 262]));
+  expect(triadHuesDeg(200)).toEqual([320, 80]);
+});
+
+test('what a scheme must have and lacks is named', () => {
+  const missing = (colours: readonly Oklch[], scheme: Scheme) => readScheme(colours.map((colour) => ({ colour, weight: 1 })), scheme).missing;
+  expect(missing([DARK], { kind: 'dark-and-lime' })).toEqual(['lime']);
+  expect(missing([LIME], { kind: 'dark-and-lime' })).toEqual(['dark']);
+  expect(missing([RED], { kind: 'triad', colour: RED })).toEqual(['third colour']);
+  expect(missing([RED, YELLOW, BLUE], { kind: 'triad', colour: RED })).toEqual([]);
+});
+
+test('red and green come near each other without one cone; blue and yellow do not, white stays white', () => {
+  const [red, green] = [fromHex('#d0342c')!, fromHex('#4a8f2c')!];
+  for (const cone of ['red', 'green'] as const) {
+    expect(deltaE(seenWithout(red, cone), seenWithout(green, cone))).toBeLessThan(deltaE(red, green) * 0.62);
+    expect(deltaE(seenWithout(BLUE, cone), seenWithout(YELLOW, cone))).toBeGreaterThan(deltaE(BLUE, YELLOW) * 0.7);
+    expect(toHex(seenWithout(fromHex('#ffffff')!, cone))).toMatch(/^#f[a-f]f[a-f]f[a-f]$/);
+  }
+});
+
+test('palettes are read from colours written anywhere and from rows of numbers; repeats once, twelve at most, nothing else', () => {
+  expect(paletteFrom('a { color: #112233 } b { color: #AABBCC } #112233').map(toHex)).toEqual(['#112233', '#aabbcc']);
+  expect(paletteFrom('Palette\n# comment\n255 0 0\tRed\n  0 128 255 Sky\n999 1 1 no').map(toHex)).toEqual(['#ff0000', '#0080ff']);
+  expect(paletteFrom(Array.from({ length: 40 }, (_, i) => `#0000${(16 + i).toString(16)}`).join(' '))).toHaveLength(PALETTE_MOST);
+  expect(paletteFrom('no colours, and #12345 is none')).toEqual([]);
+});
