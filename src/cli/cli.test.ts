@@ -18,6 +18,11 @@ test('every documented example runs', () => {
   expect(output('climate', '').climates.length).toBeGreaterThanOrEqual(20);
   expect(output('plants', example('plants')).plants.length).toBeGreaterThan(0);
   expect(output('check', example('planting')).remarks.length).toBeGreaterThan(5);
+  const foreseen = output('foresee', example('planting')) as { bareMix: number[]; plants: { weeks: { heightCm: number }[] }[] };
+  expect(foreseen.bareMix[0]!).toBeGreaterThan(foreseen.bareMix[foreseen.bareMix.length - 1]!);
+  expect(foreseen.plants[0]!.weeks).toHaveLength(foreseen.bareMix.length);
+  expect(output('group', example('group'))).toMatchObject({ reading: { tallestInside: true }, members: { length: 3 } });
+  expect(output('remake', example('remake')).ways.length).toBeGreaterThan(0);
   expect(output('shop', example('planting')).total).toBeGreaterThan(0);
   expect(output('schema', example('schema'))).toHaveProperty('properties.plantings');
 });

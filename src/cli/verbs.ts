@@ -18,6 +18,12 @@ import { tippingOf } from '@/core/potting/tipping';
 import { inSpot } from '@/core/plantings/planting';
 import { wishesSchema } from '@/core/plantings/schema';
 import { usualContainer } from '@/core/containers/usual';
+import { foreseenSeason } from '@/core/checks/foreseen';
+import { read as readingOf } from '@/core/checks/reading';
+import { remaking, type RemakeAsk } from '@/core/search/remaking';
+import { changeText } from '@/words/remade';
+import type { Ask } from '@/core/search/ask';
+import { composeGroup, readGroup } from '@/core/search/group';
 import { obstaclesTo } from '@/core/search/obstacles';
 import { proposeNow } from '@/core/search/propose';
 import { shoppingListOf } from '@/core/shopping/shoppingList';
@@ -31,7 +37,7 @@ import { climate, sun } from './spotVerbs';
 
 const UNITS = { length: 'cm', currency: '' } as const;
 /** Every verb, from input text to answer. */
-export const VERBS: Readonly<Record<string, (text: string) => Answer>> = { propose, check, measure, sun, climate, plants, shop, schema };
+export const VERBS: Readonly<Record<string, (text: string) => Answer>> = { propose, check, foresee, remake, group, measure, sun, climate, plants, shop, schema };
 
 /** A container from its shape and material, the rest as usual; lengths in `unit` when given. */
 function containerIn(data: unknown, unit: unknown): Parsed<Container> {
@@ -86,26 +92,32 @@ const askSchema = z.object({
   wanted: z.number().int().min(1).max(24).default(6),
 });
 
+/** An ask for a container: spot, wishes and weeks as given, the rest as usual. */
+function askIn(value: Record<string, unknown>, container: Container): { readonly ok: true; readonly value: Ask & { readonly wanted: number } } | { readonly ok: false; readonly answer: Answer } {
+  const asked = parseWith(askSchema, value);
+  if (!asked.ok) return { ok: false, answer: faultLine(asked) };
+  const { spot: spotGiven, wishes: wishesGiven, plantedWeek, endWeek, seed, wanted } = asked.value;
+  const spot = parseWith(spotSchema, { id: 'spot', name: 'Spot', sunHours: 6, sunWhen: 'spread', view: isHung(container.shape) ? 'from below' : 'one side', pets: false, children: false, underCover: false, dropCm: 0, ...spotGiven });
+  if (!spot.ok) return { ok: false, answer: faultLine(spot) };
+  const wishes = parseWith(wishesSchema, { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false, ...wishesGiven });
+  if (!wishes.ok) return { ok: false, answer: faultLine(wishes) };
+  return { ok: true, value: { container, spot: withLightInUse(spot.value), wishes: wishes.value, plantedWeek, endWeek, seed, kinds: BOOK, wanted } };
+}
+
 function propose(text: string): Answer {
   const read = json(text);
   if (!read.ok) return read.answer;
   const container = containerIn(read.value.container, read.value.unit);
   if (!container.ok) return faultLine(container);
-  const asked = parseWith(askSchema, read.value);
-  if (!asked.ok) return faultLine(asked);
-  const { spot: spotGiven, wishes: wishesGiven, plantedWeek, endWeek, seed, wanted } = asked.value;
-  const spot = parseWith(spotSchema, { id: 'spot', name: 'Spot', sunHours: 6, sunWhen: 'spread', view: isHung(container.value.shape) ? 'from below' : 'one side', pets: false, children: false, underCover: false, dropCm: 0, ...spotGiven });
-  if (!spot.ok) return faultLine(spot);
-  const here = withLightInUse(spot.value);
-  const wishes = parseWith(wishesSchema, { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false, ...wishesGiven });
-  if (!wishes.ok) return faultLine(wishes);
-  const ask = { container: container.value, spot: here, wishes: wishes.value, plantedWeek, endWeek, seed, kinds: BOOK };
+  const asked = askIn(read.value, container.value);
+  if (!asked.ok) return asked.answer;
+  const { wanted, ...ask } = asked.value;
   const found = proposeNow(ask, { wanted, effort: Math.max(48, wanted * 8), improve: 0 });
   if (found.length === 0) {
     const { obstacles, ruledOut } = obstaclesTo(ask);
     return { kind: 'not possible', message: `No planting suits these wishes. Ruled out: ${JSON.stringify(ruledOut)}. Would help: ${obstacles.map(({ relaxed, proposals }) => `${relaxed.join(' and ')} (${proposals})`).join(', ') || 'nothing that was tried'}.` };
   }
-  return { kind: 'done', output: { proposals: found.map((proposal) => ({ about: aboutText(proposal, kindOf), score: round(proposal.score), cost: round(proposal.cost), places: proposal.places })) } };
+  return { kind: 'done', output: { proposals: found.map((proposal) => ({ school: proposal.school, about: aboutText(proposal, kindOf), score: round(proposal.score), cost: round(proposal.cost), places: proposal.places })) } };
 }
 
 function plantingIn(text: string) {
@@ -124,6 +136,62 @@ function check(text: string): Answer {
     kind: 'done',
     output: { score: round(opinion.score), remarks: opinion.remarks.map((remark) => ({ check: remark.check, word: leadWord(remark), certainty: remark.certainty, score: round(remark.score), ...sentenceOf(remark, read.it, UNITS), facts: remark.facts, places: remark.culprits })) },
   };
+}
+
+function foresee(text: string): Answer {
+  const known = plantingIn(text);
+  if (!known.ok) return known.answer;
+  const reading = readingOf(known.it);
+  const { fullWeek, bareMix, interest, overtakings } = foreseenSeason(reading);
+  return {
+    kind: 'done',
+    output: {
+      fullWeek, bareMix: bareMix.map(round), interest: interest.map(round), overtakings,
+      plants: known.it.plants.map(({ id, kindId }, i) => ({ place: id, kindId, weeks: bareMix.map((_, week) => { const { heightCm, spreadCm, trailCm, bloom, shaded } = reading.sizesAt(week)[i]!; return { heightCm: round(heightCm), spreadCm: round(spreadCm), trailCm: round(trailCm), bloom: round(bloom), shaded: round(shaded) }; }) })),
+    },
+  };
+}
+
+const remakeSchema = z.discriminatedUnion('how', [
+  z.object({ how: z.literal('vary') }),
+  z.object({ how: z.literal('finish'), keep: z.array(z.string()).optional() }),
+  z.object({ how: z.literal('refresh'), weeks: z.number().int().min(1).max(52) }),
+  z.object({ how: z.literal('season'), plantedWeek: z.number().int().min(1).max(52), endWeek: z.number().int().min(1).max(52) }),
+  z.object({ how: z.literal('repeat'), ends: z.enum(['matched', 'party']).default('matched'), unit: z.array(z.string()).optional() }),
+], { error: 'how must be vary, finish, refresh, season or repeat.' });
+
+function remake(text: string): Answer {
+  const told = json(text);
+  if (!told.ok) return told.answer;
+  const { how: _how, keep: _keep, weeks: _weeks, plantedWeek: _from, endWeek: _to, ends: _ends, unit: _unit, ...file } = told.value;
+  const asked = parseWith(remakeSchema, told.value);
+  if (!asked.ok) return faultLine(asked);
+  const known = plantingIn(JSON.stringify(file));
+  if (!known.ok) return known.answer;
+  const { how, ...rest } = asked.value;
+  const ask = { kind: how, ...rest, ...(how === 'finish' ? { keep: asked.value.keep ?? null } : how === 'repeat' ? { unit: asked.value.unit ?? null } : {}) } as RemakeAsk;
+  const { ways, decisions } = remaking(known.it, ask, BOOK);
+  if (ways.length === 0) return { kind: 'not possible', message: `Nothing came of it (${how}): what is there has every part, or nothing else suits.` };
+  return { kind: 'done', output: { decisions, ways: ways.map(({ remade, scheme }) => ({ scheme, about: changeText(remade, scheme, kindOf).about, scoreBefore: round(remade.scoreBefore), score: round(remade.score), cost: round(remade.cost), change: remade.change })) } };
+}
+
+function group(text: string): Answer {
+  const told = json(text);
+  if (!told.ok) return told.answer;
+  const given = told.value.containers;
+  if (!Array.isArray(given) || given.length < 2 || given.length > 9) return bad('containers: must be two to nine containers.');
+  const containers: Container[] = [];
+  for (const [i, one] of given.entries()) {
+    const container = containerIn(one, told.value.unit);
+    if (!container.ok) return faultLine({ ok: false, faults: container.faults.map((fault) => ({ ...fault, field: `containers.${i}${fault.field.replace(/^container/, '')}` })) });
+    containers.push(container.value);
+  }
+  const asked = askIn(told.value, containers[0]!);
+  if (!asked.ok) return asked.answer;
+  const { container: _container, ...ask } = asked.value;
+  const members = composeGroup(containers, ask);
+  if (!members) return { kind: 'not possible', message: 'One of the containers cannot be planted within these wishes.' };
+  return { kind: 'done', output: { reading: readGroup(members, kindOf), members: members.map(({ container, atCm, school, score, places }) => ({ shape: container.shape, atCm, school, score: round(score), places })) } };
 }
 
 function shop(text: string): Answer {

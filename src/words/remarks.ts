@@ -4,6 +4,7 @@ import type { CheckId, FactsOf } from '@/core/checks/rules/index';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import { NEAR } from '@/core/checks/rules/weight';
+import { weekAfter } from '@/core/units/units';
 import { windName } from '@/core/potting/tipping';
 import { countText, dateText, hoursText, lengthText, moneyText, temperatureText, weightText, windText, type Units } from './format';
 import { inSentence, keyed, ROLE_NAMES, schemeText } from './names';
@@ -96,7 +97,7 @@ const WORDS: Words = {
       : { says: `It leans to the ${f.lean < 0 ? 'left' : 'right'}.`, because: `The middle of its mass is ${Math.round(Math.abs(f.lean) * 100)} % of the half width off.` },
   bully: (f, t) => f === null
     ? { says: 'Nobody swallows a neighbour.', because: 'No strong grower covers half of a weaker one this season.' }
-    : { says: `${capital(t.name(f.bully))} swallows ${t.name(f.victim)} by about ${dateText(f.calendarWeek)}.`, because: `It spreads to ${lengthText(f.bullySpreadCm, t.units)}, ${lengthText(f.gapCm, t.units)} away; the other stays ${lengthText(f.victimHeightCm, t.units)} tall.` },
+    : { says: `${capital(t.name(f.bully))} swallows ${t.name(f.victim)} by about ${dateText(f.calendarWeek)}.`, because: `It spreads to ${lengthText(f.bullySpreadCm, t.units)}, ${lengthText(f.gapCm, t.units)} away; the other stays ${lengthText(f.victimHeightCm, t.units)} tall. Trim it by about ${dateText(weekAfter(t.it.planting.plantedWeek, Math.max(1, f.weeks - 1)))}.` },
   edible: (f, t) => f === null
     ? { says: 'Nothing harmful grows beside what you eat.', because: 'As far as the book knows. Eat only plants sold for eating.' }
     : { says: `${capital(t.name(f.harmful))} grows beside ${t.name(f.eaten)}, which is eaten.`, because: 'Leaves get picked together. Keep anything harmful or unsure away from food.' },
@@ -148,7 +149,7 @@ const WORDS: Words = {
     : f.alike
       ? { says: f.alike[0] === f.alike[1] ? `${capital(t.name(f.alike[0]))} stands beside its own kind: one colour clumps.` : `${capital(t.name(f.alike[0]))} and ${t.name(f.alike[1])} merge side by side.`, because: 'One colour clumps; let another come between, unless you want it to flow.' }
       : { says: 'Neighbours are close in colour.', because: 'It flows, but nothing stands out; schools differ on this.' },
-  echo: (f, t) => ({ says: `The ${f.part} of ${t.name(f.from)} echoes ${t.name(f.to)}.`, because: 'A minor colour picked up again ties the planting together.' }),
+  echo: (f, t) => ({ says: f.part === 'pot' ? `${capital(t.name(f.to))} takes up the colour of the container.` : f.part === 'behind' ? `${capital(t.name(f.to))} takes up the ${f.from.toLowerCase()} behind it.` : `The ${f.part} of ${t.name(f.from)} echoes ${t.name(f.to)}.`, because: 'A minor colour picked up again ties the planting together.' }),
   'money-seen': (f, t) => f.hidden > 0
     ? { says: `${capital(t.name(f.kind))} is hardly seen: about ${Math.round(f.share * 100)} % of it shows.`, because: `${f.hidden === 1 ? 'One plant' : `${f.hidden} plants`} of ${f.plants} stand behind others from where this is looked at. Bring it forward, or save the money.` }
     : { says: 'Every plant is seen from where it matters.', because: `Least seen is ${t.name(f.kind)}, of which about ${Math.round(f.share * 100)} % shows.` },
@@ -266,6 +267,13 @@ export function editText(edit: Edit, it: PlantingInSpot, units: Units, kindOf: (
 }
 
 const REMADE: Readonly<Record<RemakeKind, string>> = { propose: 'Planted another way', finish: 'Finished it', scale: 'Moved it to another container', repeat: 'Repeated a unit', season: 'Changed the season', refresh: 'Refreshed it', vary: 'Took another mood', group: 'Planted it for the group' };
+
+/** What a fix comes to, where a figure tells it: "shows 40 % more of it". */
+export function fixEffect(check: CheckId, before: unknown, after: unknown): string | null {
+  if (check !== 'money-seen' || !after) return null;
+  const more = ((after as FactsOf<'money-seen'>).share - (before as FactsOf<'money-seen'>).share) * 100;
+  return more >= 1 ? `shows ${Math.round(more)} % more of what is hidden` : null;
+}
 
 /** What an edit did, for the history: "Moved lime potato vine". */
 export function historyText(edit: Edit, it: PlantingInSpot, kindOf: (id: KindId) => PlantKind | null): string {

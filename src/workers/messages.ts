@@ -12,6 +12,7 @@ import type { PlantMapping, PlantsAnswer } from '@/core/files/plantsCsv';
 import type { CsvAnswers, CsvReading } from '@/core/files/weatherCsv';
 import type { Seen } from '@/core/checks/outlook';
 import type { RemakeAnswer, RemakeAsk } from '@/core/search/remaking';
+import type { GroupMember } from '@/core/search/group';
 import type { PictureRequest } from '@/drawing/picturing';
 import type { Fix } from '@/core/checks/opinion';
 import type { CheckId } from '@/core/checks/rules/index';
@@ -32,6 +33,7 @@ export interface Jobs {
   fixes: { request: { readonly it: PlantingInSpot; readonly checks: readonly CheckId[] }; progress: never; result: Readonly<Partial<Record<CheckId, Fix>>> };
   seen: { request: { readonly it: PlantingInSpot }; progress: never; result: readonly (readonly [week: number, seen: Seen])[] };
   remake: { request: { readonly it: PlantingInSpot; readonly how: RemakeAsk }; progress: never; result: RemakeAnswer };
+  group: { request: { readonly containers: readonly Container[]; readonly ask: Omit<AskMessage, 'container'> }; progress: never; result: readonly GroupMember[] | null };
   readWeather: { request: { readonly text: string; readonly answers: CsvAnswers }; progress: never; result: CsvReading };
   readPlants: { request: { readonly text: string; readonly mapping?: PlantMapping; readonly takeTheirs?: boolean }; progress: never; result: PlantsAnswer };
   fits: { request: { readonly container: Container }; progress: never; result: Fits };

@@ -8,6 +8,7 @@ import { remaking } from '@/core/search/remaking';
 import { fitsIn } from '@/core/placing/fits';
 import type { Edit } from '@/core/plantings/edits';
 import type { PlantingInSpot } from '@/core/plantings/planting';
+import { composeGroup } from '@/core/search/group';
 import { obstaclesTo } from '@/core/search/obstacles';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import { propose } from '@/core/search/propose';
@@ -104,6 +105,10 @@ async function work(message: Exclude<ToWorker, { job: 'cancel' | 'own kinds' }>)
     }
     case 'remake':
       return remaking(message.request.it, message.request.how, library.offered);
+    case 'group': {
+      const { only, ...ask } = message.request.ask;
+      return composeGroup(message.request.containers, { ...ask, kinds: kindsFrom(only) });
+    }
     case 'fits':
       return fitsIn(message.request.container);
     case 'paint':

@@ -31,14 +31,14 @@ export function goldenNow(): Golden {
     const kind = known(id);
     const season = foresee([{ kind, size: kind.sold[0]!.size, xCm: 0, zCm: 0 }], conditions, 20);
     return [id, Object.fromEntries(MEASURES.map((measure) => [measure, GOLDEN_WEEKS.map((week) => round(season.at(week)[0]![measure]))]))];
-  })) as Golden['growth'];
+  })) as unknown as Golden['growth'];
   // A planting grows together: its plants shade and crowd each other.
   const tub = handComposed()[0]!.it;
   const together = foresee(tub.plants, conditionsAt(tub.spot, { container: tub.planting.container, plantedWeek: 21, feeding: 'as usual', trims: [] }), 21);
   const shared = Object.fromEntries([...new Set(tub.plants.map(({ kindId }) => kindId))].map((id) => {
     const at = tub.plants.findIndex(({ kindId }) => kindId === id);
     return [`${kindOf(id)!.id} in company`, Object.fromEntries(MEASURES.map((measure) => [measure, GOLDEN_WEEKS.map((week) => round(together.at(week)[at]![measure]))]))];
-  })) as Golden['growth'];
+  })) as unknown as Golden['growth'];
   return { growth: { ...growth, ...shared }, scores: Object.fromEntries(handComposed().map(({ name, it }) => [name, round(opinionOf(it).score)])) };
 }
 

@@ -92,7 +92,7 @@ const ROWS: readonly Row[] = [
   ['Velvet salvia, jewel', 'tub', 'sun', 'thriller', plain('jewel'), SUMMER, 'salvia-gentian:1L', 'petunia-violet*2', 'verbena-crimson*2'],
   ['Three by the wheel', 'tub', 'sun', 'thriller', by('triad', 'red'), SUMMER, 'dahlia-dark-leaf-red:1L', 'tickseed-gold*2', 'blue-pimpernel*2'],
   ['Neighbours from red to gold', 'grey', 'sun', 'thriller', by('neighbours', 'orange'), SUMMER, 'zinnia-red*3', 'blanket-flower*2', 'million-bells-coral*2'],
-  ['Tulips over violas', 'pot', 'half', 'thriller', by('loved', 'wine'), SPRING, 'tulip-plum*5:bulb', 'pansy-white*3 pansy-red*2', 'viola-black*6'],
+  ['Tulips over violas', 'pot', 'half', 'thriller', by('loved', 'wine'), SPRING, 'tulip-plum*5:bulb', 'pansy-red*5', 'viola-black*6'],
   ['Winter tub with skimmia', 'pot', 'half', 'thriller', plain('green-and-white'), WINTER, 'skimmia-white-bud:2L', 'heather-winter-white*2', 'ivy-white-edge*2'],
   ['Autumn grass and chrysanthemums', 'tub', 'sun', 'thriller', plain('warm'), AUTUMN, 'blood-grass:1L', 'mum-bronze*2', 'viola-orange*4'],
   ['Petunias in three colours', 'bowl', 'square', 'dome', plain('cool'), SUMMER, '', 'petunia-violet*2 petunia-white petunia-black*2', 'lobelia-white*3'],

@@ -27,7 +27,7 @@ const CASES: readonly (readonly [check: CheckId, right: readonly Put[], wrong: r
   ['neighbours', GOOD, [['petunia-magenta', -10, 4], ['petunia-magenta', -10, -5], ['tickseed-gold', 10, 4], ['tickseed-gold', 10, -5], ['petunia-white', 0, 12], ['petunia-white', 3, -13]], /clumps|merge/, wishes({ school: 'opposite-pairs' })],
 ];
 
-test.each(CASES)('%s: praises the one, finds fault with the other, and says why', (check, right, wrong, says, change = {}, spot = {}) => {
+test.each(CASES.map((one) => [one[0], one] as const))('%s: praises the one, finds fault with the other, and says why', (check, [, right, wrong, says, change = {}, spot = {}]) => {
   const good = CHECKS[check].judge(read(planted(right, change, spot)));
   const it = planted(wrong, change, spot);
   const bad = CHECKS[check].judge(read(it))!;

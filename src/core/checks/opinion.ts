@@ -66,6 +66,8 @@ export interface Fix {
   readonly before: number;
   readonly after: number;
   readonly wholeGain: number;
+  /** What the check says after it; `null` when its question no longer arises. */
+  readonly facts: unknown;
 }
 
 /** Least gain of the check's own score that makes a fix worth offering. */
@@ -89,7 +91,7 @@ export function tryFixes(it: PlantingInSpot, check: CheckId, kindOf: (id: KindId
     const score = again ? again.score : 1;
     const wholeGain = opinionOfReading(changed).score - whole;
     if (score < verdict.score + WORTH_OFFERING || wholeGain < -0.005) continue;
-    if (!best || wholeGain > best.wholeGain) best = { edit, before: verdict.score, after: score, wholeGain };
+    if (!best || wholeGain > best.wholeGain) best = { edit, before: verdict.score, after: score, wholeGain, facts: again?.facts ?? null };
   }
   return best;
 }

@@ -90,6 +90,8 @@ function isBronze([L, C, h]: Oklch): boolean {
 
 /** Lime and dark leaves set each other off and sit in any scheme, a little less than its own colours. Ours. */
 const ACCENT_FIT = 0.75;
+/** Brown leaves go with anything, and add nothing. Ours. */
+const BRONZE_FIT = 0.6;
 
 /**
  * How well one colour belongs to a scheme, 0 to 1.
@@ -100,7 +102,7 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
   if (scheme.kind === 'dark-and-lime' && (isDark(colour) || isLime(colour))) return 1;
   if (isGround(colour)) return null;
   const [L, C, h] = colour;
-  const accent = isLime(colour) || (isDark(colour) && C < 0.12) ? ACCENT_FIT : 0;
+  const accent = isLime(colour) || (isDark(colour) && C < 0.12) ? ACCENT_FIT : isBronze(colour) ? BRONZE_FIT : 0;
   switch (scheme.kind) {
     case 'warm':
       return Math.max(accent, inArc(h, 345, 115, 30));
@@ -118,7 +120,7 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
       // What carries neither dark nor lime may sparkle beside them, in a small part only.
       return inRange(L, 0, 0.48, 0.12) * 0.8;
     case 'green-and-white':
-      return isLime(colour) ? 0.7 : inArc(h, 105, 175, 20) * 0.9;
+      return Math.max(accent * 0.8, inArc(h, 105, 175, 20) * 0.9);
     case 'tonal':
       return Math.max(accent * 0.6, nearHue(h, scheme.colour[2], 14, 34));
     case 'neighbours':

@@ -1,3 +1,4 @@
+import type { Vec3 } from '../geometry/vec3';
 import type { Size } from '../growth/foresee';
 import type { PlacedPlant } from '../plantings/planting';
 import type { Habit } from '../plants/kind';
@@ -5,6 +6,7 @@ import { growBush } from './bush';
 import { growClimber, growFern, growPaddles, growRosette, growTruss } from './crown';
 import type { Mark } from './mark';
 import { Sheaf } from './sprout';
+import { RAD_PER_DEG } from '../units/units';
 import { growTrail } from './trail';
 import { growBulb, growGrass, growStraps } from './tuft';
 import type { Vessel } from './vessel';
@@ -29,7 +31,7 @@ const GENERATORS: Readonly<Record<Habit, (sheaf: Sheaf) => void>> = {
  * The marks of one plant: a pure function of its record, its size and its seed.
  * @param index which plant of the planting this is, kept on every mark
  */
-export function growPlant(plant: Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed'>, size: Size, vessel: Vessel, index: number): Mark[] {
+export function growPlant(plant: Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'lean'>, size: Size, vessel: Vessel, index: number): Mark[] {
   const sheaf = new Sheaf({
     kind: plant.kind,
     plant: index,
@@ -46,5 +48,21 @@ export function growPlant(plant: Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'see
     vessel,
   });
   GENERATORS[plant.kind.habit](sheaf);
-  return sheaf.marks;
+  return plant.lean && plant.lean.tiltDeg > 0 ? leaning(sheaf.marks, sheaf.sprout, plant.lean) : sheaf.marks;
+}
+
+/** A plant set in at a slant: every mark above the mix is carried over by its height; what hangs below stays where it hangs. */
+function leaning(marks: readonly Mark[], { base, outward }: Sheaf['sprout'], { tiltDeg, turnDeg }: NonNullable<PlacedPlant['lean']>): Mark[] {
+  const [turn, slope] = [turnDeg * RAD_PER_DEG, Math.tan(tiltDeg * RAD_PER_DEG)];
+  const [ox, oz] = [outward[0] * Math.cos(turn) + outward[2] * Math.sin(turn), outward[2] * Math.cos(turn) - outward[0] * Math.sin(turn)];
+  const moved = (p: Vec3): Vec3 => {
+    const by = Math.max(0, p[1] - base[1]) * slope;
+    return by === 0 ? p : [p[0] + ox * by, p[1], p[2] + oz * by];
+  };
+  return marks.map((mark): Mark => {
+    const at = { ...mark, p: moved(mark.p) };
+    if (at.kind === 'leaf') return { ...at, stalkFrom: at.stalkFrom && moved(at.stalkFrom) };
+    if (at.kind === 'stem') return { ...at, to: moved(at.to) };
+    return at.kind === 'strap' || at.kind === 'plume' ? { ...at, spine: at.spine.map(moved) } : at;
+  });
 }

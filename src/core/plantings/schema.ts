@@ -18,6 +18,8 @@ export const placeSchema = z.object({
   size: z.enum(NURSERY_SIZE_IDS, { error: (issue) => `Nursery size must be one of ${NURSERY_SIZE_IDS.join(', ')}; got ${String(issue.input)}.` }),
   /** Makes this plant differ in detail from its sisters, and stay itself. */
   seed: z.number().int().min(0).max(0xffffffff),
+  /** Planted at a slant: by how much, and which way from straight outward (0: away from the middle, 90: to the right of that). Left out: upright. */
+  lean: z.object({ tiltDeg: z.number().min(0, 'A plant leans 0–45°.').max(45, 'A plant leans 0–45°.'), turnDeg: z.number().min(-180, 'A lean is turned −180–180°.').max(180, 'A lean is turned −180–180°.') }).optional(),
 });
 
 export const schemeSchema = z.discriminatedUnion('kind', [

@@ -8,23 +8,27 @@ const held = new WeakMap<PlantKind, readonly WeighedColour[]>();
  * flowers with their eye, fruit. Weights sum to about 1.
  */
 export function coloursOf(kind: PlantKind): readonly WeighedColour[] {
-  const known = held.get(kind);
-  if (known) return known;
+  let known = held.get(kind);
+  if (!known) held.set(kind, (known = coloursShown(kind, { bloom: 1, fruit: 1 })));
+  return known;
+}
+
+/** What colours a kind shows when so much of its best flowering and fruiting is out. */
+export function coloursShown(kind: PlantKind, out: { readonly bloom: number; readonly fruit: number }): readonly WeighedColour[] {
   const { foliage, bloom, fruit } = kind;
-  const cover = bloom?.cover ?? 0;
+  const cover = (bloom?.cover ?? 0) * out.bloom;
   const leafShare = 1 - cover;
   const secondShare = foliage.second === null ? 0 : { edge: 0.4, centre: 0.35, stripe: 0.35, vein: 0.2, speckle: 0.2, zone: 0, plain: 0 }[foliage.pattern];
   const list: WeighedColour[] = [{ colour: foliage.main, weight: leafShare * (1 - secondShare) }];
   if (foliage.second && secondShare > 0) list.push({ colour: foliage.second, weight: leafShare * secondShare });
-  if (bloom) {
+  if (bloom && cover > 0) {
     const second = bloom.second ? 0.3 : 0;
     // Flowers draw the eye: they count double their plain area.
     list.push({ colour: bloom.main, weight: cover * 2 * (1 - second) });
     if (bloom.second) list.push({ colour: bloom.second, weight: cover * 2 * second });
     if (bloom.eye) list.push({ colour: bloom.eye, weight: cover * 0.12 });
   }
-  if (fruit) list.push({ colour: fruit.colour, weight: 0.1 });
-  held.set(kind, list);
+  if (fruit && out.fruit > 0) list.push({ colour: fruit.colour, weight: 0.1 * out.fruit });
   return list;
 }
 

@@ -77,7 +77,7 @@ function around(kept: PlantingInSpot['plants'], played: readonly Role[], added: 
     });
     const { places, shortfallCm } = settle(ask.container, [...kept.map(({ xCm, zCm, size, kind }) => ({ xCm, zCm, size, spreadRadiusCm: middle(kind.spreadCm) / 2, pinned: true })), ...wanted]);
     if (shortfallCm <= FIT_TOLERANCE_CM) {
-      const old = kept.map(({ id, kindId, xCm, zCm, size, seed }): Place => ({ id, kindId, xCm, zCm, size, seed }));
+      const old = kept.map(({ kind: _kind, ...place }): Place => place);
       const ids = new Set(old.map(({ id }) => id));
       let n = 0;
       const placed = fresh.map((part, i): Place => {

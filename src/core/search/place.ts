@@ -192,9 +192,12 @@ function settleParts(parts: readonly Part[], school: School, ask: Ask): Place[] 
   const { places, shortfallCm } = settle(ask.container, wishes);
   if (shortfallCm > FIT_TOLERANCE_CM) return null;
   return wishes.map(({ part, size }, i) => {
-    return { id: `p${i + 1}-${part.kind.id}`.slice(0, 80), kindId: part.kind.id, xCm: places[i]!.xCm, zCm: places[i]!.zCm, size, seed: hash32(ask.seed, printOf(part.kind), i) };
+    return { id: `p${i + 1}-${part.kind.id}`.slice(0, 80), kindId: part.kind.id, xCm: places[i]!.xCm, zCm: places[i]!.zCm, size, seed: hash32(ask.seed, printOf(part.kind), i), ...(part.role === 'edge' && part.kind.trailCm !== null ? { lean: OUTWARD } : {}) };
   });
 }
+
+/** Trailing edge plants are set in at a slant, outward. */
+const OUTWARD = { tiltDeg: 12, turnDeg: 0 } as const;
 
 /** Plants of one role in the order in which they take its places. */
 function inOrder(order: School['order'], parts: readonly Part[]): Part[] {

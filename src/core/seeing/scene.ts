@@ -22,7 +22,7 @@ export interface Subject {
   readonly hung: boolean;
   readonly plantedWeek: number;
   readonly conditions: Conditions;
-  readonly plants: readonly Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'size'>[];
+  readonly plants: readonly Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'size' | 'lean'>[];
 }
 
 /** A planting some weeks on, grown and lit, ready to be seen from anywhere. */
@@ -41,7 +41,7 @@ export function subjectOf(it: PlantingInSpot): Subject {
     hung: isHung(planting.container.shape) || hangsFree(spot),
     plantedWeek: bookWeek(planting.plantedWeek, spot),
     conditions: conditionsOf(it),
-    plants: plants.map(({ kind, xCm, zCm, seed, size }) => ({ kind, xCm, zCm, seed, size })),
+    plants: plants.map(({ kind, xCm, zCm, seed, size, lean }) => ({ kind, xCm, zCm, seed, size, ...(lean ? { lean } : {}) })),
   };
 }
 

@@ -29,7 +29,7 @@ export function KindTags({ editing, keys, sizes, selected, onSelect, settings }:
         const size = sizes[first];
         const own = lines.filter((line) => line.kindId === kind.id);
         return (
-          <li key={kind.id}>
+          <li key={kind.id} data-kind-tag>
             <button type="button" aria-pressed={selectedKind === kind.id} onClick={() => onSelect(selectedKind === kind.id ? null : it.plants[first]!.id)} className={`tag flex h-[152px] w-full flex-col items-stretch justify-start px-3 pt-2 text-left ${selectedKind === kind.id ? 'bg-ink text-paper' : 'bg-paper'}`}>
               <span className="flex items-center justify-between">
                 <span className="grid size-[22px] place-items-center rounded-full border-[1.5px] border-[#1d2225] bg-[#fbfcfc] text-[12px] font-bold text-[#1d2225]">{letter}</span>

@@ -16,7 +16,7 @@ import { runJob } from '@/workers/runJob';
 import { countText } from '@/words/format';
 import { CHECK_NAMES } from '@/words/checkNames';
 import { capital } from '@/words/light';
-import { editText, leadWord, sentenceOf } from '@/words/remarks';
+import { editText, fixEffect, leadWord, sentenceOf } from '@/words/remarks';
 import { SCHOOL_NAMES, SCHOOL_WORDS } from '@/words/schools';
 
 interface OpinionSheetProps {
@@ -53,6 +53,10 @@ export const OpinionSheet = memo(function OpinionSheet({ editing, settings, poin
       <div className="flex flex-wrap items-center gap-x-3 border-b border-rule px-3.5 py-2">
         <h2 className="text-[15px] font-semibold">Second opinion</h2>
         <SchoolChoice editing={editing} />
+        <details className="w-full text-[12.5px] leading-4 text-ink2">
+          <summary className="cursor-pointer list-none underline decoration-rule2 underline-offset-3">How that school composes</summary>
+          <p className="pt-1">{SCHOOL_WORDS[schoolOf(editing.planting).id].does} {SCHOOL_WORDS[schoolOf(editing.planting).id].why}</p>
+        </details>
       </div>
       <ul>
         {shown.map((remark) => {
@@ -73,6 +77,7 @@ export const OpinionSheet = memo(function OpinionSheet({ editing, settings, poin
                     <p className="mt-1 text-ink2">{sentence.because}</p>
                     <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1.5">
                       {fix && <button type="button" className="press" onClick={() => apply(fix.edit)}>{editText(fix.edit, it, settings, kindOf)}</button>}
+                      {fix && fixEffect(remark.check, remark.facts, fix.facts) && <span className="text-[12.5px] text-ink2">{fixEffect(remark.check, remark.facts, fix.facts)}</span>}
                       {remark.severity !== 'right' && <button type="button" className="press-plain" onClick={() => apply({ kind: 'mean', check: remark.check, meant: true })}>I mean it</button>}
                       {remark.certainty !== 'a caution' && remark.severity !== 'right' && <SayLess check={remark.check} settings={settings} />}
                       <Working remark={remark} />

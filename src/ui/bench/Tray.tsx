@@ -15,7 +15,7 @@ import type { Settings } from '@/core/files/plantingFile';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { askOf } from '@/ui/session/askOf';
 import { say } from '@/ui/session/say';
-import { useLive } from '@/ui/session/StoreProvider';
+import { useLive, useStore } from '@/ui/session/StoreProvider';
 import type { Editing } from '@/ui/session/useEditing';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import { aboutText } from '@/words/about';
@@ -49,6 +49,7 @@ const SHOWN = 4;
 const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProps) {
   const { planting, it, apply } = editing;
   const { kindOf } = useLibrary();
+  const store = useStore();
   const shelf = useLive((store) => store.shelf());
   const [ways, setWays] = useState<readonly Way[]>([]);
   const [decisions, setDecisions] = useState<readonly Decision[]>([]);
@@ -87,6 +88,13 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
       return { it: inSpot(applyEdit(planting, edit), it.spot, kindOf, it.house), edit, title, about, cost: remade.cost };
     });
   };
+  /** The same planting again, for a container like this one. */
+  const twin = async () => {
+    const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
+    const name = `${planting.name} (twin)`.slice(0, 80);
+    await store?.add({ ...planting, id, name, demo: false }, it.spot);
+    say(`${name} stands in the yard at the same spot.`);
+  };
   const others = [...(shelf ?? []).filter(({ id }) => id !== planting.shelfId).map(({ id, container }) => ({ id, container, name: container.name })), ...sized(planting.container)];
   const nextSeason = seasonAfter(planting.endWeek);
 
@@ -104,6 +112,7 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
           : press('Finish it', remake({ kind: 'finish', keep: null }), 'It has every part of its school already.')}
         {press(`Refresh in week ${weeks}`, remake({ kind: 'refresh', weeks }), 'Nothing wants refreshing.')}
         {press(`For ${dateText(nextSeason.plantedWeek)} on`, remake({ kind: 'season', ...nextSeason }), 'Nothing suits the pockets in that season.')}
+        <button type="button" className="press-quiet" onClick={() => void twin()}>Make a twin</button>
         {isLong(planting.container) && press('Repeat a unit', remake({ kind: 'repeat', unit: chosen ? it.plants.filter((plant) => Math.abs(plant.xCm - chosen.xCm) < UNIT_HALF_CM).map(({ id }) => id) : null, ends: party ? 'party' : 'matched' }), 'So many units do not go in.')}
       </div>
       {isLong(planting.container) && <label className="mt-1.5 flex items-center gap-1.5 text-[12.5px]"><input type="checkbox" className="size-4 accent-[var(--ink)]" checked={party} onChange={(event) => setParty(event.target.checked)} />ends differ when repeated{chosen ? `; the unit is what stands about ${inSentence(chosen.kind.common)}` : ''}</label>}

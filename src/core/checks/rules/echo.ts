@@ -5,7 +5,8 @@ import type { Check } from '../check';
 
 export interface EchoFacts {
   readonly from: string;
-  readonly part: 'throat' | 'vein' | 'leaf edge' | 'underside' | 'stem';
+  /** A kind's minor colour, the container's, or that of something behind (named in `from`). */
+  readonly part: 'throat' | 'vein' | 'leaf edge' | 'underside' | 'stem' | 'pot' | 'behind';
   readonly to: string;
   readonly distance: number;
 }
@@ -20,9 +21,9 @@ export const echo: Check<'echo', EchoFacts> = {
   certainty: 'fairly sure',
   source: { kind: 'ours', reason: 'OKLab distance of throats, veins, edges, undersides and stems from other plants’ leading colours.' },
   limits: { trouble: 0, look: 0 },
-  judge: ({ plants }) => {
+  judge: ({ plants, planting, spot }) => {
     const kinds = [...new Map(plants.map(({ kind }) => [kind.id, kind])).values()];
-    let best: EchoFacts | null = null;
+    let best = null as EchoFacts | null;
     for (const a of kinds)
       for (const [part, colour] of minorColours(a))
         for (const b of kinds) {
@@ -32,6 +33,15 @@ export const echo: Check<'echo', EchoFacts> = {
             const distance = deltaE(colour, main);
             if (distance <= ECHO && (!best || distance < best.distance)) best = { from: a.id, part, to: b.id, distance };
           }
+        }
+    // The pot's and the trim's colours may be taken up too; what is barely nearer among the plants goes first.
+    const around: readonly (readonly [EchoFacts['part'], string, Oklch])[] = [['pot', 'container', planting.container.colour], ...spot.background.map(({ name, colour }) => ['behind', name, colour] as const)];
+    for (const [part, from, colour] of around)
+      for (const b of kinds)
+        for (const main of [b.bloom?.main, b.foliage.main]) {
+          if (best || !main || isGround(colour) || isGround(main)) continue;
+          const distance = deltaE(colour, main);
+          if (distance <= ECHO) best = { from, part, to: b.id, distance };
         }
     if (!best) return null;
     const found: EchoFacts = best;

@@ -1,13 +1,26 @@
-import { deltaE } from '../../colour/oklch';
+import { deltaE, type Oklch } from '../../colour/oklch';
+import type { PlantKind } from '../../plants/kind';
 import { leadingColour } from '../../plants/colours';
 import { clamp } from '../../units/units';
 import type { Check } from '../check';
+import { sampledWeeks } from '../reading';
 import { rolesPlayed } from './roles';
 
 export interface PotContrastFacts {
   readonly kind: string;
-  /** OKLab distance between the plant seen against the pot and the pot. */
+  /** OKLab distance between the plant seen against the pot and the pot, in the week in which it is least. */
   readonly distance: number;
+  readonly weeks: number;
+}
+
+/** Share of its best flowering from which a plant shows as its flower. */
+const IN_FLOWER = 0.3;
+
+/** What of a plant stands before the pot: its flower when it is out, else its leaf, with the edge or centre that sets a variegated leaf off. */
+function shown(kind: PlantKind, bloom: number): readonly Oklch[] {
+  if (bloom > IN_FLOWER) return [leadingColour(kind)];
+  const { main, second, pattern } = kind.foliage;
+  return second && pattern !== 'plain' ? [main, second] : [main];
 }
 
 /** Do the plants that hang before the pot stand out from it? */
@@ -21,8 +34,12 @@ export const potContrast: Check<'pot-contrast', PotContrastFacts> = {
     const played = rolesPlayed(reading);
     const edges = reading.plants.filter((plant, i) => played[i] === 'edge' && plant.kind.trailCm !== null);
     if (edges.length === 0 || reading.planting.container.material === 'coir') return null;
-    const ranked = edges.map((plant) => ({ plant, distance: deltaE(leadingColour(plant.kind), reading.planting.container.colour) })).sort((a, b) => a.distance - b.distance);
+    // In flower it is the flower that stands before the pot, out of flower the leaf.
+    const ranked = edges.flatMap((plant) => sampledWeeks(reading).map((weeks) => {
+      const { bloom } = reading.sizesAt(weeks)[reading.plants.indexOf(plant)]!;
+      return { plant, weeks, distance: Math.max(...shown(plant.kind, bloom).map((colour) => deltaE(colour, reading.planting.container.colour))) };
+    })).sort((a, b) => a.distance - b.distance);
     const worst = ranked[0]!;
-    return { score: clamp((worst.distance - 0.02) / 0.16, 0, 1), facts: { kind: worst.plant.kind.id, distance: worst.distance }, culprits: ranked.filter((r) => r.distance < 0.1).map((r) => r.plant.id) };
+    return { score: clamp((worst.distance - 0.02) / 0.16, 0, 1), facts: { kind: worst.plant.kind.id, distance: worst.distance, weeks: worst.weeks }, culprits: [...new Set(ranked.filter((r) => r.distance < 0.1).map((r) => r.plant.id))] };
   },
 };

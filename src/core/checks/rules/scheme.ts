@@ -1,6 +1,7 @@
 import { fitOfColour, readScheme, type SchemeReading, type WeighedColour } from '../../colour/schemes';
 import { clamp } from '../../units/units';
-import { coloursOf } from '../../plants/colours';
+import { coloursOf, coloursShown } from '../../plants/colours';
+import { sampledWeeks } from '../reading';
 import type { PlantKind } from '../../plants/kind';
 import type { Scheme } from '../../colour/schemes';
 import type { Check } from '../check';
@@ -29,7 +30,7 @@ export function kindFitsScheme(kind: PlantKind, scheme: Scheme): number {
   return weight > LEAST_CARRIED ? fit / weight : 1;
 }
 
-/** Do the colours make the scheme that was wished for? Weighed by grown area. */
+/** Do the colours make the scheme that was wished for? Weighed by what is seen, young, midway and grown. */
 export const scheme: Check<'scheme', SchemeFacts> = {
   id: 'scheme',
   weight: 2,
@@ -39,12 +40,14 @@ export const scheme: Check<'scheme', SchemeFacts> = {
   judge: (reading) => {
     if (reading.plants.length === 0) return null;
     const wanted = reading.planting.wishes.scheme;
-    const sizes = reading.grown();
+    // Week by week, by what is seen and what is out.
     const colours: WeighedColour[] = [];
-    reading.plants.forEach(({ kind }, i) => {
-      const area = (sizes[i]!.spreadCm + sizes[i]!.trailCm * 0.5) * (sizes[i]!.heightCm + sizes[i]!.trailCm * 0.5);
-      for (const part of coloursOf(kind)) colours.push({ colour: part.colour, weight: part.weight * area });
-    });
+    for (const week of sampledWeeks(reading)) {
+      const { areaCm2 } = reading.seenAt(week);
+      reading.sizesAt(week).forEach((size, i) => {
+        for (const part of coloursShown(reading.plants[i]!.kind, size)) colours.push({ colour: part.colour, weight: part.weight * areaCm2[i]! });
+      });
+    }
     const { fit, carried, missing } = readScheme(colours, wanted);
     const ranked = reading.plants.map((plant) => ({ plant, fit: kindFitsScheme(plant.kind, wanted) })).sort((a, b) => a.fit - b.fit);
     const odd = ranked[0]!.fit < 0.45 ? ranked[0]! : null;

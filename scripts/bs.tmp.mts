@@ -1,2 +1,0 @@
-import { benchSearch } from './benchSearch.mts';
-console.log(JSON.stringify(await benchSearch(), null, 1));
