@@ -10,6 +10,7 @@ export const HOUSE_WORDS: Readonly<Record<HouseQuestion, { readonly asks: string
   feed: { asks: 'Feed', why: 'Slow-release at planting, and liquid from week six for the hungry.' },
   headspace: { asks: 'Space below the rim', why: '2 cm, 2.5 cm for baskets: it is the watering reservoir.' },
   fullness: { asks: 'How tightly planted', why: 'By the weeks you ask for it to be full in.' },
+  sun: { asks: 'What “full sun” means', why: 'Hours, with afternoon heat told beside them: words differ between writers. New spots start with this habit.' },
   lead: { asks: 'Where the lead stands', why: 'By view: behind when seen from one side, within when seen from all.' },
   pinch: { asks: 'Pinching trails', why: 'By plant, and by what stands behind it.' },
 };

@@ -13,6 +13,7 @@ export const HOUSE_QUESTIONS = {
   feed: ['slow-release and liquid', 'slow-release only', 'organic pellets'],
   headspace: ['usual', 'shallow', 'deep'],
   fullness: ['by target', 'packed', 'spaced'],
+  sun: ['plain', 'british', 'american', 'kitchen'],
   lead: ['by view', 'centre', 'back', 'a third over'],
   pinch: ['by plant', 'often', 'let it trail'],
 } as const;
@@ -32,6 +33,7 @@ export const houseSchema = z.object({
   feed: answer('feed'),
   headspace: answer('headspace'),
   fullness: answer('fullness'),
+  sun: answer('sun'),
   lead: answer('lead'),
   pinch: answer('pinch'),
   /** Checks turned down: their share of the usual say, 0 (silent) to 1. Cautions cannot be turned down. */
@@ -41,6 +43,6 @@ export const houseSchema = z.object({
 export type House = Readonly<z.infer<typeof houseSchema>>;
 
 export const USUAL_HOUSE: House = {
-  counts: 'by school', neighbours: 'by scheme', roots: 'loosen when circling', drainage: 'mesh', mix: 'fresh in small, top third in large', feed: 'slow-release and liquid', headspace: 'usual', fullness: 'by target', lead: 'by view',
+  counts: 'by school', neighbours: 'by scheme', roots: 'loosen when circling', drainage: 'mesh', mix: 'fresh in small, top third in large', feed: 'slow-release and liquid', headspace: 'usual', fullness: 'by target', sun: 'plain', lead: 'by view',
   pinch: 'by plant', turnedDown: {},
 };

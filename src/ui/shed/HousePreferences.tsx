@@ -3,6 +3,8 @@
 import { CHECK_IDS, CHECKS } from '@/core/checks/rules/index';
 import { HOUSE_QUESTIONS, type House, type HouseQuestion } from '@/core/plantings/house';
 import { CHECK_NAMES } from '@/words/checkNames';
+import type { LightHabit } from '@/core/spots/lightLabel';
+import { HABIT_NAMES } from '@/words/light';
 import { HOUSE_WORDS } from '@/words/house';
 
 /** What good gardeners do differently, answered once; and checks that may say less. */
@@ -11,14 +13,14 @@ export function HousePreferences({ house, onHouse }: { readonly house: House; re
   return (
     <section aria-label="House preferences" className="mt-6 bg-paper px-4 py-3">
       <h2 className="text-[15px] font-semibold">House preferences</h2>
-      <p className="pb-2 text-ink2">Good gardeners differ. The first answer is ours, with its reason; yours holds for all plantings.</p>
+      <p className="pb-2 text-ink2">Good gardeners differ. The first answer is ours, with its reason; yours holds for all plantings. Headspace and what lies over the holes go into containers described anew; roots, mix, feed and pinching are kept for potting and care.</p>
       <dl className="grid gap-x-6 sm:grid-cols-2">
         {(Object.keys(HOUSE_QUESTIONS) as HouseQuestion[]).map((question) => (
           <div key={question} className="border-t border-rule py-2">
             <dt><label className="text-[12.5px] text-ink2" htmlFor={`house-${question}`}>{HOUSE_WORDS[question].asks}</label></dt>
             <dd>
               <select id={`house-${question}`} className="entry w-full" value={house[question]} onChange={(event) => onHouse({ ...house, [question]: event.target.value })}>
-                {HOUSE_QUESTIONS[question].map((answer) => <option key={answer} value={answer}>{answer}</option>)}
+                {HOUSE_QUESTIONS[question].map((answer) => <option key={answer} value={answer}>{question === 'sun' ? HABIT_NAMES[answer as LightHabit] : answer}</option>)}
               </select>
               <p className="pt-1 text-[12.5px] leading-4 text-ink2">{HOUSE_WORDS[question].why}</p>
             </dd>

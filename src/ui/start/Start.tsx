@@ -43,7 +43,7 @@ export function Start() {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [form, given?.id]);
   const key = JSON.stringify([values, given?.id, chosen]);
-  const reading = useMemo(() => readStart(values, given ?? spotId, chosen?.container ?? null), [key, spotId]); // eslint-disable-line react-hooks/exhaustive-deps
+  const reading = useMemo(() => readStart(values, given ?? spotId, chosen?.container ?? null, settings.house), [key, spotId, settings.house]); // eslint-disable-line react-hooks/exhaustive-deps
   const [stop, setStop] = useState('');
   const benches = useBenches(stop || null);
   const owned = useLive(async (s) => (await s.ownKinds()).filter((record) => record.owned > 0).map(({ id }) => id).join());

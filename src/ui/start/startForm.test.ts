@@ -1,4 +1,17 @@
+import { USUAL_HOUSE } from '@/core/plantings/house';
 import { FIRST_FORM, readStart, withShape, withUnit } from './startForm';
+
+test('house preferences go into a container described here: headspace, what lies over the holes, the words for light', () => {
+  const read = (house: Partial<typeof USUAL_HOUSE>) => {
+    const reading = readStart(FIRST_FORM, 's', null, { ...USUAL_HOUSE, ...house });
+    if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
+    return reading;
+  };
+  expect([read({}), read({ headspace: 'shallow' }), read({ headspace: 'deep' })].map(({ container }) => container.headspaceCm)).toEqual([2, 1, 3]);
+  expect(read({ drainage: 'coarse layer' }).container).toMatchObject({ foot: 'coarse', footCm: 3 });
+  expect(read({}).container.foot).not.toBe('coarse');
+  expect(read({ sun: 'british' }).spot.lightHabit).toBe('british');
+});
 
 test('the sheet as it opens reads as a good pot at a good spot', () => {
   const reading = readStart(FIRST_FORM, 's');

@@ -2,7 +2,8 @@ import { parseWith, type Settings } from '@/core/files/plantingFile';
 import type { Container } from '@/core/containers/container';
 import { MATERIAL_IDS, type MaterialId } from '@/core/containers/materials';
 import { containerSchema } from '@/core/containers/schema';
-import type { Shape } from '@/core/containers/shape';
+import { depthOf, type Shape } from '@/core/containers/shape';
+import { USUAL_HOUSE, type House } from '@/core/plantings/house';
 import type { Oklch } from '@/core/colour/oklch';
 import { fromHex } from '@/core/colour/oklch';
 import { COLOUR_SCHEMES, type Scheme, type SchemeKind } from '@/core/colour/schemes';
@@ -104,9 +105,10 @@ export function withSpot(form: StartForm, spot: Spot): StartForm {
 /**
  * Reads the start sheet. Messages name the field, what was given and what is allowed.
  * @param at the spot it is for: one that is there already, or the id of a new one
+ * @param house preferences for headspace, drainage and the words for light
  * @param fromShelf a container of the shelf, in the place of the one the sheet describes
  */
-export function readStart(form: StartForm, at: string | Spot, fromShelf: Container | null = null): StartReading {
+export function readStart(form: StartForm, at: string | Spot, fromShelf: Container | null = null, house: House = USUAL_HOUSE): StartReading {
   const cm = (value: number) => Math.round(toCm(value, form.unit) * 100) / 100;
   const shape: Shape =
     form.shape === 'round'
@@ -117,13 +119,19 @@ export function readStart(form: StartForm, at: string | Spot, fromShelf: Contain
           { kind: 'box', lengthCm: cm(form.length), widthCm: cm(form.width), baseLengthCm: cm(form.length) * 0.97, baseWidthCm: cm(form.width) * 0.9, depthCm: cm(form.depth) };
   const material = MATERIAL_IDS.includes(form.material) && MATERIALS_OF[form.shape].includes(form.material) ? form.material : MATERIALS_OF[form.shape][0]!;
   const budget = form.budget.trim() === '' ? null : Number(form.budget.replace(',', '.'));
-  const container = fromShelf ? ({ ok: true, value: fromShelf } as const) : parseWith(containerSchema, usualContainer(SHAPE_NAMES[form.shape], shape, material));
-  const spot = parseWith(spotSchema, { ...(typeof at === 'string' ? { id: at } : at), name: form.spotName.trim() || usualSpotName(form), sunHours: form.sunHours, sunWhen: form.sunWhen, view: form.view, pets: form.pets, children: form.children, underCover: form.underCover, dropCm: cm(form.drop) });
+  const container = fromShelf ? ({ ok: true, value: fromShelf } as const) : parseWith(containerSchema, inHouse(usualContainer(SHAPE_NAMES[form.shape], shape, material), house));
+  const spot = parseWith(spotSchema, { ...(typeof at === 'string' ? { id: at, lightHabit: house.sun } : at), name: form.spotName.trim() || usualSpotName(form), sunHours: form.sunHours, sunWhen: form.sunWhen, view: form.view, pets: form.pets, children: form.children, underCover: form.underCover, dropCm: cm(form.drop) });
   const wishes = parseWith(wishesSchema, { scheme: schemeOf(form), fullInWeeks: form.fullInWeeks, budget, kitchen: form.kitchen, school: form.school, must: form.must, never: form.never });
   if (container.ok && spot.ok && wishes.ok) return { ok: true, container: container.value, spot: spot.value, wishes: wishes.value };
   const faults: Partial<Record<keyof StartForm, string>> = {};
   for (const parsed of [container, spot, wishes]) if (!parsed.ok) for (const { field, message } of parsed.faults) faults[FIELD_OF[field] ?? 'top'] ??= message;
   return { ok: false, faults };
+}
+
+/** Headspace and what lies over the holes, as this house has them. A share of the depth, so that shallow ones keep mix enough. */
+function inHouse(container: Container, { headspace, drainage }: House): Container {
+  const headspaceCm = headspace === 'usual' ? container.headspaceCm : Math.min(headspace === 'shallow' ? 1 : 3, depthOf(container.shape) / 4);
+  return { ...container, headspaceCm, ...(drainage === 'coarse layer' && container.shape.kind !== 'basket' ? { foot: 'coarse' as const, footCm: Math.min(3, depthOf(container.shape) / 8) } : {}) };
 }
 
 function usualSpotName(form: StartForm): string {
