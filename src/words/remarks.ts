@@ -151,7 +151,7 @@ const WORDS: Words = {
       : { says: 'Neighbours are close in colour.', because: 'It flows, but nothing stands out; schools differ on this.' },
   echo: (f, t) => ({ says: f.part === 'pot' ? `${capital(t.name(f.to))} takes up the colour of the container.` : f.part === 'behind' ? `${capital(t.name(f.to))} takes up the ${f.from.toLowerCase()} behind it.` : `The ${f.part} of ${t.name(f.from)} echoes ${t.name(f.to)}.`, because: 'A minor colour picked up again ties the planting together.' }),
   'money-seen': (f, t) => f.hidden > 0
-    ? { says: `${capital(t.name(f.kind))} is hardly seen: about ${Math.round(f.share * 100)} % of it shows.`, because: `${f.hidden === 1 ? 'One plant' : `${f.hidden} plants`} of ${f.plants} stand behind others from where this is looked at. Bring it forward, or save the money.` }
+    ? { says: `${capital(t.name(f.kind))} is hardly seen: about ${Math.round(f.share * 100)} % of it shows.`, because: `${f.hidden === 1 ? 'One plant' : `${f.hidden} plants`} of ${f.plants} stand behind others from where this is looked at.${f.flowers !== null && f.flowers < 0.95 ? ` Of its flowers ${Math.round(f.flowers * 100)} % show.` : ''} Bring it forward, or save the money.` }
     : { says: 'Every plant is seen from where it matters.', because: `Least seen is ${t.name(f.kind)}, of which about ${Math.round(f.share * 100)} % shows.` },
   sightline: (f, t) => good(t.score, 0.7)
     ? { says: `Tall enough to be seen from ${f.eye.toLowerCase()}.`, because: `Over the sill, what is above ${lengthText(f.leastCm, t.units)} shows; ${f.shown} of ${countText(f.plants, 'plant')} do.` }

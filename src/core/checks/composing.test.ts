@@ -103,8 +103,14 @@ test('the estimate of what is seen agrees with leaves counted on the drawing, pl
   const behind = planted([['canna-bronze', 0, 6, '3L'], ['dahlia-dark-leaf-red', -9, 8, '1L'], ['dahlia-dark-leaf-red', 9, 8, '1L'], ['black-mondo', 0, -13]]);
   expect(countSeen(behind, 14).share[3]!).toBeLessThan(0.2);
   expect(estimateSeen(behind, read(behind).sizesAt(14)).share[3]!).toBeLessThan(0.25);
+  // Flowers are counted apart: where a plant shows none there is nothing to hide.
+  const alone = countSeen(planted([['petunia-white', 0, 0]]), 12);
+  expect(alone.flowers![0]).toBeCloseTo(1, 6);
+  const nemesia = planted([['canna-bronze', 0, 6, '3L'], ['dahlia-dark-leaf-red', -9, 8, '1L'], ['dahlia-dark-leaf-red', 9, 8, '1L'], ['nemesia-white', 0, -13]]);
+  expect(countSeen(nemesia, 12).flowers![3]).toBeLessThan(0.8);
+  expect(countSeen(behind, 14).flowers![3]).toBe(1);
   // Counts, where there are any, win over estimates.
-  const told = read(it, new Map([[reading.grownWeek, { share: GOOD.map(() => 0.5), areaCm2: GOOD.map(() => 1) }]]));
+  const told = read(it, new Map([[reading.grownWeek, { share: GOOD.map(() => 0.5), areaCm2: GOOD.map(() => 1), flowers: null }]]));
   expect(told.seenAt(reading.grownWeek).share[0]).toBe(0.5);
 });
 
@@ -115,6 +121,11 @@ test('one side is looked at from the front, other views from four; the eye that 
   expect(looks({ view: 'from below' })[0]!.pitchRad).toBeLessThan(0);
   const child = looks({ eyes: [{ id: 'e', name: 'Child', kind: 'child', bearingDeg: 0, distanceCm: 200, floorCm: 0, sill: null, weight: 1 }] })[0]!;
   expect(child.pitchRad).toBeLessThan(looks({})[0]!.pitchRad);
+  const eye = (id: string, weight: number) => ({ id, name: id, kind: 'standing' as const, bearingDeg: 0, distanceCm: id === 'a' ? 100 : 400, floorCm: 0, sill: null, weight });
+  const both = looks({ eyes: [eye('a', 1), eye('b', 0.5)] });
+  expect(both.map(({ weight }) => weight)).toEqual([2 / 3, 1 / 3]);
+  expect(both[0]!.pitchRad).toBeGreaterThan(both[1]!.pitchRad);
+  expect(looks({ view: 'all round', eyes: [eye('a', 1), eye('b', 0)] }).reduce((sum, { weight }) => sum + weight, 0)).toBeCloseTo(1, 9);
 });
 
 test('a check turned down says less, to nothing; cautions cannot be turned down', () => {

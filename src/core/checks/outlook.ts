@@ -11,12 +11,16 @@ export interface Seen {
   readonly share: readonly number[];
   /** Picture area that is seen, cm²; the mean over the viewpoints. */
   readonly areaCm2: readonly number[];
+  /** The same share of its flowers, plumes and fruit; 1 where it shows none. `null` when they were not told apart. */
+  readonly flowers: readonly number[] | null;
 }
 
 /** A way of looking at a container: turned and raised, radians. */
 export interface Look {
   readonly azimuthRad: number;
   readonly pitchRad: number;
+  /** What this viewpoint counts among the others; they sum to 1. */
+  readonly weight: number;
 }
 
 /** Distance of a passer-by where no viewpoint is told, cm; and how far from below a hung one is looked at, radians. Ours. */
@@ -24,14 +28,18 @@ const PASSING_CM = 220;
 const FROM_BELOW_RAD = -0.45;
 const STEEPEST_RAD = 0.7;
 
-/** From where a planting is judged: the front, or four sides; from the eye height that is told, else standing. */
+/** From where a planting is judged: the front, or four sides; from every viewpoint that is told, by its weight, else as someone who passes. */
 export function looksOf({ planting, spot }: Pick<PlantingInSpot, 'planting' | 'spot'>): readonly Look[] {
-  const eye = spot.eyes.find(({ sill }) => sill === null);
   const middle = spot.dropCm + visibleHeightCm(planting.container);
-  const eyeCm = eye ? eye.floorCm + EYE_HEIGHT_CM[eye.kind] : EYE_HEIGHT_CM.standing;
-  const pitchRad = spot.view === 'from below' ? FROM_BELOW_RAD : Math.max(FROM_BELOW_RAD, Math.min(STEEPEST_RAD, Math.atan2(eyeCm - middle, eye?.distanceCm ?? PASSING_CM)));
+  const passer = { heightCm: EYE_HEIGHT_CM.standing, distanceCm: PASSING_CM, weight: 1 };
+  const eyes = spot.eyes.filter(({ weight }) => weight > 0).map(({ floorCm, kind, distanceCm, weight }) => ({ heightCm: floorCm + EYE_HEIGHT_CM[kind], distanceCm, weight }));
+  const from = spot.view === 'from below' || eyes.length === 0 ? [passer] : eyes;
+  const whole = from.reduce((sum, { weight }) => sum + weight, 0);
   const sides = spot.view === 'one side' ? [0] : [0, 1, 2, 3];
-  return sides.map((side) => ({ azimuthRad: (side * Math.PI) / 2, pitchRad }));
+  return from.flatMap(({ heightCm, distanceCm, weight }) => {
+    const pitchRad = spot.view === 'from below' ? FROM_BELOW_RAD : Math.max(FROM_BELOW_RAD, Math.min(STEEPEST_RAD, Math.atan2(heightCm - middle, distanceCm)));
+    return sides.map((side) => ({ azimuthRad: (side * Math.PI) / 2, pitchRad, weight: weight / whole / sides.length }));
+  });
 }
 
 /** Cells across the picture of the quick estimate. */
@@ -70,7 +78,7 @@ export function estimateSeen(it: Pick<PlantingInSpot, 'planting' | 'spot' | 'pla
   const rimCm = visibleHeightCm(container);
   const halfFront = halfFrontCm(container.shape);
   const depth = Math.min(halfFront, halfDepthCm(container.shape));
-  for (const { azimuthRad, pitchRad } of looks) {
+  for (const { azimuthRad, pitchRad, weight } of looks) {
     const [ca, sa, cp, sp] = [Math.cos(azimuthRad), Math.sin(azimuthRad), Math.cos(pitchRad), Math.sin(pitchRad)];
     const blobs = plants.map((plant, i): Blob => {
       const { heightCm, spreadCm, trailCm } = sizes[i]!;
@@ -142,11 +150,11 @@ export function estimateSeen(it: Pick<PlantingInSpot, 'planting' | 'spot' | 'pla
       }
     });
     plants.forEach((_, i) => {
-      share[i]! += (own[i]! > 0 ? Math.min(1, seen[i]! / own[i]!) : 0) / looks.length;
-      areaCm2[i]! += (shown[i]! * cell * cell) / looks.length;
+      share[i]! += (own[i]! > 0 ? Math.min(1, seen[i]! / own[i]!) : 0) * weight;
+      areaCm2[i]! += shown[i]! * cell * cell * weight;
     });
   }
-  return { share, areaCm2 };
+  return { share, areaCm2, flowers: null };
 }
 
 /** Plants no further apart in depth than this stand side by side, cm. */

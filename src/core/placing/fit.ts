@@ -2,6 +2,7 @@ import { fillable, mixDepthCm, surfacesOf, type Container } from '../containers/
 import { insetCm, type Section } from '../containers/section';
 import { gapCm } from '../geometry/discs';
 import type { Place } from '../plantings/planting';
+import type { PlantKind } from '../plants/kind';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
 
 /** Mix between a root ball and the wall, cm: it keeps roots from drying and burning. The usual advice is 2–3; 1 is the least. */
@@ -54,9 +55,20 @@ export function wallRoomCm(container: Container, size: NurserySizeId, xCm: numbe
   return best - RIM_BUFFER_CM;
 }
 
-/** Is the mix deep enough for this nursery size? */
-export function deepEnough(container: Container, size: NurserySizeId): boolean {
-  return mixDepthCm(container) >= NURSERY_SIZES[size].heightCm;
+/** Succulents are shaken out of their mix and planted shallow: share of the ball's height they need. A usual practice. */
+const SHAKEN_OUT = 0.65;
+
+/** Depth of mix a plant from a nursery pot needs to be set in, cm. */
+export function settingDepthCm(size: NurserySizeId, { cycle }: Pick<PlantKind, 'cycle'>): number {
+  return NURSERY_SIZES[size].heightCm * (cycle === 'succulent' || cycle === 'desert succulent' ? SHAKEN_OUT : 1);
+}
+
+/** A plant that is set in as it is. */
+const ANY = { cycle: 'annual' } as const;
+
+/** Is the mix deep enough to set this kind in from this nursery size? */
+export function deepEnough(container: Container, size: NurserySizeId, kind: Pick<PlantKind, 'cycle'> = ANY): boolean {
+  return mixDepthCm(container) >= settingDepthCm(size, kind);
 }
 
 /**

@@ -1,10 +1,10 @@
 import { spotRole } from '../placing/layout';
-import { hangs, type School } from './school';
+import { hangs, isLong, type School } from './school';
 
 /** Groups of one, three and five, greens behind and colours to the front, the lead off to one side: succulent pots, planted tight. */
 export const clusteredOdds: School = {
   id: 'clustered-odds',
-  suits: ({ container, spot }) => (hangs(container) ? 0.15 : container.mix === 'gritty' ? 1 : spot.view === 'one side' ? 0.4 : 0.3),
+  suits: ({ container, spot }) => (hangs(container) ? 0.15 : isLong(container) && container.mix !== 'gritty' ? 0.2 : container.mix === 'gritty' ? 1 : spot.view === 'one side' ? 0.4 : 0.3),
   parts: () => [{ role: 'lead', share: [0.05, 0.35] }, { role: 'body', share: [0.3, 0.75] }, { role: 'edge', share: [0.1, 0.5] }],
   casts: () => [['lead', 'body', 'edge'], ['lead', 'body', 'body', 'edge'], ['lead', 'body', 'body', 'edge', 'edge']],
   counts: 'odd',

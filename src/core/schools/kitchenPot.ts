@@ -13,5 +13,5 @@ export const kitchenPot: School = {
   allows: ({ edible, toxicity }) => edible !== null && toxicity.people !== 'poisonous' && toxicity.people !== 'unsure',
   prefers: ({ fruit }) => (fruit ? 0.05 : 0),
   spots: ({ container, spot, house }, role, count, leads) => spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
-  weights: { edible: 1.5, scheme: 0, neighbours: 0.3, 'pot-contrast': 0.4, texture: 0.8, interest: 0.5 },
+  weights: { pairs: 0, edible: 1.5, scheme: 0, neighbours: 0.3, 'pot-contrast': 0.4, texture: 0.8, interest: 0.5 },
 };

@@ -1,4 +1,5 @@
-import { mixDepthCm, visibleHeightCm } from '../containers/container';
+import { visibleHeightCm } from '../containers/container';
+import { deepEnough } from '../placing/fit';
 import { goodRatios } from '../checks/rules/proportion';
 import { frosted } from '../checks/rules/cold';
 import { lightFit } from '../checks/rules/light';
@@ -7,7 +8,6 @@ import { kindFitsScheme } from '../checks/rules/scheme';
 import type { Brief } from '../plantings/brief';
 import { middle, type PlantKind } from '../plants/kind';
 import { leafWeeks, within } from '../plants/season';
-import { NURSERY_SIZES } from '../plants/nursery';
 import { isOrdinaryGreen } from '../colour/schemes';
 import { seasonShare } from '../growth/growth';
 import { bookWeek } from '../spots/spot';
@@ -45,7 +45,7 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   if (interest(kind, ask) < 0.15) return 'season';
   const [, mostRatio] = goodRatios(container);
   if (kind.heightCm[0] > visibleHeightCm(container) * mostRatio * 1.1) return 'size';
-  if (kind.sold.every(({ size }) => NURSERY_SIZES[size].heightCm > mixDepthCm(container))) return 'depth';
+  if (kind.sold.every(({ size }) => !deepEnough(container, size, kind))) return 'depth';
   if (kindFitsScheme(kind, wishes.scheme) < LEAST_SCHEME_FIT) return 'scheme';
   return null;
 }

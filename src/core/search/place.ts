@@ -2,7 +2,7 @@ import { growingRoomCm2, mixAreaCm2, mixDepthCm, mixSurface, surfacesOf, type Co
 import { reachOf } from '../containers/section';
 import { lightFactor } from '../growth/conditions';
 import { growthShare } from '../growth/growth';
-import { FIT_TOLERANCE_CM } from '../placing/fit';
+import { FIT_TOLERANCE_CM, settingDepthCm, wallRoomCm } from '../placing/fit';
 import { settle, type Wish } from '../placing/settle';
 import type { Place } from '../plantings/planting';
 import { middle, type PlantKind, type Role } from '../plants/kind';
@@ -37,18 +37,22 @@ const EDGE_SHARE = 0.55;
 /** Share of the mix's surface that root balls may take. */
 const MOST_BALL_SHARE = 0.62;
 
+/** How often a planting that does not go in is thinned and settled again. */
+const ATTEMPTS = 10;
+
 /** A cast as places that fit: how many of each, in what nursery size, where. @returns `null` when it cannot be done within the wishes */
 export function placeCast(cast: Cast, ask: Ask): Place[] | null {
   const school = SCHOOLS[cast.school];
   const parts = startParts(cast, school, ask);
   if (!parts) return null;
   fillUp(parts, school, ask);
-  for (let attempt = 0; attempt < 6; attempt += 1) {
+  for (let attempt = 0; attempt < ATTEMPTS; attempt += 1) {
     if (!withinBudget(parts, ask)) return null;
     const placed = settleParts(parts, school, ask);
     if (placed) return placed;
     const shrink = [...parts].sort((a, b) => b.count * NURSERY_SIZES[b.size].topCm - a.count * NURSERY_SIZES[a.size].topCm).find((part) => part.count > part.step);
-    if (shrink) shrink.count -= shrink.step;
+    // Of many a tenth goes at once, so that a boat is thinned as soon as a pot.
+    if (shrink) shrink.count -= shrink.step * Math.max(1, Math.round(shrink.count / 10 / shrink.step));
     else if (!smaller(parts)) return null;
   }
   return null;
@@ -102,7 +106,7 @@ function sizeFor(kind: PlantKind, role: Role, ask: Ask): NurserySizeId | null {
   const surface = mixSurface(ask.container);
   const { acrossCm, deepCm } = reachOf(surface);
   const wide = levelWidthCm(ask.container, role) ?? 2 * Math.min(acrossCm, deepCm);
-  const fitting = kind.sold.map(({ size }) => size).filter((size) => NURSERY_SIZES[size].heightCm <= deep - 0.5 && NURSERY_SIZES[size].topCm <= wide * 0.62).sort((a, b) => NURSERY_SIZES[a].ballL - NURSERY_SIZES[b].ballL);
+  const fitting = kind.sold.map(({ size }) => size).filter((size) => settingDepthCm(size, kind) <= deep - 0.5 && NURSERY_SIZES[size].topCm <= wide * 0.62).sort((a, b) => NURSERY_SIZES[a].ballL - NURSERY_SIZES[b].ballL);
   if (fitting.length === 0) return null;
   if (role === 'lead') return fitting[fitting.length - 1]!;
   // Soon full wants larger plants; otherwise the smaller, cheaper size.
@@ -187,7 +191,11 @@ function settleParts(parts: readonly Part[], school: School, ask: Ask): Place[] 
   for (const role of ['lead', 'body', 'edge'] as const) {
     const order = inOrder(school.order, parts.filter((part) => part.role === role));
     const spots = school.spots(siteOf(ask), role, order.length, leads);
-    order.forEach((part, i) => wishes.push({ ...spots[i]!, size: part.size, spreadRadiusCm: middle(part.kind.spreadCm) / 2, part }));
+    order.forEach((part, i) => {
+      // A lone lead stands where the school puts it; the others give way.
+      const pinned = role === 'lead' && order.length === 1 && wallRoomCm(ask.container, part.size, spots[i]!.xCm, spots[i]!.zCm) >= 0;
+      wishes.push({ ...spots[i]!, size: part.size, spreadRadiusCm: middle(part.kind.spreadCm) / 2, part, pinned });
+    });
   }
   const { places, shortfallCm } = settle(ask.container, wishes);
   if (shortfallCm > FIT_TOLERANCE_CM) return null;

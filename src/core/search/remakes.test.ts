@@ -13,12 +13,18 @@ import { opinionOf } from '../checks/opinion';
 import { plantCost } from '../shopping/plantCost';
 import { finish } from './finish';
 import { composeGroup, readGroup } from './group';
-import { proposeNow } from './propose';
+import type { Proposal } from './proposal';
+import { propose, proposeNow } from './propose';
 import { decisionsFor, refresh } from './refresh';
 import { repeat } from './repeat';
 import { scale } from './scale';
 import { seasonChange } from './seasonChange';
 import { vary } from './vary';
+import { USUAL_HOUSE } from '../plantings/house';
+import { mixDepthCm } from '../containers/container';
+import { isHung } from '../containers/shape';
+import { SHIPPED } from '../shelf/shipped';
+import { FIRST_FORM, readStart } from '../../ui/start/startForm';
 import type { Ask } from './ask';
 import type { Remade } from './remade';
 
@@ -26,6 +32,8 @@ const hand = handComposed();
 const get = (name: string) => hand.find((one) => one.name.startsWith(name))!.it;
 const ask = (change: Partial<Ask> = {}, wishes: Partial<Ask['wishes']> = {}): Ask => ({ container: TUB, spot: SUNNY, plantedWeek: 20, endWeek: 42, kinds: BOOK, seed: 1, ...change, wishes: { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false, school: 'any', must: [], never: [], ...wishes } });
 const fits = (it: ReturnType<typeof get>, { change }: Remade) => worstShortfallCm(change.container ?? it.planting.container, change.places) <= FIT_TOLERANCE_CM;
+/** A third of the book is choice enough where every container is tried. */
+const FEW = BOOK.filter((_, i) => i % 3 === 0);
 const WHERE = [['tub', TUB, SUNNY], ['box', BOX, { ...SUNNY, dropCm: 90 }], ['basket', BASKET, { ...SUNNY, view: 'from below' as const, dropCm: 200 }]] as const;
 
 describe.each(SCHOOL_IDS.map((id) => [id] as const))('%s', (id) => {
@@ -86,6 +94,27 @@ test('names, order and side change no answer', () => {
     const reordered = inSpot({ ...it.planting, places: [...it.planting.places].reverse() }, it.spot, kindOf);
     expect(opinionOf(reordered).score).toBeCloseTo(opinionOf(it).score, 6);
   }
+});
+
+test('inches and centimetres of the same pot give the same plantings', () => {
+  const inCm = readStart({ ...FIRST_FORM, top: 38.1, base: 27.94, depth: 33.02 }, 's');
+  const inInches = readStart({ ...FIRST_FORM, unit: 'in', top: 15, base: 11, depth: 13 }, 's');
+  if (!inCm.ok || !inInches.ok) throw new Error('Both forms read.');
+  expect(inInches.container).toEqual(inCm.container);
+  expect(proposeNow(ask({ container: inInches.container }), { wanted: 3, effort: 9, improve: 0 })).toEqual(proposeNow(ask({ container: inCm.container }), { wanted: 3, effort: 9, improve: 0 }));
+});
+
+test('every school lays out every shipped container it goes with', () => {
+  const failed: string[] = [];
+  for (const container of SHIPPED) for (const id of SCHOOL_IDS) {
+    const spot = { ...SUNNY, sunHours: 6, ...(isHung(container.shape) ? { view: 'from below' as const, dropCm: 200 } : {}) };
+    // What is shallower than a bedding plant's ball takes succulents only.
+    if (SCHOOLS[id].suits({ container, spot, house: USUAL_HOUSE }) < 0.3 || (mixDepthCm(container) <= 9 && id !== 'clustered-odds')) continue;
+    let first: Proposal | undefined;
+    for (const { best } of propose(ask({ container, spot, kinds: id === 'clustered-odds' ? BOOK : FEW }, { school: id, kitchen: id === 'kitchen' }), { wanted: 1, effort: 24, improve: 0 })) if ((first = best[0])) break;
+    if (!first || worstShortfallCm(container, first.places) > FIT_TOLERANCE_CM) failed.push(`${container.name} ${id}`);
+  }
+  expect(failed).toEqual([]);
 });
 
 test('finish: what is fixed stays where it is, the rest is filled with what the school lacks', () => {

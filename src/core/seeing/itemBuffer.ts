@@ -4,25 +4,28 @@ import type { Picture } from './part';
 export interface ItemBuffer {
   readonly width: number;
   readonly height: number;
-  /** Plant index + 1; 0 is background; 65535 is the container. */
+  /** Plant index + 1, with {@link FLORAL} added for its flowers where they are told apart; 0 is background; 65535 is the container. */
   readonly ids: Uint16Array;
 }
 
 export const CONTAINER_ID = 65535;
+/** Added to the id of a plant's flowers, plumes and fruit. */
+export const FLORAL = 16384;
 
 /**
  * Counts what is seen: fills the picture's own polygons, in painting order, with exact ids (a canvas would blur them at the edges).
  * Even–odd scanline fill; lines become quads at least one cell wide, so thin stems are not lost.
  * @param scale cells per pixel of the picture, e.g. ¼
+ * @param flowers are told apart from leaves
  */
-export function itemBuffer(picture: Picture, scale: number): ItemBuffer {
+export function itemBuffer(picture: Picture, scale: number, flowers: 'apart' | 'with leaves' = 'with leaves'): ItemBuffer {
   const width = Math.max(1, Math.ceil(picture.widthPx * scale));
   const height = Math.max(1, Math.ceil(picture.heightPx * scale));
   const ids = new Uint16Array(width * height);
   for (const layer of picture.layers) {
     const mask = layer.clip ? rasterMask(layer.clip, width, height, scale) : null;
     for (const drawn of layer.drawn) {
-      const id = drawn.plant < 0 ? CONTAINER_ID : drawn.plant + 1;
+      const id = drawn.plant < 0 ? CONTAINER_ID : drawn.plant + 1 + (flowers === 'apart' && drawn.floral ? FLORAL : 0);
       for (const part of drawn.parts) {
         if (part.alpha < 0.5) continue;
         if (part.widthPx === 0) scan(part.xy, width, height, scale, (row, from, to) => paint(ids, mask, row * width, from, to, id));

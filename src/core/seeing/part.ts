@@ -28,6 +28,8 @@ export interface Part {
 export interface Drawn {
   readonly depthCm: number;
   readonly plant: number;
+  /** A flower, plume or fruit rather than leaf or stem. */
+  readonly floral?: boolean;
   readonly parts: readonly Part[];
 }
 

@@ -45,7 +45,7 @@ function projectMark(mark: Mark, a: Aim, detail: Detail): Drawn | null {
     case 'flower': {
       const parts = projectFlower(mark, a, detail);
       // Flowers sort a little nearer than their point, so that leaves of the same stem do not cut them.
-      return { depthCm: depthOf(a, mark.p) + 0.8, plant: mark.plant, parts };
+      return { depthCm: depthOf(a, mark.p) + 0.8, plant: mark.plant, floral: true, parts };
     }
   }
 }
@@ -366,7 +366,7 @@ function projectPlume(mark: PlumeMark, a: Aim, detail: Detail): Drawn {
       }
   });
   parts.push(fill(closed(right, left), tone(mark.colour, light, mark.jitter)));
-  return { depthCm: depthOf(a, mark.p), plant: mark.plant, parts: [...hairs.slice(0, hairs.length / 2), ...parts, ...hairs.slice(hairs.length / 2)] };
+  return { depthCm: depthOf(a, mark.p), plant: mark.plant, floral: true, parts: [...hairs.slice(0, hairs.length / 2), ...parts, ...hairs.slice(hairs.length / 2)] };
 }
 
 function projectFruit(mark: FruitMark, a: Aim, detail: Detail): Drawn {
@@ -380,5 +380,5 @@ function projectFruit(mark: FruitMark, a: Aim, detail: Detail): Drawn {
   };
   const parts = [fill(disc(x, y, r), tone(mark.colour, light * 0.78, mark.jitter)), fill(disc(x - r * 0.15, y - r * 0.15, r * 0.78), tone(mark.colour, light * 1.05, mark.jitter))];
   if (detail === 'full' && r > 2.5) parts.push(fill(disc(x - r * 0.38, y - r * 0.4, r * 0.2), '#ffffff', 0.75));
-  return { depthCm: depthOf(a, mark.p) + 0.6, plant: mark.plant, parts };
+  return { depthCm: depthOf(a, mark.p) + 0.6, plant: mark.plant, floral: true, parts };
 }

@@ -2,7 +2,7 @@ import { looksOf, type Look, type Seen } from '../checks/outlook';
 import { read, sampledWeeks } from '../checks/reading';
 import type { PlantingInSpot } from '../plantings/planting';
 import { extentOf } from './framing';
-import { CONTAINER_ID, itemBuffer, type ItemBuffer } from './itemBuffer';
+import { CONTAINER_ID, FLORAL, itemBuffer, type ItemBuffer } from './itemBuffer';
 import type { Picture } from './part';
 import { buildScene, elevation, subjectOf, type Scene } from './scene';
 
@@ -13,23 +13,25 @@ const SCALE = 0.25;
 
 /**
  * What is seen of each plant in a week, counted on the drawn leaves, stems and flowers themselves: of the cells a plant fills when it stands
- * alone in its container, those it fills among the others.
+ * alone in its container, those it fills among the others; and the same of its flowers.
  */
 export function countSeen(it: PlantingInSpot, weeks: number): Seen {
   const scene = buildScene(subjectOf(it), weeks);
-  const looks = looksOf(it);
   const share = it.plants.map(() => 0);
   const areaCm2 = it.plants.map(() => 0);
-  for (const look of looks) {
+  const flowers = it.plants.map(() => 0);
+  for (const look of looksOf(it)) {
     const { picture, pxPerCm } = pictured(it, scene, look);
-    const together = cells(itemBuffer(picture, SCALE), it.plants.length);
+    const together = cells(itemBuffer(picture, SCALE, 'apart'), it.plants.length);
     it.plants.forEach((_, i) => {
-      const alone = cells(itemBuffer(only(picture, i), SCALE), it.plants.length)[i]!;
-      share[i]! += (alone > 0 ? Math.min(1, together[i]! / alone) : 0) / looks.length;
-      areaCm2[i]! += together[i]! / (SCALE * pxPerCm) ** 2 / looks.length;
+      const alone = cells(itemBuffer(only(picture, i), SCALE, 'apart'), it.plants.length);
+      const [seen, own] = [together.leaves[i]! + together.flowers[i]!, alone.leaves[i]! + alone.flowers[i]!];
+      share[i]! += (own > 0 ? Math.min(1, seen / own) : 0) * look.weight;
+      flowers[i]! += (alone.flowers[i]! > 0 ? Math.min(1, together.flowers[i]! / alone.flowers[i]!) : 1) * look.weight;
+      areaCm2[i]! += (seen / (SCALE * pxPerCm) ** 2) * look.weight;
     });
   }
-  return { share, areaCm2 };
+  return { share, areaCm2, flowers };
 }
 
 /** The weeks that checks look at, counted one after the other. */
@@ -50,8 +52,13 @@ function only(picture: Picture, plant: number): Picture {
   return { ...picture, layers: picture.layers.map((layer) => ({ ...layer, drawn: layer.drawn.filter((drawn) => drawn.plant === plant || drawn.plant < 0) })) };
 }
 
-function cells({ ids }: ItemBuffer, plants: number): number[] {
-  const counts = new Array<number>(plants).fill(0);
-  for (const id of ids) if (id !== 0 && id !== CONTAINER_ID) counts[id - 1]! += 1;
-  return counts;
+function cells({ ids }: ItemBuffer, plants: number): { readonly leaves: readonly number[]; readonly flowers: readonly number[] } {
+  const leaves = new Array<number>(plants).fill(0);
+  const flowers = new Array<number>(plants).fill(0);
+  for (const id of ids) {
+    if (id === 0 || id === CONTAINER_ID) continue;
+    if (id > FLORAL) flowers[id - FLORAL - 1]! += 1;
+    else leaves[id - 1]! += 1;
+  }
+  return { leaves, flowers };
 }

@@ -7,6 +7,8 @@ export interface MoneySeenFacts {
   readonly kind: string;
   /** Share of the least seen plant that shows, the mean over the season, 0–1. */
   readonly share: number;
+  /** The same of its flowers, where they were counted; `null` where not. */
+  readonly flowers: number | null;
   readonly hidden: number;
   readonly plants: number;
 }
@@ -25,13 +27,14 @@ export const moneySeen: Check<'money-seen', MoneySeenFacts> = {
     if (reading.plants.length < 2) return null;
     const weeks = sampledWeeks(reading);
     const mean = reading.plants.map(() => 0);
+    const counted = reading.seenAt(reading.grownWeek).flowers;
     for (const week of weeks) reading.seenAt(week).share.forEach((share, i) => (mean[i]! += share / weeks.length));
     const ranked = reading.plants.map((plant, i) => ({ plant, share: mean[i]! })).sort((a, b) => a.share - b.share);
     const hidden = ranked.filter(({ share }) => share < HIDDEN);
     const worst = ranked[0]!;
     return {
       score: clamp((worst.share - 0.03) / 0.3, 0, 1) * (1 - 0.5 * (hidden.length / ranked.length)),
-      facts: { kind: worst.plant.kind.id, share: worst.share, hidden: hidden.length, plants: ranked.length },
+      facts: { kind: worst.plant.kind.id, share: worst.share, flowers: counted?.[reading.plants.indexOf(worst.plant)] ?? null, hidden: hidden.length, plants: ranked.length },
       culprits: hidden.map(({ plant }) => plant.id),
     };
   },

@@ -29,7 +29,7 @@ export const rootBalls: Check<'root-balls', RootBallFacts> = {
       if (shortfallCm > worst.shortfallCm) worst = { shortfallCm, what };
     };
     plants.forEach((plant, i) => {
-      if (!deepEnough(container, plant.size)) note(5, 'depth', [plant.id]);
+      if (!deepEnough(container, plant.size, plant.kind)) note(5, 'depth', [plant.id]);
       note(-wallRoomCm(container, plant.size, plant.xCm, plant.zCm), 'wall', [plant.id]);
       for (let j = 0; j < i; j += 1) note(-ballRoomCm(plant, plants[j]!), 'neighbour', [plant.id, plants[j]!.id]);
     });

@@ -38,7 +38,7 @@ export const COOL_SEASON: Group = { ...BEDDING, sun: [3, 8, 'bears'], lowestC: -
 /** Fleshy plants that must dry out. */
 export const SUCCULENT: Group = {
   sun: [5, 14, 'bears'], thirst: 'low', dryBetween: true, feed: 'none', lowestC: 1, bringInC: 5, cycle: 'succulent',
-  sold: [{ size: '9cm', price: 3.8 }, { size: '1L', price: 8 }], propagation: 'leaf or stem cuttings left to dry', support: 'none', scent: 'none', wildlife: [], confidence: 'good',
+  sold: [{ size: 'four-pack', price: 8.5 }, { size: '9cm', price: 3.8 }, { size: '1L', price: 8 }], propagation: 'leaf or stem cuttings left to dry', support: 'none', scent: 'none', wildlife: [], confidence: 'good',
 };
 
 /** Herbs and vegetables. */
