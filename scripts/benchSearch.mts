@@ -9,7 +9,7 @@ import { assign, THOROUGH } from '../src/core/search/assign';
 import type { Member } from '../src/core/search/judge';
 import { differ, propose, proposeNow } from '../src/core/search/propose';
 import { handComposed } from '../tests/builders/handComposed';
-import { smallProblem } from '../tests/builders/smallProblems';
+import { everyWay, smallProblem } from '../tests/builders/smallProblems';
 
 const PROBLEMS = 200;
 const SOLVED = 6;
@@ -38,25 +38,6 @@ const clock = <T,>(work: () => T): readonly [T, number] => {
   const value = work();
   return [value, performance.now() - from];
 };
-
-function everyWay({ judge, slots, offered }: ReturnType<typeof smallProblem>): number {
-  let best = 0;
-  const members: Member[] = [];
-  const fill = (at: number) => {
-    if (at === slots.length) {
-      best = Math.max(best, judge.promise(members));
-      return;
-    }
-    for (const kind of offered(slots[at]!)) {
-      if (members.some((member) => member.kind === kind)) continue;
-      members.push({ kind, role: slots[at]! });
-      fill(at + 1);
-      members.pop();
-    }
-  };
-  fill(0);
-  return best;
-}
 
 /** Singles and pairs only: what an integer program can say of a cast. */
 function linearPart({ judge }: ReturnType<typeof smallProblem>, members: readonly Member[]): number {

@@ -1,7 +1,7 @@
 import { BOOK } from '@/core/plants/book/index';
 import type { PlantKind, Role } from '@/core/plants/kind';
 import { hash32 } from '@/core/random/hash';
-import { Judge } from '@/core/search/judge';
+import { Judge, type Member } from '@/core/search/judge';
 import type { Ask } from '@/core/search/ask';
 import { SCHOOLS } from '@/core/schools/index';
 import type { Scheme } from '@/core/colour/schemes';
@@ -33,4 +33,24 @@ export function smallProblem(seed: number, places: number) {
   const judgeOf = (order: readonly PlantKind[]) => new Judge({ ...ask, kinds: order }, order, SCHOOLS.thriller);
   const judge = judgeOf(kinds);
   return { ask, kinds, slots, judge, offered: (role: Role) => kinds.filter((kind) => judge.of(kind, role) > 0), again: (_: 'reversed') => judgeOf([...kinds].reverse()) };
+}
+
+/** The best of every way there is to fill the slots: the plain answer. */
+export function everyWay({ judge, slots, offered }: ReturnType<typeof smallProblem>): number {
+  let best = 0;
+  const members: Member[] = [];
+  const fill = (at: number) => {
+    if (at === slots.length) {
+      best = Math.max(best, judge.promise(members));
+      return;
+    }
+    for (const kind of offered(slots[at]!)) {
+      if (members.some((member) => member.kind === kind)) continue;
+      members.push({ kind, role: slots[at]! });
+      fill(at + 1);
+      members.pop();
+    }
+  };
+  fill(0);
+  return best;
 }

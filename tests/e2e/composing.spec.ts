@@ -74,6 +74,7 @@ test('a trim is planned for the week shown, drawn, and taken back; a stand-in ca
   const hand = page.getByRole('region', { name: 'Plant in hand' });
   await hand.getByRole('button', { name: 'Trim it in week 8' }).click();
   await expect(hand.getByText(/Trims planned/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'The season' })).toContainText(/full (in about \d+ weeks|from the start)|never quite disappears/);
   await hand.getByRole('button', { name: /^Leave .* untrimmed$/ }).click();
   await expect(hand.getByText(/Trims planned/)).toHaveCount(0);
   await hand.getByLabel('only this one').check();

@@ -1,25 +1,5 @@
-import { smallProblem } from '../../../tests/builders/smallProblems';
+import { everyWay, smallProblem } from '../../../tests/builders/smallProblems';
 import { assign, THOROUGH } from './assign';
-
-/** The best of every way there is to fill the slots: the plain answer. */
-function everyWay({ judge, slots, offered }: ReturnType<typeof smallProblem>): number {
-  let best = 0;
-  const members: Parameters<typeof judge.promise>[0][number][] = [];
-  const fill = (at: number) => {
-    if (at === slots.length) {
-      best = Math.max(best, judge.promise(members));
-      return;
-    }
-    for (const kind of offered(slots[at]!)) {
-      if (members.some((member) => member.kind === kind)) continue;
-      members.push({ kind, role: slots[at]! });
-      fill(at + 1);
-      members.pop();
-    }
-  };
-  fill(0);
-  return best;
-}
 
 test('within a hundredth of the true best, and never above it, on problems small enough to try every way', () => {
   let close = 0;

@@ -4,14 +4,13 @@ import { deltaE } from '../colour/oklch';
 import type { KindId, PlantKind } from '../plants/kind';
 import { middle } from '../plants/kind';
 import type { Place, Planting } from '../plantings/planting';
-import { USUAL_CARE } from '../plantings/schema';
 import type { Ask } from './ask';
 import { opinionOf } from '../checks/opinion';
 import { castFrom, eligible } from './compose';
 import { Judge } from './judge';
 import { placeCast } from './place';
 import { proposedIn } from './proposal';
-import { propose } from './propose';
+import { proposeNow } from './propose';
 import { SCHOOLS } from '../schools/index';
 
 /** One container of a group: where it stands along the ground, and what grows in it. */
@@ -55,7 +54,7 @@ export function composeGroup(containers: readonly Container[], ask: Omit<Ask, 'c
   if (containers.length === 0) return null;
   const standing = [...containers].map((container, index) => ({ container, index })).sort((a, b) => bulk(b.container) - bulk(a.container) || a.index - b.index);
   const [first, ...others] = standing;
-  const main = bestOf({ ...ask, container: first!.container });
+  const [main] = proposeNow({ ...ask, container: first!.container }, { wanted: 1, effort: 10, improve: 0 });
   if (!main) return null;
   const kindOf = (id: KindId) => ask.kinds.find((kind) => kind.id === id) ?? null;
   const shared = [...main.bodies, ...main.edges].map(kindOf).filter((kind): kind is PlantKind => kind !== null);
@@ -71,13 +70,6 @@ export function composeGroup(containers: readonly Container[], ask: Omit<Ask, 'c
 
 function bulk(container: Container): number {
   return visibleHeightCm(container) * halfFrontCm(container.shape);
-}
-
-function bestOf(ask: Ask) {
-  let best: ReturnType<typeof propose> extends Generator<infer P> ? P : never;
-  best = { step: 0, best: [] };
-  for (const progress of propose(ask, { wanted: 1, effort: 10, improve: 0 })) best = progress;
-  return best.best[0] ?? null;
 }
 
 /** A small container planted with one kind of the large one, alone or with one more; the better. */
@@ -128,9 +120,4 @@ export function readGroup(members: readonly { readonly container: Container; rea
   const stepped = steps.filter((step) => step >= STEP).length / steps.length;
   const pots = potsApart <= ONE_FAMILY ? 1 : Math.max(0.3, 1 - Math.max(0, potsApart - ONE_FAMILY) / AT_ODDS);
   return { score: 0.3 * (tallestInside ? 1 : 0.4) + 0.3 * (repeated.length > 0 ? 1 : 0.2) + 0.2 * pots + 0.2 * stepped, tallestInside, tallestCm, repeated, potsApart, steps };
-}
-
-/** A member of a group as a planting to be kept. */
-export function groupPlanting({ container, places, school }: GroupMember, ask: Omit<Ask, 'container'>, identity: { readonly id: string; readonly name: string }): Planting {
-  return { ...identity, spotId: ask.spot.id, container, shelfId: null, wishes: { ...ask.wishes, school }, plantedWeek: ask.plantedWeek, endWeek: ask.endWeek, care: USUAL_CARE, places, strangers: [], meant: [], demo: false };
 }

@@ -27,6 +27,7 @@ import { Stencil } from './Stencil';
 import { TurnSlider } from './TurnSlider';
 import { WeekSlider } from './WeekSlider';
 
+const SeasonStrip = dynamic(() => import('./SeasonStrip'), { ssr: false });
 const Tray = dynamic(() => import('./Tray'), { ssr: false });
 
 const FIELD_HEIGHT_PX = 432;
@@ -88,6 +89,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         </div>
         <KindTags editing={editing} keys={keys} sizes={reading.grown()} selected={selected} onSelect={setSelected} settings={settings} />
         <PlantActions editing={editing} selected={selected} onSelect={setSelected} settings={settings} weeks={weeks} />
+        <SeasonStrip reading={reading} keys={keys} theme={settings.theme} />
       </div>
       <aside className="mt-6 grid content-start gap-4 wide:mt-0">
         <OpinionSheet editing={editing} settings={settings} pointed={pointed} onPoint={setPointed} />

@@ -1,13 +1,7 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
-import { BarChart, LineChart } from 'echarts/charts';
-import { GridComponent, LegendComponent, TooltipComponent } from 'echarts/components';
-import { init, use as withParts, type ECharts } from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
 import type { MeanSun } from '@/core/spots/reckoning';
-
-withParts([BarChart, LineChart, GridComponent, TooltipComponent, LegendComponent, SVGRenderer]);
+import { useChart } from '@/ui/controls/useChart';
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
@@ -20,26 +14,9 @@ interface SunHoursProps {
 
 /** Hours of sun a day, month by month: morning, afternoon and dappled stacked, with the heat they carry as a line. */
 export default function SunHours({ months, heat, theme }: SunHoursProps) {
-  const box = useRef<HTMLDivElement>(null);
-  const chart = useRef<ECharts | null>(null);
-  useEffect(() => {
-    const made = init(box.current!, undefined, { renderer: 'svg' });
-    chart.current = made;
-    const watch = new ResizeObserver(() => made.resize());
-    watch.observe(box.current!);
-    return () => {
-      watch.disconnect();
-      made.dispose();
-      chart.current = null;
-    };
-  }, []);
-  useEffect(() => {
-    const style = getComputedStyle(document.documentElement);
-    const colour = (name: string) => style.getPropertyValue(`--${name}`).trim();
-    const text = { color: colour('ink'), fontFamily: style.getPropertyValue('--font-sans'), fontSize: 12 };
+  const box = useChart(({ colour, text }) => {
     const bar = (name: string, values: readonly number[], fill: string, dashed = false) => ({ name, type: 'bar' as const, stack: 'sun', barCategoryGap: '28%', data: values.map((v) => Math.round(v * 10) / 10), itemStyle: { color: fill, borderColor: colour('ink'), borderWidth: 1, ...(dashed ? { borderType: 'dashed' as const } : {}) } });
-    chart.current?.setOption({
-      animation: false, textStyle: text,
+    return {
       grid: { left: 30, right: 8, top: 28, bottom: 22 },
       legend: { top: 0, left: 26, itemWidth: 12, itemHeight: 10, textStyle: text, itemStyle: { borderWidth: 1, borderType: 'inherit' }, data: [{ name: 'before noon', icon: 'rect' }, { name: 'after noon', icon: 'rect' }, { name: 'dappled', icon: 'rect' }, { name: 'as heat', icon: 'path://M0 4h14v2H0z' }] },
       tooltip: { trigger: 'axis', axisPointer: { type: 'shadow' }, valueFormatter: (value: unknown) => `${Number(value).toFixed(1)} h`, backgroundColor: colour('paper'), borderColor: colour('rule2'), textStyle: text },
@@ -51,7 +28,7 @@ export default function SunHours({ months, heat, theme }: SunHoursProps) {
         bar('dappled', months.map((m) => m.dappledH), 'transparent', true),
         { name: 'as heat', type: 'line', data: heat.map((v) => Math.round(v * 10) / 10), symbol: 'none', lineStyle: { color: colour('ink'), width: 1.6, type: 'dotted' }, itemStyle: { color: colour('ink') } },
       ],
-    }, { notMerge: true });
-  }, [months, heat, theme]);
+    };
+  }, JSON.stringify([months, heat, theme]));
   return <div ref={box} className="h-[190px] w-full" role="img" aria-label={`Hours of direct sun a day: ${months.map((m, i) => `${MONTHS[i]} ${m.directH.toFixed(1)}`).join(', ')}`} />;
 }
