@@ -73,7 +73,8 @@ export function settle(container: Container, wishes: readonly Wish[]): { readonl
     }
     for (let i = 0; i < wishes.length; i += 1) if (!wishes[i]!.pinned) keepInside(i);
   }
-  const places = wishes.map((_, i) => ({ xCm: Math.round(x[i]! * 10) / 10, zCm: Math.round(z[i]! * 10) / 10 }));
+  // Adding nothing makes a plain 0 of −0, which no file can keep.
+  const places = wishes.map((_, i) => ({ xCm: Math.round(x[i]! * 10) / 10 + 0, zCm: Math.round(z[i]! * 10) / 10 + 0 }));
   return { places, shortfallCm: worstShortfallCm(container, places.map((p, i) => ({ ...p, size: wishes[i]!.size }))) };
 
   function keepInside(i: number): void {
