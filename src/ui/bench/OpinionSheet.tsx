@@ -110,7 +110,7 @@ function SchoolChoice({ editing: { planting, apply } }: { readonly editing: Edit
   return (
     <label className="ml-auto flex items-center gap-1.5 text-[12.5px] text-ink2" title={`${SCHOOL_WORDS[school].does} ${SCHOOL_WORDS[school].why}`}>
       as
-      <select aria-label="Judged as" className="max-w-[190px] border-b-[1.5px] border-rule2 bg-transparent py-0.5 font-semibold text-ink" value={school} onChange={(event) => apply({ kind: 'wish', change: { school: event.target.value as SchoolId } })}>
+      <select aria-label="Judged as" className="min-h-6 max-w-[190px] border-b-[1.5px] border-rule2 bg-transparent py-0.5 font-semibold text-ink" value={school} onChange={(event) => apply({ kind: 'wish', change: { school: event.target.value as SchoolId } })}>
         {SCHOOL_IDS.map((id) => <option key={id} value={id}>{SCHOOL_NAMES[id]}</option>)}
       </select>
     </label>
