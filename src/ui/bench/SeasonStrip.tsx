@@ -26,7 +26,7 @@ export default function SeasonStrip({ reading, keys, theme }: SeasonStripProps) 
     const line = (name: string, data: readonly number[], type: 'solid' | 'dashed') => ({ name, type: 'line' as const, data, symbol: 'none', lineStyle: { color: colour('ink'), width: 1.8, type }, itemStyle: { color: colour('ink') } });
     return {
       grid: { left: 44, right: 10, top: 28, bottom: 22 },
-      legend: { top: 0, left: 36, itemWidth: 22, itemHeight: 8, textStyle: text, data: ['to look at', 'mix hidden'] },
+      legend: { top: 0, left: 36, itemWidth: 22, itemHeight: 8, textStyle: text, data: [{ name: 'to look at', icon: 'path://M0 4h22v2H0z' }, { name: 'mix hidden', icon: 'path://M0 4h5v2H0zM8 4h5v2H8zM16 4h5v2h-5z' }] },
       tooltip: { trigger: 'axis', valueFormatter: (value: unknown) => `${Number(value)} %`, backgroundColor: colour('paper'), borderColor: colour('rule2'), textStyle: text },
       xAxis: { type: 'category', data: weeks, boundaryGap: false, axisTick: { show: false }, axisLine: { lineStyle: { color: colour('tick'), width: 1.5 } }, axisLabel: { ...text, interval: Math.max(2, Math.floor(weeks.length / 6)) } },
       yAxis: { type: 'value', min: 0, max: 100, interval: 50, axisLabel: { ...text, formatter: '{value} %' }, splitLine: { lineStyle: { color: colour('rule'), width: 0.8 } } },

@@ -159,7 +159,7 @@ export default Tray;
 /** What stands this near along a box belongs to one unit, cm. */
 const UNIT_HALF_CM = 18;
 
-const keyOf = ({ it }: Way) => it.planting.places.map(({ id, kindId }) => id + kindId).join();
+const keyOf = ({ it, about }: Way) => `${about} ${it.planting.places.map(({ id, kindId, xCm, zCm }) => `${id}${kindId}${xCm},${zCm}`).join()}`;
 
 /** The same container a third smaller and a third bigger. */
 function sized(container: Container): readonly { readonly id: string; readonly container: Container; readonly name: string }[] {

@@ -39,7 +39,7 @@ export default function ProposalGrid({ proposals, reading, plantedWeek, settings
     <div ref={ref}>
       <ul className="mt-2 grid gap-4" style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}>
         {proposals.map((proposal, i) => (
-          <li key={proposal.places.map(({ kindId, size }) => kindId + size).join()} className="flex flex-col" data-proposal data-places={proposal.places.map(({ kindId, xCm, zCm }) => `${kindId} ${xCm} ${zCm}`).join('; ')}>
+          <li key={`${proposal.school} ${proposal.places.map(({ kindId, size, xCm, zCm }) => `${kindId}${size}${xCm},${zCm}`).join()}`} className="flex flex-col" data-proposal data-places={proposal.places.map(({ kindId, xCm, zCm }) => `${kindId} ${xCm} ${zCm}`).join('; ')}>
             <div className="bg-field">{cell > 0 && <ProposalPicture it={its[i]!} widthPx={cell} heightPx={height} weeks={10} pxPerCm={pxPerCm} />}</div>
             <div className="flex flex-1 flex-col border-t-[1.5px] border-tick pt-2">
               <p className="flex-1"><b className="block text-[12.5px] leading-4 font-semibold" title={SCHOOL_WORDS[proposal.school].does}>{SCHOOL_NAMES[proposal.school]}</b>{aboutText(proposal, kindOf)}</p>
