@@ -6,7 +6,9 @@ const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', arg
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`${url}/shed`);
 const load = page.getByRole('button', { name: 'Load the demo set' });
-if (await load.isVisible({ timeout: 4000 }).catch(() => false)) await load.click();
+await load.or(page.getByRole('button', { name: 'Take away the demo set' })).waitFor();
+if (await load.isVisible()) await load.click();
+await page.getByRole('button', { name: 'Take away the demo set' }).waitFor();
 await page.waitForTimeout(5500);
 for (const [name, path] of [['yard', '/'], ['bench', '/bench?planting=demo-tub-1'], ['spot', '/spot?spot=demo-window'], ['bench-basket', '/bench?planting=demo-basket-2'], ['shelf-item', '/shelf?item=demo-barrow'], ['start', '/start'], ['trolley', '/trolley'], ['shed', '/shed']]) {
   await page.goto(url + path);
