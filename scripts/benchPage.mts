@@ -39,6 +39,8 @@ export async function benchPage(): Promise<PageFigures> {
     const firstLoadKB: Record<string, number> = {};
     for (const route of ROUTES) firstLoadKB[route] = await scriptsOf(browser, url + route);
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    // tsx wraps named functions in a helper that a page does not have.
+    await page.addInitScript('globalThis.__name = (named) => named');
     await page.goto(url);
     await page.getByRole('link', { name: /open on the bench/ }).first().waitFor();
     const moved = [];
