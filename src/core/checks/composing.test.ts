@@ -94,7 +94,7 @@ test('rain, hardening off and handling are cautions where they matter', () => {
   expect(cautions([['petunia-white', 0, 0]], {}, { waters: { who: '', everyDays: 1, by: 'drip', reservoirL: 0 } })).toContain('power');
 });
 
-test('the estimate of what is seen agrees with leaves counted on the drawing, plant by plant, to about a fifth', () => {
+test('the estimate of what is seen agrees with leaves counted on the drawing, plant by plant, within three tenths', () => {
   const it = planted(GOOD);
   const reading = read(it);
   const [estimated, counted] = [estimateSeen(it, reading.sizesAt(12)), countSeen(it, 12)];
