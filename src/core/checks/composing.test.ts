@@ -1,4 +1,4 @@
-import { BASKET, BOX, GOOD, known, planted, planting, TUB, type Put } from '../../../tests/builders/plantings';
+import { BASKET, BOX, GOOD, planted, planting, type Put } from '../../../tests/builders/plantings';
 import { kindOf } from '../plants/book/index';
 import { USUAL_HOUSE } from '../plantings/house';
 import { inSpot, type Planting } from '../plantings/planting';
@@ -154,6 +154,4 @@ test('pale trails and dark pots: what a school weighs differently it weighs diff
   expect(weightOf('texture', as('leaf-led'))).toBeGreaterThan(weightOf('texture', as('thriller')));
   expect(weightOf('lead-place', as('dome'))).toBe(0);
   expect(opinionOf(inSpot({ ...it.planting, wishes: { ...it.planting.wishes, school: 'dome' } }, it.spot, kindOf)).remarks.some(({ check }) => check === 'lead-place')).toBe(false);
-  expect(known('coleus-lime').roles).toContain('body');
-  expect(TUB.drainHoles).toBeGreaterThan(0);
 });
