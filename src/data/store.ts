@@ -5,7 +5,7 @@ import { applyEdit, type Edit } from '@/core/plantings/edits';
 import type { Planting } from '@/core/plantings/planting';
 import { saysNothing, type OwnKind } from '@/core/plants/own';
 import { ownKindSchema } from '@/core/plants/ownSchema';
-import { houseSchema } from '@/core/plantings/house';
+import { houseSchema } from '@/core/plantings/houseSchema';
 import { plantingSchema } from '@/core/plantings/schema';
 import { spotSchema } from '@/core/spots/schema';
 import { shelfItemSchema } from '@/core/shelf/schema';

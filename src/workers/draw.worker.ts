@@ -10,6 +10,8 @@ const pictures = new Picturing();
 const cancelled = new Set<number>();
 /** Coarse pictures of something that moves: a hand is waiting. */
 const urgent: Job[] = [];
+/** Coarse pictures of the stencil's holes, which are looked at second: made as soon as nothing is urgent. */
+const soon: Job[] = [];
 const patient: Job[] = [];
 let busy = false;
 /** How long a patient picture may keep others waiting, ms. */
@@ -21,7 +23,8 @@ scope.onmessage = ({ data }) => {
     return;
   }
   if (data.job !== 'paint') return;
-  (data.request.detail === 'flat' ? urgent : patient).push(data);
+  const { detail, holesCm } = data.request;
+  (detail === 'full' ? patient : holesCm ? soon : urgent).push(data);
   if (!busy) void drain();
 };
 
@@ -40,16 +43,15 @@ async function drain(): Promise<void> {
   do {
     await turn();
     paintUrgent();
-    const next = patient.shift();
-    if (!next) await slowly(pictures.growingAhead(), () => patient.length > 0);
+    const next = soon.shift() ?? patient.shift();
+    if (!next) await slowly(pictures.growingAhead(), () => soon.length + patient.length > 0);
     else if (!cancelled.delete(next.id)) await answering(next.id, () => slowly(paint(next), () => cancelled.delete(next.id)));
-  } while (urgent.length > 0 || patient.length > 0);
+  } while (urgent.length + soon.length + patient.length > 0);
   busy = false;
 }
 
-/** Paints what moves: the stand-back view before the stencil, whose holes are looked at second. */
+/** Paints what moves. */
 function paintUrgent(): void {
-  urgent.sort((one, other) => Number(one.request.holesCm !== null) - Number(other.request.holesCm !== null));
   for (const job of urgent.splice(0)) void answering(job.id, () => finished(paint(job)));
 }
 

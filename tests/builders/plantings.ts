@@ -1,7 +1,7 @@
 import { kindOf } from '@/core/plants/book/index';
 import { inSpot, type Place, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
 import type { PlantKind } from '@/core/plants/kind';
-import { USUAL_CARE } from '@/core/plantings/schema';
+import { USUAL_CARE } from '@/core/plantings/planting';
 import { usualContainer } from '@/core/containers/usual';
 import { usualSpot, type Spot } from '@/core/spots/spot';
 import type { Container } from '@/core/containers/container';

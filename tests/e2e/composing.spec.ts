@@ -2,7 +2,8 @@ import { expect, test, type Page } from '@playwright/test';
 import { BOOK } from '../../src/core/plants/book/index';
 import { proposeNow } from '../../src/core/search/propose';
 import { seedOf } from '../../src/core/random/hash';
-import { FIRST_FORM, readStart } from '../../src/ui/start/startForm';
+import { readStart } from '../../src/ui/start/readStart';
+import { FIRST_FORM } from '../../src/ui/start/startForm';
 
 const demo = async (page: Page) => {
   await page.goto('/shed');

@@ -1,8 +1,18 @@
 import { dot, unit, type Vec3 } from '../geometry/vec3';
 import type { Mark } from './mark';
 
-/** Outdoor sun of every drawing: from the upper left, toward the viewer. */
-export const SUN: Vec3 = unit([-0.52, 0.78, 0.42]);
+/** The light a drawing stands in. */
+export interface Light {
+  /** Unit direction to the sun, world axes. */
+  readonly toSun: Vec3;
+  /** What of the open sun gets past all that stands around, 0 (shade) – 1. */
+  readonly sunShare: number;
+}
+
+/** Light of every drawing that names no hour: from the upper left, toward the viewer. */
+export const STUDIO_LIGHT: Light = { toSun: unit([-0.52, 0.78, 0.42]), sunShare: 1 };
+/** Share of its own light by which the sky is shown brighter in full shade, where the eye opens up. Ours. */
+const EYE_OPENS = 0.5;
 
 /** Edge of one cell of the leaf-density grid, cm. */
 const CELL_CM = 4;
@@ -39,7 +49,7 @@ function areaOf(mark: Mark): number {
  * Leaf area is summed in a grid, blurred ¼-½-¼ along each axis, and each mark looks out along a few rays:
  * neighbours shade each other and interiors go dark by themselves.
  */
-export function lightMarks(marks: readonly Mark[]): void {
+export function lightMarks(marks: readonly Mark[], { toSun, sunShare }: Light = STUDIO_LIGHT): void {
   if (marks.length === 0) return;
   const low = [Infinity, Infinity, Infinity];
   const high = [-Infinity, -Infinity, -Infinity];
@@ -59,7 +69,7 @@ export function lightMarks(marks: readonly Mark[]): void {
     const points = mark.kind === 'leaf' && mark.lengthCm > 6 ? [0.2, 0.55, 0.9] : [mark.kind === 'leaf' ? 0.5 : 0];
     for (const s of points) {
       const reach = mark.kind === 'leaf' ? mark.lengthCm * s : 0;
-      const u = mark.kind === 'leaf' ? mark.u : SUN;
+      const u = mark.kind === 'leaf' ? mark.u : toSun;
       const x = Math.floor((mark.p[0] + u[0] * reach - ox) / CELL_CM);
       const y = Math.floor((mark.p[1] + u[1] * reach - oy) / CELL_CM);
       const z = Math.floor((mark.p[2] + u[2] * reach - oz) / CELL_CM);
@@ -84,7 +94,7 @@ export function lightMarks(marks: readonly Mark[]): void {
     let sky = 0;
     for (const d of SKY) sky += look(mark.p, d, SKY_STEPS, SKY_EXTINCTION);
     mark.ao = (sky / SKY.length) ** 0.8;
-    mark.sun = look(mark.p, SUN, SUN_STEPS, SUN_EXTINCTION);
+    mark.sun = sunShare * look(mark.p, toSun, SUN_STEPS, SUN_EXTINCTION);
   }
 }
 
@@ -99,12 +109,12 @@ function blurred(grid: Float32Array, stride: number): Float32Array<ArrayBuffer> 
  * give the drawn look without noise.
  * @param n unit normal of the side that is seen
  */
-export function illumination(n: Vec3, mark: Mark): number {
+export function illumination(n: Vec3, mark: Mark, { toSun, sunShare }: Light): number {
   const floral = mark.kind === 'flower' || mark.kind === 'plume';
   const ao = floral ? Math.min(1, mark.ao * 1.1 + 0.12) : mark.ao;
-  const sun = floral ? Math.min(1, mark.sun + 0.12) : mark.sun;
-  const l = 0.6 * dot(n, SUN) + 0.5 * dot(mark.env, SUN);
-  const raw = 0.5 * ao + sun * (0.66 * Math.max(0, (l + 0.35) / 1.35) + 0.245 * Math.max(0, -l)) + (floral ? 0.07 : 0);
+  const sun = floral ? Math.min(1, mark.sun + 0.12 * sunShare) : mark.sun;
+  const l = 0.6 * dot(n, toSun) + 0.5 * dot(mark.env, toSun);
+  const raw = 0.5 * ao * (1 + EYE_OPENS * (1 - sunShare)) + sun * (0.66 * Math.max(0, (l + 0.35) / 1.35) + 0.245 * Math.max(0, -l)) + (floral ? 0.07 : 0);
   const steps = raw * 4.2;
   const whole = Math.floor(steps);
   const part = Math.min(1, Math.max(0, (steps - whole - 0.22) / 0.56));

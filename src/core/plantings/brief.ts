@@ -1,9 +1,8 @@
-import { USUAL_CARE } from './schema';
 import type { House } from './house';
 import type { SchoolId } from './schoolId';
 import type { Container } from '../containers/container';
 import type { Spot } from '../spots/spot';
-import type { Place, Planting, Wishes } from './planting';
+import { USUAL_CARE, type Place, type Planting, type Wishes } from './planting';
 
 /** What is settled before plants are chosen: the container, where it stands, what is wished for and when. */
 export interface Brief {

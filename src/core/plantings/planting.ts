@@ -3,7 +3,7 @@ import type { KindId, PlantKind } from '../plants/kind';
 import type { Spot } from '../spots/spot';
 import { weeksBetween } from '../units/units';
 import { USUAL_HOUSE, type House } from './house';
-import type { placeSchema, plantingSchema, strangerSchema, wishesSchema } from './schema';
+import type { careSchema, placeSchema, plantingSchema, strangerSchema, wishesSchema } from './schema';
 
 export type Place = Readonly<z.infer<typeof placeSchema>>;
 export type PlaceId = string;
@@ -23,6 +23,9 @@ export interface PlantingInSpot {
   readonly plants: readonly PlacedPlant[];
   readonly house: House;
 }
+
+/** Care that nobody has said anything about. */
+export const USUAL_CARE: z.infer<typeof careSchema> = { feeding: 'as usual', trims: [] };
 
 /** Weeks from planting to the end of the season. */
 export function seasonWeeks(planting: Pick<Planting, 'plantedWeek' | 'endWeek'>): number {

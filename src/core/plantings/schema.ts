@@ -4,6 +4,7 @@ import { COLOUR_SCHEMES, PLAIN_SCHEMES } from '../colour/schemes';
 import { containerSchema } from '../containers/schema';
 import { NURSERY_SIZE_IDS } from '../plants/nursery';
 import { weeksBetween } from '../units/units';
+import { USUAL_CARE } from './planting';
 import { SCHOOL_IDS } from './schoolId';
 
 const id = (label: string) => z.string().min(1, `${label} must not be empty.`).max(80, `${label} must be at most 80 letters.`);
@@ -55,8 +56,6 @@ export const careSchema = z.object({
   feeding: z.enum(['as usual', 'none']),
   trims: z.array(trimSchema).max(100, 'At most 100 trims are planned.').readonly(),
 });
-
-export const USUAL_CARE: z.infer<typeof careSchema> = { feeding: 'as usual', trims: [] };
 
 /** A kind that a file named and this book does not have, with what the file said of it. */
 export const strangerSchema = z.object({ kindId: id('Plant id'), name: z.string().max(120), told: z.record(z.string(), z.unknown()) });

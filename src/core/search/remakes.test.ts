@@ -24,7 +24,8 @@ import { USUAL_HOUSE } from '../plantings/house';
 import { mixDepthCm } from '../containers/container';
 import { isHung } from '../containers/shape';
 import { SHIPPED } from '../shelf/shipped';
-import { FIRST_FORM, readStart } from '../../ui/start/startForm';
+import { FIRST_FORM } from '../../ui/start/startForm';
+import { readStart } from '../../ui/start/readStart';
 import type { Ask } from './ask';
 import type { Remade } from './remade';
 

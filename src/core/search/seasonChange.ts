@@ -1,7 +1,6 @@
 import { frosted } from '../checks/rules/cold';
 import { leafWeeks, within } from '../plants/season';
-import { USUAL_CARE } from '../plantings/schema';
-import { inSpot, type PlaceId, type PlantingInSpot } from '../plantings/planting';
+import { inSpot, USUAL_CARE, type PlaceId, type PlantingInSpot } from '../plantings/planting';
 import type { PlantKind } from '../plants/kind';
 import { bookWeek } from '../spots/spot';
 import { weekAfter } from '../units/units';

@@ -4,7 +4,6 @@ import { formOf, isHung, rimSection } from '../containers/shape';
 import { reachOf, turnedAreaCm2 } from '../containers/section';
 import { convexHull, type Point } from '../geometry/hull';
 import type { Vec3 } from '../geometry/vec3';
-import { SUN } from '../marks/light';
 import { addLooks } from './bodyLooks';
 import { depthOf, screenX, screenY, type Aim } from './lens';
 import { fill, line, type Drawn, type Part } from './part';
@@ -86,11 +85,11 @@ function addWall(wall: Part[], a: Aim, container: Container, silhouette: readonl
   const glossy = container.finish === 'glossy';
   const levels = outerLevels(container);
   if (shape.kind === 'urn') {
-    for (let i = 1; i < levels.length; i += 1) wall.push(acrossRamp(colour, hullOf(a, [...ring(container, levels[i - 1]!, wallOf(container)), ...ring(container, levels[i]!, wallOf(container))]), 0, glossy));
+    for (let i = 1; i < levels.length; i += 1) wall.push(acrossRamp(a, colour, hullOf(a, [...ring(container, levels[i - 1]!, wallOf(container)), ...ring(container, levels[i]!, wallOf(container))]), 0, glossy));
     return;
   }
   if (shape.kind === 'square' || shape.kind === 'box' || shape.kind === 'saddle' || shape.kind === 'outline') return void wall.push(...facets(a, container));
-  wall.push(acrossRamp(colour, silhouette, 0, glossy));
+  wall.push(acrossRamp(a, colour, silhouette, 0, glossy));
 }
 
 const hullOf = (a: Aim, points: readonly Vec3[]): number[] => convexHull(points.map((p): Point => [screenX(a, p), screenY(a, p)])).flat();
@@ -110,7 +109,7 @@ function facets(a: Aim, container: Container): Part[] {
       const run = Math.hypot(q[0] - p[0], q[2] - p[2]) || 1;
       const n: Vec3 = [(-(q[2] - p[2]) / run) * way, 0, ((q[0] - p[0]) / run) * way];
       if (n[0] * a.toward[0] + n[2] * a.toward[2] <= 0.001) return;
-      const light = Math.max(0, n[0] * SUN[0] + n[2] * SUN[2]) * 0.12 - 0.05;
+      const light = a.light.sunShare * Math.max(0, n[0] * a.light.toSun[0] + n[2] * a.light.toSun[2]) * 0.12 - 0.05;
       const xy = onScreen(a, [high[i]!, high[j]!, q, p]);
       faces.push({ depthCm: depthOf(a, [(p[0] + q[0]) / 2, p[1], (p[2] + q[2]) / 2]), part: downRamp(container.colour, xy, light) });
     });
@@ -130,7 +129,7 @@ function addMouth(mouth: Part[], a: Aim, container: Container, rimOut: number): 
   const top = visibleHeightCm(container);
   // The rim's upper face takes the sky: flat walls need it to tell top from front.
   mouth.push(fill(onScreen(a, ring(container, top, rimOut)), lit(container.colour, 0.1)));
-  mouth.push(acrossRamp(container.colour, onScreen(a, ring(container, top, 0)), -0.16));
+  mouth.push(acrossRamp(a, container.colour, onScreen(a, ring(container, top, 0)), -0.16));
   const soilY = insideBaseCm(container) + surfacesOf(container)[0]!.heightCm;
   mouth.push(fill(onScreen(a, ring(container, soilY, 0)), SOIL));
   mouth.push(fill(onScreen(a, ring(container, soilY, -1.2)), container.dressingCm > 0 ? DRESSING : SOIL_LIT));
@@ -147,11 +146,11 @@ function addTiers(wall: Part[], a: Aim, container: Container): void {
     const at = (y: number): number => y + foot + feet[i]! - wallCm;
     const raised = (y: number, out: number): Vec3[] => ring(one, y, out).map(([x, , z]): Vec3 => [x, at(y), z]);
     const top = wallCm + tier.depthCm;
-    wall.push(acrossRamp(container.colour, hullOf(a, [...raised(0, wallCm), ...raised(top, wallCm)]), 0, container.finish === 'glossy'));
+    wall.push(acrossRamp(a, container.colour, hullOf(a, [...raised(0, wallCm), ...raised(top, wallCm)]), 0, container.finish === 'glossy'));
     wall.push(line(onScreen(a, nearHalf(a, raised(top - 0.2, wallCm))), lit(container.colour, 0.12), 1.1, 0.8));
     if (a.toward[1] <= 0.005) return;
     wall.push(fill(onScreen(a, raised(top, wallCm)), lit(container.colour, 0.03)));
-    wall.push(acrossRamp(container.colour, onScreen(a, raised(top, 0)), -0.16));
+    wall.push(acrossRamp(a, container.colour, onScreen(a, raised(top, 0)), -0.16));
     wall.push(fill(onScreen(a, raised(top - 2, 0)), SOIL));
     wall.push(fill(onScreen(a, raised(top - 2, -1)), SOIL_LIT));
   });
@@ -170,7 +169,7 @@ function standParts(a: Aim, container: Container): readonly Part[] {
   if (feetCm >= PEDESTAL_CM) {
     const half = Math.max(6, Math.min(acrossCm, deepCm) * 0.5);
     const block = (r: number, from: number, to: number) => hullOf(a, [from, to].flatMap((y) => [[-r, y, -r], [r, y, -r], [r, y, r], [-r, y, r]] as Vec3[]));
-    return [acrossRamp(container.colour, block(half * 1.35, 0, feetCm * 0.18), -0.03), acrossRamp(container.colour, block(half * 0.85, feetCm * 0.18, feetCm * 0.86), -0.06), acrossRamp(container.colour, block(half * 1.15, feetCm * 0.86, feetCm), -0.03)];
+    return [acrossRamp(a, container.colour, block(half * 1.35, 0, feetCm * 0.18), -0.03), acrossRamp(a, container.colour, block(half * 0.85, feetCm * 0.18, feetCm * 0.86), -0.06), acrossRamp(a, container.colour, block(half * 1.15, feetCm * 0.86, feetCm), -0.03)];
   }
   const near = nearHalf(a, base);
   const parts: Part[] = [];

@@ -43,8 +43,8 @@ function rim(parts: Part[], a: Aim, container: Container, w: WallFacts): void {
   const { colour } = container;
   const rimBand = Math.min(6, (w.top - w.foot) * 0.16);
   if (w.rimOut > w.wallCm) {
-    parts.push(acrossRamp(colour, band(a, container, w.top - rimBand - 1.6, w.top - rimBand, w.wallCm), -0.1));
-    parts.push(acrossRamp(colour, band(a, container, w.top - rimBand, w.top, w.rimOut), 0.02, container.finish === 'glossy'));
+    parts.push(acrossRamp(a, colour, band(a, container, w.top - rimBand - 1.6, w.top - rimBand, w.wallCm), -0.1));
+    parts.push(acrossRamp(a, colour, band(a, container, w.top - rimBand, w.top, w.rimOut), 0.02, container.finish === 'glossy'));
     parts.push(line(onScreen(a, nearHalf(a, ring(container, w.top - 0.15, w.rimOut))), lit(colour, 0.14), 1, 0.8));
   } else parts.push(line(onScreen(a, nearAt(a, container, w, w.top - 0.2)), lit(colour, 0.12), 1.1, 0.8));
 }
@@ -62,7 +62,7 @@ function upTheWall(a: Aim, container: Container, w: WallFacts, share: number, ou
 function staves(parts: Part[], a: Aim, container: Container, w: WallFacts): void {
   for (let i = 1; i < 10; i += 1) parts.push(line(upTheWall(a, container, w, i / 10), lit(container.colour, -0.13), 1, 0.75));
   const high = w.top - container.feetCm;
-  for (const t of [0.1, 0.72]) parts.push(acrossRamp([0.4, 0.012, 250], band(a, container, container.feetCm + high * t, container.feetCm + high * t + Math.max(1.6, high * 0.055), w.wallCm + 0.25)));
+  for (const t of [0.1, 0.72]) parts.push(acrossRamp(a, [0.4, 0.012, 250], band(a, container, container.feetCm + high * t, container.feetCm + high * t + Math.max(1.6, high * 0.055), w.wallCm + 0.25)));
 }
 
 function boards(parts: Part[], a: Aim, container: Container, w: WallFacts): void {
@@ -81,7 +81,7 @@ function addPattern(parts: Part[], a: Aim, container: Container, w: WallFacts): 
     case 'plain':
       return;
     case 'bands':
-      for (const t of [0.3, 0.62]) parts.push(acrossRamp(second, band(a, container, at(t), at(t + 0.1), w.wallCm + 0.05)));
+      for (const t of [0.3, 0.62]) parts.push(acrossRamp(a, second, band(a, container, at(t), at(t + 0.1), w.wallCm + 0.05)));
       return;
     case 'ribs':
       for (let i = 1; i < 16; i += 1) parts.push(line(upTheWall(a, container, w, i / 16), lit(second, 0), Math.max(0.8, a.pxPerCm * 0.35), 0.7));

@@ -1,3 +1,4 @@
+import { STUDIO_LIGHT, type Light } from '../marks/light';
 import type { Vec3 } from '../geometry/vec3';
 
 /** From where a container is looked at, and where it lands on the picture. */
@@ -14,6 +15,7 @@ export interface Lens {
 
 /** A lens with its axes worked out. Parallel projection: rulers stay true at every depth. */
 export interface Aim {
+  readonly light: Light;
   readonly right: Vec3;
   readonly up: Vec3;
   readonly toward: Vec3;
@@ -22,9 +24,9 @@ export interface Aim {
   readonly originY: number;
 }
 
-export function aim(lens: Lens): Aim {
+export function aim(lens: Lens, light: Light = STUDIO_LIGHT): Aim {
   const [ca, sa, cp, sp] = [Math.cos(lens.azimuthRad), Math.sin(lens.azimuthRad), Math.cos(lens.pitchRad), Math.sin(lens.pitchRad)];
-  return { right: [ca, 0, -sa], up: [-sa * sp, cp, -ca * sp], toward: [sa * cp, sp, ca * cp], pxPerCm: lens.pxPerCm, originX: lens.originX, originY: lens.originY };
+  return { light, right: [ca, 0, -sa], up: [-sa * sp, cp, -ca * sp], toward: [sa * cp, sp, ca * cp], pxPerCm: lens.pxPerCm, originX: lens.originX, originY: lens.originY };
 }
 
 export function screenX(a: Aim, p: Vec3): number {

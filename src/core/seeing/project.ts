@@ -1,5 +1,5 @@
 import { cross, dot, unit, type Vec3 } from '../geometry/vec3';
-import { illumination, SUN } from '../marks/light';
+import { illumination } from '../marks/light';
 import type { FruitMark, LeafMark, Mark, PlumeMark, StemMark, StrapMark } from '../marks/mark';
 import { OUTLINES } from '../marks/outline';
 import { hash01, hashSigned } from '../random/hash';
@@ -67,51 +67,66 @@ interface Bent {
   readonly left: number[];
 }
 
-function bendLeaf(mark: LeafMark, n0: Vec3, v: Vec3, a: Aim, narrow: number, thin: number): Bent {
+/** Room for the longest outline; written anew for every leaf, so that thousands of them leave nothing behind to clear up. */
+const BENT = { right: new Array<number>(128).fill(0), rib: new Array<number>(128).fill(0), left: new Array<number>(128).fill(0) } as const;
+
+/** Bends a leaf into {@link BENT}. @returns how many figures of each run are filled */
+function bend(mark: LeafMark, n0: Vec3, v: Vec3, a: Aim, narrow: number, thin: number): number {
   const { s, t } = OUTLINES[mark.style.shape];
   const { u, p, lengthCm, bendRad: beta } = mark;
   const half = (mark.widthCm / 2) * narrow;
   const [cf, sf] = [Math.cos(mark.foldRad), Math.sin(mark.foldRad)];
-  // Sized beforehand: thousands of leaves are bent for every frame, and growing arrays were a fifth of it.
   const size = 2 * (Math.ceil((s.length - 1) / thin) + 1);
-  const right = new Array<number>(size);
-  const rib = new Array<number>(size);
-  const left = new Array<number>(size);
+  const { right, rib, left } = BENT;
   let at = 0;
   const [r0, r1, r2] = a.right;
   const [w0, w1, w2] = a.up;
   const k = a.pxPerCm;
+  // Directions are put on the picture once for a leaf; its points are sums of them.
+  const [px, py] = [a.originX + k * (r0 * p[0] + r1 * p[1] + r2 * p[2]), a.originY - k * (w0 * p[0] + w1 * p[1] + w2 * p[2])];
+  const [ux, uy] = [k * lengthCm * (r0 * u[0] + r1 * u[1] + r2 * u[2]), -k * lengthCm * (w0 * u[0] + w1 * u[1] + w2 * u[2])];
+  const [nx, ny] = [k * lengthCm * (r0 * n0[0] + r1 * n0[1] + r2 * n0[2]), -k * lengthCm * (w0 * n0[0] + w1 * n0[1] + w2 * n0[2])];
+  const [vx, vy] = [k * cf * half * (r0 * v[0] + r1 * v[1] + r2 * v[2]), -k * cf * half * (w0 * v[0] + w1 * v[1] + w2 * v[2])];
+  const lift = (sf * half) / (lengthCm || 1);
+  const straight = Math.abs(beta) < 0.01;
   for (let step = 0; at < size; step += thin) {
     const i = Math.min(step, s.length - 1);
     const si = narrow === 1 ? s[i]! : 0.5 + (s[i]! - 0.5) * (0.35 + 0.65 * narrow);
     const angle = beta * si;
-    const straight = Math.abs(beta) < 0.01;
-    const [su, sn] = straight ? [si, 0] : [Math.sin(angle) / beta, (1 - Math.cos(angle)) / beta];
     const [ca, sa] = [Math.cos(angle), Math.sin(angle)];
-    const nx = n0[0] * ca + u[0] * sa;
-    const ny = n0[1] * ca + u[1] * sa;
-    const nz = n0[2] * ca + u[2] * sa;
-    const cx = p[0] + lengthCm * (su * u[0] - sn * n0[0]);
-    const cy = p[1] + lengthCm * (su * u[1] - sn * n0[1]);
-    const cz = p[2] + lengthCm * (su * u[2] - sn * n0[2]);
-    const w = t[i]! * half;
-    const [wx, wy, wz] = [v[0] * cf * w, v[1] * cf * w, v[2] * cf * w];
-    const [lx, ly, lz] = [nx * sf * w, ny * sf * w, nz * sf * w];
-    const sx = a.originX + k * (r0 * cx + r1 * cy + r2 * cz);
-    const sy = a.originY - k * (w0 * cx + w1 * cy + w2 * cz);
-    const liftX = k * (r0 * lx + r1 * ly + r2 * lz);
-    const liftY = -k * (w0 * lx + w1 * ly + w2 * lz);
-    const acrossX = k * (r0 * wx + r1 * wy + r2 * wz);
-    const acrossY = -k * (w0 * wx + w1 * wy + w2 * wz);
+    const su = straight ? si : sa / beta;
+    const sn = straight ? 0 : (1 - ca) / beta;
+    const w = t[i]!;
+    const sx = px + su * ux - sn * nx;
+    const sy = py + su * uy - sn * ny;
+    const liftX = lift * w * (ca * nx + sa * ux);
+    const liftY = lift * w * (ca * ny + sa * uy);
     rib[at] = sx;
     rib[at + 1] = sy;
-    right[at] = sx + liftX + acrossX;
-    right[at + 1] = sy + liftY + acrossY;
-    left[at] = sx + liftX - acrossX;
-    left[at + 1] = sy + liftY - acrossY;
+    right[at] = sx + liftX + w * vx;
+    right[at + 1] = sy + liftY + w * vy;
+    left[at] = sx + liftX - w * vx;
+    left[at + 1] = sy + liftY - w * vy;
     at += 2;
   }
-  return { right, rib, left };
+  return size;
+}
+
+function bendLeaf(mark: LeafMark, n0: Vec3, v: Vec3, a: Aim, narrow: number, thin: number): Bent {
+  const size = bend(mark, n0, v, a, narrow, thin);
+  return { right: BENT.right.slice(0, size), rib: BENT.rib.slice(0, size), left: BENT.left.slice(0, size) };
+}
+
+/** The closed outline alone: all that a coarse picture needs of a leaf. */
+function bentOutline(mark: LeafMark, n0: Vec3, v: Vec3, a: Aim, narrow: number, thin: number): number[] {
+  const size = bend(mark, n0, v, a, narrow, thin);
+  const out = new Array<number>(size * 2);
+  for (let i = 0; i < size; i += 1) out[i] = BENT.right[i]!;
+  for (let i = size - 2, at = size; i >= 0; i -= 2, at += 2) {
+    out[at] = BENT.left[i]!;
+    out[at + 1] = BENT.left[i + 1]!;
+  }
+  return out;
 }
 
 /** Joins an edge and another run backwards to one closed outline. */
@@ -150,23 +165,28 @@ function projectLeaf(mark: LeafMark, a: Aim, detail: Detail): Drawn {
   const base = back ?? (edged ? style.second! : style.main);
   const [cf, sf] = [Math.cos(mark.foldRad), Math.sin(mark.foldRad)];
   const sign = behind ? -1 : 1;
-  const rightLight = illumination([face[0] * cf - v[0] * sf * sign, face[1] * cf - v[1] * sf * sign, face[2] * cf - v[2] * sf * sign], mark);
-  const leftLight = illumination([face[0] * cf + v[0] * sf * sign, face[1] * cf + v[1] * sf * sign, face[2] * cf + v[2] * sf * sign], mark);
+  const rightLight = illumination([face[0] * cf - v[0] * sf * sign, face[1] * cf - v[1] * sf * sign, face[2] * cf - v[2] * sf * sign], mark, a.light);
+  const leftLight = illumination([face[0] * cf + v[0] * sf * sign, face[1] * cf + v[1] * sf * sign, face[2] * cf + v[2] * sf * sign], mark, a.light);
   const depthCm = depthOf(a, mark.p) + 0.45 * mark.lengthCm * dot(mark.u, a.toward);
 
   if (mark.stalkFrom && detail === 'full') parts.push(line([screenX(a, mark.stalkFrom), screenY(a, mark.stalkFrom), screenX(a, mark.p), screenY(a, mark.p)], tone(style.stem, rightLight * 0.8, 0), Math.max(0.7, 0.16 * a.pxPerCm)));
 
   const halves = detail === 'full' && px >= HALVES_FROM_PX;
   const thin = thinned(style.shape, px, detail);
+  if (detail === 'flat') {
+    parts.push(fill(bentOutline(mark, n, v, a, 1, thin), tone(base, (rightLight + leftLight) / 2, mark.jitter, style.surface)));
+    if (!back) addPattern(parts, mark, { a, n, v, edged, halves, px, rightLight, leftLight, detail });
+    return { depthCm, plant: mark.plant, parts };
+  }
   const whole = bendLeaf(mark, n, v, a, 1, thin);
   const all = closed(whole.right, whole.left);
-  if (detail === 'full' && px >= OUTLINE_FROM_PX) parts.push(line([...all, all[0]!, all[1]!], tone(base, Math.min(rightLight, leftLight) * 0.42, mark.jitter, style.surface), Math.min(1.5, Math.max(0.7, px * 0.02))));
+  if (px >= OUTLINE_FROM_PX) parts.push(line([...all, all[0]!, all[1]!], tone(base, Math.min(rightLight, leftLight) * 0.42, mark.jitter, style.surface), Math.min(1.5, Math.max(0.7, px * 0.02))));
   parts.push(fill(all, tone(base, halves ? rightLight : (rightLight + leftLight) / 2, mark.jitter, style.surface)));
   if (halves) parts.push(fill(closed(whole.left, whole.rib), tone(base, leftLight, mark.jitter, style.surface)));
 
   if (!back) addPattern(parts, mark, { a, n, v, edged, halves, px, rightLight, leftLight, detail });
 
-  if (detail === 'full' && px >= VEINS_FROM_PX && style.shape !== 'pinna') {
+  if (px >= VEINS_FROM_PX && style.shape !== 'pinna') {
     const veinColour = back ? null : style.vein;
     const vein = veinColour ? tone(veinColour, Math.max(rightLight, leftLight), mark.jitter) : tone(base, Math.max(rightLight, leftLight) * 1.16, mark.jitter, style.surface);
     parts.push(line(whole.rib, vein, Math.max(0.7, px * 0.016)));
@@ -195,8 +215,10 @@ function addPattern(parts: Part[], mark: LeafMark, at: LeafLight): void {
   const second = style.second ?? style.vein;
   if (!second) return;
   const patch = (share: number, colour: typeof second) => {
+    const light = (at.rightLight + at.leftLight) / 2;
+    if (at.detail === 'flat') return void parts.push(fill(bentOutline(mark, n, v, a, share, thinned(style.shape, at.px, at.detail)), tone(colour, light, mark.jitter, style.surface)));
     const inner = bendLeaf(mark, n, v, a, share, thinned(style.shape, at.px, at.detail));
-    parts.push(fill(closed(inner.right, inner.left), tone(colour, at.halves ? at.rightLight : (at.rightLight + at.leftLight) / 2, mark.jitter, style.surface)));
+    parts.push(fill(closed(inner.right, inner.left), tone(colour, at.halves ? at.rightLight : light, mark.jitter, style.surface)));
     if (at.halves) parts.push(fill(closed(inner.left, inner.rib), tone(colour, at.leftLight, mark.jitter, style.surface)));
   };
   switch (style.pattern) {
@@ -246,7 +268,7 @@ function addSideVeins(parts: Part[], leaf: Bent, colour: string, px: number): vo
 
 /** A soft light patch where the leaf mirrors the sun to the eye. */
 function addSheen(parts: Part[], mark: LeafMark, leaf: Bent, a: Aim, face: Vec3): void {
-  const half = unit([SUN[0] + a.toward[0], SUN[1] + a.toward[1], SUN[2] + a.toward[2]]);
+  const half = unit([a.light.toSun[0] + a.toward[0], a.light.toSun[1] + a.toward[1], a.light.toSun[2] + a.toward[2]]);
   const shine = Math.max(0, dot(face, half)) ** 14 * mark.sun;
   if (shine < 0.12) return;
   const mid = Math.floor(leaf.rib.length / 4) * 2;
@@ -281,7 +303,7 @@ function projectStrap(mark: StrapMark, a: Aim, detail: Detail): Drawn {
   const along = unit([last[0] - first[0], last[1] - first[1], last[2] - first[2]]);
   const n = unit(cross(side, along));
   const face: Vec3 = dot(n, a.toward) < 0 ? [-n[0], -n[1], -n[2]] : n;
-  const light = illumination(face, mark);
+  const light = illumination(face, mark, a.light);
   const right: number[] = [];
   const rib: number[] = [];
   const left: number[] = [];
@@ -332,14 +354,14 @@ function projectStem(mark: StemMark, a: Aim): Drawn | null {
   if (width < 0.25) return null;
   const middle: Vec3 = [(mark.p[0] + mark.to[0]) / 2, (mark.p[1] + mark.to[1]) / 2, (mark.p[2] + mark.to[2]) / 2];
   const xy = [screenX(a, mark.p), screenY(a, mark.p), screenX(a, mark.to), screenY(a, mark.to)];
-  const light = illumination(a.toward, mark);
+  const light = illumination(a.toward, mark, a.light);
   const parts = [line(xy, tone(mark.colour, light * 0.75, mark.jitter), Math.max(0.6, width))];
   if (width > 1.6) parts.push(line(xy.map((value, i) => (i % 2 === 0 ? value - width * 0.2 : value)), tone(mark.colour, light * 1.05, mark.jitter), width * 0.4));
   return { depthCm: depthOf(a, middle) - 0.4, plant: mark.plant, parts };
 }
 
 function projectPlume(mark: PlumeMark, a: Aim, detail: Detail): Drawn {
-  const light = illumination(a.toward, mark);
+  const light = illumination(a.toward, mark, a.light);
   const points = mark.spine.map((p) => [screenX(a, p), screenY(a, p)] as const);
   const width = mark.widthCm * a.pxPerCm;
   const right: number[] = [];
@@ -372,7 +394,7 @@ function projectPlume(mark: PlumeMark, a: Aim, detail: Detail): Drawn {
 function projectFruit(mark: FruitMark, a: Aim, detail: Detail): Drawn {
   const [x, y] = [screenX(a, mark.p), screenY(a, mark.p)];
   const r = mark.radiusCm * a.pxPerCm;
-  const light = illumination(a.toward, mark);
+  const light = illumination(a.toward, mark, a.light);
   const disc = (cx: number, cy: number, radius: number) => {
     const xy: number[] = [];
     for (let i = 0; i < 10; i += 1) xy.push(cx + radius * Math.cos((i * Math.PI) / 5), cy + radius * Math.sin((i * Math.PI) / 5));

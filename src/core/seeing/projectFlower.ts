@@ -35,7 +35,7 @@ function put(f: Face, radius: number, angle: number, height: number, out: number
 function petalLight(f: Face, angle: number, lean: number): number {
   const out: Vec3 = add([f.x[0] * Math.cos(angle), f.x[1] * Math.cos(angle), f.x[2] * Math.cos(angle)], f.y, Math.sin(angle));
   const n = unit(add(f.axis, out, -lean));
-  return illumination(f.front ? n : [-n[0], -n[1], -n[2]], f.mark);
+  return illumination(f.front ? n : [-n[0], -n[1], -n[2]], f.mark, f.a.light);
 }
 
 interface PetalRing {
@@ -227,7 +227,7 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
         xy.push(screenX(f.a, p), screenY(f.a, p));
       }
       const facing = dot(out, f.a.toward);
-      f.parts.push(fill(xy, tone(second && i % 3 === 0 ? second : main, illumination(out, f.mark) * (0.82 + 0.24 * Math.max(0, facing)) * (bud ? 0.82 : 1), f.mark.jitter)));
+      f.parts.push(fill(xy, tone(second && i % 3 === 0 ? second : main, illumination(out, f.mark, f.a.light) * (0.82 + 0.24 * Math.max(0, facing)) * (bud ? 0.82 : 1), f.mark.jitter)));
     }
   },
   /** An airy spray: small stars on unequal hair stalks. */
@@ -238,12 +238,12 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     for (let i = 0; i < count; i += 1) {
       const d = unit([hashSigned(f.mark.seed, i, 1), 0.25 + hash01(f.mark.seed, i, 2), hashSigned(f.mark.seed, i, 3)]);
       const at = add(f.mark.p, d, f.r * (0.3 + 0.85 * hash01(f.mark.seed, i, 4)));
-      if (!f.flat) f.parts.push(line([screenX(f.a, f.mark.p), screenY(f.a, f.mark.p), screenX(f.a, at), screenY(f.a, at)], tone(GREEN, illumination(f.a.toward, f.mark), 0), 0.5, 0.7));
+      if (!f.flat) f.parts.push(line([screenX(f.a, f.mark.p), screenY(f.a, f.mark.p), screenX(f.a, at), screenY(f.a, at)], tone(GREEN, illumination(f.a.toward, f.mark, f.a.light), 0), 0.5, 0.7));
       const n = unit(add(add(d, f.a.toward, 0.7), [0, 0.3, 0]));
       const x = squareTo(f.a.right, n);
       const small: Face = { ...f, mark: { ...f.mark, p: at }, axis: n, x, y: cross(n, x), r: Math.max(0.3, f.r * petal), front: true };
-      lobed(small, main, 1, f.flat ? 0 : 4, f.flat ? 0 : 0.4, 0, illumination(n, f.mark));
-      if (eye && !f.flat && small.r * f.a.pxPerCm > 2) lobed(small, eye, 0.25, 0, 0, 0, illumination(n, f.mark));
+      lobed(small, main, 1, f.flat ? 0 : 4, f.flat ? 0 : 0.4, 0, illumination(n, f.mark, f.a.light));
+      if (eye && !f.flat && small.r * f.a.pxPerCm > 2) lobed(small, eye, 0.25, 0, 0, 0, illumination(n, f.mark, f.a.light));
     }
   },
   viola(f) {

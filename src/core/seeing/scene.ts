@@ -1,16 +1,18 @@
 import type { Container } from '../containers/container';
 import { isHung } from '../containers/shape';
+import { dot } from '../geometry/vec3';
 import type { Conditions } from '../growth/conditions';
 import { foresee, type Size } from '../growth/foresee';
 import { conditionsOf } from '../growth/seasonOf';
 import { growPlant } from '../marks/grow';
-import { lightMarks } from '../marks/light';
+import { lightMarks, STUDIO_LIGHT, type Light } from '../marks/light';
 import type { Mark } from '../marks/mark';
 import { vesselOf, type Vessel } from '../marks/vessel';
 import type { PlacedPlant, PlantingInSpot } from '../plantings/planting';
 import { bookWeek, hangsFree } from '../spots/spot';
+import { clamp } from '../units/units';
 import { projectBody, type Body } from './body';
-import { aim, screenX, screenY, type Lens } from './lens';
+import { aim, screenX, screenY, type Aim, type Lens } from './lens';
 import { fill, type Drawn, type Layer, type Picture } from './part';
 import { projectMarks, type Detail } from './project';
 import { finished } from './steps';
@@ -22,6 +24,8 @@ export interface Subject {
   readonly hung: boolean;
   readonly plantedWeek: number;
   readonly conditions: Conditions;
+  /** Left out: the studio's. */
+  readonly light?: Light;
   readonly plants: readonly Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'size' | 'lean'>[];
 }
 
@@ -30,6 +34,7 @@ export interface Scene {
   readonly container: Container;
   readonly hung: boolean;
   readonly vessel: Vessel;
+  readonly light: Light;
   readonly marks: readonly Mark[];
   readonly sizes: readonly Size[];
 }
@@ -59,8 +64,9 @@ export function* growScene(subject: Subject, weeks: number): Generator<void, Sce
     for (const mark of growPlant(plant, sizes[index]!, vessel, index)) marks.push(mark);
     yield;
   }
-  lightMarks(marks);
-  return { container: subject.container, hung: subject.hung, vessel, marks, sizes };
+  const { container, hung, light = STUDIO_LIGHT } = subject;
+  lightMarks(marks, light);
+  return { container, hung, vessel, light, marks, sizes };
 }
 
 interface Frame {
@@ -68,9 +74,11 @@ interface Frame {
   readonly heightPx: number;
 }
 
-/** Offset of a leaf's shadow on the wall behind it, cm on the picture: down and away from the sun. */
-const SHADOW_RIGHT_CM = 1.1;
-const SHADOW_DOWN_CM = 1.9;
+/** How far before the wall its leaves stand, for the shadow they throw on it, cm; and the least slant of light that still throws one. */
+const BEFORE_WALL_CM = 1;
+const LEAST_SLANT = 0.08;
+/** Farthest that such a shadow is thrown, cm: beyond it light only grazes the wall. */
+const FARTHEST_CM = 6;
 
 /** The stand-back view: everything in painting order. */
 export function elevation(scene: Scene, lens: Lens, detail: Detail, frame: Frame): Picture {
@@ -79,7 +87,7 @@ export function elevation(scene: Scene, lens: Lens, detail: Detail, frame: Frame
 
 /** {@link elevation} in steps. */
 export function* drawElevation(scene: Scene, lens: Lens, detail: Detail, frame: Frame): Generator<void, Picture> {
-  const a = aim(lens);
+  const a = aim(lens, scene.light);
   const body = projectBody(scene.container, scene.hung, a);
   const { vessel } = scene;
   const behind: Mark[] = [];
@@ -95,11 +103,11 @@ export function* drawElevation(scene: Scene, lens: Lens, detail: Detail, frame: 
   }
   const frontDrawn = yield* projectMarks(front, a, detail);
   const layers: Layer[] = [];
-  if (!scene.hung) layers.push({ clip: null, drawn: [{ depthCm: 0, plant: -1, parts: groundShadow(body.silhouette, screenY(a, [0, 0, 0]), a.pxPerCm) }] });
+  if (!scene.hung) layers.push({ clip: null, drawn: [{ depthCm: 0, plant: -1, parts: groundShadow(body.silhouette, a) }] });
   layers.push({ clip: null, drawn: yield* projectMarks(behind, a, detail) });
   layers.push({ clip: null, drawn: [{ depthCm: 0, plant: -1, parts: [...body.wall, ...body.mouth] }] });
   layers.push({ clip: aboveRim(body.nearRim, frame), drawn: yield* projectMarks(low, a, detail) });
-  layers.push({ clip: body.silhouette, drawn: [{ depthCm: 0, plant: -1, parts: foliageShadow(frontDrawn, body, a.pxPerCm, detail) }] });
+  layers.push({ clip: body.silhouette, drawn: [{ depthCm: 0, plant: -1, parts: foliageShadow(frontDrawn, body, a, detail) }] });
   const last = body.chains.length > 0 ? [...frontDrawn, ...body.chains].sort((m, n) => m.depthCm - n.depthCm) : frontDrawn;
   layers.push({ clip: null, drawn: last });
   return { ...frame, layers };
@@ -112,8 +120,16 @@ function aboveRim(nearRim: readonly number[], { widthPx }: Frame): number[] {
   return [...nearRim, far, nearRim[count - 1]!, far, -far, -far, -far, -far, nearRim[1]!];
 }
 
+/** How far the shadow on the ground is drawn off for each unit the sun stands to the side, cm; a low sun throws it farther, up to so much. Only its root is drawn. */
+const THROWN_CM = 5;
+const LONGEST = 2.4;
+
 /** The shadow on the ground; what stands high on a pedestal throws a narrower one. */
-function groundShadow(silhouette: readonly number[], groundY: number, pxPerCm: number): Drawn['parts'] {
+function groundShadow(silhouette: readonly number[], a: Aim): Drawn['parts'] {
+  const { pxPerCm, light: { toSun, sunShare } } = a;
+  const groundY = screenY(a, [0, 0, 0]);
+  const slant = Math.min(LONGEST, Math.sqrt(Math.max(0, 1 - toSun[1] ** 2)) / Math.max(0.1, toSun[1]));
+  const aside = -THROWN_CM * slant * dot(a.right, toSun) * sunShare;
   let [low, high, foot] = [Infinity, -Infinity, -Infinity];
   for (let i = 0; i < silhouette.length; i += 2) {
     low = Math.min(low, silhouette[i]!);
@@ -125,7 +141,7 @@ function groundShadow(silhouette: readonly number[], groundY: number, pxPerCm: n
   foot = Math.max(foot, groundY);
   return [1.2, 1, 0.84].map((share) => {
     const xy: number[] = [];
-    for (let i = 0; i < 24; i += 1) xy.push((low + high) / 2 + pxPerCm * 2.2 + Math.cos((i * Math.PI) / 12) * half * share, foot - pxPerCm * 1.2 + Math.sin((i * Math.PI) / 12) * Math.min(half * 0.22, pxPerCm * 3) * share);
+    for (let i = 0; i < 24; i += 1) xy.push((low + high) / 2 + pxPerCm * aside + Math.cos((i * Math.PI) / 12) * half * share, foot - pxPerCm * 1.2 + Math.sin((i * Math.PI) / 12) * Math.min(half * 0.22, pxPerCm * 3) * share);
     return fill(xy, '#20262a', 0.07);
   });
 }
@@ -134,13 +150,17 @@ function groundShadow(silhouette: readonly number[], groundY: number, pxPerCm: n
 const SHADE = 0.2;
 
 /** Each front leaf's outline thrown on the wall once: cheap, and most of the realism. While something moves every second leaf does it for two. */
-function foliageShadow(drawn: readonly Drawn[], { silhouette, nearRim }: Body, pxPerCm: number, detail: Detail): Drawn['parts'] {
+function foliageShadow(drawn: readonly Drawn[], { silhouette, nearRim }: Body, a: Aim, detail: Detail): Drawn['parts'] {
+  const { pxPerCm, light: { toSun, sunShare } } = a;
+  const slant = dot(a.toward, toSun);
+  if (slant < LEAST_SLANT || sunShare < 0.05) return [];
   let [low, high] = [Infinity, -Infinity];
   for (let i = 1; i < silhouette.length; i += 2) {
     low = Math.min(low, silhouette[i]!);
     high = Math.max(high, silhouette[i]!);
   }
-  const [dx, dy] = [SHADOW_RIGHT_CM * pxPerCm, SHADOW_DOWN_CM * pxPerCm];
+  const thrown = (across: number) => clamp((BEFORE_WALL_CM * across) / slant, -FARTHEST_CM, FARTHEST_CM) * pxPerCm;
+  const [dx, dy] = [thrown(-dot(a.right, toSun)), thrown(dot(a.up, toSun))];
   const rim = Math.min(...nearRim.filter((_, i) => i % 2 === 1));
   const parts: Drawn['parts'][number][] = [];
   const [every, shade] = detail === 'flat' ? [2, 1 - (1 - SHADE) ** 2] : [1, SHADE];
@@ -151,7 +171,7 @@ function foliageShadow(drawn: readonly Drawn[], { silhouette, nearRim }: Body, p
     if (!outline) continue;
     const y = outline.xy[1]!;
     if (y < rim - 4 * pxPerCm || y > high) continue;
-    parts.push(fill(outline.xy.map((value, k) => value + (k % 2 === 0 ? dx : dy)), '#14100c', shade));
+    parts.push(fill(outline.xy.map((value, k) => value + (k % 2 === 0 ? dx : dy)), '#14100c', shade * sunShare));
   }
   return parts;
 }
@@ -163,7 +183,7 @@ export function planHoles(scene: Scene, plants: Subject['plants'], holes: readon
 
 /** {@link planHoles} in steps. */
 export function* drawHoles(scene: Scene, plants: Subject['plants'], holes: readonly number[], lens: Lens, detail: Detail, frame: Frame): Generator<void, Picture> {
-  const a = aim({ ...lens, azimuthRad: 0, pitchRad: Math.PI / 2 });
+  const a = aim({ ...lens, azimuthRad: 0, pitchRad: Math.PI / 2 }, scene.light);
   const byPlant: Mark[][] = plants.map(() => []);
   for (const mark of scene.marks) byPlant[mark.plant]?.push(mark);
   const layers: Layer[] = [];

@@ -14,19 +14,21 @@ import { bookWeek } from '@/core/spots/spot';
 import { weekAfter } from '@/core/units/units';
 import type { Editing } from '@/ui/session/useEditing';
 import { useSettings } from '@/ui/session/StoreProvider';
+import { useRested } from '@/ui/session/useRested';
 import { useUndoKeys } from '@/ui/session/useUndoKeys';
 import { useWidth } from '@/ui/controls/useWidth';
 import { countText, hoursText, moneyText, volumeText, weekText } from '@/words/format';
 import { sizeText } from '@/words/containers';
 import { keyed } from '@/words/names';
-import { PlantActions } from './PlantActions';
 import { KindTags } from './KindTags';
-import { OpinionSheet } from './OpinionSheet';
 import { StandBack } from './StandBack';
 import { Stencil } from './Stencil';
 import { TurnSlider } from './TurnSlider';
 import { WeekSlider } from './WeekSlider';
 
+// What is read after the drawings comes after them.
+const OpinionSheet = dynamic(() => import('./OpinionSheet').then((m) => m.OpinionSheet), { ssr: false });
+const PlantActions = dynamic(() => import('./PlantActions').then((m) => m.PlantActions), { ssr: false });
 const SeasonStrip = dynamic(() => import('./SeasonStrip'), { ssr: false });
 const Tray = dynamic(() => import('./Tray'), { ssr: false });
 
@@ -53,6 +55,8 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
     (FIELD_HEIGHT_PX - 90) / (extent.planDepthCm * 2),
   );
   const culprits = useMemo(() => editing.opinion.remarks.find(({ check }) => check === pointed)?.culprits ?? [], [editing.opinion, pointed]);
+  const rested = useRested(editing);
+  const restedReading = useRested(reading);
   useUndoKeys(editing.undo, editing.redo);
 
   const dims = sizeText(planting.container.shape, settings.length);
@@ -89,11 +93,11 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         </div>
         <KindTags editing={editing} keys={keys} sizes={reading.grown()} selected={selected} onSelect={setSelected} settings={settings} />
         <PlantActions editing={editing} selected={selected} onSelect={setSelected} settings={settings} weeks={weeks} />
-        <SeasonStrip reading={reading} keys={keys} theme={settings.theme} />
+        <SeasonStrip reading={restedReading} keys={keys} theme={settings.theme} />
       </div>
       <aside className="mt-6 grid content-start gap-4 wide:mt-0">
         <OpinionSheet editing={editing} settings={settings} pointed={pointed} onPoint={setPointed} />
-        <Tray editing={editing} settings={settings} weeks={weeks} selected={selected} />
+        <Tray editing={rested} settings={settings} weeks={weeks} selected={selected} />
       </aside>
     </div>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { usualContainer } from '@/core/containers/usual';
 import { visibleHeightCm, type Container } from '@/core/containers/container';
@@ -16,7 +17,8 @@ import { ROLE_NAMES } from '@/words/names';
 import { partnerText, sizeText } from '@/words/plants';
 import { belowCm, grownWeeks, GrownPicture } from './GrownPicture';
 import { YearStrip } from './YearStrip';
-import { YoursSheet } from './YoursSheet';
+
+const YoursSheet = dynamic(() => import('./YoursSheet'), { ssr: false });
 
 interface KindPageProps {
   readonly kind: PlantKind;

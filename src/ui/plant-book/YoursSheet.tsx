@@ -10,7 +10,7 @@ import type { Units } from '@/words/format';
 import { PhotoColour } from './PhotoColour';
 
 /** What the gardener knows better, has, loves, or will not plant again. A value told here wins over the book everywhere. */
-export function YoursSheet({ kind, own, units, onOwn }: { readonly kind: PlantKind; readonly own: OwnKind | null; readonly units: Units; readonly onOwn: (record: OwnKind) => void }) {
+export default function YoursSheet({ kind, own, units, onOwn }: { readonly kind: PlantKind; readonly own: OwnKind | null; readonly units: Units; readonly onOwn: (record: OwnKind) => void }) {
   // Kept here while the sheet is open: two changes in a row must not wait for storage.
   const [record, setRecord] = useState(own ?? untold(kind.id));
   const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});

@@ -2,11 +2,7 @@
 
 import { format } from 'date-fns';
 import { useEffect, useMemo, useState } from 'react';
-import * as z from 'zod';
-import { NURSERY_SIZE_IDS } from '@/core/plants/nursery';
 import type { BenchLine } from '@/core/shopping/stops';
-
-const benchSchema = z.object({ stock: z.array(z.object({ kindId: z.string(), size: z.enum(NURSERY_SIZE_IDS), count: z.number(), price: z.number(), note: z.string(), tired: z.boolean(), daysIn: z.number() })) });
 
 /** What a stop has on its benches today. */
 export interface Benches {
@@ -25,7 +21,7 @@ export function useBenches(stop: string | null): Benches {
     if (!stop) return;
     const giveUp = new AbortController();
     fetch(`/api/garden-centre?stop=${stop}&day=${format(new Date(), 'yyyy-MM-dd')}`, { signal: giveUp.signal })
-      .then(async (response) => setAnswer({ stop, lines: response.ok ? benchSchema.parse(await response.json()).stock : null }))
+      .then(async (response) => setAnswer({ stop, lines: response.ok ? (await import('./benchSchema')).benchSchema.parse(await response.json()).stock : null }))
       .catch((error: Error) => error.name !== 'AbortError' && setAnswer({ stop, lines: null }));
     return () => giveUp.abort();
   }, [stop]);

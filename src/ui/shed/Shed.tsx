@@ -2,7 +2,9 @@
 
 import { useRef, useState } from 'react';
 import { format } from 'date-fns';
-import { fromPlantingFile, LARGEST_FILE_BYTES, parseFile, toPlantingFile, type Backup, type FileFault } from '@/core/files/plantingFile';
+import type { Backup, FileFault } from '@/core/files/plantingFile';
+import type { Planting } from '@/core/plantings/planting';
+import type { Spot } from '@/core/spots/spot';
 import { Choices } from '@/ui/controls/Choices';
 import { saveFile } from '@/ui/session/saveFile';
 import { useLibrary } from '@/ui/session/LibraryProvider';
@@ -25,6 +27,7 @@ export function Shed() {
     if (!store) return;
     setFaults(null);
     setWaiting(null);
+    const { fromPlantingFile, LARGEST_FILE_BYTES, parseFile } = await door();
     if (file.size > LARGEST_FILE_BYTES) return setFaults({ file: file.name, list: [{ field: '', message: `The file must be at most ${LARGEST_FILE_BYTES / 1e6} MB; got ${(file.size / 1e6).toFixed(1)} MB. Nothing was taken in.` }] });
     const parsed = parseFile(await file.text());
     if (!parsed.ok) return setFaults({ file: file.name, list: parsed.faults });
@@ -38,6 +41,8 @@ export function Shed() {
     await store.add({ ...planting, demo: false, spotId: newSpot.id, ...(taken ? { id: `planting-${fresh}`, name: `${planting.name} (from file)`.slice(0, 80) } : {}) }, newSpot);
     say(`${planting.name} came in${planting.strangers.length > 0 ? `, with ${countText(planting.strangers.length, 'plant')} not in your book` : ''}.`);
   };
+
+  const save = async (planting: Planting, spot: Spot) => saveJson(`${fileName(planting.name)}.rillbank.json`, (await door()).toPlantingFile(planting, spot, kindOf));
 
   const loadDemo = async () => {
     const demoSet = (await import('@/demo/rillbankHalt')).rillbankHalt();
@@ -62,7 +67,7 @@ export function Shed() {
                 <b className="font-semibold">{planting.name}</b>
                 <span className="text-ink2">{spot?.name}, {countText(planting.places.length, 'plant')}</span>
                 <span className="ml-auto flex gap-4">
-                  {spot && <button type="button" className="press-link" onClick={() => saveJson(`${fileName(planting.name)}.rillbank.json`, toPlantingFile(planting, spot, kindOf))}>Save as file</button>}
+                  {spot && <button type="button" className="press-link" onClick={() => void save(planting, spot)}>Save as file</button>}
                   <button type="button" className="press-plain" onClick={() => void store.remove(planting.id).then((gone) => gone && say(`${planting.name} was taken away.`, { label: 'Bring it back', go: () => void store.add(gone.planting, gone.spot) }))}>Take away</button>
                 </span>
               </li>
@@ -105,6 +110,9 @@ export function Shed() {
     </div>
   );
 }
+
+/** Reading and writing of files: fetched when one is asked for. */
+const door = () => import('@/core/files/plantingFile');
 
 function fileName(name: string): string {
   return name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'planting';

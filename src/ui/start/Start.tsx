@@ -13,10 +13,13 @@ import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { obstacleText, ruledOutText } from '@/words/obstacles';
 import { countText } from '@/words/format';
 import { StartSheet } from './StartSheet';
-import { FIRST_FORM, readStart, SHAPE_NAMES, withSpot, withUnit, type StartForm } from './startForm';
+import { FIRST_FORM, SHAPE_NAMES, withSpot, withUnit, type StartForm, type StartReading } from './startForm';
 import { briefFrom, useProposals } from './useProposals';
 
 const ProposalGrid = dynamic(() => import('./ProposalGrid'), { ssr: false });
+
+/** Until what reads the sheet has been fetched. */
+const UNREAD: StartReading = { ok: false, faults: {} };
 
 /** Starting a planting: what pot, what light, what colours on one side; plantings that suit on the other, found while the form changes. */
 export function Start() {
@@ -43,7 +46,9 @@ export function Start() {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [form, given?.id]);
   const key = JSON.stringify([values, given?.id, chosen]);
-  const reading = useMemo(() => readStart(values, given ?? spotId, chosen?.container ?? null, settings.house), [key, spotId, settings.house]); // eslint-disable-line react-hooks/exhaustive-deps
+  const [door, setDoor] = useState<typeof import('./readStart') | null>(null);
+  useEffect(() => void import('./readStart').then(setDoor), []);
+  const reading = useMemo(() => door?.readStart(values, given ?? spotId, chosen?.container ?? null, settings.house) ?? UNREAD, [door, key, spotId, settings.house]); // eslint-disable-line react-hooks/exhaustive-deps
   const [stop, setStop] = useState('');
   const benches = useBenches(stop || null);
   const owned = useLive(async (s) => (await s.ownKinds()).filter((record) => record.owned > 0).map(({ id }) => id).join());
@@ -78,7 +83,7 @@ export function Start() {
       </div>
       <section aria-label="Plantings that suit" className="mt-6 min-w-0 wide:mt-0">
         <div className="flex h-10 items-end gap-3">
-          <h2 className="display text-[21px] leading-7">{proposals.length > 0 ? `${countText(proposals.length, 'planting')} that suit` : reading.ok ? (looking ? 'Looking…' : 'Nothing suits') : 'Mend the sheet first'}</h2>
+          <h2 className="display text-[21px] leading-7">{proposals.length > 0 ? `${countText(proposals.length, 'planting')} that suit` : reading.ok || reading === UNREAD ? (looking || reading === UNREAD ? 'Looking…' : 'Nothing suits') : 'Mend the sheet first'}</h2>
           <p className="pb-0.5 text-ink2" role="status">{looking ? 'still looking' : proposals.length > 0 ? 'drawn ten weeks on, all at one scale' : ''}</p>
         </div>
         {reading.ok && <ProposalGrid proposals={proposals} reading={reading} plantedWeek={values.plantedWeek} settings={settings} onKeep={(proposal) => void keep(proposal)} />}

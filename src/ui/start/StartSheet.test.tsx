@@ -2,7 +2,8 @@ import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useForm, useWatch } from 'react-hook-form';
 import { CM, INCHES } from '../../../tests/builders/editing';
-import { FIRST_FORM, readStart, type StartForm, type StartReading } from './startForm';
+import { readStart } from './readStart';
+import { FIRST_FORM, type StartForm, type StartReading } from './startForm';
 import { StartSheet } from './StartSheet';
 
 let reading: StartReading;

@@ -1,5 +1,6 @@
 import { USUAL_HOUSE } from '@/core/plantings/house';
-import { FIRST_FORM, readStart, withShape, withUnit } from './startForm';
+import { readStart } from './readStart';
+import { FIRST_FORM, withShape, withUnit } from './startForm';
 
 test('house preferences go into a container described here: headspace, what lies over the holes, the words for light', () => {
   const read = (house: Partial<typeof USUAL_HOUSE>) => {

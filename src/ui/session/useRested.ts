@@ -1,0 +1,15 @@
+import { useEffect, useState } from 'react';
+
+/** Rest after the last change before it is passed on, ms: longer than the gap between two moves of a hand. */
+const REST_MS = 220;
+
+/** A value that stays as it was while it keeps changing, and follows once it rests: for what is too slow to follow a hand. */
+export function useRested<T>(value: T): T {
+  const [rested, setRested] = useState(value);
+  useEffect(() => {
+    if (rested === value) return;
+    const timer = setTimeout(() => setRested(() => value), REST_MS);
+    return () => clearTimeout(timer);
+  }, [value, rested]);
+  return rested;
+}
