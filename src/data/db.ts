@@ -1,5 +1,7 @@
 import Dexie, { type Table } from 'dexie';
 import type { DayWeather } from '@/core/climate/weather';
+import type { Gathering } from '@/core/plantings/gathering';
+import type { Kept } from '@/core/plantings/kept';
 import type { Planting } from '@/core/plantings/planting';
 import type { Settings } from '@/core/files/plantingFile';
 import type { OwnKind } from '@/core/plants/own';
@@ -33,6 +35,8 @@ export class RillbankDb extends Dexie {
   declare histories: Table<History, string>;
   declare shelf: Table<ShelfItem, string>;
   declare kinds: Table<OwnKind, string>;
+  declare kept: Table<Kept, string>;
+  declare groups: Table<Gathering, string>;
   declare weather: Table<WeatherRecords, string>;
   declare settings: Table<{ readonly key: 'settings' } & Settings, string>;
 

@@ -5,7 +5,11 @@ import { applyEdit, type Edit } from '@/core/plantings/edits';
 import type { Planting } from '@/core/plantings/planting';
 import { saysNothing, type OwnKind } from '@/core/plants/own';
 import { ownKindSchema } from '@/core/plants/ownSchema';
+import type { Gathering } from '@/core/plantings/gathering';
+import { gatheringSchema } from '@/core/plantings/gatheringSchema';
 import { houseSchema } from '@/core/plantings/houseSchema';
+import { bringBack, branchOf, type Kept } from '@/core/plantings/kept';
+import { keptSchema } from '@/core/plantings/keptSchema';
 import { plantingSchema } from '@/core/plantings/schema';
 import { spotSchema } from '@/core/spots/schema';
 import { shelfItemSchema } from '@/core/shelf/schema';
@@ -61,8 +65,9 @@ export class Store {
     });
   }
 
-  async addAll({ spots, plantings, shelf }: { readonly spots: readonly Spot[]; readonly plantings: readonly Planting[]; readonly shelf: readonly ShelfItem[] }): Promise<void> {
-    await this.db.transaction('rw', this.db.plantings, this.db.spots, this.db.shelf, async () => {
+  async addAll({ spots, plantings, shelf, groups = [] }: { readonly spots: readonly Spot[]; readonly plantings: readonly Planting[]; readonly shelf: readonly ShelfItem[]; readonly groups?: readonly Gathering[] }): Promise<void> {
+    await this.db.transaction('rw', this.db.plantings, this.db.spots, this.db.shelf, this.db.groups, async () => {
+      await this.db.groups.bulkPut([...groups]);
       await this.db.shelf.bulkPut([...shelf]);
       await this.db.spots.bulkPut(spots.map(withLightInUse));
       await this.db.plantings.bulkPut([...plantings]);
@@ -87,6 +92,60 @@ export class Store {
       const item = await this.db.shelf.get(id);
       await this.db.shelf.delete(id);
       return item ?? null;
+    });
+  }
+
+  /** Plantings kept beside one that is worked on, the newest first. */
+  async keptOf(plantingId: string): Promise<readonly Kept[]> {
+    return (await this.db.kept.where('plantingId').equals(plantingId).toArray()).flatMap((record) => keptSchema.safeParse(record).data ?? []).sort((a, b) => (a.at < b.at ? 1 : -1));
+  }
+
+  /** Keeps plantings beside the one worked on, or replaces those of the same ids. */
+  async keep(...records: readonly Kept[]): Promise<void> {
+    await this.db.kept.bulkPut([...records]);
+  }
+
+  /** Lets a kept planting go. @returns what is needed to keep it again */
+  async letGo(id: string): Promise<Kept | null> {
+    return this.db.transaction('rw', this.db.kept, async () => {
+      const record = await this.db.kept.get(id);
+      await this.db.kept.delete(id);
+      return record ?? null;
+    });
+  }
+
+  /**
+   * Works on another branch: the one left is kept under its name as it stands, the other is brought back, with a way back in history.
+   * @param to the branch to work on; a record not yet stored begins a new one
+   */
+  async switchTo(to: Kept, at: string, name: string): Promise<void> {
+    await this.db.transaction('rw', this.db.plantings, this.db.histories, this.db.kept, async () => {
+      const planting = await this.db.plantings.get(to.plantingId);
+      if (!planting) return;
+      const left = branchOf(planting);
+      const before = (await this.db.kept.where('plantingId').equals(to.plantingId).toArray()).find(({ kind, name: called }) => kind === 'what if' && called === left);
+      await this.db.kept.put({ id: before?.id ?? `${to.plantingId}-${left}`.slice(0, 80), plantingId: to.plantingId, kind: 'what if', name: left, at, from: before?.from ?? null, planting });
+      await this.db.kept.put(to);
+      await this.edit(to.plantingId, bringBack(to), name);
+    });
+  }
+
+  /** Containers that stand together, in the order of their names. */
+  async groups(): Promise<readonly Gathering[]> {
+    return (await this.db.groups.toArray()).flatMap((record) => gatheringSchema.safeParse(record).data ?? []).sort((a, b) => a.name.localeCompare(b.name));
+  }
+
+  /** Adds a group, or replaces the one of the same id. */
+  async putGroup(group: Gathering): Promise<void> {
+    await this.db.groups.put(group);
+  }
+
+  /** Parts a group; its containers stay. @returns what is needed to put it back */
+  async partGroup(id: string): Promise<Gathering | null> {
+    return this.db.transaction('rw', this.db.groups, async () => {
+      const group = await this.db.groups.get(id);
+      await this.db.groups.delete(id);
+      return group ?? null;
     });
   }
 
@@ -170,6 +229,13 @@ export class Store {
     });
   }
 
+  /** Walks back (negative) or forward through a planting's changes by so many steps, as one whole. */
+  async walk(id: string, steps: number): Promise<void> {
+    await this.db.transaction('rw', this.db.plantings, this.db.histories, async () => {
+      for (let i = 0; i < Math.abs(steps); i += 1) await (steps < 0 ? this.undo(id) : this.redo(id));
+    });
+  }
+
   private async step(id: string, change: (planting: Planting, history: History) => { planting: Planting; past: readonly Step[]; future: readonly Step[] } | null): Promise<void> {
     await this.db.transaction('rw', this.db.plantings, this.db.histories, async () => {
       const planting = await this.db.plantings.get(id);
@@ -182,25 +248,29 @@ export class Store {
   }
 
   /** Takes a planting away, and its spot when nothing else stands there and nothing was described of it. @returns what is needed to put it back */
-  async remove(id: string): Promise<{ readonly planting: Planting; readonly spot: Spot } | null> {
-    return this.db.transaction('rw', this.db.plantings, this.db.spots, this.db.histories, async () => {
+  async remove(id: string): Promise<{ readonly planting: Planting; readonly spot: Spot; readonly kept: readonly Kept[] } | null> {
+    return this.db.transaction('rw', this.db.plantings, this.db.spots, this.db.histories, this.db.kept, async () => {
       const planting = await this.db.plantings.get(id);
       const spot = planting && (await this.db.spots.get(planting.spotId));
       if (!planting || !spot) return null;
       await this.db.plantings.delete(id);
       await this.db.histories.delete(id);
+      const kept = await this.db.kept.where('plantingId').equals(id).toArray();
+      await this.db.kept.bulkDelete(kept.map((record) => record.id));
       if (isBare(spot) && (await this.db.plantings.where('spotId').equals(spot.id).count()) === 0) await this.db.spots.delete(spot.id);
-      return { planting, spot };
+      return { planting, spot, kept };
     });
   }
 
   /** Takes away the demo set: plantings marked as such and their spots, unless something of the gardener's stands there. */
   async removeDemo(): Promise<number> {
-    return this.db.transaction('rw', this.db.plantings, this.db.spots, this.db.histories, this.db.shelf, async () => {
+    return this.db.transaction('rw', [this.db.plantings, this.db.spots, this.db.histories, this.db.shelf, this.db.kept, this.db.groups], async () => {
       const demo = (await this.db.plantings.toArray()).filter((planting) => planting.demo);
       await this.db.plantings.bulkDelete(demo.map(({ id }) => id));
       await this.db.histories.bulkDelete(demo.map(({ id }) => id));
       for (const spotId of new Set(demo.map(({ spotId }) => spotId))) if ((await this.db.plantings.where('spotId').equals(spotId).count()) === 0) await this.db.spots.delete(spotId);
+      await this.db.kept.where('plantingId').anyOf(demo.map(({ id }) => id)).delete();
+      await this.db.groups.bulkDelete((await this.db.groups.toArray()).filter((group) => group.demo).map(({ id }) => id));
       await this.db.shelf.bulkDelete((await this.db.shelf.toArray()).filter((item) => item.demo).map(({ id }) => id));
       return demo.length;
     });
@@ -219,15 +289,19 @@ export class Store {
 
   /** Everything, as a backup. */
   async backup(written: string): Promise<Backup> {
-    const [spots, plantings, settings, weather, shelf, kinds] = await Promise.all([this.spots(), this.plantings(), this.settings(), this.db.weather.toArray(), this.shelf(), this.ownKinds()]);
+    const [spots, plantings, settings, weather, shelf, kinds, groups, keptRows] = await Promise.all([this.spots(), this.plantings(), this.settings(), this.db.weather.toArray(), this.shelf(), this.ownKinds(), this.groups(), this.db.kept.toArray()]);
     const here = new Set(spots.map(({ id }) => id));
-    return { format: 'rillbank-backup', version: 1, written, spots: [...spots], plantings: [...plantings], shelf: [...shelf], kinds: [...kinds], settings, weather: weather.filter(({ spotId }) => here.has(spotId)).map(toWeatherRows) };
+    const planted = new Set(plantings.map(({ id }) => id));
+    const kept = keptRows.flatMap((record) => keptSchema.safeParse(record).data ?? []).filter(({ plantingId }) => planted.has(plantingId));
+    return { format: 'rillbank-backup', version: 1, written, spots: [...spots], plantings: [...plantings], shelf: [...shelf], kinds: [...kinds], kept, groups: [...groups], settings, weather: weather.filter(({ spotId }) => here.has(spotId)).map(toWeatherRows) };
   }
 
   /** Puts a whole backup in the place of what is there. */
   async restore(backup: Backup): Promise<void> {
-    await this.db.transaction('rw', [this.db.plantings, this.db.spots, this.db.histories, this.db.settings, this.db.weather, this.db.shelf, this.db.kinds], async () => {
-      await Promise.all([this.db.plantings.clear(), this.db.spots.clear(), this.db.histories.clear(), this.db.weather.clear(), this.db.shelf.clear(), this.db.kinds.clear()]);
+    await this.db.transaction('rw', [this.db.plantings, this.db.spots, this.db.histories, this.db.settings, this.db.weather, this.db.shelf, this.db.kinds, this.db.kept, this.db.groups], async () => {
+      await Promise.all([this.db.plantings.clear(), this.db.spots.clear(), this.db.histories.clear(), this.db.weather.clear(), this.db.shelf.clear(), this.db.kinds.clear(), this.db.kept.clear(), this.db.groups.clear()]);
+      await this.db.kept.bulkPut([...backup.kept]);
+      await this.db.groups.bulkPut([...backup.groups]);
       await this.db.kinds.bulkPut([...backup.kinds]);
       await this.db.shelf.bulkPut([...backup.shelf]);
       await this.db.weather.bulkPut(backup.weather.map(fromWeatherRows));

@@ -4,6 +4,7 @@ import { castOf } from '@/core/search/compose';
 import { placeCast } from '@/core/search/place';
 import type { Scheme } from '@/core/colour/schemes';
 import type { Container } from '@/core/containers/container';
+import type { Gathering } from '@/core/plantings/gathering';
 import { USUAL_CARE, type Planting } from '@/core/plantings/planting';
 import type { SchoolId } from '@/core/plantings/schoolId';
 import { usualContainer } from '@/core/containers/usual';
@@ -83,6 +84,12 @@ const DESIGNS: readonly Design[] = [
   { id: 'demo-kitchen-pot', name: 'Kitchen pot', school: 'kitchen', spot: spots.hut, shelfId: 'demo-kitchen', scheme: { kind: 'warm' }, lead: 'chilli-red', bodies: ['basil-purple', 'pot-marigold'], edges: ['strawberry', 'parsley-curled'], kitchen: true },
 ];
 
+/** The tubs and the kitchen pot as they would stand by the platform seat. */
+const PLATFORM_GROUP: Gathering = {
+  id: 'demo-group', name: 'By the platform seat', demo: true,
+  members: [{ plantingId: 'demo-tub-1', atCm: -58, backCm: 0, raisedCm: 0, turnDeg: 0 }, { plantingId: 'demo-tub-2', atCm: 6, backCm: 18, raisedCm: 20, turnDeg: 0 }, { plantingId: 'demo-kitchen-pot', atCm: 66, backCm: 0, raisedCm: 0, turnDeg: 0 }],
+};
+
 function known(id: string): PlantKind {
   const kind = kindOf(id);
   if (!kind) throw new Error(`The demo set names a plant the book does not have: ${id}.`);
@@ -90,7 +97,7 @@ function known(id: string): PlantKind {
 }
 
 /** The whole set, placed by the same engine that places everything else. */
-export function rillbankHalt(): { readonly spots: readonly Spot[]; readonly plantings: readonly Planting[]; readonly shelf: readonly ShelfItem[] } {
+export function rillbankHalt(): { readonly spots: readonly Spot[]; readonly plantings: readonly Planting[]; readonly shelf: readonly ShelfItem[]; readonly groups: readonly Gathering[] } {
   const plantings = DESIGNS.map((design): Planting => {
     const wishes = { scheme: design.scheme, fullInWeeks: 8, budget: null, kitchen: design.kitchen ?? false, school: design.school ?? 'thriller', must: [], never: [] } as const;
     const { container } = shelf.find(({ id }) => id === design.shelfId)!;
@@ -99,5 +106,5 @@ export function rillbankHalt(): { readonly spots: readonly Spot[]; readonly plan
     if (!places) throw new Error(`The demo planting ${design.name} does not fit its container.`);
     return { id: design.id, name: design.name, spotId: design.spot.id, container, shelfId: design.shelfId, wishes, plantedWeek: 20, endWeek: 42, care: USUAL_CARE, places, strangers: [], meant: [], demo: true };
   });
-  return { spots: Object.values(spots), plantings, shelf };
+  return { spots: Object.values(spots), plantings, shelf, groups: [PLATFORM_GROUP] };
 }

@@ -1,5 +1,6 @@
 import type { Picture } from '@/core/seeing/part';
 import { drawElevation, drawHoles, growScene, type Scene, type Subject } from '@/core/seeing/scene';
+import { withScenery, type Scenery } from '@/core/seeing/scenery';
 import { withoutCovered } from '@/core/seeing/covered';
 import type { Lens } from '@/core/seeing/lens';
 import type { Detail } from '@/core/seeing/project';
@@ -14,6 +15,8 @@ export interface PictureRequest {
   readonly heightPx: number;
   /** Radii of the stencil's holes in cm: the plan is drawn; `null`: the stand-back view. */
   readonly holesCm: readonly number[] | null;
+  /** What stands behind and before the planting; the plan has none. */
+  readonly scenery?: Scenery | null;
 }
 
 /** Grown scenes kept: turning and repainting reuse them. */
@@ -27,14 +30,15 @@ export class Picturing {
   private last: { readonly subject: Subject; readonly key: string; readonly weeks: number; readonly step: number } | null = null;
 
   /** Grows what is asked for, where no scene of it is kept, and puts it on a picture, in steps. */
-  *drawing({ subject, weeks, lens, detail, widthPx, heightPx, holesCm }: PictureRequest): Generator<void, Picture> {
+  *drawing({ subject, weeks, lens, detail, widthPx, heightPx, holesCm, scenery = null }: PictureRequest): Generator<void, Picture> {
     const key = JSON.stringify({ ...subject, plants: subject.plants.map(({ kind, ...place }) => [kind.id, place]) });
     const step = this.last?.key === key ? weeks - this.last.weeks || this.last.step : 0;
     this.last = { subject, key, weeks, step };
     const scene = yield* this.scene(subject, key, weeks);
     const frame = { widthPx, heightPx };
     if (holesCm) return yield* drawHoles(scene, subject.plants, holesCm, lens, detail, frame);
-    return yield* drawElevation(detail === 'flat' ? { ...scene, marks: withoutCovered(scene.marks, lens, frame) } : scene, lens, detail, frame);
+    const picture = yield* drawElevation(detail === 'flat' ? { ...scene, marks: withoutCovered(scene.marks, lens, frame) } : scene, lens, detail, frame);
+    return scenery ? withScenery(picture, scenery, lens) : picture;
   }
 
   /** Grows the weeks likely to be asked for next, in steps: growing takes as long as drawing, and a hand on the week slider waits for both. */

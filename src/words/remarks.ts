@@ -1,5 +1,5 @@
 import type { Remark } from '@/core/checks/opinion';
-import type { Edit, RemakeKind } from '@/core/plantings/edits';
+import type { Arrangement, Edit, RemakeKind } from '@/core/plantings/edits';
 import type { CheckId, FactsOf } from '@/core/checks/rules/index';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
@@ -245,6 +245,14 @@ export function editText(edit: Edit, it: PlantingInSpot, units: Units, kindOf: (
       return `Try ${inSentence(kindOf(edit.to)?.common ?? edit.to)}`;
     case 'remove':
       return 'Try it without one';
+    case 'shift':
+      return 'Try them moved';
+    case 'clear':
+      return 'Try it without them';
+    case 'pose':
+      return 'Try it leaning';
+    case 'lock':
+      return 'Lock it';
     case 'arrange':
       return 'Try another order';
     case 'container':
@@ -266,7 +274,7 @@ export function editText(edit: Edit, it: PlantingInSpot, units: Units, kindOf: (
   }
 }
 
-const REMADE: Readonly<Record<RemakeKind, string>> = { propose: 'Planted another way', finish: 'Finished it', scale: 'Moved it to another container', repeat: 'Repeated a unit', season: 'Changed the season', refresh: 'Refreshed it', vary: 'Took another mood', group: 'Planted it for the group' };
+const REMADE: Readonly<Record<RemakeKind, string>> = { propose: 'Planted another way', finish: 'Finished it', scale: 'Moved it to another container', repeat: 'Repeated a unit', season: 'Changed the season', refresh: 'Refreshed it', vary: 'Took another mood', group: 'Planted it for the group', version: 'Brought back a version', branch: 'Worked on another what-if' };
 
 /** What a fix comes to, where a figure tells it: "shows 40 % more of it". */
 export function fixEffect(check: CheckId, before: unknown, after: unknown): string | null {
@@ -274,6 +282,9 @@ export function fixEffect(check: CheckId, before: unknown, after: unknown): stri
   const more = ((after as FactsOf<'money-seen'>).share - (before as FactsOf<'money-seen'>).share) * 100;
   return more >= 1 ? `shows ${Math.round(more)} % more of what is hidden` : null;
 }
+
+/** What history calls an arrangement. */
+const ARRANGED: Readonly<Record<Arrangement, string>> = { ring: 'Set in a ring', zigzag: 'Set in a zigzag', thirds: 'Set on the thirds', copy: 'Put a copy beside it', settle: 'Settled the root balls', more: 'Added one more' };
 
 /** What an edit did, for the history: "Moved lime potato vine". */
 export function historyText(edit: Edit, it: PlantingInSpot, kindOf: (id: KindId) => PlantKind | null): string {
@@ -287,8 +298,16 @@ export function historyText(edit: Edit, it: PlantingInSpot, kindOf: (id: KindId)
       return `Added ${inSentence(kindOf(edit.place.kindId)?.common ?? 'a plant')}`;
     case 'remove':
       return `Took out ${nameAt(edit.place)}`;
+    case 'shift':
+      return edit.places.length === 1 ? `Moved ${nameAt(edit.places[0]!)}` : `Moved ${countText(edit.places.length, 'plant')} together`;
+    case 'clear':
+      return edit.places.length === 1 ? `Took out ${nameAt(edit.places[0]!)}` : `Took out ${countText(edit.places.length, 'plant')}`;
+    case 'pose':
+      return `${edit.pose.lean !== undefined ? (edit.pose.lean === null || edit.pose.lean.tiltDeg === 0 ? 'Set upright' : 'Tilted') : 'Turned'} ${edit.places.length === 1 ? nameAt(edit.places[0]!) : countText(edit.places.length, 'plant')}`;
+    case 'lock':
+      return `${edit.locked ? 'Locked' : 'Unlocked'} ${edit.places.length === 1 ? nameAt(edit.places[0]!) : countText(edit.places.length, 'plant')}`;
     case 'arrange':
-      return 'Rearranged';
+      return edit.how ? ARRANGED[edit.how] : 'Rearranged';
     case 'container':
       return 'Changed the container';
     case 'trim':

@@ -1,9 +1,11 @@
 import { Picturing } from '@/drawing/picturing';
 import { painting } from '@/drawing/canvas';
+import { toSvg } from '@/drawing/svg';
 import { finished } from '@/core/seeing/steps';
 import type { FromWorker, ToWorker } from './messages';
 
 type Job = Extract<ToWorker, { job: 'paint' }>;
+type SaveJob = Extract<ToWorker, { job: 'save' }>;
 
 const scope = self as unknown as { postMessage: (message: FromWorker, transfer?: Transferable[]) => void; onmessage: ((event: MessageEvent<ToWorker>) => void) | null };
 const pictures = new Picturing();
@@ -22,6 +24,7 @@ scope.onmessage = ({ data }) => {
     cancelled.add(data.id);
     return;
   }
+  if (data.job === 'save') return void answering(data.id, () => save(data));
   if (data.job !== 'paint') return;
   const { detail, holesCm } = data.request;
   (detail === 'full' ? patient : holesCm ? soon : urgent).push(data);
@@ -71,6 +74,17 @@ function* paint({ id, request }: Job): Generator<void> {
   yield* painting(context, yield* pictures.drawing(request));
   const value = canvas.transferToImageBitmap();
   scope.postMessage({ id, kind: 'result', value }, [value]);
+}
+
+/** A picture as a file. Nobody turns anything while a file is being saved: it is made in one go. */
+async function save({ id, request }: SaveJob): Promise<void> {
+  const picture = finished(pictures.drawing(request));
+  if (request.as === 'svg') return scope.postMessage({ id, kind: 'result', value: new Blob([toSvg(picture, { title: request.title, background: request.ground })], { type: 'image/svg+xml' }) });
+  const { canvas, context } = sheetFor(request);
+  context.fillStyle = request.ground;
+  context.fillRect(0, 0, request.widthPx, request.heightPx);
+  finished(painting(context, picture));
+  scope.postMessage({ id, kind: 'result', value: await canvas.convertToBlob({ type: 'image/png' }) });
 }
 
 function sheetFor({ widthPx, heightPx, density }: Job['request']): { readonly canvas: OffscreenCanvas; readonly context: OffscreenCanvasRenderingContext2D } {

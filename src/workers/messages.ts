@@ -25,6 +25,14 @@ export interface PaintRequest extends PictureRequest {
   readonly density: number;
 }
 
+/** A picture as a file: drawn in full, on a ground of its own. */
+export interface SaveRequest extends PaintRequest {
+  readonly as: 'svg' | 'png';
+  readonly title: string;
+  /** `#rrggbb` */
+  readonly ground: string;
+}
+
 /** Every job a worker does: what is asked, what it tells on the way, what it answers. */
 export interface Jobs {
   propose: { request: AskMessage & { readonly effort: number; readonly wanted: number; readonly improve: number }; progress: Progress; result: readonly Proposal[] };
@@ -38,6 +46,7 @@ export interface Jobs {
   readPlants: { request: { readonly text: string; readonly mapping?: PlantMapping; readonly takeTheirs?: boolean }; progress: never; result: PlantsAnswer };
   fits: { request: { readonly container: Container }; progress: never; result: Fits };
   paint: { request: PaintRequest; progress: never; result: ImageBitmap };
+  save: { request: SaveRequest; progress: never; result: Blob };
 }
 
 export type JobName = keyof Jobs;

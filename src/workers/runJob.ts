@@ -57,7 +57,7 @@ export function setOwnKinds(records: readonly OwnKind[]): void {
 }
 
 function deskFor(job: JobName): Desk {
-  if (job === 'paint') return (drawing ??= new Desk(new Worker(new URL('./draw.worker.ts', import.meta.url), { type: 'module' })));
+  if (job === 'paint' || job === 'save') return (drawing ??= new Desk(new Worker(new URL('./draw.worker.ts', import.meta.url), { type: 'module' })));
   if (!thinking) {
     thinking = new Desk(new Worker(new URL('./think.worker.ts', import.meta.url), { type: 'module' }));
     thinking.tell(aboutOwn());

@@ -112,6 +112,7 @@ async function work(message: Exclude<ToWorker, { job: 'cancel' | 'own kinds' }>)
     case 'fits':
       return fitsIn(message.request.container);
     case 'paint':
+    case 'save':
       throw new Error('The thinking worker does not paint.');
   }
 }

@@ -17,7 +17,7 @@ export function editingOf(it: PlantingInSpot): Editing & { readonly applied: Edi
   const previewed: (Edit | null)[] = [];
   return {
     counted: new Map(), planting: it.planting, spot: it.spot, it, opinion: opinionOf(it), history: { plantingId: it.planting.id, past: [], future: [] }, applied, previewed,
-    apply: (edit) => applied.push(edit), preview: (edit) => previewed.push(edit), undo: () => undefined, redo: () => undefined,
+    apply: (edit) => applied.push(edit), preview: (edit) => previewed.push(edit), undo: () => undefined, redo: () => undefined, walk: () => undefined,
   };
 }
 

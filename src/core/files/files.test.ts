@@ -6,9 +6,9 @@ import { rillbankHalt } from '../../demo/rillbankHalt';
 import { kindOf } from '../plants/book/index';
 import { fromPlantingFile, jsonSchemaOf, LARGEST_FILE_BYTES, parseFile, toPlantingFile, type Backup } from './plantingFile';
 
-const { plantings, spots, shelf } = rillbankHalt();
+const { plantings, spots, shelf, groups } = rillbankHalt();
 const file = toPlantingFile(plantings[0]!, spots.find(({ id }) => id === plantings[0]!.spotId)!, kindOf);
-const backup: Backup = { format: 'rillbank-backup', version: 1, written: '2026-05-18T10:00:00Z', spots: [...spots], plantings: [...plantings], shelf: [...shelf], kinds: [{ id: 'moon-lily', likeId: 'lily-dwarf-white', told: { common: 'Moon lily', heightCm: [60, 80] }, owned: 2, note: '', favourite: true, never: null }], settings: { length: 'cm', currency: '£', theme: 'system', house: USUAL_HOUSE }, weather: [{ spotId: spots[0]!.id, days: [['2026-05-17', 6.1, 15.2, 0, 3.1, null]] }] };
+const backup: Backup = { format: 'rillbank-backup', version: 1, written: '2026-05-18T10:00:00Z', spots: [...spots], plantings: [...plantings], shelf: [...shelf], kinds: [{ id: 'moon-lily', likeId: 'lily-dwarf-white', told: { common: 'Moon lily', heightCm: [60, 80] }, owned: 2, note: '', favourite: true, never: null }], settings: { length: 'cm', currency: '£', theme: 'system', house: USUAL_HOUSE }, kept: [{ id: 'kept', plantingId: plantings[0]!.id, kind: 'what if', name: 'Cooler', at: '2026-05-18T10:00:00Z', from: null, planting: { ...plantings[0]!, whatIf: 'Cooler', places: plantings[0]!.places.map((place) => ({ ...place, turnDeg: 30, locked: true })) } }], groups: [...groups], weather: [{ spotId: spots[0]!.id, days: [['2026-05-17', 6.1, 15.2, 0, 3.1, null]] }] };
 const faultOf = (text: string) => {
   const parsed = parseFile(text);
   return parsed.ok ? null : parsed.faults[0]!;

@@ -3,7 +3,9 @@ import type { Planting } from '../plantings/planting';
 import type { DayWeather } from '../climate/weather';
 import { ownKindSchema } from '../plants/ownSchema';
 import { USUAL_HOUSE } from '../plantings/house';
+import { gatheringSchema } from '../plantings/gatheringSchema';
 import { houseSchema } from '../plantings/houseSchema';
+import { keptSchema } from '../plantings/keptSchema';
 import { plantingSchema } from '../plantings/schema';
 import type { KindId, PlantKind } from '../plants/kind';
 import { shelfItemSchema } from '../shelf/schema';
@@ -56,6 +58,10 @@ export const backupSchema = z.object({
   shelf: z.array(shelfItemSchema).max(5000).default([]),
   /** What the gardener knows of kinds of plants. */
   kinds: z.array(ownKindSchema).max(30_000).default([]),
+  /** Plantings kept beside those that are worked on: pins, versions and what-ifs. */
+  kept: z.array(keptSchema).max(20_000).default([]),
+  /** Containers that stand together. */
+  groups: z.array(gatheringSchema).max(1000).default([]),
   /** Daily records, by spot. */
   weather: z.array(weatherSchema).max(1000).default([]),
 }).superRefine((backup, context) => {
@@ -63,6 +69,12 @@ export const backupSchema = z.object({
   unique(backup.spots.map(({ id }) => id), 'spots', 'Spot', context);
   unique(backup.shelf.map(({ id }) => id), 'shelf', 'Shelf', context);
   unique(backup.kinds.map(({ id }) => id), 'kinds', 'Plant', context);
+  unique(backup.kept.map(({ id }) => id), 'kept', 'Kept planting', context);
+  unique(backup.groups.map(({ id }) => id), 'groups', 'Group', context);
+  const plantings = new Set(backup.plantings.map(({ id }) => id));
+  backup.kept.forEach(({ plantingId, name }, i) => {
+    if (!plantings.has(plantingId)) context.addIssue({ code: 'custom', path: ['kept', i, 'plantingId'], message: `"${name}" was kept of a planting the file does not have; got "${plantingId}".` });
+  });
   const spots = new Set(backup.spots.map(({ id }) => id));
   backup.weather.forEach(({ spotId }, i) => {
     if (!spots.has(spotId)) context.addIssue({ code: 'custom', path: ['weather', i, 'spotId'], message: `Weather belongs to a spot the file does not have; got "${spotId}".` });

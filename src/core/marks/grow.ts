@@ -31,7 +31,10 @@ const GENERATORS: Readonly<Record<Habit, (sheaf: Sheaf) => void>> = {
  * The marks of one plant: a pure function of its record, its size and its seed.
  * @param index which plant of the planting this is, kept on every mark
  */
-export function growPlant(plant: Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'lean'>, size: Size, vessel: Vessel, index: number): Mark[] {
+export function growPlant(plant: Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'lean' | 'turnDeg'>, size: Size, vessel: Vessel, index: number): Mark[] {
+  const turnRad = (plant.turnDeg ?? 0) * RAD_PER_DEG;
+  const outward = vessel.outward(plant.xCm, plant.zCm);
+  const trails = plant.kind.habit === 'trailing';
   const sheaf = new Sheaf({
     kind: plant.kind,
     plant: index,
@@ -43,12 +46,46 @@ export function growPlant(plant: Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'see
     share: size.share,
     bloom: size.bloom,
     fruit: size.fruit,
-    outward: vessel.outward(plant.xCm, plant.zCm),
+    // What trails spills another way when it is turned; what stands is turned whole.
+    outward: trails && turnRad !== 0 ? turnedBy(outward, turnRad) : outward,
     rimShare: vessel.rimShare(plant.xCm, plant.zCm),
     vessel,
   });
   GENERATORS[plant.kind.habit](sheaf);
-  return plant.lean && plant.lean.tiltDeg > 0 ? leaning(sheaf.marks, sheaf.sprout, plant.lean) : sheaf.marks;
+  const marks = turnRad !== 0 && !trails ? turnedAll(sheaf.marks, sheaf.sprout.base, turnRad) : sheaf.marks;
+  return plant.lean && plant.lean.tiltDeg > 0 ? leaning(marks, sheaf.sprout, plant.lean) : marks;
+}
+
+/** A direction turned clockwise as seen from above, radians. */
+function turnedBy([x, y, z]: Vec3, rad: number): Vec3 {
+  const [c, s] = [Math.cos(rad), Math.sin(rad)];
+  return [x * c - z * s, y, z * c + x * s];
+}
+
+/** A plant turned about its own stem. */
+function turnedAll(marks: readonly Mark[], base: Vec3, rad: number): Mark[] {
+  const way = (d: Vec3) => turnedBy(d, rad);
+  const moved = ([x, y, z]: Vec3): Vec3 => {
+    const [dx, , dz] = way([x - base[0], 0, z - base[2]]);
+    return [base[0] + dx, y, base[2] + dz];
+  };
+  return marks.map((mark): Mark => {
+    const at = { ...mark, p: moved(mark.p), env: way(mark.env) };
+    switch (at.kind) {
+      case 'leaf':
+        return { ...at, u: way(at.u), n: way(at.n), stalkFrom: at.stalkFrom && moved(at.stalkFrom) };
+      case 'strap':
+        return { ...at, spine: at.spine.map(moved), side: way(at.side) };
+      case 'stem':
+        return { ...at, to: moved(at.to) };
+      case 'plume':
+        return { ...at, spine: at.spine.map(moved) };
+      case 'flower':
+        return { ...at, axis: way(at.axis) };
+      case 'fruit':
+        return at;
+    }
+  });
 }
 
 /** A plant set in at a slant: every mark above the mix is carried over by its height; what hangs below stays where it hangs. */

@@ -8,8 +8,12 @@ export type Edit =
   | { readonly kind: 'move'; readonly place: PlaceId; readonly xCm: number; readonly zCm: number }
   | { readonly kind: 'swap'; readonly from: KindId; readonly to: KindId; readonly size: NurserySizeId; readonly place: PlaceId | null }
   | { readonly kind: 'add'; readonly place: Place }
+  | { readonly kind: 'shift'; readonly places: readonly PlaceId[]; readonly dxCm: number; readonly dzCm: number }
   | { readonly kind: 'remove'; readonly place: PlaceId }
-  | { readonly kind: 'arrange'; readonly places: readonly Place[] }
+  | { readonly kind: 'clear'; readonly places: readonly PlaceId[] }
+  | { readonly kind: 'pose'; readonly places: readonly PlaceId[]; readonly pose: Pose }
+  | { readonly kind: 'lock'; readonly places: readonly PlaceId[]; readonly locked: boolean }
+  | { readonly kind: 'arrange'; readonly places: readonly Place[]; readonly how?: Arrangement }
   | { readonly kind: 'container'; readonly change: Partial<Container> }
   | { readonly kind: 'trim'; readonly place: PlaceId; readonly weeks: number; readonly cut: number }
   | { readonly kind: 'untrim'; readonly place: PlaceId; readonly weeks: number }
@@ -18,12 +22,19 @@ export type Edit =
   | { readonly kind: 'rename'; readonly name: string }
   | { readonly kind: 'mean'; readonly check: string; readonly meant: boolean };
 
+/** How a plant is set in: turned about its own stem, and slanted. What is left out stays as it is. */
+export type Pose = Partial<Pick<Place, 'turnDeg'>> & { readonly lean?: Place['lean'] | null };
+
+/** What an arrangement was: laid out along a pattern, a copy put beside, or balls settled. */
+export const ARRANGEMENTS = ['ring', 'zigzag', 'thirds', 'copy', 'settle', 'more'] as const;
+export type Arrangement = (typeof ARRANGEMENTS)[number];
+
 /** Ways in which a whole planting is made anew. */
-export const REMAKES = ['propose', 'finish', 'scale', 'repeat', 'season', 'refresh', 'vary', 'group'] as const;
+export const REMAKES = ['propose', 'finish', 'scale', 'repeat', 'season', 'refresh', 'vary', 'group', 'version', 'branch'] as const;
 export type RemakeKind = (typeof REMAKES)[number];
 
 /** What making anew may change; places always. */
-export type Remake = Pick<Planting, 'places'> & Partial<Pick<Planting, 'container' | 'shelfId' | 'wishes' | 'plantedWeek' | 'endWeek' | 'care'>>;
+export type Remake = Pick<Planting, 'places'> & Partial<Pick<Planting, 'container' | 'shelfId' | 'wishes' | 'plantedWeek' | 'endWeek' | 'care' | 'whatIf'>>;
 
 /**
  * The planting after one edit. A swap with `place: null` swaps every plant of that kind.
@@ -32,7 +43,15 @@ export type Remake = Pick<Planting, 'places'> & Partial<Pick<Planting, 'containe
 export function applyEdit(planting: Planting, edit: Edit): Planting {
   switch (edit.kind) {
     case 'move':
-      return { ...planting, places: planting.places.map((p) => (p.id === edit.place ? { ...p, xCm: edit.xCm, zCm: edit.zCm } : p)) };
+      return { ...planting, places: planting.places.map((p) => (p.id === edit.place && !p.locked ? { ...p, xCm: edit.xCm, zCm: edit.zCm } : p)) };
+    case 'shift':
+      return onPlaces(planting, edit.places, (p) => (p.locked ? p : { ...p, xCm: p.xCm + edit.dxCm, zCm: p.zCm + edit.dzCm }));
+    case 'clear':
+      return { ...planting, places: planting.places.filter(({ id }) => !edit.places.includes(id)) };
+    case 'pose':
+      return onPlaces(planting, edit.places, (p) => (p.locked ? p : posed(p, edit.pose)));
+    case 'lock':
+      return onPlaces(planting, edit.places, ({ locked: _, ...p }) => (edit.locked ? { ...p, locked: true } : p));
     case 'swap':
       return {
         ...planting,
@@ -51,7 +70,7 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
     case 'untrim':
       return withTrims(planting, planting.care.trims.filter((trim) => trim.place !== edit.place || trim.weeks !== edit.weeks));
     case 'remake':
-      return { ...planting, ...edit.change };
+      return remade(planting, edit.change);
     case 'wish':
       return { ...planting, wishes: { ...planting.wishes, ...edit.change } };
     case 'rename':
@@ -61,6 +80,21 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
       return { ...planting, meant: edit.meant ? [...others, edit.check] : others };
     }
   }
+}
+
+function onPlaces(planting: Planting, ids: readonly PlaceId[], change: (place: Place) => Place): Planting {
+  return { ...planting, places: planting.places.map((p) => (ids.includes(p.id) ? change(p) : p)) };
+}
+
+/** A place posed anew; upright and unturned are told by leaving the fields out, so that such plantings stay as they were written. */
+function posed({ turnDeg: wasTurned = 0, lean: wasLeaning, ...place }: Place, { turnDeg = wasTurned, lean = wasLeaning }: Pose): Place {
+  return { ...place, ...(turnDeg === 0 ? {} : { turnDeg }), ...(lean && lean.tiltDeg > 0 ? { lean } : {}) };
+}
+
+/** A change may take the name of a what-if away; then the field goes with it. */
+function remade(planting: Planting, change: Remake): Planting {
+  const { whatIf, ...next } = { ...planting, ...change };
+  return whatIf === undefined ? next : { ...next, whatIf };
 }
 
 function withTrims(planting: Planting, trims: Planting['care']['trims']): Planting {

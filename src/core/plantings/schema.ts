@@ -21,6 +21,10 @@ export const placeSchema = z.object({
   seed: z.number().int().min(0).max(0xffffffff),
   /** Planted at a slant: by how much, and which way from straight outward (0: away from the middle, 90: to the right of that). Left out: upright. */
   lean: z.object({ tiltDeg: z.number().min(0, 'A plant leans 0–45°.').max(45, 'A plant leans 0–45°.'), turnDeg: z.number().min(-180, 'A lean is turned −180–180°.').max(180, 'A lean is turned −180–180°.') }).optional(),
+  /** Turned about its own stem, clockwise from above: a trailing plant spills that much aside. Left out: as it comes. */
+  turnDeg: z.number().min(-180, 'A plant is turned −180–180°.').max(180, 'A plant is turned −180–180°.').optional(),
+  /** Stays where it is, whatever is moved or settled. */
+  locked: z.boolean().optional(),
 });
 
 export const schemeSchema = z.discriminatedUnion('kind', [
@@ -76,6 +80,8 @@ export const plantingSchema = z.object({
   /** Checks the gardener has answered with "I mean it". */
   meant: z.array(z.string()).readonly(),
   demo: z.boolean(),
+  /** Name of the what-if being worked on; left out on the first plan. */
+  whatIf: z.string().min(1).max(80).optional(),
 }).superRefine((planting, context) => {
   const seen = new Set<string>();
   planting.places.forEach((place, index) => {

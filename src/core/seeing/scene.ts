@@ -26,7 +26,7 @@ export interface Subject {
   readonly conditions: Conditions;
   /** Left out: the studio's. */
   readonly light?: Light;
-  readonly plants: readonly Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'size' | 'lean'>[];
+  readonly plants: readonly Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'size' | 'lean' | 'turnDeg'>[];
 }
 
 /** A planting some weeks on, grown and lit, ready to be seen from anywhere. */
@@ -46,7 +46,7 @@ export function subjectOf(it: PlantingInSpot): Subject {
     hung: isHung(planting.container.shape) || hangsFree(spot),
     plantedWeek: bookWeek(planting.plantedWeek, spot),
     conditions: conditionsOf(it),
-    plants: plants.map(({ kind, xCm, zCm, seed, size, lean }) => ({ kind, xCm, zCm, seed, size, ...(lean ? { lean } : {}) })),
+    plants: plants.map(({ kind, xCm, zCm, seed, size, lean, turnDeg }) => ({ kind, xCm, zCm, seed, size, ...(lean ? { lean } : {}), ...(turnDeg ? { turnDeg } : {}) })),
   };
 }
 

@@ -4,6 +4,7 @@ import { toVersion2 } from './version2';
 import { toVersion3 } from './version3';
 import { toVersion4 } from './version4';
 import { toVersion5 } from './version5';
+import { toVersion6 } from './version6';
 
 /** One step of the database's shape. Never edited after it has shipped: a new shape is a new file. */
 export interface Migration {
@@ -14,4 +15,4 @@ export interface Migration {
 }
 
 /** Every step, oldest first, without gaps. */
-export const MIGRATIONS: readonly Migration[] = [toVersion1, toVersion2, toVersion3, toVersion4, toVersion5];
+export const MIGRATIONS: readonly Migration[] = [toVersion1, toVersion2, toVersion3, toVersion4, toVersion5, toVersion6];

@@ -2,11 +2,12 @@
 
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { Redo2, Undo2 } from 'lucide-react';
 import { read } from '@/core/checks/reading';
 import type { CheckId } from '@/core/checks/rules/index';
 import { mixL } from '@/core/containers/container';
+import { branchOf, FIRST_PLAN } from '@/core/plantings/kept';
 import { extentOf } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/scene';
 import { plantCost } from '@/core/shopping/plantCost';
@@ -17,49 +18,77 @@ import { useSettings } from '@/ui/session/StoreProvider';
 import { useRested } from '@/ui/session/useRested';
 import { useUndoKeys } from '@/ui/session/useUndoKeys';
 import { useWidth } from '@/ui/controls/useWidth';
+import { describePlanting } from '@/words/describe';
 import { countText, hoursText, moneyText, volumeText, weekText } from '@/words/format';
 import { sizeText } from '@/words/containers';
 import { keyed } from '@/words/names';
 import { KindTags } from './KindTags';
 import { StandBack } from './StandBack';
 import { Stencil } from './Stencil';
+import type { Shown } from './StencilLayers';
 import { TurnSlider } from './TurnSlider';
+import { useBenchCommands } from './useBenchCommands';
+import { useLooking } from './useLooking';
+import { useTaking } from './useTaking';
+import { useWalkPast } from './useWalkPast';
 import { WeekSlider } from './WeekSlider';
 
-// What is read after the drawings comes after them.
+// What is read or pressed after the drawings comes after them.
 const OpinionSheet = dynamic(() => import('./OpinionSheet').then((m) => m.OpinionSheet), { ssr: false });
 const PlantActions = dynamic(() => import('./PlantActions').then((m) => m.PlantActions), { ssr: false });
+const HistorySheet = dynamic(() => import('./History'), { ssr: false });
+const SchoolsPicture = dynamic(() => import('./SchoolsPicture'), { ssr: false });
 const SeasonStrip = dynamic(() => import('./SeasonStrip'), { ssr: false });
+const StencilTools = dynamic(() => import('./StencilTools'), { ssr: false });
 const Tray = dynamic(() => import('./Tray'), { ssr: false });
+const ViewTools = dynamic(() => import('./ViewTools'), { ssr: false });
+const ViewsStrip = dynamic(() => import('./ViewsStrip'), { ssr: false });
 
-const FIELD_HEIGHT_PX = 432;
+const FIELD_HEIGHT_PX = 408;
+/** Weeks shown side by side. */
+const STRIP_WEEKS = [0, 6, 12, 20];
+/** Turns at which a passer-by is stopped when nothing may move, degrees: from a step before to a step past. */
+const WALK_DEG = [-55, -30, 0, 30, 55];
 
 /** One planting on the Bench: plan and stand-back view to one scale, the sliders under them, the plants, the second opinion and the tray. */
 export function BenchDesk({ editing }: { readonly editing: Editing }) {
   const { planting, spot, it, history } = editing;
   const settings = useSettings();
   const reading = useMemo(() => read(it, editing.counted), [it, editing.counted]);
-  const extent = useMemo(() => extentOf(reading), [reading]);
+  const bare = useMemo(() => extentOf(reading), [reading]);
   const keys = useMemo(() => keyed(it), [it]);
-  const subject = useMemo(() => subjectOf(it), [it]);
   const [weeks, setWeeks] = useState(() => Math.min(reading.weeks, 8));
-  const [turnDeg, setTurnDeg] = useState(0);
-  const [selected, setSelected] = useState<string | null>(null);
+  const looking = useLooking(it, bare, weeks);
+  const { extent, span, light } = looking;
+  const subject = useMemo(() => ({ ...subjectOf(it), ...(light ? { light } : {}) }), [it, light]);
+  const [picked, setSelection] = useState<readonly string[]>([]);
+  // A plant that is gone is no longer picked.
+  const selection = useMemo(() => picked.filter((id) => planting.places.some((place) => place.id === id)), [picked, planting.places]);
+  const [shown, setShown] = useState<readonly Shown[]>(['spread', 'sun']);
   const [pointed, setPointed] = useState<CheckId | null>(null);
+  const [strip, setStrip] = useState<'weeks' | 'walk' | null>(null);
   const [planRef, planWidth] = useWidth<HTMLDivElement>();
   const [standRef, standWidth] = useWidth<HTMLDivElement>();
   const pxPerCm = Math.min(
     (standWidth - 40) / (extent.leftCm + extent.rightCm),
-    (FIELD_HEIGHT_PX - 28) / (extent.aboveCm + extent.belowCm),
+    (FIELD_HEIGHT_PX - 28) / (span.aboveCm + span.belowCm),
     (planWidth - 8) / (extent.planAcrossCm * 2),
     (FIELD_HEIGHT_PX - 90) / (extent.planDepthCm * 2),
   );
   const culprits = useMemo(() => editing.opinion.remarks.find(({ check }) => check === pointed)?.culprits ?? [], [editing.opinion, pointed]);
   const rested = useRested(editing);
   const restedReading = useRested(reading);
+  const inWords = useMemo(() => describePlanting(reading, keys, editing.opinion, weeks, settings), [reading, keys, editing.opinion, weeks, settings]);
+  const eye = useMemo(() => ({ azimuthRad: looking.azimuthRad, pitchRad: looking.pitchRad }), [looking.azimuthRad, looking.pitchRad]);
+  const select = useCallback((place: string | null) => setSelection(place ? [place] : []), []);
+  const selected = selection[selection.length - 1] ?? null;
+  const walk = useWalkPast(looking.turn, () => setStrip((now) => (now === 'walk' ? null : 'walk')));
+  const taking = useTaking(editing, { subject, weeks, looking, inWords });
   useUndoKeys(editing.undo, editing.redo);
+  useBenchCommands({ editing, selection, onSelect: setSelection, weeks, onWeeks: setWeeks, last: reading.weeks, looking, onWalk: walk.start, onStrip: () => setStrip((now) => (now === 'weeks' ? null : 'weeks')), taking });
 
   const dims = sizeText(planting.container.shape, settings.length);
+  const room = { acrossCm: extent.leftCm + extent.rightCm, aboveCm: span.aboveCm, belowCm: span.belowCm };
 
   return (
     <div className="pt-3.5 wide:grid wide:grid-cols-[minmax(0,1fr)_344px] wide:gap-6">
@@ -67,36 +96,47 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         <header className="flex flex-wrap items-end gap-x-5 gap-y-1 pb-2">
           <h1 className="display text-[29px] leading-10">{planting.name}</h1>
           <p className="pb-1.5 text-[13px] text-ink2">
+            {branchOf(planting) !== FIRST_PLAN && <b className="mr-2 bg-ink px-1.5 py-0.5 font-semibold text-paper">{branchOf(planting)}</b>}
             <b className="font-semibold text-ink">{dims}</b> {settings.length} {planting.container.name.toLowerCase()}, <Link href={`/spot?spot=${spot.id}`} className="underline decoration-rule2 underline-offset-3"><b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun{spot.sunWhen === 'spread' ? '' : spot.sunWhen === 'morning' ? ' before noon' : ' after noon'}</Link>
           </p>
           <p className="ml-auto flex items-center gap-3 pb-1 text-[13px] text-ink2">
             <span><b className="text-ink">{it.planting.places.length}</b> {it.planting.places.length === 1 ? 'plant' : 'plants'}</span>
             <b className="text-ink">{moneyText(plantCost(it.plants), settings)}</b>
             <span><b className="text-ink">{volumeText(mixL(planting.container), settings)}</b> of mix</span>
-            <button type="button" aria-label={history.past.length > 0 ? `Undo: ${history.past[history.past.length - 1]!.name}` : 'Undo'} title={history.past.length > 0 ? `Undo: ${history.past[history.past.length - 1]!.name} (Ctrl Z)` : 'Nothing to undo'} disabled={history.past.length === 0} onClick={editing.undo} className="grid size-7 place-items-center disabled:text-rule2"><Undo2 size={18} aria-hidden /></button>
-            <button type="button" aria-label={history.future.length > 0 ? `Redo: ${history.future[0]!.name}` : 'Redo'} title={history.future.length > 0 ? `Redo: ${history.future[0]!.name} (Ctrl Shift Z)` : 'Nothing to redo'} disabled={history.future.length === 0} onClick={editing.redo} className="grid size-7 place-items-center disabled:text-rule2"><Redo2 size={18} aria-hidden /></button>
+            <span className="flex items-center">
+              <button type="button" aria-label={history.past.length > 0 ? `Undo: ${history.past[history.past.length - 1]!.name}` : 'Undo'} title={history.past.length > 0 ? `Undo: ${history.past[history.past.length - 1]!.name} (Ctrl Z)` : 'Nothing to undo'} disabled={history.past.length === 0} onClick={editing.undo} className="grid size-7 place-items-center disabled:text-rule2"><Undo2 size={18} aria-hidden /></button>
+              <button type="button" aria-label={history.future.length > 0 ? `Redo: ${history.future[0]!.name}` : 'Redo'} title={history.future.length > 0 ? `Redo: ${history.future[0]!.name} (Ctrl Shift Z)` : 'Nothing to redo'} disabled={history.future.length === 0} onClick={editing.redo} className="grid size-7 place-items-center disabled:text-rule2"><Redo2 size={18} aria-hidden /></button>
+              <HistorySheet editing={editing} />
+            </span>
           </p>
         </header>
-        <div className="grid gap-4 sm:grid-cols-[2fr_3fr]">
-          <section aria-label="From above">
+        <div className="grid gap-x-4 gap-y-2 sm:grid-cols-[2fr_3fr]">
+          <section aria-label="From above" className="min-w-0">
             <div ref={planRef} className="relative bg-field">
-              <Stencil reading={reading} keys={keys} subject={subject} weeks={weeks} pxPerCm={pxPerCm} widthPx={planWidth} heightPx={FIELD_HEIGHT_PX} selected={selected} onSelect={setSelected} culprits={culprits} editing={editing} unit={settings.length} />
+              <Stencil reading={reading} keys={keys} subject={subject} weeks={weeks} pxPerCm={pxPerCm} widthPx={planWidth} heightPx={FIELD_HEIGHT_PX} selection={selection} onSelect={setSelection} culprits={culprits} editing={editing} unit={settings.length} shown={shown} eye={eye} />
             </div>
-            <TurnSlider turnDeg={turnDeg} onTurn={setTurnDeg} />
+            <div className="min-h-[30px] pt-1"><StencilTools editing={editing} selection={selection} onSelect={setSelection} shown={shown} onShown={setShown} /></div>
+            <TurnSlider turnDeg={Math.round(looking.turnDeg)} onTurn={looking.turn} />
           </section>
-          <section aria-label="Stand-back view">
+          <section aria-label="Stand-back view" className="min-w-0">
             <div ref={standRef} className="relative bg-field">
-              <StandBack reading={reading} extent={extent} keys={keys} subject={subject} weeks={weeks} turnDeg={turnDeg} pxPerCm={pxPerCm} widthPx={standWidth} heightPx={FIELD_HEIGHT_PX} culprits={culprits.length > 0 ? culprits : selected ? [selected] : []} unit={settings.length} title={`${countText(weeks, 'week')} on`} dates={weekText(weekAfter(planting.plantedWeek, weeks))} />
+              <StandBack reading={reading} keys={keys} subject={subject} weeks={weeks} looking={looking} pxPerCm={pxPerCm} widthPx={standWidth} heightPx={FIELD_HEIGHT_PX} culprits={culprits.length > 0 ? culprits : selection} unit={settings.length} title={`${countText(weeks, 'week')} on`} dates={weekText(weekAfter(planting.plantedWeek, weeks))} inWords={inWords} />
             </div>
+            <div className="min-h-[30px] pt-1"><ViewTools looking={looking} spot={spot} week={weekAfter(planting.plantedWeek, weeks)} units={settings} strip={strip} walking={walk.walking} onWalk={walk.start} onWeeks={() => setStrip((now) => (now === 'weeks' ? null : 'weeks'))} onSave={(as) => void taking.save(as)} onDescribe={() => void taking.copyWords()} /></div>
             <WeekSlider keys={keys} weeks={weeks} last={reading.weeks} plantedWeek={planting.plantedWeek} bookPlantedWeek={bookWeek(planting.plantedWeek, spot)} onWeek={setWeeks} />
           </section>
         </div>
-        <KindTags editing={editing} keys={keys} sizes={reading.grown()} selected={selected} onSelect={setSelected} settings={settings} />
-        <PlantActions editing={editing} selected={selected} onSelect={setSelected} settings={settings} weeks={weeks} />
-        <SeasonStrip reading={restedReading} keys={keys} theme={settings.theme} />
+        {strip === 'weeks' && <ViewsStrip label="Week by week" subject={subject} pitchRad={looking.pitchRad} scenery={looking.scenery} room={room} unit={settings.length} views={STRIP_WEEKS.filter((week) => week <= reading.weeks).map((week) => ({ key: String(week), title: `Week ${week}`, about: weekText(weekAfter(planting.plantedWeek, week)), weeks: week, azimuthRad: looking.azimuthRad }))} />}
+        {strip === 'walk' && <ViewsStrip label="Walking past" subject={subject} pitchRad={looking.pitchRad} scenery={looking.scenery} room={room} unit={settings.length} views={WALK_DEG.map((deg) => ({ key: String(deg), title: deg === 0 ? 'Before it' : deg < 0 ? 'Coming' : 'Going', about: `${Math.abs(deg)}° ${deg < 0 ? 'left' : deg > 0 ? 'right' : ''}`, weeks, azimuthRad: (deg * Math.PI) / 180 }))} />}
+        <KindTags editing={editing} keys={keys} sizes={reading.grown()} selected={selected} onSelect={select} settings={settings} />
+        <PlantActions editing={editing} selected={selected} onSelect={select} settings={settings} weeks={weeks} />
+        <SeasonStrip reading={restedReading} keys={keys} theme={settings.theme} units={settings} />
       </div>
       <aside className="mt-6 grid content-start gap-4 wide:mt-0">
-        <OpinionSheet editing={editing} settings={settings} pointed={pointed} onPoint={setPointed} />
+        <div className="bg-paper">
+          <OpinionSheet editing={editing} settings={settings} pointed={pointed} onPoint={setPointed} />
+          {rested.it.plants.length > 1 && <SchoolsPicture it={rested.it} counted={rested.counted} onSchool={(school) => editing.apply({ kind: 'wish', change: { school } })} />}
+        </div>
         <Tray editing={rested} settings={settings} weeks={weeks} selected={selected} />
       </aside>
     </div>

@@ -3,21 +3,20 @@
 import type { Reading } from '@/core/checks/reading';
 import { mixHeightCm } from '@/core/containers/container';
 import { MATERIALS } from '@/core/containers/materials';
-import type { Extent } from '@/core/seeing/framing';
-import { RAD_PER_DEG } from '@/core/units/units';
 import type { Subject } from '@/core/seeing/scene';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
 import { lengthFigure, type Units } from '@/words/format';
+import { lightText, viewText } from '@/words/looking';
 import type { Keyed } from '@/words/names';
+import type { LookingHere } from './useLooking';
 
 interface StandBackProps {
   readonly reading: Reading;
-  readonly extent: Extent;
   readonly keys: readonly Keyed[];
   readonly subject: Subject;
   readonly weeks: number;
-  readonly turnDeg: number;
+  readonly looking: Pick<LookingHere, 'azimuthRad' | 'pitchRad' | 'span' | 'scenery' | 'hour' | 'light' | 'view'>;
   readonly pxPerCm: number;
   readonly widthPx: number;
   readonly heightPx: number;
@@ -26,22 +25,21 @@ interface StandBackProps {
   readonly unit: Units['length'];
   readonly title: string;
   readonly dates: string;
+  /** The planting in words, read out in the place of the picture. */
+  readonly inWords: string;
 }
 
 const RULER_PX = 24;
 const SIDE_RULER_PX = 32;
-/** The eye looks down a little at things on the ground and up at hung baskets, radians. */
-export const PITCH_RAD = { standing: 0.16, fromBelow: -0.26 } as const;
-
 /** The elevation: the planting as it stands, ruled below and beside. */
-export function StandBack({ reading, extent, keys, subject, weeks, turnDeg, pxPerCm, widthPx, heightPx, culprits, unit, title, dates }: StandBackProps) {
+export function StandBack({ reading, keys, subject, weeks, looking, pxPerCm, widthPx, heightPx, culprits, unit, title, dates, inWords }: StandBackProps) {
   const ready = widthPx > 0 && pxPerCm > 0;
-  const pitchRad = reading.spot.view === 'from below' ? PITCH_RAD.fromBelow : PITCH_RAD.standing;
+  const { azimuthRad, pitchRad, span, scenery } = looking;
   // Heights are shortened by the cosine of the pitch; the ruler is drawn at the same shortened scale, so it stays true.
   const upright = pxPerCm * Math.cos(pitchRad);
   const originX = (widthPx - SIDE_RULER_PX) / 2;
-  const originY = heightPx - RULER_PX - extent.belowCm * upright;
-  const azimuthRad = turnDeg * RAD_PER_DEG;
+  const belowPx = span.belowCm * pxPerCm;
+  const originY = heightPx - RULER_PX - belowPx;
   const sizes = reading.sizesAt(weeks);
   const soil = MATERIALS[reading.planting.container.material].wallCm + mixHeightCm(reading.planting.container);
   const letterOf = new Map(keys.map(({ kind, letter }) => [kind.id, letter]));
@@ -55,11 +53,13 @@ export function StandBack({ reading, extent, keys, subject, weeks, turnDeg, pxPe
       {ready && (
         <>
           <div className="absolute inset-0 overflow-hidden" style={{ right: SIDE_RULER_PX, bottom: RULER_PX }}>
-            <PlantingPicture subject={subject} weeks={weeks} lens={{ azimuthRad, pitchRad, pxPerCm, originX, originY }} widthPx={widthPx} heightPx={heightPx} label={pictureText(reading, keys, weeks)} />
+            <PlantingPicture subject={subject} weeks={weeks} lens={{ azimuthRad, pitchRad, pxPerCm, originX, originY }} widthPx={widthPx} heightPx={heightPx} scenery={scenery} label={inWords} />
           </div>
           <div className="pointer-events-none absolute top-3 left-4">
             <h2 className="display text-[21px] leading-6">{title}</h2>
             <p className="text-[12.5px] text-ink2">{dates}</p>
+            {looking.view && <p className="text-[12.5px] text-ink2">{viewText(looking.view, { length: unit })}</p>}
+            {looking.hour !== null && <p className="text-[12.5px] text-ink2">{lightText(looking.hour, looking.light ?? null)}</p>}
           </div>
           <svg width={widthPx} height={heightPx} className="pointer-events-none absolute inset-0" aria-hidden>
             {leaders.map(({ cm, text }) => {
@@ -83,7 +83,7 @@ export function StandBack({ reading, extent, keys, subject, weeks, turnDeg, pxPe
               );
             })}
           </svg>
-          <div className="absolute top-0 right-0"><Ruler upright lengthPx={heightPx - RULER_PX} zeroPx={extent.belowCm * upright} pxPerCm={upright} unit={unit} /></div>
+          <div className="absolute top-0 right-0"><Ruler upright lengthPx={heightPx - RULER_PX} zeroPx={belowPx} pxPerCm={upright} unit={unit} /></div>
           <div className="absolute bottom-0 left-0 w-full overflow-hidden"><Ruler lengthPx={widthPx} zeroPx={originX} pxPerCm={pxPerCm} unit={unit} /></div>
         </>
       )}
@@ -95,8 +95,4 @@ export function StandBack({ reading, extent, keys, subject, weeks, turnDeg, pxPe
 function shortName(common: string): string {
   const words = common.split(' ');
   return words[words.length - 1]!.toLowerCase();
-}
-
-function pictureText(reading: Reading, keys: readonly Keyed[], weeks: number): string {
-  return `The planting ${weeks} weeks after planting: ${keys.map(({ kind, count }) => `${count} ${kind.common.toLowerCase()}`).join(', ')}, in ${reading.planting.container.name.toLowerCase()}.`;
 }

@@ -5,11 +5,11 @@ import { GOOD, planted } from '../../../tests/builders/plantings';
 import { Stencil } from './Stencil';
 
 const PX_PER_CM = 4;
-const show = (unit: 'cm' | 'in' = 'cm', selected: string | null = null) => {
+const show = (unit: 'cm' | 'in' = 'cm', selection: readonly string[] = []) => {
   const it = planted(GOOD);
   const editing = editingOf(it);
   const onSelect = jest.fn();
-  render(<Stencil {...drawn(it)} weeks={8} pxPerCm={PX_PER_CM} widthPx={360} heightPx={400} selected={selected} onSelect={onSelect} culprits={[]} editing={editing} unit={unit === 'cm' ? CM.length : INCHES.length} />);
+  render(<Stencil {...drawn(it)} weeks={8} pxPerCm={PX_PER_CM} widthPx={360} heightPx={400} selection={selection} shown={['spread']} eye={{ azimuthRad: 0, pitchRad: 0.16 }} onSelect={onSelect} culprits={[]} editing={editing} unit={unit === 'cm' ? CM.length : INCHES.length} />);
   return { editing, onSelect, lead: document.querySelector('[data-place=p0]')! };
 };
 
@@ -36,7 +36,7 @@ test('arrow keys move by 1 cm, with Shift by 5; Delete takes out; Escape lets go
     { kind: 'remove', place: 'p0' },
   ]);
   expect(editing.previewed).toEqual([null]);
-  expect(onSelect).toHaveBeenLastCalledWith(null);
+  expect(onSelect).toHaveBeenLastCalledWith([]);
 });
 
 test('a drag is shown under the hand and kept once, when it ends', () => {
@@ -55,7 +55,7 @@ test('a trembling press picks the plant and moves nothing', () => {
   fireEvent.pointerDown(lead, { button: 0, clientX: 100, clientY: 100, pointerId: 1 });
   fireEvent.pointerMove(lead, { clientX: 102, clientY: 101, pointerId: 1 });
   fireEvent.pointerUp(lead, { clientX: 102, clientY: 101, pointerId: 1 });
-  expect(onSelect).toHaveBeenCalledWith('p0');
+  expect(onSelect).toHaveBeenCalledWith(['p0']);
   expect([editing.applied, editing.previewed]).toEqual([[], []]);
 });
 
@@ -63,5 +63,5 @@ test('plants are reached with the Tab key and picked with Enter', async () => {
   const { onSelect } = show();
   await userEvent.tab();
   await userEvent.keyboard('{Enter}');
-  expect(onSelect).toHaveBeenCalledWith('p0');
+  expect(onSelect).toHaveBeenCalledWith(['p0']);
 });

@@ -1,8 +1,10 @@
 'use client';
 
+import { Pin } from 'lucide-react';
 import { memo, useState } from 'react';
 import type { Container } from '@/core/containers/container';
 import { plantingOf } from '@/core/plantings/brief';
+import { branchOf } from '@/core/plantings/kept';
 import { applyEdit, type Edit } from '@/core/plantings/edits';
 import { inSpot, type PlantingInSpot } from '@/core/plantings/planting';
 import { hash32 } from '@/core/random/hash';
@@ -22,6 +24,7 @@ import { aboutText } from '@/words/about';
 import { sizeText } from '@/words/containers';
 import { dateText, moneyText } from '@/words/format';
 import { inSentence } from '@/words/names';
+import { KeptShelf } from './KeptShelf';
 import { changeText, decisionText } from '@/words/remade';
 import { SCHOOL_NAMES } from '@/words/schools';
 import { runJob } from '@/workers/runJob';
@@ -95,6 +98,10 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
     await store?.add({ ...planting, id, name, demo: false }, it.spot);
     say(`${name} stands in the yard at the same spot.`);
   };
+  /** Keeps a way in view while others are looked for. */
+  const pin = async (way: Way) => {
+    await store?.keep({ id: `kept-${crypto.randomUUID().slice(0, 8)}`, plantingId: planting.id, kind: 'pin', name: (way.title || 'Another way').slice(0, 80), at: new Date().toISOString(), from: branchOf(planting), planting: { ...applyEdit(planting, way.edit) } });
+  };
   const others = [...(shelf ?? []).filter(({ id }) => id !== planting.shelfId).map(({ id, container }) => ({ id, container, name: container.name })), ...sized(planting.container)];
   const nextSeason = seasonAfter(planting.endWeek);
 
@@ -134,7 +141,8 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
         <>
           <ul className="mt-2 grid grid-cols-4 border-x-[1.5px] border-b-[1.5px] border-tick">
             {ways.map((way) => (
-              <li key={keyOf(way)}>
+              <li key={keyOf(way)} className="relative">
+                <button type="button" aria-label={`Pin: ${way.title}`} title="Pin it: it stays on the tray" onClick={() => void pin(way)} className="absolute top-0 right-0 z-10 grid size-7 place-items-center bg-paper/80"><Pin size={14} aria-hidden /></button>
                 <button type="button" data-way title={way.about} aria-label={`Try: ${way.about}`} onClick={() => apply(way.edit)} className="block w-full">
                   <ProposalPicture it={way.it} widthPx={84} heightPx={104} weeks={Math.max(6, weeks)} />
                 </button>
@@ -151,6 +159,7 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
           </ul>
         </>
       )}
+      <KeptShelf editing={editing} settings={settings} weeks={weeks} />
     </section>
   );
 });

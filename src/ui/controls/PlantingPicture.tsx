@@ -3,6 +3,7 @@
 import { useRef } from 'react';
 import { useDrawing } from '@/ui/session/useDrawing';
 import type { Subject } from '@/core/seeing/scene';
+import type { Scenery } from '@/core/seeing/scenery';
 import type { Lens } from '@/core/seeing/lens';
 
 interface PictureProps {
@@ -12,6 +13,7 @@ interface PictureProps {
   readonly widthPx: number;
   readonly heightPx: number;
   readonly holesCm?: readonly number[] | null;
+  readonly scenery?: Scenery | null;
   readonly label: string;
   readonly className?: string;
   /** A picture that rarely changes: no coarse drawing in between. */
@@ -19,8 +21,8 @@ interface PictureProps {
 }
 
 /** A planting drawn on a canvas by the drawing worker. */
-export function PlantingPicture({ subject, weeks, lens, widthPx, heightPx, holesCm = null, label, className, still = false }: PictureProps) {
+export function PlantingPicture({ subject, weeks, lens, widthPx, heightPx, holesCm = null, scenery = null, label, className, still = false }: PictureProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  useDrawing(canvas, widthPx > 0 ? { subject, weeks, lens, widthPx, heightPx, holesCm } : null, { still });
+  useDrawing(canvas, widthPx > 0 ? { subject, weeks, lens, widthPx, heightPx, holesCm, scenery } : null, { still });
   return <canvas ref={canvas} role="img" aria-label={label} className={className} style={{ width: widthPx, height: heightPx, display: 'block' }} />;
 }

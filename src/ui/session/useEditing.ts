@@ -26,6 +26,8 @@ export interface Editing {
   readonly preview: (edit: Edit | null) => void;
   readonly undo: () => void;
   readonly redo: () => void;
+  /** Walks so many steps through the history, back when negative. */
+  readonly walk: (steps: number) => void;
 }
 
 /** One planting being worked on: what is stored, with the change under the hand laid over it. `null` when there is none; `undefined` while it loads. */
@@ -52,7 +54,8 @@ export function useEditing(id: string | null): Editing | null | undefined {
   );
   const undo = useCallback(() => void (store && id && store.undo(id)), [store, id]);
   const redo = useCallback(() => void (store && id && store.redo(id)), [store, id]);
+  const walk = useCallback((steps: number) => void (store && id && store.walk(id, steps)), [store, id]);
   if (stored === undefined || !ready) return undefined;
   if (!stored || !shown || !it || !opinion) return null;
-  return { planting: shown, spot: stored.spot, it, counted, opinion, history: stored.history, apply, preview, undo, redo };
+  return { planting: shown, spot: stored.spot, it, counted, opinion, history: stored.history, apply, preview, undo, redo, walk };
 }

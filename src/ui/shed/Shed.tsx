@@ -68,7 +68,7 @@ export function Shed() {
                 <span className="text-ink2">{spot?.name}, {countText(planting.places.length, 'plant')}</span>
                 <span className="ml-auto flex gap-4">
                   {spot && <button type="button" className="press-link" onClick={() => void save(planting, spot)}>Save as file</button>}
-                  <button type="button" className="press-plain" onClick={() => void store.remove(planting.id).then((gone) => gone && say(`${planting.name} was taken away.`, { label: 'Bring it back', go: () => void store.add(gone.planting, gone.spot) }))}>Take away</button>
+                  <button type="button" className="press-plain" onClick={() => void store.remove(planting.id).then((gone) => gone && say(`${planting.name} was taken away.`, { label: 'Bring it back', go: () => void store.add(gone.planting, gone.spot).then(() => store.keep(...gone.kept)) }))}>Take away</button>
                 </span>
               </li>
             );

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
+import { PaletteKeys } from './PaletteKeys';
 import { LibraryProvider } from '@/ui/session/LibraryProvider';
 import { StoreProvider, useSettings } from '@/ui/session/StoreProvider';
 
@@ -48,7 +49,8 @@ function RoomBar() {
             </Link>
           );
         })}
-        <Link href="/start" className="press ml-auto self-center max-sm:fixed max-sm:right-4 max-sm:bottom-4 max-sm:z-40 max-sm:min-h-12 max-sm:px-5">Start a planting</Link>
+        <span className="ml-auto flex"><PaletteKeys rooms={ROOMS} /></span>
+        <Link href="/start" className="press self-center max-sm:fixed max-sm:right-4 max-sm:bottom-4 max-sm:z-40 max-sm:min-h-12 max-sm:px-5">Start a planting</Link>
       </nav>
     </header>
   );

@@ -2,11 +2,10 @@
 
 import { useMemo } from 'react';
 import { read } from '@/core/checks/reading';
-import { extentOf } from '@/core/seeing/framing';
+import { extentOf, USUAL_PITCH_RAD } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/scene';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
-import { PITCH_RAD } from '@/ui/bench/StandBack';
 
 interface ProposalPictureProps {
   readonly it: PlantingInSpot;
@@ -23,6 +22,6 @@ export function ProposalPicture({ it, widthPx, heightPx, weeks, pxPerCm }: Propo
   const extent = useMemo(() => extentOf(reading), [reading]);
   const subject = useMemo(() => subjectOf(it), [it]);
   const scale = pxPerCm ?? Math.min(widthPx / (extent.leftCm + extent.rightCm), heightPx / (extent.aboveCm + extent.belowCm));
-  const lens = { azimuthRad: 0, pitchRad: it.spot.view === 'from below' ? PITCH_RAD.fromBelow : PITCH_RAD.standing, pxPerCm: scale, originX: widthPx / 2, originY: heightPx - extent.belowCm * scale };
+  const lens = { azimuthRad: 0, pitchRad: it.spot.view === 'from below' ? USUAL_PITCH_RAD.fromBelow : USUAL_PITCH_RAD.standing, pxPerCm: scale, originX: widthPx / 2, originY: heightPx - extent.belowCm * scale };
   return <PlantingPicture still subject={subject} weeks={weeks} lens={lens} widthPx={widthPx} heightPx={heightPx} label={`${it.planting.name}, ${weeks} weeks after planting`} />;
 }

@@ -8,10 +8,9 @@ import { CHECKS } from '@/core/checks/rules/index';
 import type { Library } from '@/core/plants/library';
 import { inSpot, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
 import { hangsFree, type Spot } from '@/core/spots/spot';
-import { extentOf } from '@/core/seeing/framing';
+import { extentOf, USUAL_PITCH_RAD } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/scene';
 import { weekAfter } from '@/core/units/units';
-import { PITCH_RAD } from '@/ui/bench/StandBack';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
 import { useWidth } from '@/ui/controls/useWidth';
@@ -148,7 +147,7 @@ function SpotRow({ row: { spot, its }, weeks, pxPerCm, widthPx, alone }: { reado
           const extent = extents[i]!;
           const w = Math.round((extent.leftCm + extent.rightCm) * pxPerCm);
           const below = Math.min(extent.belowCm, spot.dropCm - groundFrom + 4);
-          const pitchRad = spot.view === 'from below' ? PITCH_RAD.fromBelow : PITCH_RAD.standing * 0.6;
+          const pitchRad = spot.view === 'from below' ? USUAL_PITCH_RAD.fromBelow : USUAL_PITCH_RAD.standing * 0.6;
           return (
             <Link key={it.planting.id} href={`/bench?planting=${it.planting.id}`} aria-label={`${it.planting.name}: open on the bench`} className="absolute bottom-0 block" style={{ left: starts[i], width: w, height }}>
               <PlantingPicture still subject={subjectOf(it)} weeks={Math.min(weeks, read(it).weeks)} widthPx={w} heightPx={height} label={it.planting.name} lens={{ azimuthRad: 0, pitchRad, pxPerCm, originX: w / 2, originY: height - Math.max(below, spot.dropCm - groundFrom) * pxPerCm - (spot.dropCm === 0 ? -extent.belowCm * pxPerCm + 6 : 0) }} />

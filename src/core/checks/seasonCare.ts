@@ -1,0 +1,58 @@
+import { seasonShare } from '../growth/growth';
+import { bookWeek } from '../spots/spot';
+import { weekAfter } from '../units/units';
+import { dailyDemandL, readilyAvailableL } from '../water/demand';
+import { coverAt, type Reading } from './reading';
+
+/** What a planting asks of its gardener in one week after planting, in typical weather. */
+export interface WeekOfCare {
+  /** Litres a day. */
+  readonly thirstL: number;
+  /** Waterings in the week: at least one while it grows. */
+  readonly waterings: number;
+  readonly minutes: number;
+}
+
+/** Minutes: for a walk to one container with a can, and for each litre poured; for a plant to be deadheaded, pinched or trimmed; for a feed. Ours, from doing it. */
+const MINUTES = { walk: 1, litre: 0.15, deadhead: 0.7, pinch: 0.4, trim: 3, feed: 1 } as const;
+/** Weeks after planting in which tips are pinched, and from which liquid feed is given (models: 4–6 weeks). */
+const PINCHED_UNTIL = 5;
+const FED_FROM = 6;
+/** More than three waterings a day is no longer care but the wrong place. */
+const MOST_A_WEEK = 21;
+
+/** Thirst and minutes of care, week by week from planting. A reservoir or a drip line saves the walks, not the water. */
+export function seasonCare(reading: Reading): readonly WeekOfCare[] {
+  const { planting, plants, spot, weeks } = reading;
+  const available = readilyAvailableL(planting.container) + spot.waters.reservoirL;
+  return Array.from({ length: weeks + 1 }, (_, at): WeekOfCare => {
+    const week = weekAfter(planting.plantedWeek, at);
+    const sizes = reading.sizesAt(at);
+    const thirstL = dailyDemandL({ container: planting.container, spot, plants, sizes, week, canopy: { areaM2: canopyM2(reading, at), bareShare: 1 - coverAt(reading, at) } });
+    const waterings = Math.min(MOST_A_WEEK, Math.max(1, (thirstL * 7) / Math.max(0.05, available)));
+    const book = bookWeek(week, spot);
+    let minutes = (spot.waters.by === 'drip' ? MINUTES.walk : waterings * MINUTES.walk + thirstL * 7 * MINUTES.litre);
+    for (const { kind } of plants) {
+      if (kind.bloom?.deadhead && seasonShare(kind.bloom.weeks, book) > 0) minutes += MINUTES.deadhead;
+      if (kind.bloom?.pinch && at > 0 && at <= PINCHED_UNTIL) minutes += MINUTES.pinch;
+    }
+    minutes += planting.care.trims.filter((trim) => trim.weeks === at).length * MINUTES.trim;
+    if (at >= FED_FROM && planting.care.feeding !== 'none' && plants.some(({ kind }) => kind.feed === 'medium' || kind.feed === 'heavy')) minutes += MINUTES.feed;
+    return { thirstL, waterings, minutes };
+  });
+}
+
+/** Leaves seen from above, all plants together without what overlaps, m². */
+function canopyM2({ plants, sizesAt }: Pick<Reading, 'plants' | 'sizesAt'>, at: number): number {
+  const discs = sizesAt(at).map(({ spreadCm }, i) => ({ x: plants[i]!.xCm, z: plants[i]!.zCm, r: spreadCm / 2 }));
+  const reach = Math.max(1, ...discs.map(({ x, z, r }) => Math.max(Math.abs(x), Math.abs(z)) + r));
+  const CELLS = 40;
+  const cell = (2 * reach) / CELLS;
+  let covered = 0;
+  for (let i = 0; i < CELLS; i += 1)
+    for (let j = 0; j < CELLS; j += 1) {
+      const [x, z] = [-reach + (i + 0.5) * cell, -reach + (j + 0.5) * cell];
+      if (discs.some((disc) => (disc.x - x) ** 2 + (disc.z - z) ** 2 <= disc.r ** 2)) covered += 1;
+    }
+  return (covered * cell * cell) / 10_000;
+}

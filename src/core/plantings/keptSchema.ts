@@ -1,0 +1,16 @@
+import * as z from 'zod';
+import { KEPT_KINDS } from './kept';
+import { plantingSchema } from './schema';
+
+export const keptSchema = z.object({
+  id: z.string().min(1).max(80),
+  /** The planting it was kept of. */
+  plantingId: z.string().min(1).max(80),
+  kind: z.enum(KEPT_KINDS),
+  name: z.string().trim().min(1, 'A kept planting must have a name.').max(80, 'The name of a kept planting must be at most 80 letters.'),
+  /** When it was kept, ISO 8601. */
+  at: z.string(),
+  /** Branch it was kept on. */
+  from: z.string().max(80).nullable(),
+  planting: plantingSchema,
+});

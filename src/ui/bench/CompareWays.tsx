@@ -1,0 +1,77 @@
+'use client';
+
+import { useMemo, useState, type ReactNode } from 'react';
+import { Dialog } from 'radix-ui';
+import { contrasted, type Figures } from '@/core/checks/contrast';
+import type { Settings } from '@/core/files/plantingFile';
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import { useLibrary } from '@/ui/session/LibraryProvider';
+import { useWidth } from '@/ui/controls/useWidth';
+import { ProposalPicture } from '@/ui/start/ProposalPicture';
+import { useSharedScale } from '@/ui/start/useSharedScale';
+import { CHECK_NAMES } from '@/words/checkNames';
+import { countText, lengthText, moneyText, volumeText } from '@/words/format';
+import { inSentence } from '@/words/names';
+
+interface CompareWaysProps {
+  readonly ways: readonly { readonly id: string; readonly name: string; readonly it: PlantingInSpot }[];
+  readonly weeks: number;
+  readonly settings: Settings;
+  readonly onUse: (id: string) => void;
+  readonly onClose: () => void;
+}
+
+const PICTURE_PX = 250;
+
+/** Two to four ways side by side at one scale and in one week, with what differs said first. */
+export default function CompareWays({ ways, weeks: begun, settings, onUse, onClose }: CompareWaysProps) {
+  const { kindOf } = useLibrary();
+  const [weeks, setWeeks] = useState(Math.max(4, begun));
+  const [ref, width] = useWidth<HTMLDivElement>();
+  const its = useMemo(() => ways.map(({ it }) => it), [ways]);
+  const figures = useMemo(() => contrasted(its), [its]);
+  const each = Math.floor(width / ways.length);
+  const scale = useSharedScale(its, each, PICTURE_PX);
+  const name = (id: string) => inSentence(kindOf(id)?.common ?? id);
+  const rows: readonly (readonly [title: string, text: (f: Figures) => ReactNode])[] = [
+    ['Not in all of them', (f) => (f.onlyHere.length > 0 ? f.onlyHere.map(name).join(', ') : '–')],
+    ['To answer', (f) => (f.toAnswer.length > 0 ? f.toAnswer.map((check) => CHECK_NAMES[check].toLowerCase()).join(', ') : 'nothing more than the others')],
+    ['Plants and price', (f) => `${countText(f.plants, 'plant')}, ${moneyText(f.cost, settings)}`],
+    ['Tallest', (f) => lengthText(f.tallestCm, settings)],
+    ['Full', (f) => (f.fullWeek === null ? 'never quite' : `in about ${countText(f.fullWeek, 'week')}`)],
+    ['Weeks worth a look', (f) => String(f.goodWeeks)],
+    ['Most water', (f) => `${volumeText(f.thirstL, settings)} a day`],
+    ['Care', (f) => `about ${Math.round(f.minutesAWeek)} min a week`],
+  ];
+  const told = rows.map(([title, text]) => ({ title, texts: figures.map((f) => text(f)) })).sort((a, b) => Number(same(a.texts)) - Number(same(b.texts)));
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-[rgb(25_31_34/0.45)]" />
+        <Dialog.Content aria-describedby={undefined} className="fixed inset-x-3 top-[4vh] bottom-[4vh] z-50 mx-auto flex max-w-[1100px] flex-col overflow-y-auto bg-paper p-5">
+          <div className="flex flex-wrap items-center gap-x-5 gap-y-2 pb-3">
+            <Dialog.Title className="display text-[21px]">Side by side</Dialog.Title>
+            <label className="flex items-center gap-2 text-[13px]">Week <input type="range" aria-label="Week compared" aria-valuetext={`${weeks} weeks after planting`} min={0} max={24} value={weeks} onChange={(event) => setWeeks(Number(event.target.value))} className="accent-[var(--ink)]" /> <b className="w-6 font-semibold">{weeks}</b></label>
+            <span className="text-[12.5px] text-ink2">all at one scale</span>
+            <Dialog.Close className="press-quiet ml-auto">Close</Dialog.Close>
+          </div>
+          <div ref={ref} className="flex bg-field">
+            {width > 0 && ways.map(({ id, it }) => <div key={id} style={{ width: each }} className="border-b-[1.5px] border-tick"><ProposalPicture it={it} widthPx={each} heightPx={PICTURE_PX} weeks={weeks} pxPerCm={scale} /></div>)}
+          </div>
+          <table className="mt-2 w-full table-fixed text-[13px]">
+            <thead><tr>{ways.map(({ id, name: called }, i) => <th key={id} scope="col" className="px-2 py-1 text-left align-top font-semibold">{called}{i > 0 && <button type="button" className="press-link ml-2" onClick={() => onUse(id)}>Use it</button>}</th>)}</tr></thead>
+            <tbody>
+              {told.map(({ title, texts }) => (
+                <tr key={title} className={same(texts) ? 'text-ink2' : ''}>
+                  {texts.map((text, i) => <td key={i} className="border-t border-rule px-2 py-1.5 align-top"><span className="block text-[12px] text-ink2">{title}</span>{text}</td>)}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+const same = (texts: readonly ReactNode[]): boolean => texts.every((text) => text === texts[0]);

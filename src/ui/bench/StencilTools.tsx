@@ -1,0 +1,73 @@
+'use client';
+
+import { CopyPlus, Layers2, Lock, LockOpen, RotateCw, Shapes } from 'lucide-react';
+import { middle } from '@/core/plants/kind';
+import { arranged, settledAround, type Pattern } from '@/core/placing/arrange';
+import { Pop } from '@/ui/controls/Pop';
+import type { Editing } from '@/ui/session/useEditing';
+import { countText } from '@/words/format';
+import { copiesOf } from './stencilKeys';
+import { SHOWN, type Shown } from './StencilLayers';
+
+const PATTERNS: readonly (readonly [pattern: Pattern, name: string, about: string])[] = [
+  ['ring', 'Round the rim', 'even steps along the edge'],
+  ['zigzag', 'Zigzag', 'left and right of a line'],
+  ['thirds', 'On the thirds', 'where lines in three cross'],
+];
+const SHOWN_NAMES: Readonly<Record<Shown, string>> = { spread: 'Spread by then', sight: 'Lines of sight', sun: 'Sun round the rim', drip: 'Drip emitters' };
+
+interface StencilToolsProps {
+  readonly editing: Editing;
+  readonly selection: readonly string[];
+  readonly onSelect: (places: readonly string[]) => void;
+  readonly shown: readonly Shown[];
+  readonly onShown: (shown: readonly Shown[]) => void;
+}
+
+/** What can be done with the plants picked on the stencil, and what it shows. With none picked, patterns are for all. */
+export default function StencilTools({ editing, selection, onSelect, shown, onShown }: StencilToolsProps) {
+  const { planting, it, apply } = editing;
+  const picked = planting.places.filter(({ id }) => selection.includes(id));
+  const ids = picked.map(({ id }) => id);
+  const chosen = picked.length > 0 ? ids : planting.places.map(({ id }) => id);
+  const spreadCm = planting.places.map(({ id }) => middle(it.plants.find((plant) => plant.id === id)?.kind.spreadCm ?? [20, 20]) / 2);
+  const lock = !(picked.length > 0 && picked.every(({ locked }) => locked));
+  const first = picked[0];
+  const tilt = first?.lean?.tiltDeg ?? 0;
+  return (
+    <div role="group" aria-label="Stencil" className="flex flex-wrap gap-0.5">
+      <Pop icon={<Shapes size={15} aria-hidden />} name="Set out" disabled={planting.places.length === 0}>
+        <p className="text-ink2">{picked.length > 0 ? `${countText(picked.length, 'plant')} picked.` : 'All plants; pick some to set out only those.'} Root balls settle afterwards.</p>
+        <ul className="grid gap-1">
+          {PATTERNS.map(([pattern, name, about]) => (
+            <li key={pattern}><button type="button" className="press-link" onClick={() => apply({ kind: 'arrange', how: pattern, places: arranged(planting.container, planting.places, chosen, pattern, spreadCm) })}>{name}</button> <span className="text-ink2">{about}</span></li>
+          ))}
+          <li><button type="button" className="press-link" onClick={() => apply({ kind: 'arrange', how: 'settle', places: settledAround(planting.container, planting.places, new Map(planting.places.filter(({ id, locked }) => chosen.includes(id) && !locked).map((place) => [place.id, place])), spreadCm) })}>Settle</button> <span className="text-ink2">push root balls apart, off the wall</span></li>
+        </ul>
+      </Pop>
+      <Pop icon={<RotateCw size={15} aria-hidden />} name="Turn" disabled={picked.length === 0}>
+        <Slide name="Turned" value={first?.turnDeg ?? 0} least={-180} most={180} step={15} onPut={(turnDeg) => apply({ kind: 'pose', places: ids, pose: { turnDeg } })} />
+        <Slide name="Slant" value={tilt} least={0} most={45} step={5} onPut={(tiltDeg) => apply({ kind: 'pose', places: ids, pose: { lean: { tiltDeg, turnDeg: first?.lean?.turnDeg ?? 0 } } })} />
+        {tilt > 0 && <Slide name="Slants off straight outward by" value={first?.lean?.turnDeg ?? 0} least={-180} most={180} step={15} onPut={(turnDeg) => apply({ kind: 'pose', places: ids, pose: { lean: { tiltDeg: tilt, turnDeg } } })} />}
+        <p className="text-ink2">A trailing plant that is turned spills another way.</p>
+      </Pop>
+      <button type="button" className="tool" title="Put a copy beside it (D)" aria-label="Copy" disabled={picked.length === 0} onClick={() => { const copies = copiesOf(planting.places, picked); apply({ kind: 'arrange', how: 'copy', places: [...planting.places, ...copies] }); onSelect(copies.map(({ id }) => id)); }}><CopyPlus size={15} aria-hidden />Copy</button>
+      <button type="button" className="tool" title="Stays where it is (L)" disabled={picked.length === 0} onClick={() => apply({ kind: 'lock', places: ids, locked: lock })}>{lock ? <Lock size={15} aria-hidden /> : <LockOpen size={15} aria-hidden />}{lock ? 'Lock' : 'Unlock'}</button>
+      <Pop icon={<Layers2 size={15} aria-hidden />} name="Show">
+        {SHOWN.map((one) => (
+          <label key={one} className="flex items-center gap-2"><input type="checkbox" className="size-4 accent-[var(--ink)]" checked={shown.includes(one)} onChange={(event) => onShown(event.target.checked ? [...shown, one] : shown.filter((other) => other !== one))} />{SHOWN_NAMES[one]}</label>
+        ))}
+        {shown.includes('sight') && <p className="text-ink2">From the plants picked to the eye of the stand-back view; dotted where leaves stand in between.</p>}
+      </Pop>
+    </div>
+  );
+}
+
+function Slide({ name, value, least, most, step, onPut }: { readonly name: string; readonly value: number; readonly least: number; readonly most: number; readonly step: number; readonly onPut: (value: number) => void }) {
+  return (
+    <label className="grid gap-0.5">
+      <span>{name} <b className="font-semibold">{value}°</b></span>
+      <input type="range" aria-label={name} aria-valuetext={`${value} degrees`} min={least} max={most} step={step} value={value} onChange={(event) => onPut(Number(event.target.value))} className="w-full accent-[var(--ink)]" />
+    </label>
+  );
+}
