@@ -1,8 +1,6 @@
 import { visibleHeightCm, type Container } from '../containers/container';
-import { halfFrontCm, isHung } from '../containers/shape';
-import { deltaE } from '../colour/oklch';
+import { halfFrontCm } from '../containers/shape';
 import type { KindId, PlantKind } from '../plants/kind';
-import { middle } from '../plants/kind';
 import type { Place, Planting } from '../plantings/planting';
 import type { Ask } from './ask';
 import { opinionOf } from '../checks/opinion';
@@ -23,27 +21,8 @@ export interface GroupMember {
   readonly score: number;
 }
 
-/** What is said of several containers seen as one. */
-export interface GroupReading {
-  readonly score: number;
-  /** Does the tallest stand inside, not at an end? */
-  readonly tallestInside: boolean;
-  readonly tallestCm: number;
-  /** Kinds that every container has. */
-  readonly repeated: readonly KindId[];
-  /** OKLab distance of the two pot colours furthest apart, and of the nearest two that are not the same. */
-  readonly potsApart: number;
-  /** Steps of height from one to the next, as shares of the tallest: none is a hedge. */
-  readonly steps: readonly number[];
-}
-
 /** Room between rims, cm: leaves meet, pots do not. Ours. */
 const BETWEEN_CM = 6;
-/** A step in height that is seen, as a share of the tallest. Ours. */
-const STEP = 0.15;
-/** Pot colours nearer than this are one family; much further apart each pulls its own way. Ours. */
-const ONE_FAMILY = 0.12;
-const AT_ODDS = 0.35;
 
 /**
  * Several containers composed as one: the largest stands in the middle with a lead of its own, the others have few kinds, and one body
@@ -104,20 +83,4 @@ function inLine(placed: readonly Omit<GroupMember, 'atCm'>[]): readonly GroupMem
     return member;
   });
   return members.map((member) => ({ ...member, atCm: Math.round((member.atCm - at / 2) * 10) / 10 }));
-}
-
-/** Joint remarks on containers that stand together, in the order of their line. */
-export function readGroup(members: readonly { readonly container: Container; readonly places: readonly Pick<Place, 'kindId'>[]; readonly raisedCm?: number }[], kindOf: (id: KindId) => PlantKind | null): GroupReading | null {
-  if (members.length < 2) return null;
-  const tops = members.map(({ container, places, raisedCm = 0 }) => raisedCm + (isHung(container.shape) ? 0 : visibleHeightCm(container)) + Math.max(0, ...places.map(({ kindId }) => { const kind = kindOf(kindId); return kind ? middle(kind.heightCm) : 0; })));
-  const tallestCm = Math.max(...tops);
-  const at = tops.indexOf(tallestCm);
-  const tallestInside = members.length < 3 || (at > 0 && at < members.length - 1);
-  const repeated = [...new Set(members[0]!.places.map(({ kindId }) => kindId))].filter((id) => members.every(({ places }) => places.some(({ kindId }) => kindId === id)));
-  let potsApart = 0;
-  members.forEach((a, i) => members.slice(i + 1).forEach((b) => (potsApart = Math.max(potsApart, deltaE(a.container.colour, b.container.colour)))));
-  const steps = tops.slice(1).map((top, i) => Math.abs(top - tops[i]!) / tallestCm);
-  const stepped = steps.filter((step) => step >= STEP).length / steps.length;
-  const pots = potsApart <= ONE_FAMILY ? 1 : Math.max(0.3, 1 - Math.max(0, potsApart - ONE_FAMILY) / AT_ODDS);
-  return { score: 0.3 * (tallestInside ? 1 : 0.4) + 0.3 * (repeated.length > 0 ? 1 : 0.2) + 0.2 * pots + 0.2 * stepped, tallestInside, tallestCm, repeated, potsApart, steps };
 }

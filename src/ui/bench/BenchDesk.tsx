@@ -18,7 +18,6 @@ import { useSettings } from '@/ui/session/StoreProvider';
 import { useRested } from '@/ui/session/useRested';
 import { useUndoKeys } from '@/ui/session/useUndoKeys';
 import { useWidth } from '@/ui/controls/useWidth';
-import { describePlanting } from '@/words/describe';
 import { countText, hoursText, moneyText, volumeText, weekText } from '@/words/format';
 import { sizeText } from '@/words/containers';
 import { keyed } from '@/words/names';
@@ -27,6 +26,7 @@ import { StandBack } from './StandBack';
 import { Stencil } from './Stencil';
 import type { Shown } from './StencilLayers';
 import { TurnSlider } from './TurnSlider';
+import { useDescribed } from './useDescribed';
 import { useBenchCommands } from './useBenchCommands';
 import { useLooking } from './useLooking';
 import { useTaking } from './useTaking';
@@ -78,7 +78,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
   const culprits = useMemo(() => editing.opinion.remarks.find(({ check }) => check === pointed)?.culprits ?? [], [editing.opinion, pointed]);
   const rested = useRested(editing);
   const restedReading = useRested(reading);
-  const inWords = useMemo(() => describePlanting(reading, keys, editing.opinion, weeks, settings), [reading, keys, editing.opinion, weeks, settings]);
+  const inWords = useDescribed({ reading: restedReading, keys, opinion: rested.opinion, weeks, units: settings });
   const eye = useMemo(() => ({ azimuthRad: looking.azimuthRad, pitchRad: looking.pitchRad }), [looking.azimuthRad, looking.pitchRad]);
   const select = useCallback((place: string | null) => setSelection(place ? [place] : []), []);
   const selected = selection[selection.length - 1] ?? null;
@@ -97,7 +97,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
           <h1 className="display text-[29px] leading-10">{planting.name}</h1>
           <p className="pb-1.5 text-[13px] text-ink2">
             {branchOf(planting) !== FIRST_PLAN && <b className="mr-2 bg-ink px-1.5 py-0.5 font-semibold text-paper">{branchOf(planting)}</b>}
-            <b className="font-semibold text-ink">{dims}</b> {settings.length} {planting.container.name.toLowerCase()}, <Link href={`/spot?spot=${spot.id}`} className="underline decoration-rule2 underline-offset-3"><b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun{spot.sunWhen === 'spread' ? '' : spot.sunWhen === 'morning' ? ' before noon' : ' after noon'}</Link>
+            <b className="font-semibold text-ink">{dims}</b> {settings.length}{planting.name.toLowerCase().startsWith(planting.container.name.toLowerCase()) ? '' : ` ${planting.container.name.toLowerCase()}`}, <Link href={`/spot?spot=${spot.id}`} className="underline decoration-rule2 underline-offset-3"><b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun{spot.sunWhen === 'spread' ? '' : spot.sunWhen === 'morning' ? ' before noon' : ' after noon'}</Link>
           </p>
           <p className="ml-auto flex items-center gap-3 pb-1 text-[13px] text-ink2">
             <span><b className="text-ink">{it.planting.places.length}</b> {it.planting.places.length === 1 ? 'plant' : 'plants'}</span>

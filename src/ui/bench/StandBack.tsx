@@ -55,7 +55,7 @@ export function StandBack({ reading, keys, subject, weeks, looking, pxPerCm, wid
           <div className="absolute inset-0 overflow-hidden" style={{ right: SIDE_RULER_PX, bottom: RULER_PX }}>
             <PlantingPicture subject={subject} weeks={weeks} lens={{ azimuthRad, pitchRad, pxPerCm, originX, originY }} widthPx={widthPx} heightPx={heightPx} scenery={scenery} label={inWords} />
           </div>
-          <div className="pointer-events-none absolute top-3 left-4">
+          <div className={`pointer-events-none absolute top-3 left-4 ${scenery?.behind ? '-mt-1 -ml-2 bg-field px-2 py-1' : ''}`}>
             <h2 className="display text-[21px] leading-6">{title}</h2>
             <p className="text-[12.5px] text-ink2">{dates}</p>
             {looking.view && <p className="text-[12.5px] text-ink2">{viewText(looking.view, { length: unit })}</p>}
@@ -67,7 +67,7 @@ export function StandBack({ reading, keys, subject, weeks, looking, pxPerCm, wid
               return y < 30 ? null : (
                 <g key={text}>
                   <line x1={widthPx - SIDE_RULER_PX - 10} x2={widthPx - SIDE_RULER_PX} y1={y} y2={y} stroke="var(--tick)" />
-                  <text x={widthPx - SIDE_RULER_PX - 14} y={y + 4} textAnchor="end" fontSize={12.5} fill="var(--ink2)">{text} {lengthFigure(cm, unit)}</text>
+                  <text x={widthPx - SIDE_RULER_PX - 14} y={y + 4} textAnchor="end" fontSize={12.5} fill={scenery?.behind ? 'var(--ink)' : 'var(--ink2)'} stroke={scenery?.behind ? 'var(--field)' : 'none'} strokeWidth={4} paintOrder="stroke">{text} {lengthFigure(cm, unit)}</text>
                 </g>
               );
             })}

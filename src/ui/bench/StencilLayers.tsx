@@ -61,7 +61,10 @@ export function SunSide({ reading, at, path, frontDeg }: { readonly reading: Rea
       {ends.map(({ hour, bearingDeg }, i) => {
         const [tx, ty] = spot(bearingDeg, 7);
         const aside = (tx - at.originX) / at.pxPerCm;
-        return <text key={`${hour}-${i}`} x={tx} y={ty + (ty > at.originY ? 9 : 0)} textAnchor={aside > 6 ? 'start' : aside < -6 ? 'end' : 'middle'} fontSize={11} fill="var(--ink2)" stroke="none">{i === 0 ? 'sun ' : ''}{hourText(i === 0 ? hour : hour + 0.5)}</text>;
+        // Kept on the picture: a label at its edge is written inward.
+        const [near, far] = [56, at.originX * 2 - 56];
+        const x1 = aside > 6 ? Math.min(tx, far) : aside < -6 ? Math.max(tx, near - 12) : tx;
+        return <text key={`${hour}-${i}`} x={x1} y={x1 === tx ? ty + (ty > at.originY ? 9 : 0) : at.originY + (deepCm + 9) * at.pxPerCm} textAnchor={aside > 6 ? 'start' : aside < -6 ? 'end' : 'middle'} fontSize={11} fill="var(--ink2)" stroke="none">{i === 0 ? 'sun ' : ''}{hourText(i === 0 ? hour : hour + 0.5)}</text>;
       })}
     </g>
   );

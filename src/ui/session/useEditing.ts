@@ -8,7 +8,6 @@ import { inSpot, type Planting, type PlantingInSpot } from '@/core/plantings/pla
 import type { Spot } from '@/core/spots/spot';
 import type { History } from '@/data/db';
 import { useLibrary } from './LibraryProvider';
-import { historyText } from '@/words/remarks';
 import { useLive, useSettings, useStore } from './StoreProvider';
 import { useCountedSeen } from './useCountedSeen';
 
@@ -45,10 +44,11 @@ export function useEditing(id: string | null): Editing | null | undefined {
   const apply = useCallback(
     (edit: Edit) => {
       if (!store || !stored) return;
-      const name = historyText(edit, inSpot(stored.planting, stored.spot, kindOf), kindOf);
       // The held change stays on screen until the stored one arrives, so that nothing jumps back.
       setHeld({ base: stored.planting, edit });
-      void store.edit(stored.planting.id, edit, name).finally(() => setHeld(null));
+      // Sentences are fetched beside the page; changes wait for them in the order in which they were made.
+      const before = inSpot(stored.planting, stored.spot, kindOf);
+      void import('@/words/remarks').then(({ historyText }) => store.edit(before.planting.id, edit, historyText(edit, before, kindOf))).finally(() => setHeld(null));
     },
     [store, stored, kindOf],
   );

@@ -22,7 +22,7 @@ export default function Palette({ rooms, show, onClose }: PaletteProps) {
   const { commands, keys } = useSyncExternalStore(onOffers, offered, offered);
   const plantings = useLive((store) => store.plantings()) ?? [];
   const go = (href: string, name: string, group: string): Command => ({ id: `go ${href}`, name, group, run: () => router.push(href) });
-  const all = [...commands, ...plantings.map(({ id, name }) => go(`/bench?planting=${id}`, `Put ${name} on the bench`, 'Go')), ...rooms.map(({ href, name }) => go(href, `To the ${name.toLowerCase()}`, 'Go')), go('/start', 'Start a planting', 'Go')];
+  const all = [...commands, ...plantings.map(({ id, name }) => go(`/bench?planting=${id}`, `Put ${name} on the bench`, 'Go')), ...rooms.map(({ href, name }) => go(href, `To the ${name.toLowerCase()}`, 'Go')), go('/terrace', 'Set containers out together', 'Go'), go('/start', 'Start a planting', 'Go')];
   const groups = [...new Set(all.map(({ group }) => group))];
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>

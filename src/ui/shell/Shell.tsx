@@ -36,7 +36,7 @@ export function Shell({ demo, children }: { readonly demo: boolean; readonly chi
 
 function RoomBar() {
   const path = usePathname();
-  const here = path === '/start' ? '/bench' : path;
+  const here = path === '/start' ? '/bench' : path === '/terrace' ? '/' : path;
   return (
     <header className="border-b border-rule2">
       <nav aria-label="Rooms" className="mx-auto flex h-11 max-w-[1320px] items-stretch gap-0 overflow-x-clip px-4 wide:px-6">

@@ -57,6 +57,7 @@ export function Yard() {
         <header className="flex flex-wrap items-end gap-x-4 pb-2">
           <h1 className="display text-[29px] leading-10">{loaded.plantings.every(({ demo }) => demo) ? 'Rillbank Halt' : 'Yard'}</h1>
           <p className="pb-1.5 text-[13px] text-ink2"><b className="text-ink">{all.length}</b> {all.length === 1 ? 'container' : 'containers'}, as they should look {weekText(weekAfter(planted, weeks))}</p>
+          {all.length > 1 && <Link href="/terrace" className="press-plain mb-1.5">Set out together</Link>}
           <p className="ml-auto pb-1.5 text-[13px] text-ink2">All at one scale; ticks are <b className="text-ink">10 cm</b></p>
         </header>
         <div ref={ref} className="flex flex-wrap items-end gap-x-4 gap-y-2">
