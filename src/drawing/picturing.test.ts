@@ -1,5 +1,5 @@
 import { planted } from '../../tests/builders/plantings';
-import { subjectOf } from '@/core/seeing/scene';
+import { subjectOf } from '@/core/seeing/subject';
 import { finished } from '@/core/seeing/steps';
 import { Picturing, type PictureRequest } from './picturing';
 

@@ -1,5 +1,6 @@
 import type { Picture } from '@/core/seeing/part';
-import { drawElevation, drawHoles, growScene, type Scene, type Subject } from '@/core/seeing/scene';
+import { drawElevation, drawHoles, growScene, type Scene } from '@/core/seeing/scene';
+import type { Subject } from '@/core/seeing/subject';
 import { withScenery, type Scenery } from '@/core/seeing/scenery';
 import { withoutCovered } from '@/core/seeing/covered';
 import type { Lens } from '@/core/seeing/lens';

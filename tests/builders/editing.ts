@@ -5,7 +5,7 @@ import type { Edit } from '@/core/plantings/edits';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { Settings } from '@/core/files/plantingFile';
 import type { Editing } from '@/ui/session/useEditing';
-import { subjectOf } from '@/core/seeing/scene';
+import { subjectOf } from '@/core/seeing/subject';
 import { keyed } from '@/words/names';
 
 export const CM: Settings = { length: 'cm', currency: '£', theme: 'light', house: USUAL_HOUSE };

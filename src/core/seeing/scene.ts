@@ -1,33 +1,17 @@
 import type { Container } from '../containers/container';
-import { isHung } from '../containers/shape';
 import { dot } from '../geometry/vec3';
-import type { Conditions } from '../growth/conditions';
 import { foresee, type Size } from '../growth/foresee';
-import { conditionsOf } from '../growth/seasonOf';
 import { growPlant } from '../marks/grow';
 import { lightMarks, STUDIO_LIGHT, type Light } from '../marks/light';
 import type { Mark } from '../marks/mark';
 import { vesselOf, type Vessel } from '../marks/vessel';
-import type { PlacedPlant, PlantingInSpot } from '../plantings/planting';
-import { bookWeek, hangsFree } from '../spots/spot';
 import { clamp } from '../units/units';
 import { projectBody, type Body } from './body';
 import { aim, screenX, screenY, type Aim, type Lens } from './lens';
 import { fill, type Drawn, type Layer, type Picture } from './part';
 import { projectMarks, type Detail } from './project';
 import { finished } from './steps';
-
-/** What a drawing needs of a planting: plain data that crosses to a worker. */
-export interface Subject {
-  readonly container: Container;
-  /** Hung up or on a sill, with a drop below it. */
-  readonly hung: boolean;
-  readonly plantedWeek: number;
-  readonly conditions: Conditions;
-  /** Left out: the studio's. */
-  readonly light?: Light;
-  readonly plants: readonly Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'size' | 'lean' | 'turnDeg'>[];
-}
+import type { Subject } from './subject';
 
 /** A planting some weeks on, grown and lit, ready to be seen from anywhere. */
 export interface Scene {
@@ -37,17 +21,6 @@ export interface Scene {
   readonly light: Light;
   readonly marks: readonly Mark[];
   readonly sizes: readonly Size[];
-}
-
-export function subjectOf(it: PlantingInSpot): Subject {
-  const { planting, spot, plants } = it;
-  return {
-    container: planting.container,
-    hung: isHung(planting.container.shape) || hangsFree(spot),
-    plantedWeek: bookWeek(planting.plantedWeek, spot),
-    conditions: conditionsOf(it),
-    plants: plants.map(({ kind, xCm, zCm, seed, size, lean, turnDeg }) => ({ kind, xCm, zCm, seed, size, ...(lean ? { lean } : {}), ...(turnDeg ? { turnDeg } : {}) })),
-  };
 }
 
 /** Grows every plant to a week after planting and lights them together. */

@@ -5,7 +5,8 @@ import { extentOf } from './framing';
 import { CONTAINER_ID, itemBuffer, seenShares } from './itemBuffer';
 import { aim, depthOf, screenX, screenY } from './lens';
 import { fill, line, type Picture } from './part';
-import { buildScene, elevation, planHoles, subjectOf } from './scene';
+import { buildScene, elevation, planHoles } from './scene';
+import { subjectOf } from './subject';
 import { shaded, tone } from './tone';
 import { toSvg } from '../../drawing/svg';
 

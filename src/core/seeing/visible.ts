@@ -4,7 +4,8 @@ import type { PlantingInSpot } from '../plantings/planting';
 import { extentOf } from './framing';
 import { CONTAINER_ID, FLORAL, itemBuffer, type ItemBuffer } from './itemBuffer';
 import type { Picture } from './part';
-import { buildScene, elevation, subjectOf, type Scene } from './scene';
+import { buildScene, elevation, type Scene } from './scene';
+import { subjectOf } from './subject';
 
 /** Picture cells across the longer side: what is counted is shares, and a quarter of a screen picture tells them to about a hundredth. */
 const CELLS = 150;

@@ -9,7 +9,7 @@ import type { CheckId } from '@/core/checks/rules/index';
 import { mixL } from '@/core/containers/container';
 import { branchOf, FIRST_PLAN } from '@/core/plantings/kept';
 import { extentOf } from '@/core/seeing/framing';
-import { subjectOf } from '@/core/seeing/scene';
+import { subjectOf } from '@/core/seeing/subject';
 import { plantCost } from '@/core/shopping/plantCost';
 import { bookWeek } from '@/core/spots/spot';
 import { weekAfter } from '@/core/units/units';

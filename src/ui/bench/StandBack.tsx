@@ -3,7 +3,7 @@
 import type { Reading } from '@/core/checks/reading';
 import { mixHeightCm } from '@/core/containers/container';
 import { MATERIALS } from '@/core/containers/materials';
-import type { Subject } from '@/core/seeing/scene';
+import type { Subject } from '@/core/seeing/subject';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
 import { lengthFigure, type Units } from '@/words/format';

@@ -6,7 +6,7 @@ import type { Reading } from '@/core/checks/reading';
 import { wallOf } from '@/core/containers/container';
 import { halfDepthCm } from '@/core/containers/shape';
 import { NURSERY_SIZES } from '@/core/plants/nursery';
-import type { Subject } from '@/core/seeing/scene';
+import type { Subject } from '@/core/seeing/subject';
 import { frontBearingDeg } from '@/core/spots/front';
 import { sunPath } from '@/core/spots/sunPath';
 import { weekAfter } from '@/core/units/units';

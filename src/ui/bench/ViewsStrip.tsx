@@ -2,7 +2,7 @@
 
 import type { Lens } from '@/core/seeing/lens';
 import type { Scenery } from '@/core/seeing/scenery';
-import type { Subject } from '@/core/seeing/scene';
+import type { Subject } from '@/core/seeing/subject';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
 import { useWidth } from '@/ui/controls/useWidth';

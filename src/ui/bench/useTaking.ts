@@ -1,4 +1,4 @@
-import type { Subject } from '@/core/seeing/scene';
+import type { Subject } from '@/core/seeing/subject';
 import { saveBlob } from '@/ui/session/saveFile';
 import { say } from '@/ui/session/say';
 import type { Editing } from '@/ui/session/useEditing';

@@ -2,7 +2,7 @@
 
 import { useRef } from 'react';
 import { useDrawing } from '@/ui/session/useDrawing';
-import type { Subject } from '@/core/seeing/scene';
+import type { Subject } from '@/core/seeing/subject';
 import type { Scenery } from '@/core/seeing/scenery';
 import type { Lens } from '@/core/seeing/lens';
 

@@ -5,7 +5,7 @@ import type { Container } from '@/core/containers/container';
 import { visibleHeightCm, wallOf } from '@/core/containers/container';
 import { halfFrontCm, isHung } from '@/core/containers/shape';
 import { freely } from '@/core/growth/conditions';
-import type { Subject } from '@/core/seeing/scene';
+import type { Subject } from '@/core/seeing/subject';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 
 /** An empty container as the drawing worker wants it. */

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { read } from '@/core/checks/reading';
 import { extentOf, USUAL_PITCH_RAD } from '@/core/seeing/framing';
-import { subjectOf } from '@/core/seeing/scene';
+import { subjectOf } from '@/core/seeing/subject';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 

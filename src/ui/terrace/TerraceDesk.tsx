@@ -11,7 +11,7 @@ import { seasonWeeks, type PlantingInSpot } from '@/core/plantings/planting';
 import { hash32, seedOf } from '@/core/random/hash';
 import { groupOpinion } from '@/core/checks/asOne';
 import { extentOf, USUAL_PITCH_RAD } from '@/core/seeing/framing';
-import { subjectOf } from '@/core/seeing/scene';
+import { subjectOf } from '@/core/seeing/subject';
 import { RAD_PER_DEG, weekAfter } from '@/core/units/units';
 import { WeekSlider } from '@/ui/bench/WeekSlider';
 import { LengthField } from '@/ui/controls/fields';

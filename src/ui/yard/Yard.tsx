@@ -9,7 +9,7 @@ import type { Library } from '@/core/plants/library';
 import { inSpot, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
 import { hangsFree, type Spot } from '@/core/spots/spot';
 import { extentOf, USUAL_PITCH_RAD } from '@/core/seeing/framing';
-import { subjectOf } from '@/core/seeing/scene';
+import { subjectOf } from '@/core/seeing/subject';
 import { weekAfter } from '@/core/units/units';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
