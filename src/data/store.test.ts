@@ -129,3 +129,50 @@ test('migrations have no gaps, and a database of version 1 gains what is new and
   expect(await store.spots()).toEqual([{ ...oldSpot, dropCm: 200 }]);
   expect(await store.plantings()).toHaveLength(1);
 });
+
+test('what-ifs are worked on by turns: each keeps its own plants, and undo goes back over a turn', async () => {
+  const { store } = open();
+  await store.add(planting(GOOD), SUNNY);
+  const kept = (name: string) => ({ id: `kept-${name}`, plantingId: 'planting', kind: 'what if' as const, name, at: '2026-05-18T10:00:00Z', from: null, planting: planting(GOOD) });
+  await store.switchTo(kept('What if 1'), '2026-05-18T10:00:00Z', 'Began');
+  await store.edit('planting', { kind: 'remove', place: 'p0' }, 'Took out');
+  expect((await store.planting('planting'))!.planting).toMatchObject({ whatIf: 'What if 1', places: { length: GOOD.length - 1 } });
+  const first = (await store.keptOf('planting')).find(({ name }) => name === 'First plan')!;
+  expect(first.planting.places).toHaveLength(GOOD.length);
+  await store.switchTo(first, '2026-05-18T11:00:00Z', 'Went back');
+  const back = (await store.planting('planting'))!.planting;
+  expect(back.whatIf).toBeUndefined();
+  expect(back.places).toHaveLength(GOOD.length);
+  // The branch that was left holds what was done on it.
+  expect((await store.keptOf('planting')).find(({ name }) => name === 'What if 1')!.planting.places).toHaveLength(GOOD.length - 1);
+  await store.undo('planting');
+  expect((await store.planting('planting'))!.planting).toMatchObject({ whatIf: 'What if 1', places: { length: GOOD.length - 1 } });
+});
+
+test('kept plantings and groups travel in a backup, go with their planting and come back with it', async () => {
+  const [{ store }, { store: other }] = [open(), open()];
+  await store.add(planting(GOOD), SUNNY);
+  const pin = { id: 'pin', plantingId: 'planting', kind: 'pin' as const, name: 'Cooler', at: '2026-05-18T10:00:00Z', from: null, planting: planting(GOOD) };
+  const group = { id: 'g', name: 'Step', demo: false, members: [{ plantingId: 'planting', atCm: 0, backCm: 0, raisedCm: 0, turnDeg: 0 }] };
+  await store.keep(pin);
+  await store.putGroup(group);
+  await other.restore(await store.backup('2026-05-18'));
+  expect(await other.keptOf('planting')).toEqual([pin]);
+  expect(await other.groups()).toEqual([group]);
+  const gone = (await store.remove('planting'))!;
+  expect([gone.kept, await store.keptOf('planting')]).toEqual([[pin], []]);
+  expect(await store.partGroup('g')).toEqual(group);
+  expect(await store.groups()).toEqual([]);
+});
+
+test('history is walked several steps at once, as one whole', async () => {
+  const { store } = open();
+  await store.add(planting(GOOD), SUNNY);
+  for (const name of ['One', 'Two', 'Three']) await store.edit('planting', { kind: 'rename', name }, name);
+  await store.walk('planting', -3);
+  expect((await store.planting('planting'))!.planting.name).toBe('Planting');
+  await store.walk('planting', 2);
+  expect((await store.planting('planting'))!.planting.name).toBe('Two');
+  await store.walk('planting', -99);
+  expect((await store.planting('planting'))!.history.past).toEqual([]);
+});
