@@ -28,12 +28,15 @@ function flowersWanted(sheaf: Sheaf): { readonly count: number; readonly enlarge
   return { count, enlarge: Math.min(1.7, Math.sqrt(wanted / count)) };
 }
 
-/** Sets flowers on the sites, spread evenly, in the manner of the form. */
-export function addFlowers(sheaf: Sheaf, sites: readonly Site[]): void {
+/**
+ * Sets flowers on the sites, spread evenly, in the manner of the form.
+ * @param most flowers at most; as many as there are sites: one on each, whatever the record's cover
+ */
+export function addFlowers(sheaf: Sheaf, sites: readonly Site[], most = sites.length * 3): void {
   const flower = sheaf.sprout.kind.bloom;
   const wanted = flowersWanted(sheaf);
   if (!flower || wanted.count === 0 || sites.length === 0) return;
-  const count = Math.min(wanted.count, sites.length * 3);
+  const count = Math.min(Math.max(wanted.count, most === sites.length ? most : 0), most);
   for (let i = 0; i < count; i += 1) {
     const site = sites[Math.floor(((i * 0.618034 + sheaf.random(0, 0, WHY.pick)) % 1) * sites.length)]!;
     const jitter = sheaf.signed(site.key, i, WHY.jitter);
@@ -114,15 +117,21 @@ function addPlume(sheaf: Sheaf, site: Site, at: Vec3, lengthCm: number, key: num
   sheaf.marks.push({ kind: 'plume', plant: sheaf.sprout.plant, p: spine[3]!, env: sheaf.env(spine[3]!), jitter: sheaf.signed(key, 3, WHY.jitter), ao: 1, sun: 1, spine, widthCm: Math.max(1.4, lengthCm * 0.13), colour: sheaf.flower!.main, seed: key });
 }
 
+/** Fruit longer than this hang in smaller numbers, cm. Tuned by eye. */
+const LARGE_CM = 3;
+
 /** Fruits hung below nodes. */
 export function addFruits(sheaf: Sheaf, sites: readonly Site[], most: number): void {
   const fruit = sheaf.sprout.kind.fruit;
   if (!fruit || sheaf.sprout.fruit <= 0.02 || sites.length === 0) return;
-  const count = Math.round(most * sheaf.sprout.fruit);
+  // Large fruit are few: a plant carries about so much of it, not so many.
+  const count = Math.max(1, Math.round(most * sheaf.sprout.fruit * Math.min(1, LARGE_CM / fruit.sizeCm)));
   for (let i = 0; i < count; i += 1) {
     const site = sites[Math.floor(((i * 0.618034 + 0.31) % 1) * sites.length)]!;
-    const drop = add(add(site.at, site.outward, fruit.sizeCm * 0.6), level(i * 2.4), fruit.sizeCm * 0.4);
+    const drop = add(add(site.at, site.outward, (fruit.wideCm ?? fruit.sizeCm) * 0.6), level(i * 2.4), (fruit.wideCm ?? fruit.sizeCm) * 0.4);
     const ripe = sheaf.random(site.key, i, WHY.pick) < 0.3 + 0.7 * sheaf.sprout.fruit;
-    sheaf.addFruit(add(drop, [0, -fruit.sizeCm * (0.3 + 0.7 * sheaf.random(site.key, i, WHY.reach)), 0]), (fruit.sizeCm / 2) * (0.85 + 0.3 * sheaf.random(site.key, i, WHY.size)), ripe ? fruit.colour : [0.66, 0.13, 125], sheaf.signed(site.key, i, WHY.jitter));
+    const size = 0.85 + 0.3 * sheaf.random(site.key, i, WHY.size);
+    const wide = fruit.wideCm ?? fruit.sizeCm;
+    sheaf.addFruit(add(drop, [0, -wide * (0.3 + 0.7 * sheaf.random(site.key, i, WHY.reach)), 0]), { radiusCm: (wide / 2) * size, longCm: Math.max(0, fruit.sizeCm - wide) * size }, ripe ? fruit.colour : [0.66, 0.13, 125], sheaf.signed(site.key, i, WHY.jitter));
   }
 }

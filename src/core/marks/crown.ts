@@ -34,7 +34,8 @@ export function growRosette(sheaf: Sheaf): void {
       const rise = fleshy ? 0 : sprout.heightCm * 0.5 * (1 - f);
       const start = add(add(heart, out, fleshy ? size * 0.08 : 0.6), [0, fleshy ? 0.3 * (1 - f) * radius * 0.3 : rise * 0.4, 0]);
       sheaf.addLeaf(add(start, u, stalk), u, n, size * (fleshy ? 1 : 0.85), { widthCm: size * ratio * (fleshy ? 0.95 : 0.85), bend: fleshy ? -0.18 : 0.75, fold: fleshy ? -0.12 : 0.16, jitter: sheaf.signed(h * 90 + i, 0, WHY.jitter), stalkFrom: stalk ? start : null, env: unit(add(add([0, 0.75, 0], out, 0.4 + 0.6 * f), u, 0.3)) });
-      if (f < 0.35) sites.push({ at: add(heart, [0, sprout.heightCm * 0.5, 0]), tangent: [0, 1, 0], outward: out, key: i });
+      // Flower stems rise between the inner leaves, apart from each other.
+      if (f < 0.35) sites.push({ at: add(add(heart, out, radius * (0.12 + 0.7 * f)), [0, sprout.heightCm * (0.5 - 0.35 * f), 0]), tangent: unit(add([0, 1, 0], out, 0.5)), outward: out, key: h * 90 + i });
     }
   }
   addFlowers(sheaf, sites);

@@ -94,5 +94,7 @@ export interface PlumeMark extends MarkBase {
 export interface FruitMark extends MarkBase {
   readonly kind: 'fruit';
   readonly radiusCm: number;
+  /** How far it hangs below its place, between the middles of its rounded ends; 0 for a ball. */
+  readonly longCm: number;
   readonly colour: Oklch;
 }

@@ -78,7 +78,7 @@ export class Sheaf {
     this.marks.push({ kind: 'flower', plant: this.sprout.plant, p: at, env: this.env(at), jitter, ao: 1, sun: 1, style: this.flower, axis: unit(axis), radiusCm, seed: (this.sprout.seed ^ Math.imul(seedKey + 1, 0x9e3779b1)) >>> 0, open });
   }
 
-  addFruit(at: Vec3, radiusCm: number, colour: Oklch, jitter: number): void {
-    this.marks.push({ kind: 'fruit', plant: this.sprout.plant, p: at, env: this.env(at), jitter, ao: 1, sun: 1, radiusCm, colour });
+  addFruit(at: Vec3, { radiusCm, longCm }: { readonly radiusCm: number; readonly longCm: number }, colour: Oklch, jitter: number): void {
+    this.marks.push({ kind: 'fruit', plant: this.sprout.plant, p: at, env: this.env(at), jitter, ao: 1, sun: 1, radiusCm, longCm, colour });
   }
 }

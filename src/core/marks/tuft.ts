@@ -64,15 +64,40 @@ export function growGrass(sheaf: Sheaf): void {
 export function growStraps(sheaf: Sheaf): void {
   const { sprout } = sheaf;
   const count = Math.round(38 * mix(0.45, 1, sprout.share));
-  const width = Math.max(1.4, Math.min(4.2, sprout.heightCm * 0.042)) * mix(0.7, 1, sprout.share);
+  const { kind } = sprout;
+  // Of kinds that flower on bare stems the record's height is that of the flowers; the leaves stay lower.
+  const leafHeight = sprout.heightCm * (kind.bloom ? STRAPS_BELOW_FLOWERS : 1);
+  const width = Math.max(1.4, Math.min(4.2, leafHeight * 0.042)) * mix(0.7, 1, sprout.share) * (kind.foliage.texture === 'fine' ? 0.4 : 1);
   for (let i = 0; i < count; i += 1) {
     const f = (i + 0.5) / count;
     const out = level(i * GOLDEN_RAD + sheaf.signed(i, 0, WHY.azimuth) * 0.2);
     const lean = mix(0.06, 1.02, f ** 0.9);
-    const long = (sprout.heightCm / Math.max(0.72, Math.cos(lean * 0.6))) * mix(1, 0.78, f) * (0.86 + 0.2 * sheaf.random(i, 0, WHY.size));
+    const long = (leafHeight / Math.max(0.72, Math.cos(lean * 0.6))) * mix(1, 0.78, f) * (0.86 + 0.2 * sheaf.random(i, 0, WHY.size));
     const spine = blade(add(sprout.base, [0, 0.4 + 1.6 * (1 - f), 0]), out, long, lean, 0.28 + 0.4 * sheaf.random(i, 0, WHY.tilt) * f, 12);
     addRuns(sheaf, spine, (s) => width * (s < 0.3 ? 0.7 + s : 1 - ((s - 0.3) / 0.7) ** 2.2) + 0.1, unit([out[2], 0, -out[0]]), 6, sheaf.signed(i, 0, WHY.jitter));
   }
+  if (!kind.bloom || sprout.bloom <= 0.05) return;
+  const spiked = kind.bloom.form === 'spike';
+  const sites = culms(sheaf, Math.max(1, Math.round(MOST_CULMS * sprout.bloom * mix(0.4, 1, sprout.share) * Math.min(1, kind.bloom.cover / 0.25))), (i) => Math.max(3, sprout.heightCm - (spiked ? kind.bloom!.sizeCm : kind.bloom!.sizeCm * 0.5)) * (0.86 + 0.16 * sheaf.random(i, 9, WHY.size)), 0.22);
+  addFlowers(sheaf, sites, sites.length);
+}
+
+/** Flower stems of one strap-leaved clump at the height of its bloom, and how much lower its leaves end. Tuned by eye. */
+const MOST_CULMS = 7;
+const STRAPS_BELOW_FLOWERS = 0.72;
+
+/** Straight flower stems from the crown, a little apart. @returns their tips */
+function culms(sheaf: Sheaf, count: number, longCm: (i: number) => number, spreadRad: number): Site[] {
+  const { sprout } = sheaf;
+  return Array.from({ length: count }, (_, i): Site => {
+    // Offset by half a golden step, so that the culms do not line up with each other.
+    const out = level((i + 0.5) * GOLDEN_RAD + 0.4);
+    const lean = 0.04 + spreadRad * Math.sqrt((i + 0.5) / count);
+    const way: Vec3 = [out[0] * Math.sin(lean), Math.cos(lean), out[2] * Math.sin(lean)];
+    const top = add(sprout.base, way, longCm(i));
+    sheaf.addStem(sprout.base, top, 0.45, sheaf.leaf.stem);
+    return { at: top, tangent: unit(way), outward: out, key: i };
+  });
 }
 
 /** Bulbs: a few leaves from the ground and one or more stems with a flower. */
@@ -90,7 +115,8 @@ export function growBulb(sheaf: Sheaf): void {
   }
   if (!kind.bloom || sprout.bloom < 0.05) return;
   const up = unit(add([0, 1, 0], sheaf.noise(0, 0, 0.1)));
-  const head = kind.bloom.sizeCm / 2;
+  // A closed cup is as tall as it is wide when open.
+  const head = (kind.bloom.sizeCm / 2) * (kind.bloom.form === 'cup' ? 1.3 : 1);
   const long = Math.max(3, sprout.heightCm - (kind.bloom.form === 'spike' ? kind.bloom.sizeCm : head));
   const top = add(sprout.base, up, long);
   sheaf.addStem(sprout.base, top, 0.4, sheaf.leaf.stem);

@@ -77,7 +77,7 @@ export const kindSchema = z.object({
     cover: z.number().min(0.02).max(0.9),
   }).readonly().nullable(),
   /** Fruit worth looking at or eating; `null` when none. */
-  fruit: z.object({ colour: colourSchema, sizeCm: z.number().min(0.3).max(30), weeks: z.tuple([week, week]).readonly() }).readonly().nullable(),
+  fruit: z.object({ colour: colourSchema, sizeCm: z.number().min(0.3).max(30), /** Across, of what is longer than wide: pods, cucumbers. Left out: a ball. */ wideCm: z.number().min(0.3).max(15).optional(), weeks: z.tuple([week, week]).readonly() }).readonly().nullable(),
   scent: z.enum(['none', 'flower', 'leaf', 'both']),
   wildlife: z.array(z.enum(['bees', 'butterflies', 'moths', 'birds', 'hoverflies'])).readonly(),
   /** Parts people eat; `null` when nothing should be eaten. */

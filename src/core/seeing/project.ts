@@ -395,12 +395,17 @@ function projectFruit(mark: FruitMark, a: Aim, detail: Detail): Drawn {
   const [x, y] = [screenX(a, mark.p), screenY(a, mark.p)];
   const r = mark.radiusCm * a.pxPerCm;
   const light = illumination(a.toward, mark, a.light);
-  const disc = (cx: number, cy: number, radius: number) => {
+  // Hangs straight down, from its upper end; looked at from above it is seen end on.
+  const hang = -mark.longCm * a.up[1] * a.pxPerCm;
+  const round = (cx: number, cy: number, radius: number, long: number) => {
     const xy: number[] = [];
-    for (let i = 0; i < 10; i += 1) xy.push(cx + radius * Math.cos((i * Math.PI) / 5), cy + radius * Math.sin((i * Math.PI) / 5));
+    for (let i = 0; i < 12; i += 1) {
+      const angle = ((i + 0.5) * Math.PI) / 6;
+      xy.push(cx + radius * Math.cos(angle), cy + radius * Math.sin(angle) + (Math.sin(angle) > 0 ? Math.max(0, -long) : -Math.max(0, long)));
+    }
     return xy;
   };
-  const parts = [fill(disc(x, y, r), tone(mark.colour, light * 0.78, mark.jitter)), fill(disc(x - r * 0.15, y - r * 0.15, r * 0.78), tone(mark.colour, light * 1.05, mark.jitter))];
-  if (detail === 'full' && r > 2.5) parts.push(fill(disc(x - r * 0.38, y - r * 0.4, r * 0.2), '#ffffff', 0.75));
+  const parts = [fill(round(x, y, r, hang), tone(mark.colour, light * 0.78, mark.jitter)), fill(round(x - r * 0.15, y - r * 0.15, r * 0.72, hang * 0.9), tone(mark.colour, light * 1.05, mark.jitter))];
+  if (detail === 'full' && r > 2.5) parts.push(fill(round(x - r * 0.38, y - r * 0.4, r * 0.2, hang * 0.5), '#ffffff', mark.longCm > 0 ? 0.4 : 0.75));
   return { depthCm: depthOf(a, mark.p) + 0.6, plant: mark.plant, floral: true, parts };
 }

@@ -174,41 +174,11 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     petals(f, main, { count: 4, from: 0, to: 0.3, width: 1.4, lift: 0.5, turn: 0.2, lean: 0.6, tint: -0.14 });
   },
   cluster(f) {
-    const { main, eye, second } = f.mark.style;
-    const count = f.flat ? 6 : f.r * f.a.pxPerCm > 16 ? 20 : 11;
-    if (f.flat || f.r * f.a.pxPerCm < 7) ball(f, main, 0.86, petalLight(f, 0, 0) * 0.86);
-    const size = f.flat ? 0.36 : f.r > 2.6 ? 0.34 : 0.42;
-    const heads: { at: Vec3; n: Vec3; i: number; depth: number }[] = [];
-    for (let i = 0; i < count; i += 1) {
-      const z = 1 - 1.35 * ((i + 0.5) / count);
-      const angle = i * 2.39996 + hash01(f.mark.seed, 2) * 6;
-      const w = Math.sqrt(Math.max(0, 1 - z * z));
-      const n = unit(add(add(add([f.axis[0] * z, f.axis[1] * z, f.axis[2] * z], f.x, w * Math.cos(angle)), f.y, w * Math.sin(angle)), [hashSigned(f.mark.seed, i, 4) * 0.3, hashSigned(f.mark.seed, i, 5) * 0.3, hashSigned(f.mark.seed, i, 6) * 0.3]));
-      const at = add(f.mark.p, n, f.r * (0.72 + 0.26 * hash01(f.mark.seed, i, 7)));
-      heads.push({ at, n, i, depth: dot(at, f.a.toward) });
-    }
-    heads.sort((p, q) => p.depth - q.depth);
-    for (const { at, n, i } of heads) {
-      const mixed = second && i % 2 ? second : main;
-      const x = squareTo(f.a.right, n);
-      const small: Face = { ...f, mark: { ...f.mark, p: at, env: unit(add(f.mark.env, n, 0.8)), seed: f.mark.seed + i }, axis: n, x, y: cross(n, x), r: f.r * size, front: dot(n, f.a.toward) > 0 };
-      lobed(small, mixed, 1, 5, 0.24, 0, petalLight(small, 0, 0) * (i % 3 === 0 ? 1.05 : 0.98));
-      if (!f.flat && eye && small.front && small.r * f.a.pxPerCm > 2.4) lobed(small, eye, 0.22, 0, 0, 0, petalLight(small, 0, 0));
-    }
+    florets(f, { count: f.flat ? 6 : f.r * f.a.pxPerCm > 16 ? 20 : 11, size: f.flat ? 0.36 : f.r > 2.6 ? 0.34 : 0.42, petals: 5, notch: 0.24, back: 1.35, depth: 0 });
   },
+  /** A ball of stars all round, dark between them: without that a white one is a disc. */
   globe(f) {
-    ball(f, f.mark.style.main, 1, petalLight(f, 0, 0) * 0.8);
-    const rays = f.flat ? 8 : 18;
-    for (let i = 0; i < rays; i += 1) {
-      const angle = i * 2.39996;
-      const r = 0.25 + 0.75 * hash01(f.mark.seed, i, 2);
-      const xy: number[] = [];
-      put(f, r * 0.9, angle - 0.22, 0.25, xy);
-      put(f, r * 1.08, angle, 0.25, xy);
-      put(f, r * 0.9, angle + 0.22, 0.25, xy);
-      put(f, r * 0.6, angle, 0.3, xy);
-      f.parts.push(fill(xy, tone(f.mark.style.main, petalLight(f, angle, -0.4) * 1.05, f.mark.jitter)));
-    }
+    florets(f, { count: f.flat ? 14 : 40, size: f.flat ? 0.34 : 0.24, petals: 6, notch: 0.4, back: 1.9, depth: 0.42 });
   },
   /** One whorl: florets round the stem, those behind first. */
   spike(f) {
@@ -330,6 +300,41 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     if (eye && f.front) lobed(g, eye, 0.2, 0, 0, 0.1, petalLight(g, 0, 0));
   },
 };
+
+interface Florets {
+  readonly count: number;
+  /** Radius of one against the head's. */
+  readonly size: number;
+  readonly petals: number;
+  readonly notch: number;
+  /** How far round the back they go: 1 is a half ball, 2 a whole. */
+  readonly back: number;
+  /** How much darker the farthest are than the nearest, 0–1. */
+  readonly depth: number;
+}
+
+/** Small flowers over a ball, the farthest first, each turned and set a little out of true: without that it is a plain ball. */
+function florets(f: Face, { count, size, petals: points, notch, back, depth }: Florets): void {
+  const { main, eye, second } = f.mark.style;
+  if (f.flat || f.r * f.a.pxPerCm < 7) ball(f, main, 0.86, petalLight(f, 0, 0) * (depth > 0 ? 0.72 : 0.86));
+  const heads: { at: Vec3; n: Vec3; i: number; near: number }[] = [];
+  for (let i = 0; i < count; i += 1) {
+    const z = 1 - back * ((i + 0.5) / count);
+    const angle = i * 2.39996 + hash01(f.mark.seed, 2) * 6;
+    const w = Math.sqrt(Math.max(0, 1 - z * z));
+    const n = unit(add(add(add([f.axis[0] * z, f.axis[1] * z, f.axis[2] * z], f.x, w * Math.cos(angle)), f.y, w * Math.sin(angle)), [hashSigned(f.mark.seed, i, 4) * 0.3, hashSigned(f.mark.seed, i, 5) * 0.3, hashSigned(f.mark.seed, i, 6) * 0.3]));
+    const at = add(f.mark.p, n, f.r * (0.72 + 0.26 * hash01(f.mark.seed, i, 7)));
+    heads.push({ at, n, i, near: dot(n, f.a.toward) });
+  }
+  heads.sort((p, q) => p.near - q.near);
+  for (const { at, n, i, near } of heads) {
+    const mixed = second && i % 2 ? second : main;
+    const x = squareTo(f.a.right, n);
+    const small: Face = { ...f, mark: { ...f.mark, p: at, env: unit(add(f.mark.env, n, 0.8)), seed: f.mark.seed + i }, axis: n, x, y: cross(n, x), r: f.r * size, front: near > 0 };
+    lobed(small, mixed, 1, points, notch, 0, petalLight(small, 0, 0) * (i % 3 === 0 ? 1.05 : 0.98) * (1 - depth * (0.5 - 0.5 * near)));
+    if (!f.flat && eye && small.front && small.r * f.a.pxPerCm > 2.4) lobed(small, eye, 0.22, 0, 0, 0, petalLight(small, 0, 0));
+  }
+}
 
 /** A plain disc turned to the eye: the body of dense heads. */
 function ball(f: Face, colour: Oklch, radius: number, light: number): void {

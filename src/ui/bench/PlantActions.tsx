@@ -46,7 +46,7 @@ export const PlantActions = memo(function PlantActions({ editing, selected, onSe
   return (
     <section aria-label="Plant in hand" className="mt-3 min-h-[132px] bg-paper px-4 py-3">
       <div className="flex flex-wrap items-center gap-2">
-        {plant ? <h2 className="display mr-2 text-[17px]">{plant.kind.common}</h2> : <p className="mr-2 text-ink2">Pick a plant above or on the stencil to swap it or take it out. Drag it to move it; arrow keys move it too.</p>}
+        {plant ? <h2 className="display mr-2 text-[17px]">{plant.kind.common}</h2> : <p className="mr-2 text-ink2">{it.plants.length === 0 ? 'Nothing is planted yet: add a kind, and it takes a place that suits its part.' : 'Pick a plant above or on the stencil to swap it or take it out. Drag it to move it; arrow keys move it too.'}</p>}
         {plant && <i className="mr-auto text-[12.5px] text-ink2">{plant.kind.botanical}</i>}
         {plant && <button type="button" className="press-quiet" onClick={() => addKind(plant.kind)}>One more</button>}
         {plant && weeks > 0 && <button type="button" className="press-quiet" onClick={() => apply({ kind: 'trim', place: plant.id, weeks, cut: TRIM_CUT })}>Trim it in week {weeks}</button>}

@@ -75,6 +75,15 @@ export function Start() {
     router.push(`/bench?planting=${id}`);
   };
 
+  /** The container as it is, to be composed by hand. */
+  const keepEmpty = async () => {
+    if (!store || !reading.ok) return;
+    const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
+    const planting = plantingOf({ places: [], school: values.school === 'any' ? 'thriller' : values.school }, briefFrom(reading, values.plantedWeek, chosen?.id ?? null), { id, name: chosen?.container.name ?? `${SHAPE_NAMES[values.shape]} by hand` });
+    await store.add(planting, reading.spot);
+    router.push(`/bench?planting=${id}`);
+  };
+
   return (
     <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[392px_minmax(0,1fr)]">
       <div>
@@ -85,6 +94,7 @@ export function Start() {
         <div className="flex h-10 items-end gap-3">
           <h2 className="display text-[21px] leading-7">{proposals.length > 0 ? `${countText(proposals.length, 'planting')} that suit` : reading.ok || reading === UNREAD ? (looking || reading === UNREAD ? 'Looking…' : 'Nothing suits') : 'Mend the sheet first'}</h2>
           <p className="pb-0.5 text-ink2" role="status">{looking ? 'still looking' : proposals.length > 0 ? 'drawn ten weeks on, all at one scale' : ''}</p>
+          {reading.ok && <button type="button" className="press-quiet ml-auto" onClick={() => void keepEmpty()}>Compose by hand</button>}
         </div>
         {reading.ok && <ProposalGrid proposals={proposals} reading={reading} plantedWeek={values.plantedWeek} settings={settings} onKeep={(proposal) => void keep(proposal)} />}
         {!looking && reading.ok && proposals.length < 6 && (
