@@ -29,6 +29,7 @@ test('compose by hand from empty: add kinds, drag one, pick two, set out, copy, 
   await expect(places).toHaveCount(3);
   const lead = places.filter({ has: page.locator('text=A') }).first();
   const before = await lead.getAttribute('aria-label');
+  await lead.scrollIntoViewIfNeeded();
   const box = (await lead.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
@@ -184,6 +185,7 @@ test('by keyboard alone: from the yard to a planting, move, turn, slant, copy, f
   await page.goto('/');
   await page.getByRole('link', { name: /open on the bench/ }).first().waitFor();
   await page.keyboard.press('Control+k');
+  await expect(page.getByRole('combobox')).toBeFocused();
   await page.keyboard.type('put platform tub 1');
   await page.keyboard.press('Enter');
   await page.locator('canvas[data-painted=full]').nth(1).waitFor();
@@ -200,6 +202,7 @@ test('by keyboard alone: from the yard to a planting, move, turn, slant, copy, f
   await page.keyboard.press('Control+a');
   await expect(page.locator('[data-place][aria-pressed=true]')).toHaveCount(await page.locator('[data-place]').count());
   await page.keyboard.press('Control+k');
+  await expect(page.getByRole('combobox')).toBeFocused();
   await page.keyboard.type('zigzag');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: 'Undo: Set in a zigzag' })).toBeVisible();
@@ -209,6 +212,7 @@ test('by keyboard alone: from the yard to a planting, move, turn, slant, copy, f
   await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('slant outward by 5°');
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+k');
+  await expect(page.getByRole('combobox')).toBeFocused();
   await page.keyboard.type('week show twelve');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('slider', { name: 'Weeks since planting' })).toHaveAttribute('aria-valuetext', '12 weeks after planting');
@@ -247,6 +251,10 @@ for (const [name, width] of [['320 px wide', 320], ['at 200 % zoom', 640]] as co
       await page.locator('h1, h2').first().waitFor();
       await page.waitForTimeout(600);
       expect([route, await page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([route, width]);
+      for (const room of await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link').all()) {
+        const box = (await room.boundingBox())!;
+        expect([route, box.x >= 0 && box.x + box.width <= width]).toEqual([route, true]);
+      }
     }
   });
 

@@ -73,6 +73,7 @@ export function estimateSeen(it: Pick<PlantingInSpot, 'planting' | 'spot' | 'pla
   const { plants, planting: { container } } = it;
   const share = plants.map(() => 0);
   const areaCm2 = plants.map(() => 0);
+  if (plants.length === 0) return { share, areaCm2, flowers: null };
   const looks = looksOf(it);
   const base = insideBaseCm(container);
   const rimCm = visibleHeightCm(container);

@@ -14,6 +14,7 @@ interface PictureProps {
   readonly heightPx: number;
   readonly holesCm?: readonly number[] | null;
   readonly scenery?: Scenery | null;
+  /** Empty where what stands round it says what it is. */
   readonly label: string;
   readonly className?: string;
   /** A picture that rarely changes: no coarse drawing in between. */
@@ -24,5 +25,5 @@ interface PictureProps {
 export function PlantingPicture({ subject, weeks, lens, widthPx, heightPx, holesCm = null, scenery = null, label, className, still = false }: PictureProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useDrawing(canvas, widthPx > 0 ? { subject, weeks, lens, widthPx, heightPx, holesCm, scenery } : null, { still });
-  return <canvas ref={canvas} role="img" aria-label={label} className={className} style={{ width: widthPx, height: heightPx, display: 'block' }} />;
+  return <canvas ref={canvas} {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })} className={className} style={{ width: widthPx, height: heightPx, display: 'block' }} />;
 }

@@ -11,6 +11,7 @@ import type { OwnKind } from '@/core/plants/own';
 import { bulliesOf, partnersOf, standInsLike } from '@/core/search/partners';
 import { PickField } from '@/ui/controls/fields';
 import { Swatches } from '@/ui/controls/Swatches';
+import { useWidth } from '@/ui/controls/useWidth';
 import type { Benches } from '@/ui/session/useBenches';
 import { countText, dateText, hoursText, lengthText, moneyText, sizeName, temperatureText, type Units } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
@@ -30,7 +31,7 @@ interface KindPageProps {
   readonly onOwn: (record: OwnKind) => void;
 }
 
-const PANEL_PX = 138;
+const WIDEST_PX = 138;
 const TALL_PX = 220;
 
 /** One kind looked at closely: drawn at planting, at six weeks and full grown beside a rule, its year, what goes with it, what it needs, and what the gardener knows of it. */
@@ -38,8 +39,10 @@ export function KindPage({ kind, library, benches, shelf, units, onOpen, onOwn }
   const pots = useMemo(() => [usualContainer('nursery pot', { kind: 'round', topCm: 15, baseCm: 11, depthCm: 15 }, 'terracotta'), ...shelf], [shelf]);
   const [potName, setPotName] = useState('');
   const pot = pots.find(({ name }) => name === potName) ?? pots[0]!;
+  const [stagesRef, stagesPx] = useWidth<HTMLDivElement>();
+  const panelPx = stagesPx > 0 ? Math.min(WIDEST_PX, Math.floor(stagesPx / 3) - 1) : WIDEST_PX;
   const tall = middle(kind.heightCm) + visibleHeightCm(pot) + belowCm(kind, pot);
-  const pxPerCm = Math.min((TALL_PX - 12) / (tall * 1.1), PANEL_PX / Math.max(middle(kind.spreadCm) * 1.15, halfFrontCm(pot.shape) * 2.2), 7);
+  const pxPerCm = Math.min((TALL_PX - 12) / (tall * 1.1), panelPx / Math.max(middle(kind.spreadCm) * 1.15, halfFrontCm(pot.shape) * 2.2), 7);
   const goes = useMemo(() => partnersOf(kind, library.offered), [kind, library]);
   const standIns = useMemo(() => standInsLike(kind, benches.lines ? library.offered.filter(({ id }) => benches.there.has(id)) : library.offered), [kind, library, benches]);
   const bullies = useMemo(() => bulliesOf(kind, library.offered, 3), [kind, library]);
@@ -56,10 +59,10 @@ export function KindPage({ kind, library, benches, shelf, units, onOpen, onOwn }
           <p className="pt-1">{kind.description}.</p>
           {guessed && <p className="pt-1 text-[13px]" data-guessed>Yours. What the tag did not tell is guessed from {library.kindOf(own.likeId)?.common.toLowerCase() ?? own.likeId}.</p>}
         </header>
-        <div className="mt-3 grid grid-cols-3 bg-field">
+        <div ref={stagesRef} className="mt-3 grid grid-cols-3 bg-field">
           {stages.map((weeks, i) => (
             <figure key={weeks} className="relative border-r border-rule last:border-0">
-              <GrownPicture kind={kind} container={pot} weeks={weeks} widthPx={PANEL_PX} heightPx={TALL_PX} pxPerCm={pxPerCm} />
+              <GrownPicture kind={kind} container={pot} weeks={weeks} widthPx={panelPx} heightPx={TALL_PX} pxPerCm={pxPerCm} />
               {i === 0 && <Rule pxPerCm={pxPerCm} fromFootPx={belowCm(kind, pot) * pxPerCm} units={units} />}
               <figcaption className="border-t-[1.5px] border-tick bg-strip px-2 py-1 text-[12.5px]">{weeks === 0 ? 'planting' : `${weeks} weeks`}</figcaption>
             </figure>

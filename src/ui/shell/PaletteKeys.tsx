@@ -8,6 +8,11 @@ const Palette = dynamic(() => import('./Palette'), { ssr: false });
 /** Opens the palette with Ctrl or ⌘ and K, and the key map with a question mark, unless a field is being typed in. */
 export function PaletteKeys({ rooms }: { readonly rooms: readonly { readonly href: string; readonly name: string }[] }) {
   const [show, setShow] = useState<'palette' | 'keys' | null>(null);
+  // Fetched while nobody waits: what is typed right after the keys must not be lost.
+  useEffect(() => {
+    const timer = setTimeout(() => void import('./Palette'), 1500);
+    return () => clearTimeout(timer);
+  }, []);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const typing = event.target instanceof HTMLElement && (/input|textarea|select/i.test(event.target.tagName) || event.target.isContentEditable);

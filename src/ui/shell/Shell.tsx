@@ -39,18 +39,18 @@ function RoomBar() {
   const here = path === '/start' ? '/bench' : path === '/terrace' ? '/' : path;
   return (
     <header className="border-b border-rule2">
-      <nav aria-label="Rooms" className="mx-auto flex h-11 max-w-[1320px] items-stretch gap-0 overflow-x-clip px-4 wide:px-6">
+      <nav aria-label="Rooms" className="mx-auto flex min-h-11 max-w-[1320px] flex-wrap items-stretch gap-0 px-4 max-sm:px-2 wide:px-6">
         <span className="display mr-4 hidden self-center text-[19px] sm:block wide:mr-8" aria-hidden>Rillbank</span>
         {ROOMS.map(({ href, name }) => {
           const open = href === here;
           return (
-            <Link key={href} href={href} aria-current={open ? 'page' : undefined} className={open ? 'tag relative z-10 -mb-3 flex h-[56px] items-start bg-ink px-2.5 pt-3 whitespace-nowrap font-semibold text-paper sm:px-4' : 'flex items-center px-[7px] whitespace-nowrap text-ink2 hover:text-ink sm:px-3.5'}>
+            <Link key={href} href={href} aria-current={open ? 'page' : undefined} className={open ? 'tag relative z-10 flex items-start bg-ink max-sm:-my-1 max-sm:h-12 max-sm:pt-2.5 sm:-mb-3 sm:h-[56px] px-2.5 pt-3 whitespace-nowrap font-semibold text-paper sm:px-4' : 'flex items-center px-[7px] whitespace-nowrap text-ink2 hover:text-ink min-h-10 sm:px-2.5 lg:px-3.5'}>
               {name}
             </Link>
           );
         })}
         <span className="ml-auto flex"><PaletteKeys rooms={ROOMS} /></span>
-        <Link href="/start" className="press self-center max-sm:fixed max-sm:right-4 max-sm:bottom-4 max-sm:z-40 max-sm:min-h-12 max-sm:px-5">Start a planting</Link>
+        <Link href="/start" className="press my-1.5 self-center max-sm:fixed max-sm:right-4 max-sm:bottom-4 max-sm:z-40 max-sm:min-h-12 max-sm:px-5">Start a planting</Link>
       </nav>
     </header>
   );

@@ -44,7 +44,7 @@ export function Trolley() {
         <div className="max-w-[340px] pb-3"><PickField name="Where you go" value={stop} options={STOPS.map(({ id, name }) => [id, name] as const)} onPick={setStop} /><p className="pt-1 text-[12.5px] text-ink2">It {STOPS.find(({ id }) => id === stop)!.words}.</p></div>
         <PlantTable list={list} benches={benches} settings={settings} />
         <h2 className="mt-6 mb-1 text-[15px] font-semibold">Mix and feed</h2>
-        <table className="w-full bg-paper text-left [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2 [&_td:last-child]:text-right">
+        <table className="w-full bg-paper text-left max-sm:table-fixed max-sm:[&_td]:px-1.5 max-sm:[&_td]:break-words [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2 [&_td:last-child]:text-right">
           <tbody>
             <tr data-mix>
               <td><b className="font-semibold">Potting mix</b><br /><span className="text-ink2">{volumeText(list.mix.netL, settings)} in place, {volumeText(list.mix.buyL, settings)} with settling</span></td>
@@ -82,7 +82,7 @@ export function Trolley() {
 function PlantTable({ list, benches, settings }: { readonly list: ShoppingList; readonly benches: Benches; readonly settings: Units }) {
   const { kindOf, ownOf } = useLibrary();
   return (
-    <table className="w-full bg-paper text-left [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2">
+    <table className="w-full bg-paper text-left max-sm:table-fixed max-sm:[&_td]:px-1.5 max-sm:[&_td]:break-words [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2">
       <thead className="text-[12.5px] text-ink2"><tr><th className="px-3 py-2 font-normal" colSpan={2}>Plant</th><th className="px-3 font-normal">Buy</th><th className="px-3 font-normal">At the shop</th><th className="px-3 text-right font-normal">Price</th></tr></thead>
       <tbody>
         {list.plants.map((line) => {
