@@ -96,10 +96,13 @@ async function work(message: Exclude<ToWorker, { job: 'cancel' | 'own kinds' }>)
     }
     case 'seen': {
       const rows: (readonly [number, Seen])[] = [];
+      let sliceEnd = performance.now() + SLICE_MS;
       for (const row of countSeason(message.request.it)) {
-        rows.push(row);
+        if (row) rows.push(row);
+        if (performance.now() < sliceEnd) continue;
         await breath();
         if (cancelled.has(message.id)) break;
+        sliceEnd = performance.now() + SLICE_MS;
       }
       return rows;
     }

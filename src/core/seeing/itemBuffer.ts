@@ -14,7 +14,7 @@ export const FLORAL = 16384;
 
 /**
  * Counts what is seen: fills the picture's own polygons, in painting order, with exact ids (a canvas would blur them at the edges).
- * Even–odd scanline fill; lines become quads at least one cell wide, so thin stems are not lost.
+ * Even–odd scanline fill; lines become quads of their own width: thinner than a cell they are met by as many cell middles as their area asks.
  * @param scale cells per pixel of the picture, e.g. ¼
  * @param flowers are told apart from leaves
  */
@@ -29,7 +29,7 @@ export function itemBuffer(picture: Picture, scale: number, flowers: 'apart' | '
       for (const part of drawn.parts) {
         if (part.alpha < 0.5) continue;
         if (part.widthPx === 0) scan(part.xy, width, height, scale, (row, from, to) => paint(ids, mask, row * width, from, to, id));
-        else strokeQuads(part.xy, Math.max(part.widthPx, 1 / scale), (quad) => scan(quad, width, height, scale, (row, from, to) => paint(ids, mask, row * width, from, to, id)));
+        else strokeQuads(part.xy, part.widthPx, (quad) => scan(quad, width, height, scale, (row, from, to) => paint(ids, mask, row * width, from, to, id)));
       }
     }
   }
