@@ -285,3 +285,16 @@ test('the new sheets and rooms have no accessibility violations', async ({ page 
   await page.keyboard.press('Control+k');
   await check('palette');
 });
+
+test('a fix that was tried can be put back from the second opinion, and points at its plants in both drawings', async ({ page }) => {
+  await demo(page);
+  await bench(page, 'demo-tub-1');
+  const opinion = page.getByRole('region', { name: 'Second opinion' });
+  const count = await page.locator('[data-place]').count();
+  await opinion.getByRole('button', { name: 'Try it without one' }).first().click();
+  await expect(page.locator('[data-place]')).toHaveCount(count - 1);
+  await expect(opinion.getByRole('status')).toContainText('Tried: Took out');
+  await opinion.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.locator('[data-place]')).toHaveCount(count);
+  await expect(opinion.getByRole('status')).toHaveCount(0);
+});

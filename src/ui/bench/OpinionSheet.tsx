@@ -47,6 +47,14 @@ export const OpinionSheet = memo(function OpinionSheet({ editing, settings, poin
   const more = { cautions: cautions.filter((remark) => !shown.includes(remark)).length, right: praise.filter((remark) => !shown.includes(remark)).length };
   const open = pointed && shown.some(({ check }) => check === pointed) ? pointed : (wanting[0]?.check ?? null);
   const fixes = useFixes(editing, wanting);
+  // How long the history was when a fix was tried: as long as nothing else has been done since, it can be put back here.
+  const [tried, setTried] = useState<number | null>(null);
+  const { past } = editing.history;
+  const last = tried !== null && past.length === tried + 1 ? past[past.length - 1] : undefined;
+  const tryFix = (edit: Fix['edit']) => {
+    setTried(past.length);
+    apply(edit);
+  };
 
   return (
     <section aria-label="Second opinion" className="bg-paper">
@@ -58,6 +66,7 @@ export const OpinionSheet = memo(function OpinionSheet({ editing, settings, poin
           <p className="pt-1">{SCHOOL_WORDS[schoolOf(editing.planting).id].does} {SCHOOL_WORDS[schoolOf(editing.planting).id].why}</p>
         </details>
       </div>
+      {last && <p className="flex flex-wrap items-center gap-x-4 border-b border-rule bg-wash px-3.5 py-2" role="status"><span>Tried: <b className="font-semibold">{last.name}</b></span><button type="button" className="press-quiet" onClick={editing.undo}>Put it back</button></p>}
       <ul>
         {shown.map((remark) => {
           const sentence = sentenceOf(remark, it, settings);
@@ -76,7 +85,7 @@ export const OpinionSheet = memo(function OpinionSheet({ editing, settings, poin
                   <>
                     <p className="mt-1 text-ink2">{sentence.because}</p>
                     <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1.5">
-                      {fix && <button type="button" className="press" onClick={() => apply(fix.edit)}>{editText(fix.edit, it, settings, kindOf)}</button>}
+                      {fix && <button type="button" className="press" onClick={() => tryFix(fix.edit)}>{editText(fix.edit, it, settings, kindOf)}</button>}
                       {fix && fixEffect(remark.check, remark.facts, fix.facts) && <span className="text-[12.5px] text-ink2">{fixEffect(remark.check, remark.facts, fix.facts)}</span>}
                       {remark.severity !== 'right' && <button type="button" className="press-plain" onClick={() => apply({ kind: 'mean', check: remark.check, meant: true })}>I mean it</button>}
                       {remark.certainty !== 'a caution' && remark.severity !== 'right' && <SayLess check={remark.check} settings={settings} />}
@@ -84,7 +93,7 @@ export const OpinionSheet = memo(function OpinionSheet({ editing, settings, poin
                     </div>
                   </>
                 )}
-                {!isOpen && fix && <button type="button" className="press-link" onClick={() => apply(fix.edit)}>{editText(fix.edit, it, settings, kindOf)}</button>}
+                {!isOpen && fix && <button type="button" className="press-link" onClick={() => tryFix(fix.edit)}>{editText(fix.edit, it, settings, kindOf)}</button>}
               </div>
             </li>
           );
