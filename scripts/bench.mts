@@ -91,7 +91,8 @@ print(`Linear part against an integer-programming solver, ${choosing.solverProbl
 print(`A whole search by kinds in the book: ${Object.entries(choosing.byKinds).map(([n, ms]) => `${n}: ${ms.toFixed(0)} ms`).join(', ')}; grows as n^${choosing.power.toFixed(2)}; with 5,000 kinds within 150 MB: ${choosing.within150MB ? 'yes' : 'NO'}`);
 print(`Longest step between two chances to cancel: ${choosing.longestStepMs.toFixed(0)} ms; 12 plants × 26 weeks judged again: ${choosing.rejudge12Ms.toFixed(1)} ms; the first six differ: ${choosing.firstSixDiffer ? 'yes' : 'NO'}`);
 table('In Chromium, from the key pressed to the picture shown', page.times);
-print(`\nTasks over 50 ms on the main thread while moving: ${page.longTasksMs.length === 0 ? 'none' : page.longTasksMs.map((ms) => `${Math.round(ms)} ms`).join(', ')}`);
+print('\nTasks over 50 ms on the main thread');
+for (const [what, tasks] of Object.entries(page.longTasksMs)) print(`${what.padEnd(40)} ${tasks.length === 0 ? 'none' : [...tasks].sort((a, b) => b - a).map((ms) => `${Math.round(ms)} ms`).join(', ')}`);
 print(`Processor time taken by other guests of the machine during these: ${stolenPercent} %`);
 print('\nFirst-load JavaScript, kB gzipped');
 for (const [route, kB] of Object.entries(page.firstLoadKB)) print(`${route.padEnd(26)} ${kB.toFixed(1)}`);

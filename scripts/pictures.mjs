@@ -10,11 +10,28 @@ await load.or(page.getByRole('button', { name: 'Take away the demo set' })).wait
 if (await load.isVisible()) await load.click();
 await page.getByRole('button', { name: 'Take away the demo set' }).waitFor();
 await page.waitForTimeout(5500);
-for (const [name, path] of [['yard', '/'], ['bench', '/bench?planting=demo-tub-1'], ['spot', '/spot?spot=demo-window'], ['bench-basket', '/bench?planting=demo-basket-2'], ['shelf-item', '/shelf?item=demo-barrow'], ['start', '/start'], ['trolley', '/trolley'], ['shed', '/shed']]) {
+for (const [name, path] of [['yard', '/'], ['bench', '/bench?planting=demo-tub-1'], ['spot', '/spot?spot=demo-window'], ['bench-basket', '/bench?planting=demo-basket-2'], ['shelf-item', '/shelf?item=demo-barrow'], ['start', '/start'], ['trolley', '/trolley'], ['shed', '/shed'], ['terrace', '/terrace']]) {
   await page.goto(url + path);
   await page.waitForTimeout(4500);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }
+// Looked at from indoors.
+await page.goto(`${url}/bench?planting=demo-window-box`);
+await page.getByRole('button', { name: /^Look from/ }).click();
+await page.getByRole('radio', { name: 'Indoors, over the sill' }).click();
+await page.keyboard.press('Escape');
+await page.waitForTimeout(4500);
+await page.screenshot({ path: 'docs/screenshots/bench-sill.png' });
+// Two pinned ways beside the one on the bench.
+await page.goto(`${url}/bench?planting=demo-tub-2`);
+await page.getByRole('button', { name: 'Show other ways' }).click();
+await page.getByRole('button', { name: /^Pin: / }).nth(3).waitFor();
+await page.waitForTimeout(5000);
+for (const i of [0, 1]) await page.getByRole('button', { name: /^Pin: / }).nth(i).click();
+for (const i of [0, 1]) await page.getByRole('checkbox', { name: /^Compare / }).nth(i).check();
+await page.getByRole('button', { name: 'Compare 3' }).click();
+await page.waitForTimeout(3500);
+await page.screenshot({ path: 'docs/screenshots/compare-ways.png' });
 await page.goto(`${url}/plants`);
 await page.getByLabel('Hours of sun').fill('4');
 await page.keyboard.press('Enter');

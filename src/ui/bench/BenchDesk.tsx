@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { Redo2, Undo2 } from 'lucide-react';
 import { read } from '@/core/checks/reading';
 import type { CheckId } from '@/core/checks/rules/index';
@@ -76,16 +76,21 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
     (FIELD_HEIGHT_PX - 90) / (extent.planDepthCm * 2),
   );
   const culprits = useMemo(() => editing.opinion.remarks.find(({ check }) => check === pointed)?.culprits ?? [], [editing.opinion, pointed]);
+  const calm = useDeferredValue(editing);
+  const calmReading = useDeferredValue(reading);
   const rested = useRested(editing);
   const restedReading = useRested(reading);
   const inWords = useDescribed({ reading: restedReading, keys, opinion: rested.opinion, weeks, units: settings });
   const eye = useMemo(() => ({ azimuthRad: looking.azimuthRad, pitchRad: looking.pitchRad }), [looking.azimuthRad, looking.pitchRad]);
   const select = useCallback((place: string | null) => setSelection(place ? [place] : []), []);
   const selected = selection[selection.length - 1] ?? null;
-  const walk = useWalkPast(looking.turn, () => setStrip((now) => (now === 'walk' ? null : 'walk')));
+  const toggleWeeks = useCallback(() => setStrip((now) => (now === 'weeks' ? null : 'weeks')), []);
+  const toggleWalk = useCallback(() => setStrip((now) => (now === 'walk' ? null : 'walk')), []);
+  const walk = useWalkPast(looking.turn, toggleWalk);
+  const calmSizes = useMemo(() => calmReading.grown(), [calmReading]);
   const taking = useTaking(editing, { subject, weeks, looking, inWords });
   useUndoKeys(editing.undo, editing.redo);
-  useBenchCommands({ editing, selection, onSelect: setSelection, weeks, onWeeks: setWeeks, last: reading.weeks, looking, onWalk: walk.start, onStrip: () => setStrip((now) => (now === 'weeks' ? null : 'weeks')), taking });
+  useBenchCommands({ editing, selection, onSelect: setSelection, weeks, onWeeks: setWeeks, last: reading.weeks, looking, onWalk: walk.start, onStrip: toggleWeeks, taking });
 
   const dims = sizeText(planting.container.shape, settings.length);
   const room = { acrossCm: extent.leftCm + extent.rightCm, aboveCm: span.aboveCm, belowCm: span.belowCm };
@@ -106,7 +111,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
             <span className="flex items-center">
               <button type="button" aria-label={history.past.length > 0 ? `Undo: ${history.past[history.past.length - 1]!.name}` : 'Undo'} title={history.past.length > 0 ? `Undo: ${history.past[history.past.length - 1]!.name} (Ctrl Z)` : 'Nothing to undo'} disabled={history.past.length === 0} onClick={editing.undo} className="grid size-7 place-items-center disabled:text-rule2"><Undo2 size={18} aria-hidden /></button>
               <button type="button" aria-label={history.future.length > 0 ? `Redo: ${history.future[0]!.name}` : 'Redo'} title={history.future.length > 0 ? `Redo: ${history.future[0]!.name} (Ctrl Shift Z)` : 'Nothing to redo'} disabled={history.future.length === 0} onClick={editing.redo} className="grid size-7 place-items-center disabled:text-rule2"><Redo2 size={18} aria-hidden /></button>
-              <HistorySheet editing={editing} />
+              <HistorySheet editing={calm} />
             </span>
           </p>
         </header>
@@ -115,26 +120,26 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
             <div ref={planRef} className="relative bg-field">
               <Stencil reading={reading} keys={keys} subject={subject} weeks={weeks} pxPerCm={pxPerCm} widthPx={planWidth} heightPx={FIELD_HEIGHT_PX} selection={selection} onSelect={setSelection} culprits={culprits} editing={editing} unit={settings.length} shown={shown} eye={eye} />
             </div>
-            <div className="min-h-[30px] pt-1"><StencilTools editing={editing} selection={selection} onSelect={setSelection} shown={shown} onShown={setShown} /></div>
+            <div className="min-h-[30px] pt-1"><StencilTools editing={calm} selection={selection} onSelect={setSelection} shown={shown} onShown={setShown} /></div>
             <TurnSlider turnDeg={Math.round(looking.turnDeg)} onTurn={looking.turn} />
           </section>
           <section aria-label="Stand-back view" className="min-w-0">
             <div ref={standRef} className="relative bg-field">
               <StandBack reading={reading} keys={keys} subject={subject} weeks={weeks} looking={looking} pxPerCm={pxPerCm} widthPx={standWidth} heightPx={FIELD_HEIGHT_PX} culprits={culprits.length > 0 ? culprits : selection} unit={settings.length} title={`${countText(weeks, 'week')} on`} dates={weekText(weekAfter(planting.plantedWeek, weeks))} inWords={inWords} />
             </div>
-            <div className="min-h-[30px] pt-1"><ViewTools looking={looking} spot={spot} week={weekAfter(planting.plantedWeek, weeks)} units={settings} strip={strip} walking={walk.walking} onWalk={walk.start} onWeeks={() => setStrip((now) => (now === 'weeks' ? null : 'weeks'))} onSave={(as) => void taking.save(as)} onDescribe={() => void taking.copyWords()} /></div>
+            <div className="min-h-[30px] pt-1"><ViewTools looking={looking.tools} spot={spot} week={weekAfter(planting.plantedWeek, weeks)} length={settings.length} strip={strip} walking={walk.walking} onWalk={walk.start} onWeeks={toggleWeeks} taking={taking} /></div>
             <WeekSlider keys={keys} weeks={weeks} last={reading.weeks} plantedWeek={planting.plantedWeek} bookPlantedWeek={bookWeek(planting.plantedWeek, spot)} onWeek={setWeeks} />
           </section>
         </div>
         {strip === 'weeks' && <ViewsStrip label="Week by week" subject={subject} pitchRad={looking.pitchRad} scenery={looking.scenery} room={room} unit={settings.length} views={STRIP_WEEKS.filter((week) => week <= reading.weeks).map((week) => ({ key: String(week), title: `Week ${week}`, about: weekText(weekAfter(planting.plantedWeek, week)), weeks: week, azimuthRad: looking.azimuthRad }))} />}
         {strip === 'walk' && <ViewsStrip label="Walking past" subject={subject} pitchRad={looking.pitchRad} scenery={looking.scenery} room={room} unit={settings.length} views={WALK_DEG.map((deg) => ({ key: String(deg), title: deg === 0 ? 'Before it' : deg < 0 ? 'Coming' : 'Going', about: `${Math.abs(deg)}° ${deg < 0 ? 'left' : deg > 0 ? 'right' : ''}`, weeks, azimuthRad: (deg * Math.PI) / 180 }))} />}
-        <KindTags editing={editing} keys={keys} sizes={reading.grown()} selected={selected} onSelect={select} settings={settings} />
-        <PlantActions editing={editing} selected={selected} onSelect={select} settings={settings} weeks={weeks} />
+        <KindTags editing={calm} keys={keys} sizes={calmSizes} selected={selected} onSelect={select} settings={settings} />
+        <PlantActions editing={calm} selected={selected} onSelect={select} settings={settings} weeks={weeks} />
         <SeasonStrip reading={restedReading} keys={keys} theme={settings.theme} units={settings} />
       </div>
       <aside className="mt-6 grid content-start gap-4 wide:mt-0">
         <div className="bg-paper">
-          <OpinionSheet editing={editing} settings={settings} pointed={pointed} onPoint={setPointed} />
+          <OpinionSheet editing={calm} settings={settings} pointed={pointed} onPoint={setPointed} />
           {rested.it.plants.length > 1 && <SchoolsPicture it={rested.it} counted={rested.counted} onSchool={(school) => editing.apply({ kind: 'wish', change: { school } })} />}
         </div>
         <Tray editing={rested} settings={settings} weeks={weeks} selected={selected} />

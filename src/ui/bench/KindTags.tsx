@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import type { Size } from '@/core/growth/foresee';
 import { plantLines } from '@/core/shopping/plantCost';
 import type { Settings } from '@/core/files/plantingFile';
@@ -18,7 +19,7 @@ interface KindTagsProps {
 }
 
 /** The kinds of the planting as pointed plant tags. Pressing one picks its first plant. */
-export function KindTags({ editing, keys, sizes, selected, onSelect, settings }: KindTagsProps) {
+export const KindTags = memo(function KindTags({ editing, keys, sizes, selected, onSelect, settings }: KindTagsProps) {
   const { it } = editing;
   const lines = plantLines(it.plants);
   const selectedKind = it.planting.places.find(({ id }) => id === selected)?.kindId;
@@ -54,4 +55,4 @@ export function KindTags({ editing, keys, sizes, selected, onSelect, settings }:
       ))}
     </ul>
   );
-}
+});

@@ -1,6 +1,7 @@
 'use client';
 
 import { CopyPlus, Layers2, Lock, LockOpen, RotateCw, Shapes } from 'lucide-react';
+import { memo } from 'react';
 import { middle } from '@/core/plants/kind';
 import { arranged, settledAround, type Pattern } from '@/core/placing/arrange';
 import { Pop } from '@/ui/controls/Pop';
@@ -25,7 +26,7 @@ interface StencilToolsProps {
 }
 
 /** What can be done with the plants picked on the stencil, and what it shows. With none picked, patterns are for all. */
-export default function StencilTools({ editing, selection, onSelect, shown, onShown }: StencilToolsProps) {
+const StencilTools = memo(function StencilTools({ editing, selection, onSelect, shown, onShown }: StencilToolsProps) {
   const { planting, it, apply } = editing;
   const picked = planting.places.filter(({ id }) => selection.includes(id));
   const ids = picked.map(({ id }) => id);
@@ -61,7 +62,8 @@ export default function StencilTools({ editing, selection, onSelect, shown, onSh
       </Pop>
     </div>
   );
-}
+});
+export default StencilTools;
 
 function Slide({ name, value, least, most, step, onPut }: { readonly name: string; readonly value: number; readonly least: number; readonly most: number; readonly step: number; readonly onPut: (value: number) => void }) {
   return (

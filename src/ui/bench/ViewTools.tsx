@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { Download, Eye, Footprints, Images, PersonStanding, Sun } from 'lucide-react';
 import { sunPath } from '@/core/spots/sunPath';
 import type { Spot } from '@/core/spots/spot';
@@ -10,23 +10,23 @@ import { Choices } from '@/ui/controls/Choices';
 import { Pop } from '@/ui/controls/Pop';
 import { lengthText, type Units } from '@/words/format';
 import { FIGURE_NAMES, hourText, lightText, sunRuns, viewName } from '@/words/looking';
-import type { LookingHere } from './useLooking';
+import type { LookingTools } from './useLooking';
+import type { Taking } from './useTaking';
 
 interface ViewToolsProps {
-  readonly looking: LookingHere;
+  readonly looking: LookingTools;
   readonly spot: Spot;
   readonly week: number;
-  readonly units: Pick<Units, 'length'>;
+  readonly length: Units['length'];
   readonly strip: 'weeks' | 'walk' | null;
   readonly walking: boolean;
   readonly onWalk: () => void;
   readonly onWeeks: () => void;
-  readonly onSave: (as: 'svg' | 'png') => void;
-  readonly onDescribe: () => void;
+  readonly taking: Taking;
 }
 
 /** What the stand-back view is seen from, lit by and measured against, and what can be done with the picture. */
-export default function ViewTools({ looking, spot, week, units, strip, walking, onWalk, onWeeks, onSave, onDescribe }: ViewToolsProps) {
+const ViewTools = memo(function ViewTools({ looking, spot, week, length, strip, walking, onWalk, onWeeks, taking }: ViewToolsProps) {
   const { view, views, hour, light, figure, behind, backdrop, put, lookFrom } = looking;
   const path = useMemo(() => sunPath(spot, week), [spot, week]);
   const [rise, set] = path.length > 0 ? [path[0]!.hour, path[path.length - 1]!.hour] : [8, 16];
@@ -35,7 +35,7 @@ export default function ViewTools({ looking, spot, week, units, strip, walking, 
     <div role="group" aria-label="Stand back" className="flex flex-wrap gap-0.5">
       <Pop icon={<Eye size={15} aria-hidden />} name="Look from" now={view ? viewName(view) : 'Straight on'}>
         <Choices name="Look from" value={view?.id ?? ''} options={[['', 'Straight on'], ...views.map((one) => [one.id, viewName(one)] as const)]} onPick={(id) => lookFrom(views.find((one) => one.id === id) ?? null)} />
-        {view ? <EyeSliders view={view} units={units} onView={(next) => put({ view: next })} /> : <p className="text-ink2">As the rulers read it. Choose an eye to look down on it, up at it, or over the sill.</p>}
+        {view ? <EyeSliders view={view} units={{ length }} onView={(next) => put({ view: next })} /> : <p className="text-ink2">As the rulers read it. Choose an eye to look down on it, up at it, or over the sill.</p>}
       </Pop>
       <Pop icon={<Sun size={15} aria-hidden />} name="Light" now={hour === null ? 'Light' : hourText(hour)}>
         <Choices name="Light" value={hour === null ? 'drawn' : 'hour'} options={[['drawn', 'Drawing light'], ['hour', 'By the hour']]} onPick={(pick) => put({ hour: pick === 'drawn' ? null : noon })} />
@@ -59,15 +59,16 @@ export default function ViewTools({ looking, spot, week, units, strip, walking, 
       <button type="button" className="tool" aria-pressed={strip === 'weeks'} onClick={onWeeks}><Images size={15} aria-hidden />Weeks</button>
       <Pop icon={<Download size={15} aria-hidden />} name="Take away" bare>
         <p className="flex flex-wrap gap-2">
-          <button type="button" className="press-quiet" onClick={() => onSave('png')}>Picture (PNG)</button>
-          <button type="button" className="press-quiet" onClick={() => onSave('svg')}>Drawing (SVG)</button>
-          <button type="button" className="press-quiet" onClick={onDescribe}>Copy in words</button>
+          <button type="button" className="press-quiet" onClick={() => void taking.save('png')}>Picture (PNG)</button>
+          <button type="button" className="press-quiet" onClick={() => void taking.save('svg')}>Drawing (SVG)</button>
+          <button type="button" className="press-quiet" onClick={() => void taking.copyWords()}>Copy in words</button>
         </p>
         <p className="text-ink2">As it is seen now: this week, this side, this light.</p>
       </Pop>
     </div>
   );
-}
+});
+export default ViewTools;
 
 /** Height of the eye above the ground and how far off it is. */
 function EyeSliders({ view, units, onView }: { readonly view: Viewpoint; readonly units: Pick<Units, 'length'>; readonly onView: (view: Viewpoint) => void }) {

@@ -16,7 +16,11 @@ export interface Looking {
   readonly behind: boolean;
 }
 
+/** What the tools of the view read and set: the same object while only the planting changes. */
+export type LookingTools = Pick<LookingHere, 'view' | 'views' | 'hour' | 'light' | 'figure' | 'behind' | 'backdrop' | 'put' | 'lookFrom'>;
+
 export interface LookingHere extends Looking {
+  readonly tools: LookingTools;
   readonly views: readonly Viewpoint[];
   readonly azimuthRad: number;
   readonly pitchRad: number;
@@ -53,5 +57,6 @@ export function useLooking({ planting, spot }: PlantingInSpot, bare: Extent, wee
   const span = useMemo(() => pictureSpan(extent, pitchRad), [extent, pitchRad]);
   const sillCm = view ? hiddenBelowCm(view, spot.dropCm) : null;
   const scenery = useMemo((): Scenery | null => (figure === 'none' && !(behind && backdrop.length > 0) && sillCm === null ? null : { figure, dropCm: spot.dropCm, figureAtCm, behind: behind && backdrop.length > 0 ? backdrop : null, sillCm }), [figure, behind, backdrop, sillCm, spot.dropCm, figureAtCm]);
-  return { ...looking, views, azimuthRad: turnDeg * RAD_PER_DEG, pitchRad, light, backdrop, extent, span, scenery, put, turn, lookFrom };
+  const tools = useMemo((): LookingTools => ({ view, views, hour, light, figure, behind, backdrop, put, lookFrom }), [view, views, hour, light, figure, behind, backdrop, put, lookFrom]);
+  return { ...looking, tools, views, azimuthRad: turnDeg * RAD_PER_DEG, pitchRad, light, backdrop, extent, span, scenery, put, turn, lookFrom };
 }

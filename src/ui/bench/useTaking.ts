@@ -1,3 +1,4 @@
+import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { Subject } from '@/core/seeing/subject';
 import { saveBlob } from '@/ui/session/saveFile';
 import { say } from '@/ui/session/say';
@@ -18,26 +19,30 @@ export interface Taking {
 
 /** The stand-back view as a file, and the planting in words: both as they are seen now. */
 export function useTaking({ planting }: Pick<Editing, 'planting'>, view: { readonly subject: Subject; readonly weeks: number; readonly looking: LookingHere; readonly inWords: string }): Taking {
-  const save = async (as: 'svg' | 'png') => {
-    const { subject, weeks, looking: { extent, span, azimuthRad, pitchRad, scenery } } = view;
+  const now = useRef({ planting, view });
+  useEffect(() => {
+    now.current = { planting, view };
+  });
+  const save = useCallback(async (as: 'svg' | 'png') => {
+    const { planting: { name }, view: { subject, weeks, looking: { extent, span, azimuthRad, pitchRad, scenery } } } = now.current;
     const [wide, high] = [extent.leftCm + extent.rightCm + 2 * MARGIN_CM, span.aboveCm + span.belowCm + 2 * MARGIN_CM];
     const pxPerCm = SAVED_PX / Math.max(wide, high);
     const lens = { azimuthRad, pitchRad, pxPerCm, originX: (wide / 2) * pxPerCm, originY: (span.aboveCm + MARGIN_CM) * pxPerCm };
-    const name = `${planting.name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'planting'}-week-${weeks}.${as}`;
+    const file = `${name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'planting'}-week-${weeks}.${as}`;
     try {
-      saveBlob(name, await runJob('save', { subject, weeks, lens, scenery, detail: 'full', density: 1, widthPx: Math.round(wide * pxPerCm), heightPx: Math.round(high * pxPerCm), holesCm: null, as, title: planting.name, ground: GROUND }));
-      say(`${name} is saved.`);
+      saveBlob(file, await runJob('save', { subject, weeks, lens, scenery, detail: 'full', density: 1, widthPx: Math.round(wide * pxPerCm), heightPx: Math.round(high * pxPerCm), holesCm: null, as, title: name, ground: GROUND }));
+      say(`${file} is saved.`);
     } catch (error) {
       say(`The picture could not be made: ${error instanceof Error ? error.message : String(error)}`);
     }
-  };
-  const copyWords = async () => {
+  }, []);
+  const copyWords = useCallback(async () => {
     try {
-      await navigator.clipboard.writeText(view.inWords);
+      await navigator.clipboard.writeText(now.current.view.inWords);
       say('The planting is copied in words.');
     } catch {
       say('This browser does not let the page copy. The words are in the picture’s description.');
     }
-  };
-  return { save, copyWords };
+  }, []);
+  return useMemo(() => ({ save, copyWords }), [save, copyWords]);
 }

@@ -18,7 +18,7 @@ export function useWalkPast(turn: (deg: number) => void, onStill: () => void): {
     turn(0);
   }, [turn]);
   useEffect(() => () => cancelAnimationFrame(frame.current), []);
-  const start = () => {
+  const start = useCallback(() => {
     if (frame.current !== 0) return stop();
     if (window.matchMedia('(prefers-reduced-motion: reduce)').matches) return onStill();
     setWalking(true);
@@ -31,6 +31,6 @@ export function useWalkPast(turn: (deg: number) => void, onStill: () => void): {
       frame.current = requestAnimationFrame(step);
     };
     frame.current = requestAnimationFrame(step);
-  };
+  }, [stop, turn, onStill]);
   return { walking, start };
 }

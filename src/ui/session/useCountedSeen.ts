@@ -3,8 +3,8 @@ import type { CountedSeen } from '@/core/checks/reading';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { runJob } from '@/workers/runJob';
 
-/** Rest after the last change before leaves are counted, ms. */
-const REST_MS = 600;
+/** Rest after the last change before leaves are counted, ms: the hand may not be done yet, and drawings come first. */
+const REST_MS = 1500;
 const NONE: CountedSeen = new Map();
 
 /** What is seen of each plant, counted on the drawing in the worker once a planting rests, week after week; until then nothing, and checks estimate it. */

@@ -14,6 +14,7 @@ const REST_MS = 180;
 export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request: Omit<PaintRequest, 'detail' | 'density'> | null, options: { readonly still?: boolean } = {}): void {
   const latest = useRef(request);
   const state = useRef({ busy: false, again: false, painted: false });
+  const still = options.still ?? false;
   const key = request ? JSON.stringify({ ...request, subject: { ...request.subject, plants: request.subject.plants.map(({ kind, ...place }) => [kind.id, place]) } }) : '';
 
   useEffect(() => {
@@ -25,6 +26,12 @@ export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request:
     if (!element || !latest.current) return;
     const giveUp = new AbortController();
     const now = state.current;
+    const held = still ? shown.get(key) : undefined;
+    if (held) {
+      show(element, held);
+      now.painted = true;
+      return;
+    }
     const paint = async (detail: 'flat' | 'full') => {
       const asked = latest.current;
       if (!asked) return;
@@ -32,9 +39,15 @@ export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request:
       const message: PaintRequest = { ...asked, detail, density };
       if (typeof OffscreenCanvas === 'undefined') return (await import('@/drawing/paintHere')).paintHere(element, message);
       const bitmap = await runJob('paint', message, detail === 'full' ? { signal: giveUp.signal } : {});
-      element.width = bitmap.width;
-      element.height = bitmap.height;
-      element.getContext('bitmaprenderer')?.transferFromImageBitmap(bitmap);
+      if (still) {
+        show(element, bitmap);
+        if (detail === 'full') hold(key, bitmap);
+        else bitmap.close();
+      } else {
+        element.width = bitmap.width;
+        element.height = bitmap.height;
+        element.getContext('bitmaprenderer')?.transferFromImageBitmap(bitmap);
+      }
       element.dataset.painted = detail;
       now.painted = true;
     };
@@ -50,12 +63,33 @@ export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request:
       } while (now.again);
       now.busy = false;
     };
-    if (!options.still || !now.painted) void coarse();
+    if (!still || !now.painted) void coarse();
     const rest = setTimeout(() => void paint('full').catch(() => undefined), now.painted ? REST_MS : 0);
     return () => {
       clearTimeout(rest);
       giveUp.abort();
     };
     // The key holds everything that is drawn.
-  }, [canvas, key, options.still]);
+  }, [canvas, key, still]);
+}
+
+/** Still pictures that were painted in full, kept so that a room that is entered again shows them at once; the oldest are let go. */
+const shown = new Map<string, ImageBitmap>();
+const MOST_SHOWN = 48;
+
+function hold(key: string, bitmap: ImageBitmap): void {
+  shown.get(key)?.close();
+  shown.delete(key);
+  shown.set(key, bitmap);
+  if (shown.size <= MOST_SHOWN) return;
+  const [oldest, old] = shown.entries().next().value!;
+  old.close();
+  shown.delete(oldest);
+}
+
+function show(element: HTMLCanvasElement, bitmap: ImageBitmap): void {
+  element.width = bitmap.width;
+  element.height = bitmap.height;
+  element.getContext('2d')?.drawImage(bitmap, 0, 0);
+  element.dataset.painted = 'full';
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import type { CountedSeen } from '@/core/checks/reading';
 import { opinionOf, type Opinion } from '@/core/checks/opinion';
 import { applyEdit, type Edit } from '@/core/plantings/edits';
@@ -39,7 +39,9 @@ export function useEditing(id: string | null): Editing | null | undefined {
   const shown = useMemo(() => (stored ? (held && held.base.id === stored.planting.id ? applyEdit(stored.planting, held.edit) : stored.planting) : null), [stored, held]);
   const it = useMemo(() => (stored && shown ? inSpot(shown, stored.spot, kindOf, house) : null), [stored, shown, kindOf, house]);
   const counted = useCountedSeen(it);
-  const opinion = useMemo(() => (it ? opinionOf(it, counted) : null), [it, counted]);
+  // Judged after the drawings have followed the hand, and given up for the next move.
+  const judged = useDeferredValue(it);
+  const opinion = useMemo(() => (judged ? opinionOf(judged, judged === it ? counted : undefined) : null), [judged, it, counted]);
   const preview = useCallback((edit: Edit | null) => setHeld(edit && stored ? { base: stored.planting, edit } : null), [stored]);
   const apply = useCallback(
     (edit: Edit) => {
