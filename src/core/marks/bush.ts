@@ -22,6 +22,10 @@ const FORMS: Readonly<Record<string, BushForm>> = {
   cloud: { dome: 0.55, bare: 0.06, mostLeaves: 210, rise: 0.6 },
 };
 
+/** Of the lowest third of a full-grown plant's leaves, the share that has yellowed. Tuned by eye: seen when looked for. */
+const AGES_BELOW = 0.34;
+const MOST_AGED = 0.16;
+
 /**
  * Bushy plants of every sort: stems leave the soil, reach out and then up, leaves gather toward the tips.
  * The control point is 66 % of the way out and only 42 % of the way up: the other order gives bare legs.
@@ -49,6 +53,8 @@ export function growBush(sheaf: Sheaf): void {
   const enlarge = clamp(Math.sqrt(wanted / leaves), 1, 2.6);
   const nodes = clamp(Math.round(leafyHeight / Math.max(1.6, leafLength * 0.55)), 3, 8);
   const stems = Math.max(4, Math.round(leaves / (nodes * 1.6)));
+
+  const ageing = kind.foliage.evergreen ? 0 : MOST_AGED * clamp((sprout.share - 0.85) / 0.15, 0, 1);
 
   const sites: Site[] = [];
   for (let i = 0; i < stems; i += 1) {
@@ -80,7 +86,7 @@ export function growBush(sheaf: Sheaf): void {
         const u = unit(add(add(radial, tangent, form.rise * (0.3 + 0.7 * t)), [0, -droop, 0]));
         const n = add(add(add([0, 0.85, 0], out, 0.45 * rho), tangent, 0.4), sheaf.noise(i, key, 0.25));
         const size = leafLength * enlarge * mix(1, 0.6, t ** 3) * (0.82 + 0.36 * sheaf.random(i, key, WHY.size));
-        sheaf.addLeaf(p, u, n, size, { widthCm: size * ratio, bend: 0.25 + 0.4 * sheaf.random(i, key, WHY.tilt), fold: kind.foliage.surface === 'fleshy' ? -0.08 : 0.16, jitter: sheaf.signed(i, key, WHY.jitter), style, stalkFrom: kind.foliage.shape === 'round' || kind.foliage.shape === 'kidney' ? add(p, out, -size * 0.5) : null });
+        sheaf.addLeaf(p, u, n, size, { widthCm: size * ratio, bend: 0.25 + 0.4 * sheaf.random(i, key, WHY.tilt), fold: kind.foliage.surface === 'fleshy' ? -0.08 : 0.16, jitter: sheaf.signed(i, key, WHY.jitter), style: t < AGES_BELOW && sheaf.random(i, key, WHY.age) < ageing ? { ...sheaf.aged, shape: style.shape } : style, stalkFrom: kind.foliage.shape === 'round' || kind.foliage.shape === 'kidney' ? add(p, out, -size * 0.5) : null });
       }
     }
     sites.push({ at: tip, tangent: unit([tip[0] - control[0], tip[1] - control[1], tip[2] - control[2]]), outward: out, key: i });

@@ -1,7 +1,8 @@
-import type { Oklch } from '../colour/oklch';
+import { fromLab, toLab, type Oklch } from '../colour/oklch';
 import { squareTo, unit, type Vec3 } from '../geometry/vec3';
 import type { PlantKind } from '../plants/kind';
 import { hash01, hashSigned } from '../random/hash';
+import { mix } from '../units/units';
 import type { Vessel } from './vessel';
 import type { FlowerStyle, LeafMark, LeafStyle, Mark } from './mark';
 
@@ -27,17 +28,28 @@ export interface Sprout {
 export const GOLDEN_RAD = Math.PI * (3 - Math.sqrt(5));
 
 /** Purposes for the hash, so that no two decisions share a number. */
-export const WHY = { azimuth: 1, reach: 2, size: 3, tilt: 4, jitter: 5, pick: 6, noiseX: 7, noiseY: 8, noiseZ: 9, petal: 10 } as const;
+export const WHY = { azimuth: 1, reach: 2, size: 3, tilt: 4, jitter: 5, pick: 6, noiseX: 7, noiseY: 8, noiseZ: 9, petal: 10, age: 11 } as const;
+
+const SERE: Oklch = [0.72, 0.11, 96];
+
+/** Two thirds of the way to straw. */
+function yellowed(main: Oklch): Oklch {
+  const [from, to] = [toLab(main), toLab(SERE)];
+  return fromLab([mix(from[0], to[0], 0.66), mix(from[1], to[1], 0.66), mix(from[2], to[2], 0.66)]);
+}
 
 /** The marks of one plant as they are made, with the facts every mark repeats. */
 export class Sheaf {
   readonly marks: Mark[] = [];
   readonly leaf: LeafStyle;
+  /** Leaves about to be dropped: yellowed, their patterns gone. */
+  readonly aged: LeafStyle;
   readonly flower: FlowerStyle | null;
 
   constructor(readonly sprout: Sprout) {
     const { foliage, bloom } = sprout.kind;
     this.leaf = { shape: foliage.shape, main: foliage.main, second: foliage.second, vein: foliage.vein, under: foliage.under, stem: foliage.stem, pattern: foliage.pattern, surface: foliage.surface };
+    this.aged = { ...this.leaf, main: yellowed(foliage.main), second: null, under: null, vein: null, pattern: 'plain' };
     this.flower = bloom ? { form: bloom.form, main: bloom.main, eye: bloom.eye, second: bloom.second } : null;
   }
 

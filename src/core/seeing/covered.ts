@@ -4,8 +4,8 @@ import { aim, depthOf, screenX, screenY, type Aim, type Lens } from './lens';
 
 /** Edge of a cell of the picture in which leaf area is added up, pixels. */
 const CELL_PX = 5;
-/** Layers of leaf in front of a mark from which it is left out: e⁻¹·⁸, a sixth of such a cell, would still show through scattered leaves. */
-const LAYERS = 1.8;
+/** Layers of leaf in front of a mark from which it is left out: e⁻¹·⁵, a fifth of such a cell, would still show through scattered leaves. */
+const LAYERS = 1.5;
 
 /**
  * The marks without those that lie deep behind others as seen through a lens: for pictures that move, in which half of a dense

@@ -6,6 +6,8 @@ import { runJob } from '@/workers/runJob';
 
 /** Rest after the last change before the full drawing is asked for, ms. */
 const REST_MS = 180;
+/** Pixels of a picture that moves against those of one at rest: the eye does not see the difference while it follows. */
+const MOVING_DENSITY = 0.75;
 
 /**
  * Keeps a canvas painted: coarse at once while things move, full after a short rest. Painting happens in a worker; where the browser
@@ -36,7 +38,7 @@ export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request:
       const asked = latest.current;
       if (!asked) return;
       const density = Math.min(2, window.devicePixelRatio || 1);
-      const message: PaintRequest = { ...asked, detail, density };
+      const message: PaintRequest = { ...asked, detail, density: detail === 'flat' && !still ? density * MOVING_DENSITY : density };
       if (typeof OffscreenCanvas === 'undefined') return (await import('@/drawing/paintHere')).paintHere(element, message);
       const bitmap = await runJob('paint', message, detail === 'full' ? { signal: giveUp.signal } : {});
       if (still) {

@@ -44,7 +44,7 @@ function RoomBar() {
         {ROOMS.map(({ href, name }) => {
           const open = href === here;
           return (
-            <Link key={href} href={href} aria-current={open ? 'page' : undefined} className={open ? 'tag relative z-10 flex items-start bg-ink max-sm:-my-1 max-sm:h-12 max-sm:pt-2.5 sm:-mb-3 sm:h-[56px] px-2.5 pt-3 whitespace-nowrap font-semibold text-paper sm:px-4' : 'flex items-center px-[7px] whitespace-nowrap text-ink2 hover:text-ink min-h-10 sm:px-2.5 lg:px-3.5'}>
+            <Link key={href} href={href} aria-current={open ? 'page' : undefined} className={open ? 'tag relative z-10 flex items-start bg-ink max-sm:-my-1 max-sm:h-12 max-sm:px-2 max-sm:pt-2.5 sm:-mb-3 sm:h-[56px] px-2.5 pt-3 whitespace-nowrap font-semibold text-paper sm:px-4' : 'flex items-center px-[5px] whitespace-nowrap text-ink2 hover:text-ink min-h-10 sm:px-2.5 lg:px-3.5'}>
               {name}
             </Link>
           );

@@ -1,0 +1,96 @@
+import { expect, test, type Page } from '@playwright/test';
+
+const demo = async (page: Page) => {
+  await page.goto('/shed');
+  await page.getByRole('button', { name: 'Load the demo set' }).click();
+  await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
+};
+/** Presses Tab until what has the focus is called so; never touches the pointer. */
+const tabTo = async (page: Page, name: RegExp, most = 140) => {
+  for (let i = 0; i < most; i += 1) {
+    await page.keyboard.press('Tab');
+    const here = await page.evaluate(() => {
+      const element = document.activeElement as HTMLElement | null;
+      return element ? (element.getAttribute('aria-label') ?? (element as HTMLInputElement).labels?.[0]?.textContent ?? element.textContent ?? '') : '';
+    });
+    if (name.test(here.trim())) return;
+  }
+  throw new Error(`Tab did not reach ${String(name)} in ${most} presses.`);
+};
+const ready = (page: Page) => page.locator('canvas[data-painted=full]').nth(1).waitFor();
+
+test('composed by hand from empty, by keys alone', async ({ page }) => {
+  await page.goto('/start');
+  await expect(page.getByRole('button', { name: 'Compose by hand' })).toBeVisible();
+  await tabTo(page, /^Compose by hand$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Nothing is planted yet')).toBeVisible();
+  for (const words of ['bronze flax', 'lime potato vine']) {
+    await tabTo(page, /^Add another kind$/);
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('dialog')).toBeVisible();
+    const search = page.getByRole('dialog').getByRole('searchbox');
+    for (let i = 0; i < 10 && !(await search.evaluate((element) => element === document.activeElement)); i += 1) await page.keyboard.press('Tab');
+    await page.keyboard.type(words);
+    await tabTo(page, new RegExp(words, 'i'), 20);
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('dialog')).toBeHidden();
+  }
+  await expect(page.locator('[data-place]')).toHaveCount(2);
+  await tabTo(page, /^Lime potato vine, /);
+  await page.keyboard.press('Shift+ArrowLeft');
+  await expect(page.getByRole('button', { name: 'Undo: Moved lime potato vine' })).toBeVisible();
+});
+
+test('proposed, three pinned, compared, one used, one swapped and all undone, by keys alone', async ({ page }) => {
+  await demo(page);
+  await page.goto('/bench?planting=demo-tub-2');
+  await ready(page);
+  await tabTo(page, /^Show other ways$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^Pin: / })).toHaveCount(4);
+  await expect(page.getByRole('button', { name: 'Show other ways' })).toBeEnabled();
+  for (let i = 1; i <= 3; i += 1) {
+    await tabTo(page, /^Pin: /);
+    await page.keyboard.press('Enter');
+    await expect(page.locator('[data-kept=pin]')).toHaveCount(i);
+  }
+  for (let i = 0; i < 3; i += 1) {
+    await tabTo(page, /^Compare (?!\d)/);
+    await page.keyboard.press('Space');
+    await expect(page.getByRole('checkbox', { name: /^Compare / }).nth(i)).toBeChecked();
+  }
+  await tabTo(page, /^Compare 4$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog', { name: 'Side by side' })).toBeVisible();
+  await tabTo(page, /^Use it$/, 10);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Undo: Brought back a version' })).toBeVisible();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  for (let i = 0; i < 60 && !(await page.evaluate(() => document.activeElement?.hasAttribute('data-place'))); i += 1) await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-stand-in]').first()).toBeVisible();
+  for (let i = 0; i < 60 && !(await page.evaluate(() => document.activeElement?.hasAttribute('data-stand-in'))); i += 1) await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^Undo: Swapped/ })).toBeVisible();
+  for (const left of [/^Undo: Brought back/, /^Undo$/]) {
+    await page.keyboard.press('Control+z');
+    await expect(page.getByRole('button', { name: left })).toBeVisible();
+  }
+});
+
+test('looked at over the sill and from below, by keys alone', async ({ page }) => {
+  await demo(page);
+  for (const [id, name] of [['demo-window-box', 'Indoors, over the sill'], ['demo-basket-1', 'Whoever passes under']] as const) {
+    await page.goto(`/bench?planting=${id}`);
+    await ready(page);
+    await tabTo(page, /^Look from/);
+    await page.keyboard.press('Enter');
+    const choice = page.getByRole('radio', { name });
+    await expect(choice).toBeVisible();
+    for (let i = 0; i < 10 && (await choice.getAttribute('aria-checked')) !== 'true'; i += 1) await page.keyboard.press('ArrowRight');
+    await expect(choice).toBeChecked();
+    await page.keyboard.press('Escape');
+    await expect(page.getByText(new RegExp(`^${name}, eyes`))).toBeVisible();
+  }
+});
