@@ -2,12 +2,11 @@
 
 import { CopyPlus, Layers2, Lock, LockOpen, RotateCw, Shapes } from 'lucide-react';
 import { memo } from 'react';
-import { middle } from '@/core/plants/kind';
 import { arranged, settledAround, type Pattern } from '@/core/placing/arrange';
 import { Pop } from '@/ui/controls/Pop';
 import type { Editing } from '@/ui/session/useEditing';
 import { countText } from '@/words/format';
-import { copiesOf } from './stencilKeys';
+import { copiesOf, spreadRadiiCm } from './stencilKeys';
 import { SHOWN, type Shown } from './StencilLayers';
 
 const PATTERNS: readonly (readonly [pattern: Pattern, name: string, about: string])[] = [
@@ -31,7 +30,7 @@ const StencilTools = memo(function StencilTools({ editing, selection, onSelect, 
   const picked = planting.places.filter(({ id }) => selection.includes(id));
   const ids = picked.map(({ id }) => id);
   const chosen = picked.length > 0 ? ids : planting.places.map(({ id }) => id);
-  const spreadCm = planting.places.map(({ id }) => middle(it.plants.find((plant) => plant.id === id)?.kind.spreadCm ?? [20, 20]) / 2);
+  const spreadCm = spreadRadiiCm(planting, it.plants);
   const lock = !(picked.length > 0 && picked.every(({ locked }) => locked));
   const first = picked[0];
   const tilt = first?.lean?.tiltDeg ?? 0;

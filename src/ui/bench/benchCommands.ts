@@ -1,10 +1,9 @@
-import { middle } from '@/core/plants/kind';
 import { arranged, type Pattern } from '@/core/placing/arrange';
 import type { Command } from '@/ui/session/commands';
 import type { Editing } from '@/ui/session/useEditing';
 import { inSentence } from '@/words/names';
 import { viewName } from '@/words/looking';
-import { editOfKey } from './stencilKeys';
+import { editOfKey, spreadRadiiCm } from './stencilKeys';
 import type { LookingHere } from './useLooking';
 import type { Taking } from './useTaking';
 
@@ -35,8 +34,7 @@ export function commandsOf(at: () => BenchState): readonly Command[] {
   const pattern = (how: Pattern) => {
     const { editing, selection: ids } = at();
     const chosen = ids.length > 0 ? ids : editing.planting.places.map(({ id }) => id);
-    const spread = editing.planting.places.map(({ id }) => middle(editing.it.plants.find((plant) => plant.id === id)?.kind.spreadCm ?? [20, 20]) / 2);
-    editing.apply({ kind: 'arrange', how, places: arranged(editing.planting.container, editing.planting.places, chosen, how, spread) });
+    editing.apply({ kind: 'arrange', how, places: arranged(editing.planting.container, editing.planting.places, chosen, how, spreadRadiiCm(editing.planting, editing.it.plants)) });
   };
   const whom = selection.length > 0 ? 'what is picked' : 'all';
   if (planting.places.length > 0) {

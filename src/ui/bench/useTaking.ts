@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import type { Subject } from '@/core/seeing/subject';
-import { saveBlob } from '@/ui/session/saveFile';
+import { fileNameOf, saveBlob } from '@/ui/session/saveFile';
 import { say } from '@/ui/session/say';
 import type { Editing } from '@/ui/session/useEditing';
 import { runJob } from '@/workers/runJob';
@@ -28,7 +28,7 @@ export function useTaking({ planting }: Pick<Editing, 'planting'>, view: { reado
     const [wide, high] = [extent.leftCm + extent.rightCm + 2 * MARGIN_CM, span.aboveCm + span.belowCm + 2 * MARGIN_CM];
     const pxPerCm = SAVED_PX / Math.max(wide, high);
     const lens = { azimuthRad, pitchRad, pxPerCm, originX: (wide / 2) * pxPerCm, originY: (span.aboveCm + MARGIN_CM) * pxPerCm };
-    const file = `${name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'planting'}-week-${weeks}.${as}`;
+    const file = `${fileNameOf(name)}-week-${weeks}.${as}`;
     try {
       saveBlob(file, await runJob('save', { subject, weeks, lens, scenery, detail: 'full', density: 1, widthPx: Math.round(wide * pxPerCm), heightPx: Math.round(high * pxPerCm), holesCm: null, as, title: name, ground: GROUND }));
       say(`${file} is saved.`);

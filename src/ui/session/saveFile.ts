@@ -3,6 +3,11 @@ export function saveFile(name: string, type: 'application/json' | 'text/csv', te
   saveBlob(name, new Blob([text], { type: `${type};charset=utf-8` }));
 }
 
+/** The name of a planting as the beginning of a file's name. */
+export function fileNameOf(name: string): string {
+  return name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'planting';
+}
+
 /** Hands bytes to the browser as a file to save. */
 export function saveBlob(name: string, blob: Blob): void {
   const url = URL.createObjectURL(blob);

@@ -6,7 +6,7 @@ import type { Backup, FileFault } from '@/core/files/plantingFile';
 import type { Planting } from '@/core/plantings/planting';
 import type { Spot } from '@/core/spots/spot';
 import { Choices } from '@/ui/controls/Choices';
-import { saveFile } from '@/ui/session/saveFile';
+import { fileNameOf, saveFile } from '@/ui/session/saveFile';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
@@ -42,7 +42,7 @@ export function Shed() {
     say(`${planting.name} came in${planting.strangers.length > 0 ? `, with ${countText(planting.strangers.length, 'plant')} not in your book` : ''}.`);
   };
 
-  const save = async (planting: Planting, spot: Spot) => saveJson(`${fileName(planting.name)}.rillbank.json`, (await door()).toPlantingFile(planting, spot, kindOf));
+  const save = async (planting: Planting, spot: Spot) => saveJson(`${fileNameOf(planting.name)}.rillbank.json`, (await door()).toPlantingFile(planting, spot, kindOf));
 
   const loadDemo = async () => {
     const demoSet = (await import('@/demo/rillbankHalt')).rillbankHalt();
@@ -113,9 +113,5 @@ export function Shed() {
 
 /** Reading and writing of files: fetched when one is asked for. */
 const door = () => import('@/core/files/plantingFile');
-
-function fileName(name: string): string {
-  return name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'planting';
-}
 
 const saveJson = (name: string, data: unknown) => saveFile(name, 'application/json', JSON.stringify(data, null, 1));
