@@ -16,6 +16,6 @@ test('runs of sun are joined from half hour to half hour, and gaps are told', ()
 test('a viewpoint goes by its own name where it has one, in the reader’s lengths', () => {
   const view = { id: 'indoors', name: null, eyeCm: 150, distanceCm: 75, azimuthRad: 0, sill: null };
   expect(viewText(view, { length: 'cm' })).toBe('Indoors, over the sill, eyes 150 cm up, 75 cm away');
-  expect(viewText({ ...view, name: 'Sink' }, { length: 'in' })).toBe('Sink, eyes 59 in up, 29.5 in away');
+  expect(viewText({ ...view, name: 'Sink' }, { length: 'in' })).toBe('Sink, eyes 59 in up, 30 in away');
   expect(viewName({ id: 'standing', name: null })).toBe('Standing');
 });
