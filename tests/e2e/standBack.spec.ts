@@ -224,6 +224,7 @@ test('a terrace: containers are moved along, raised and turned, said as one, pla
   const first = page.locator('[data-member="demo-kitchen-pot"]');
   await first.press('ArrowUp');
   await expect(first).toHaveAccessibleName(/raised 5 cm/);
+  await expect(page.getByRole('button', { name: 'Undo: Raised Kitchen pot' })).toBeEnabled();
   await page.keyboard.press('Control+z');
   await expect(first).not.toHaveAccessibleName(/raised/);
   const box = (await first.boundingBox())!;
