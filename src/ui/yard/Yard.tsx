@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { read } from '@/core/checks/reading';
 import { opinionOf } from '@/core/checks/opinion';
 import { CHECKS } from '@/core/checks/rules/index';
@@ -21,6 +21,9 @@ import { WeekSlider } from '@/ui/bench/WeekSlider';
 import { countText, hoursText, weekText } from '@/words/format';
 import { leadWord, sentenceOf } from '@/words/remarks';
 
+/** What the drawings are given before the containers are judged, ms. */
+const FIRST_MS = 450;
+
 /** Every container at its spot, on one ground line per spot, all at one scale, in the week chosen; and what wants a look. */
 export function Yard() {
   const store = useStore();
@@ -28,6 +31,14 @@ export function Yard() {
   const { ready, kindOf } = useLibrary();
   const [weeks, setWeeks] = useState(9);
   const [ref, width] = useWidth<HTMLDivElement>();
+  // Judging all containers takes as long as drawing them: the pictures come first.
+  const [drawn, setDrawn] = useState(false);
+  const there = loaded !== undefined && ready;
+  useEffect(() => {
+    if (!there) return;
+    const timer = setTimeout(() => setDrawn(true), FIRST_MS);
+    return () => clearTimeout(timer);
+  }, [there]);
   const rows = useMemo(() => (loaded ? rowsOf(loaded.spots, loaded.plantings, kindOf) : []), [loaded, kindOf]);
   const scale = useMemo(() => scaleFor(rows, width), [rows, width]);
   const lines = useMemo(() => linesOf(rows, scale, width), [rows, scale, width]);
@@ -65,7 +76,7 @@ export function Yard() {
         </div>
         <div className="mt-2 max-w-[720px]"><WeekSlider keys={[]} weeks={weeks} last={last} plantedWeek={planted} onWeek={setWeeks} /></div>
       </div>
-      <Wanting its={all} />
+      {drawn ? <Wanting its={all} /> : <aside aria-label="Worth a look" className="mt-6 self-start bg-paper px-4 py-3 text-ink2 wide:mt-0" role="status">Looking them over…</aside>}
     </div>
   );
 }
