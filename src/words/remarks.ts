@@ -284,7 +284,7 @@ export function fixEffect(check: CheckId, before: unknown, after: unknown): stri
 }
 
 /** What history calls an arrangement. */
-const ARRANGED: Readonly<Record<Arrangement, string>> = { ring: 'Set in a ring', zigzag: 'Set in a zigzag', thirds: 'Set on the thirds', copy: 'Put a copy beside it', settle: 'Settled the root balls', more: 'Added one more' };
+const ARRANGED: Readonly<Record<Arrangement, string>> = { ring: 'Set in a ring', zigzag: 'Set in a zigzag', thirds: 'Set on the thirds', copy: 'Put a copy beside it', settle: 'Settled the root balls', more: 'Added a plant' };
 
 /** What an edit did, for the history: "Moved lime potato vine". */
 export function historyText(edit: Edit, it: PlantingInSpot, kindOf: (id: KindId) => PlantKind | null): string {

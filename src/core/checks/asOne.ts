@@ -6,7 +6,7 @@ import type { Gathering } from '../plantings/gathering';
 import type { Place, PlantingInSpot } from '../plantings/planting';
 
 /** What is said of several containers seen as one. */
-export interface GroupReading {
+interface GroupReading {
   readonly score: number;
   /** Does the tallest stand inside, not at an end? */
   readonly tallestInside: boolean;

@@ -4,8 +4,7 @@ import { frontBearingDeg } from '../spots/front';
 import { EYE_HEIGHT_CM, type Spot } from '../spots/spot';
 import { clamp, RAD_PER_DEG } from '../units/units';
 
-export const USUAL_VIEWPOINTS = ['standing', 'sitting', 'child', 'indoors'] as const;
-export type UsualViewpoint = (typeof USUAL_VIEWPOINTS)[number];
+export type UsualViewpoint = 'standing' | 'sitting' | 'child' | 'indoors';
 
 /** From where a planting is looked at. Heights above the ground below the container, cm. */
 export interface Viewpoint {

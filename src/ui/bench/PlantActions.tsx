@@ -39,7 +39,7 @@ export const PlantActions = memo(function PlantActions({ editing, selected, onSe
   const plant = it.plants.find(({ id }) => id === selected);
   const addKind = (kind: PlantKind) => {
     const added = placeFor(editing, kind);
-    apply({ kind: 'arrange', places: added.places });
+    apply({ kind: 'arrange', how: 'more', places: added.places });
     onSelect(added.id);
     setAdding(false);
   };

@@ -5,6 +5,7 @@ import { memo, useMemo } from 'react';
 import { Download, Eye, Footprints, Images, PersonStanding, Sun } from 'lucide-react';
 import { sunPath } from '@/core/spots/sunPath';
 import type { Spot } from '@/core/spots/spot';
+import { FIGURES } from '@/core/seeing/scenery';
 import type { Viewpoint } from '@/core/seeing/viewpoint';
 import { Choices } from '@/ui/controls/Choices';
 import { Pop } from '@/ui/controls/Pop';
@@ -51,7 +52,7 @@ const ViewTools = memo(function ViewTools({ looking, spot, week, length, strip, 
         <p className="text-ink2">This week: {sunRuns(path)}.</p>
       </Pop>
       <Pop icon={<PersonStanding size={15} aria-hidden />} name="Beside it" now={figure === 'none' && !behind ? 'Beside it' : figure === 'none' ? 'Its background' : FIGURE_NAMES[figure]}>
-        <Choices name="For scale" value={figure} options={(['none', 'person', 'door'] as const).map((one) => [one, FIGURE_NAMES[one]] as const)} onPick={(one) => put({ figure: one as typeof figure })} />
+        <Choices name="For scale" value={figure} options={FIGURES.map((one) => [one, FIGURE_NAMES[one]] as const)} onPick={(one) => put({ figure: one as typeof figure })} />
         <label className="flex items-center gap-2"><input type="checkbox" className="size-4 accent-[var(--ink)]" checked={behind} disabled={backdrop.length === 0} onChange={(event) => put({ behind: event.target.checked })} />Colours behind it</label>
         {backdrop.length === 0 && <p className="text-ink2">Nothing is told of what lies behind. <Link className="press-link" href={`/spot?spot=${spot.id}`}>Tell it at the spot</Link></p>}
       </Pop>
