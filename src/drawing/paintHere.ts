@@ -1,4 +1,4 @@
-import { paintPicture } from './canvas';
+import { Raster } from '@/core/seeing/raster';
 import { finished } from '@/core/seeing/steps';
 import { Picturing, type PictureRequest } from './picturing';
 
@@ -11,7 +11,8 @@ export function paintHere(element: HTMLCanvasElement, request: PictureRequest & 
   element.height = Math.round(request.heightPx * request.density);
   const context = element.getContext('2d');
   if (!context) return;
-  context.scale(request.density, request.density);
-  paintPicture(context, finished(pictures.drawing(request)));
+  const raster = new Raster(element.width, element.height);
+  finished(raster.paint(finished(pictures.drawing(request)), request.density));
+  context.putImageData(new ImageData(raster.bytes, raster.width, raster.height), 0, 0);
   element.dataset.painted = request.detail;
 }

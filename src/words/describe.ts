@@ -7,7 +7,7 @@ import { bookWeek } from '@/core/spots/spot';
 import { weekAfter } from '@/core/units/units';
 import { sizeText } from './containers';
 import { countText, dateText, hoursText, lengthText, weekText, type Units } from './format';
-import { inSentence, type Keyed } from './names';
+import { inSentence, SUPPORT_NAMES, type Keyed } from './names';
 import { leadWord, sentenceOf } from './remarks';
 
 const ACROSS = ['at the left', 'in the middle', 'at the right'] as const;
@@ -40,6 +40,7 @@ export function describePlanting(reading: Reading, keys: readonly Keyed[], opini
   const week = weekAfter(planting.plantedWeek, weeks);
   const lines = [`${planting.name}: ${sizeText(planting.container.shape, units.length)} ${units.length} ${planting.container.name.toLowerCase()} at ${spot.name.toLowerCase()}, ${hoursText(spot.sunHours)} of sun, ${weeks === 0 ? 'on planting day' : `${countText(weeks, 'week')} after planting`}, ${weekText(week)}.`];
   if (plants.length === 0) lines.push('Nothing is planted in it yet.');
+  if (planting.support) lines.push(`${SUPPORT_NAMES[planting.support.form].name}, ${lengthText(planting.support.heightCm, units)} above the mix, ${placeText(planting.support, reach)}.`);
   for (const { kind, count, letter } of keys) {
     const here = plants.map((plant, i) => ({ plant, size: sizes[i]! })).filter(({ plant }) => plant.kindId === kind.id);
     const tall = Math.max(...here.map(({ size }) => size.heightCm));

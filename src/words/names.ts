@@ -3,6 +3,7 @@ import type { Scheme } from '@/core/colour/schemes';
 import { rolesPlayed } from '@/core/checks/rules/roles';
 import { read } from '@/core/checks/reading';
 import type { PlantingInSpot } from '@/core/plantings/planting';
+import type { SupportForm } from '@/core/plantings/support';
 import type { PlantKind, Role } from '@/core/plants/kind';
 
 export const SCHEME_NAMES: Readonly<Record<Scheme['kind'], string>> = {
@@ -20,6 +21,13 @@ export const SCHEME_NAMES: Readonly<Record<Scheme['kind'], string>> = {
   triad: 'Three apart',
   loved: 'From a loved colour',
   palette: 'From a palette',
+};
+
+/** Things to climb. */
+export const SUPPORT_NAMES: Readonly<Record<SupportForm, { readonly name: string; readonly one: string; readonly about: string }>> = {
+  obelisk: { name: 'Obelisk', one: 'an obelisk', about: 'four legs that meet in a ball' },
+  wigwam: { name: 'Wigwam of canes', one: 'a wigwam of canes', about: 'canes tied near their tops' },
+  trellis: { name: 'Fan trellis', one: 'a fan trellis', about: 'flat, for the back' },
 };
 
 /** A scheme in a few words: "violet with its opposite". */
@@ -60,8 +68,16 @@ export interface Keyed {
 
 const ROLE_ORDER: Readonly<Record<Role, number>> = { lead: 0, body: 1, edge: 2 };
 
-/** The kinds of a planting with their letters: lead first, then body, then edge. */
+const lettered = new WeakMap<PlantingInSpot, readonly Keyed[]>();
+
+/** The kinds of a planting with their letters: lead first, then body, then edge. Every remark asks for them: worked out once. */
 export function keyed(it: PlantingInSpot): readonly Keyed[] {
+  let keys = lettered.get(it);
+  if (!keys) lettered.set(it, (keys = letter(it)));
+  return keys;
+}
+
+function letter(it: PlantingInSpot): readonly Keyed[] {
   const played = rolesPlayed(read(it));
   const groups = new Map<string, { kind: PlantKind; role: Role; count: number }>();
   it.plants.forEach((plant, i) => {

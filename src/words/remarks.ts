@@ -7,7 +7,7 @@ import { NEAR } from '@/core/checks/rules/weight';
 import { weekAfter } from '@/core/units/units';
 import { windName } from '@/core/potting/tipping';
 import { countText, dateText, hoursText, lengthText, moneyText, temperatureText, weightText, windText, type Units } from './format';
-import { inSentence, keyed, ROLE_NAMES, schemeText } from './names';
+import { inSentence, keyed, ROLE_NAMES, schemeText, SUPPORT_NAMES } from './names';
 import { schoolOf } from '@/core/schools/index';
 import { SCHOOL_NAMES } from './schools';
 
@@ -265,6 +265,8 @@ export function editText(edit: Edit, it: PlantingInSpot, units: Units, kindOf: (
       return 'Leave it untrimmed';
     case 'remake':
       return 'Plant it this way';
+    case 'support':
+      return edit.support ? `Try ${SUPPORT_NAMES[edit.support.form].one} there` : 'Try it without the support';
     case 'wish':
       return 'Wish for it';
     case 'rename':
@@ -316,6 +318,8 @@ export function historyText(edit: Edit, it: PlantingInSpot, kindOf: (id: KindId)
       return `Took back the trim of ${nameAt(edit.place)}`;
     case 'remake':
       return REMADE[edit.why];
+    case 'support':
+      return edit.support ? `Set ${SUPPORT_NAMES[edit.support.form].one}` : 'Took the support out';
     case 'wish':
       return edit.change.school ? `Composed as ${edit.change.school === 'any' ? 'it comes' : SCHOOL_NAMES[edit.change.school].toLowerCase()}` : 'Changed the wishes';
     case 'rename':

@@ -12,7 +12,16 @@ export const NAMED_COLOURS = {
 export type ColourName = keyof typeof NAMED_COLOURS;
 export const COLOUR_NAMES = Object.keys(NAMED_COLOURS) as readonly ColourName[];
 
+/** Names found, by the colour they were found for: records keep their colours, and screens name them again and again. */
+const found = new WeakMap<Oklch, ColourName>();
+
 /** The name whose example looks most like a colour. */
 export function colourName(colour: Oklch): ColourName {
-  return COLOUR_NAMES.reduce((best, name) => (lookApart(NAMED_COLOURS[name], colour) < lookApart(NAMED_COLOURS[best], colour) ? name : best), COLOUR_NAMES[0]!);
+  let name = found.get(colour);
+  if (!name) {
+    const apart = COLOUR_NAMES.map((each) => lookApart(NAMED_COLOURS[each], colour));
+    name = COLOUR_NAMES[apart.indexOf(Math.min(...apart))]!;
+    found.set(colour, name);
+  }
+  return name;
 }

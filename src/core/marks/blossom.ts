@@ -1,4 +1,5 @@
 import { add, level, unit, type Vec3 } from '../geometry/vec3';
+import { UNLIT } from './mark';
 import { WHY, type Sheaf } from './sprout';
 
 /** A place on the plant where a flower may sit: a stem's end or a node, and the way it looks. */
@@ -114,7 +115,7 @@ function addPlume(sheaf: Sheaf, site: Site, at: Vec3, lengthCm: number, key: num
     const s = i / 6;
     spine.push(add(add(at, lean, long * s), add(site.outward, [0, -0.6, 0]), long * 0.28 * s ** 2.4));
   }
-  sheaf.marks.push({ kind: 'plume', plant: sheaf.sprout.plant, p: spine[3]!, env: sheaf.env(spine[3]!), jitter: sheaf.signed(key, 3, WHY.jitter), ao: 1, sun: 1, spine, widthCm: Math.max(1.4, lengthCm * 0.13), colour: sheaf.flower!.main, seed: key });
+  sheaf.marks.push({ kind: 'plume', plant: sheaf.sprout.plant, p: spine[3]!, env: sheaf.env(spine[3]!), jitter: sheaf.signed(key, 3, WHY.jitter), ao: UNLIT, sun: UNLIT, spine, widthCm: Math.max(1.4, lengthCm * 0.13), colour: sheaf.flower!.main, seed: key });
 }
 
 /** Fruit longer than this hang in smaller numbers, cm. Tuned by eye. */

@@ -1,9 +1,11 @@
+import type { Oklch } from '../colour/oklch';
 import { add, level, unit, type Vec3 } from '../geometry/vec3';
 import { mix } from '../units/units';
 import { addFlowers, addFruits, type Site } from './blossom';
 import type { LeafStyle } from './mark';
 import { OUTLINES } from './outline';
 import { GOLDEN_RAD, WHY, type Sheaf } from './sprout';
+import type { Bar } from './support';
 
 /** Rosettes: leaves in a spiral, upright and short in the heart, flat and long outside. */
 export function growRosette(sheaf: Sheaf): void {
@@ -116,18 +118,27 @@ export function growPaddles(sheaf: Sheaf): void {
   addFlowers(sheaf, sites);
 }
 
-/** Climbers round a wigwam of three canes. */
+/** A climber's own canes: three, met at the top. */
+const OWN_CANES = 3;
+const CANE: Oklch = [0.68, 0.06, 80];
+
+/** Climbers wind round the legs of a support that stands near; where there is none, round a wigwam of canes of their own. */
 export function growClimber(sheaf: Sheaf): void {
   const { sprout } = sheaf;
   const { kind } = sprout;
   const ratio = OUTLINES[kind.foliage.shape].ratio;
   const caneTop = Math.max(sprout.heightCm * 1.06, 40);
+  const canes = sprout.legs ? sprout.legs.map((leg) => climbed(leg, sprout.heightCm)) : Array.from({ length: OWN_CANES }, (_, c) => ({
+    foot: add(sprout.base, level(c * 2.094 + 0.4), Math.min(9, sprout.radiusCm * 0.5)),
+    head: add(add(sprout.base, level(c * 2.094 + 0.4), 1.2), [0, caneTop, 0]),
+  }));
   const sites: Site[] = [];
-  for (let c = 0; c < 3; c += 1) {
-    const foot = add(sprout.base, level(c * 2.094 + 0.4), Math.min(9, sprout.radiusCm * 0.5));
-    const head = add(add(sprout.base, level(c * 2.094 + 0.4), 1.2), [0, caneTop, 0]);
-    sheaf.addStem(foot, head, 0.7, [0.68, 0.06, 80]);
-    const turns = Math.round((sprout.heightCm / 5.5) * mix(0.5, 1, sprout.share));
+  // As many leaves, whatever they are shared out over.
+  const full = (sprout.heightCm / 5.5) * (OWN_CANES / canes.length);
+  for (const [c, { foot, head }] of canes.entries()) {
+    // Led from its own place to the foot of a leg; own canes stand round it.
+    sheaf.addStem(sprout.legs ? sprout.base : foot, sprout.legs ? foot : head, sprout.legs ? 0.3 : 0.7, sprout.legs ? sheaf.leaf.stem : CANE);
+    const turns = Math.max(1, Math.round(full * mix(0.5, 1, sprout.share)));
     for (let j = 0; j < turns; j += 1) {
       const f = (j + 0.4) / turns;
       const angle = j * 0.95 * 2 + c * 2.1;
@@ -146,6 +157,12 @@ export function growClimber(sheaf: Sheaf): void {
     }
   }
   addFlowers(sheaf, sites);
+}
+
+/** A leg as far up as the plant has grown. */
+function climbed({ from, to }: Bar, heightCm: number): { readonly foot: Vec3; readonly head: Vec3 } {
+  const share = Math.min(1, (heightCm * 1.06) / Math.max(1, to[1] - from[1]));
+  return { foot: from, head: [mix(from[0], to[0], share), mix(from[1], to[1], share), mix(from[2], to[2], share)] };
 }
 
 /** Bush tomato: staked stems, leaves of several toothed leaflets, trusses below them. */

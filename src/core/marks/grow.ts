@@ -7,6 +7,7 @@ import { growClimber, growFern, growPaddles, growRosette, growTruss } from './cr
 import type { Mark } from './mark';
 import { Sheaf } from './sprout';
 import { RAD_PER_DEG } from '../units/units';
+import type { Bar } from './support';
 import { growTrail } from './trail';
 import { growBulb, growGrass, growStraps } from './tuft';
 import type { Vessel } from './vessel';
@@ -30,8 +31,9 @@ const GENERATORS: Readonly<Record<Habit, (sheaf: Sheaf) => void>> = {
 /**
  * The marks of one plant: a pure function of its record, its size and its seed.
  * @param index which plant of the planting this is, kept on every mark
+ * @param legs of a support it can climb; `null`: it brings its own canes
  */
-export function growPlant(plant: Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'lean' | 'turnDeg'>, size: Size, vessel: Vessel, index: number): Mark[] {
+export function growPlant(plant: Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'lean' | 'turnDeg'>, size: Size, vessel: Vessel, index: number, legs: readonly Bar[] | null = null): Mark[] {
   const turnRad = (plant.turnDeg ?? 0) * RAD_PER_DEG;
   const outward = vessel.outward(plant.xCm, plant.zCm);
   const trails = plant.kind.habit === 'trailing';
@@ -50,6 +52,7 @@ export function growPlant(plant: Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'see
     outward: trails && turnRad !== 0 ? turnedBy(outward, turnRad) : outward,
     rimShare: vessel.rimShare(plant.xCm, plant.zCm),
     vessel,
+    legs,
   });
   GENERATORS[plant.kind.habit](sheaf);
   const marks = turnRad !== 0 && !trails ? turnedAll(sheaf.marks, sheaf.sprout.base, turnRad) : sheaf.marks;

@@ -51,51 +51,102 @@ function areaOf(mark: Mark): number {
  */
 export function lightMarks(marks: readonly Mark[], { toSun, sunShare }: Light = STUDIO_LIGHT): void {
   if (marks.length === 0) return;
-  const low = [Infinity, Infinity, Infinity];
-  const high = [-Infinity, -Infinity, -Infinity];
-  for (const { p } of marks)
-    for (let a = 0; a < 3; a += 1) {
-      low[a] = Math.min(low[a]!, p[a]!);
-      high[a] = Math.max(high[a]!, p[a]!);
-    }
-  const size = low.map((l, a) => Math.max(1, Math.ceil((high[a]! - l) / CELL_CM)) + 3);
-  const [nx, ny, nz] = size as [number, number, number];
-  const [ox, oy, oz] = low.map((l) => l - CELL_CM * 1.5) as [number, number, number];
-  let grid = new Float32Array(nx * ny * nz);
-  const at = (x: number, y: number, z: number) => (z * ny + y) * nx + x;
+  const grid = leafGrid(marks, toSun);
+  const { nx, ny, ox, oy, oz } = grid;
+  // Light changes slowly from place to place: it is reckoned at the corners of cells where marks are, once, and read between them.
+  const sky = new Float32Array(grid.area.length).fill(UNKNOWN);
+  const sun = new Float32Array(grid.area.length);
+  const lit = (i: number, j: number, k: number): number => {
+    const at = (k * ny + j) * nx + i;
+    if (sky[at] !== UNKNOWN) return at;
+    let open = 0;
+    for (const d of SKY) open += Math.exp(-SKY_EXTINCTION * met(grid, i, j, k, d, SKY_STEPS));
+    sky[at] = (open / SKY.length) ** 0.8;
+    sun[at] = sunShare * Math.exp(-SUN_EXTINCTION * met(grid, i, j, k, toSun, SUN_STEPS));
+    return at;
+  };
   for (const mark of marks) {
-    const area = areaOf(mark) / (CELL_CM * CELL_CM);
-    if (area === 0) continue;
-    const points = mark.kind === 'leaf' && mark.lengthCm > 6 ? [0.2, 0.55, 0.9] : [mark.kind === 'leaf' ? 0.5 : 0];
+    const { p } = mark;
+    const x = (p[0] - ox) / CELL_CM;
+    const y = (p[1] - oy) / CELL_CM;
+    const z = (p[2] - oz) / CELL_CM;
+    const i = x | 0;
+    const j = y | 0;
+    const k = z | 0;
+    const [fx, fy, fz] = [x - i, y - j, z - k];
+    let [ao, open] = [0, 0];
+    for (let corner = 0; corner < 8; corner += 1) {
+      const at = lit(i + (corner & 1), j + ((corner >> 1) & 1), k + (corner >> 2));
+      const share = (corner & 1 ? fx : 1 - fx) * (corner & 2 ? fy : 1 - fy) * (corner & 4 ? fz : 1 - fz);
+      ao += share * sky[at]!;
+      open += share * sun[at]!;
+    }
+    mark.ao = ao;
+    mark.sun = open;
+  }
+}
+
+const UNKNOWN = -1;
+
+/** Leaf area by cell, in cell faces, with the corner it begins at, cm. */
+interface LeafGrid {
+  readonly area: Float32Array;
+  readonly nx: number;
+  readonly ny: number;
+  readonly nz: number;
+  readonly ox: number;
+  readonly oy: number;
+  readonly oz: number;
+}
+
+function leafGrid(marks: readonly Mark[], toSun: Vec3): LeafGrid {
+  let [x0, y0, z0, x1, y1, z1] = [Infinity, Infinity, Infinity, -Infinity, -Infinity, -Infinity];
+  for (const { p } of marks) {
+    x0 = Math.min(x0, p[0]);
+    y0 = Math.min(y0, p[1]);
+    z0 = Math.min(z0, p[2]);
+    x1 = Math.max(x1, p[0]);
+    y1 = Math.max(y1, p[1]);
+    z1 = Math.max(z1, p[2]);
+  }
+  const cells = (low: number, high: number) => Math.max(1, Math.ceil((high - low) / CELL_CM)) + 3;
+  const [nx, ny, nz] = [cells(x0, x1), cells(y0, y1), cells(z0, z1)];
+  const [ox, oy, oz] = [x0 - CELL_CM * 1.5, y0 - CELL_CM * 1.5, z0 - CELL_CM * 1.5];
+  let area = new Float32Array(nx * ny * nz);
+  for (const mark of marks) {
+    const whole = areaOf(mark) / (CELL_CM * CELL_CM);
+    if (whole === 0) continue;
+    const leaf = mark.kind === 'leaf';
+    const points = leaf ? (mark.lengthCm > 6 ? LONG_LEAF : SHORT_LEAF) : AT_ITS_PLACE;
+    const u = leaf ? mark.u : toSun;
     for (const s of points) {
-      const reach = mark.kind === 'leaf' ? mark.lengthCm * s : 0;
-      const u = mark.kind === 'leaf' ? mark.u : toSun;
+      const reach = leaf ? mark.lengthCm * s : 0;
       const x = Math.floor((mark.p[0] + u[0] * reach - ox) / CELL_CM);
       const y = Math.floor((mark.p[1] + u[1] * reach - oy) / CELL_CM);
       const z = Math.floor((mark.p[2] + u[2] * reach - oz) / CELL_CM);
-      if (x >= 0 && y >= 0 && z >= 0 && x < nx && y < ny && z < nz) grid[at(x, y, z)]! += area / points.length;
+      if (x >= 0 && y >= 0 && z >= 0 && x < nx && y < ny && z < nz) area[(z * ny + y) * nx + x]! += whole / points.length;
     }
   }
-  for (const stride of [1, nx, nx * ny]) grid = blurred(grid, stride);
+  for (const stride of [1, nx, nx * ny]) area = blurred(area, stride);
+  return { area, nx, ny, nz, ox, oy, oz };
+}
 
-  const look = (p: Vec3, d: Vec3, steps: number, extinction: number): number => {
-    let tau = 0;
-    for (let i = 0; i < steps; i += 1) {
-      const r = CELL_CM * (0.85 + i);
-      const x = ((p[0] + d[0] * r - ox) / CELL_CM) | 0;
-      const y = ((p[1] + d[1] * r - oy) / CELL_CM) | 0;
-      const z = ((p[2] + d[2] * r - oz) / CELL_CM) | 0;
-      if (x < 0 || y < 0 || z < 0 || x >= nx || y >= ny || z >= nz) break;
-      tau += grid[at(x, y, z)]!;
-    }
-    return Math.exp(-extinction * tau);
-  };
-  for (const mark of marks) {
-    let sky = 0;
-    for (const d of SKY) sky += look(mark.p, d, SKY_STEPS, SKY_EXTINCTION);
-    mark.ao = (sky / SKY.length) ** 0.8;
-    mark.sun = sunShare * look(mark.p, toSun, SUN_STEPS, SUN_EXTINCTION);
+/** Shares of its length at which a leaf's area is put into the grid. */
+const LONG_LEAF = [0.2, 0.55, 0.9];
+const SHORT_LEAF = [0.5];
+const AT_ITS_PLACE = [0];
+
+/** Leaf area met from a place (in cells) along a direction, a cell at a time. The first look is a little less than a cell away. */
+function met({ area, nx, ny, nz }: LeafGrid, x: number, y: number, z: number, d: Vec3, steps: number): number {
+  let sum = 0;
+  for (let r = 0.85; r < steps; r += 1) {
+    const i = (x + d[0] * r) | 0;
+    const j = (y + d[1] * r) | 0;
+    const k = (z + d[2] * r) | 0;
+    if (i < 0 || j < 0 || k < 0 || i >= nx || j >= ny || k >= nz) break;
+    sum += area[(k * ny + j) * nx + i]!;
   }
+  return sum;
 }
 
 function blurred(grid: Float32Array, stride: number): Float32Array<ArrayBuffer> {

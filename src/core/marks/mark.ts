@@ -8,6 +8,9 @@ import type { FlowerForm, LeafShape, PlantKind } from '../plants/kind';
  */
 export type Mark = LeafMark | StrapMark | StemMark | FlowerMark | PlumeMark | FruitMark;
 
+/** What `ao` and `sun` hold until light is worked out. Not whole, so that a mark is laid out for fractions from its birth: engines change the layout of thousands of marks otherwise, which takes longer than lighting them. */
+export const UNLIT = 0.5;
+
 interface MarkBase {
   /** Which plant of the planting, by its index. */
   readonly plant: number;

@@ -3,8 +3,9 @@ import { squareTo, unit, type Vec3 } from '../geometry/vec3';
 import type { PlantKind } from '../plants/kind';
 import { hash01, hashSigned } from '../random/hash';
 import { mix } from '../units/units';
+import type { Bar } from './support';
 import type { Vessel } from './vessel';
-import type { FlowerStyle, LeafMark, LeafStyle, Mark } from './mark';
+import { UNLIT, type FlowerStyle, type LeafMark, type LeafStyle, type Mark } from './mark';
 
 /** One plant about to be drawn: its record, its size this week, where it stands, and the vessel around it. */
 export interface Sprout {
@@ -23,6 +24,8 @@ export interface Sprout {
   readonly outward: Vec3;
   readonly rimShare: number;
   readonly vessel: Vessel;
+  /** Legs of a support within its reach. */
+  readonly legs: readonly Bar[] | null;
 }
 
 export const GOLDEN_RAD = Math.PI * (3 - Math.sqrt(5));
@@ -74,7 +77,7 @@ export class Sheaf {
   addLeaf(at: Vec3, u: Vec3, n: Vec3, lengthCm: number, more: { readonly widthCm: number; readonly bend: number; readonly fold: number; readonly jitter: number; readonly stalkFrom?: Vec3 | null; readonly style?: LeafStyle; readonly env?: Vec3 }): void {
     const along = unit(u);
     const mark: LeafMark = {
-      kind: 'leaf', plant: this.sprout.plant, p: at, env: more.env ?? this.env(at), jitter: more.jitter, ao: 1, sun: 1,
+      kind: 'leaf', plant: this.sprout.plant, p: at, env: more.env ?? this.env(at), jitter: more.jitter, ao: UNLIT, sun: UNLIT,
       style: more.style ?? this.leaf, u: along, n: squareTo(n, along), lengthCm, widthCm: more.widthCm, bendRad: more.bend, foldRad: more.fold, stalkFrom: more.stalkFrom ?? null,
     };
     this.marks.push(mark);
@@ -82,15 +85,15 @@ export class Sheaf {
 
   addStem(from: Vec3, to: Vec3, widthCm: number, colour: Oklch, jitter = 0): void {
     const p: Vec3 = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2, (from[2] + to[2]) / 2];
-    this.marks.push({ kind: 'stem', plant: this.sprout.plant, p: from, to, env: this.env(p), jitter, ao: 1, sun: 1, widthCm, colour });
+    this.marks.push({ kind: 'stem', plant: this.sprout.plant, p: from, to, env: this.env(p), jitter, ao: UNLIT, sun: UNLIT, widthCm, colour });
   }
 
   addFlower(at: Vec3, axis: Vec3, radiusCm: number, open: number, seedKey: number, jitter: number): void {
     if (!this.flower) return;
-    this.marks.push({ kind: 'flower', plant: this.sprout.plant, p: at, env: this.env(at), jitter, ao: 1, sun: 1, style: this.flower, axis: unit(axis), radiusCm, seed: (this.sprout.seed ^ Math.imul(seedKey + 1, 0x9e3779b1)) >>> 0, open });
+    this.marks.push({ kind: 'flower', plant: this.sprout.plant, p: at, env: this.env(at), jitter, ao: UNLIT, sun: UNLIT, style: this.flower, axis: unit(axis), radiusCm, seed: (this.sprout.seed ^ Math.imul(seedKey + 1, 0x9e3779b1)) >>> 0, open });
   }
 
   addFruit(at: Vec3, { radiusCm, longCm }: { readonly radiusCm: number; readonly longCm: number }, colour: Oklch, jitter: number): void {
-    this.marks.push({ kind: 'fruit', plant: this.sprout.plant, p: at, env: this.env(at), jitter, ao: 1, sun: 1, radiusCm, longCm, colour });
+    this.marks.push({ kind: 'fruit', plant: this.sprout.plant, p: at, env: this.env(at), jitter, ao: UNLIT, sun: UNLIT, radiusCm, longCm, colour });
   }
 }

@@ -1,6 +1,7 @@
 import { add, level, unit, type Vec3 } from '../geometry/vec3';
 import { mix } from '../units/units';
 import { addFlowers, type Site } from './blossom';
+import { UNLIT } from './mark';
 import { GOLDEN_RAD, WHY, type Sheaf } from './sprout';
 
 /** Points along a blade that leaves upright and bends over: lean grows with s^1.5. */
@@ -23,7 +24,7 @@ function addRuns(sheaf: Sheaf, spine: readonly Vec3[], width: (s: number) => num
     const to = Math.round((last * (r + 1)) / runs);
     const part = spine.slice(from, to + 1);
     const middle = part[Math.floor(part.length / 2)]!;
-    sheaf.marks.push({ kind: 'strap', plant: sheaf.sprout.plant, p: middle, env: sheaf.env(middle), jitter, ao: 1, sun: 1, style: sheaf.leaf, spine: part, widthsCm: part.map((_, i) => width((from + i) / last)), side });
+    sheaf.marks.push({ kind: 'strap', plant: sheaf.sprout.plant, p: middle, env: sheaf.env(middle), jitter, ao: UNLIT, sun: UNLIT, style: sheaf.leaf, spine: part, widthsCm: part.map((_, i) => width((from + i) / last)), side });
   }
 }
 

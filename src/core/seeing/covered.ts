@@ -1,5 +1,6 @@
 import { dot, type Vec3 } from '../geometry/vec3';
 import type { LeafMark, Mark } from '../marks/mark';
+import { fromFront } from './depth';
 import { aim, depthOf, screenX, screenY, type Aim, type Lens } from './lens';
 
 /** Edge of a cell of the picture in which leaf area is added up, pixels. */
@@ -18,7 +19,9 @@ export function withoutCovered(marks: readonly Mark[], lens: Lens, frame: { read
   const layers = new Float32Array(across * (Math.ceil(frame.heightPx / CELL_PX) + 1));
   const cell = (x: number, y: number): number => (x < 0 || y < 0 || x >= frame.widthPx || y >= frame.heightPx ? -1 : ((y / CELL_PX) | 0) * across + ((x / CELL_PX) | 0));
   const shown = new Uint8Array(marks.length);
-  for (const i of fromFront(marks, a)) {
+  const depths = new Float32Array(marks.length);
+  for (let i = 0; i < depths.length; i += 1) depths[i] = depthOf(a, marks[i]!.p);
+  for (const i of fromFront(depths)) {
     const mark = marks[i]!;
     const [x0, y0] = [screenX(a, mark.p), screenY(a, mark.p)];
     const first = cell(x0, y0);
@@ -33,18 +36,9 @@ export function withoutCovered(marks: readonly Mark[], lens: Lens, frame: { read
     if (middle >= 0) layers[middle]! += area;
     if (last >= 0) layers[last]! += area;
   }
-  return marks.filter((_, i) => shown[i] === 1);
-}
-
-/** Indices from the nearest to the farthest, sorted as whole numbers that hold depth and index: many times faster than comparing. */
-function fromFront(marks: readonly Mark[], a: Aim): Uint32Array {
-  const bits = Math.ceil(Math.log2(marks.length + 1));
-  const steps = 2 ** (32 - bits) - 1;
-  const depths = Float32Array.from(marks, ({ p }) => depthOf(a, p));
-  const nearest = depths.reduce((most, depth) => Math.max(most, depth), -Infinity);
-  const span = depths.reduce((most, depth) => Math.max(most, nearest - depth), 1e-6);
-  const keys = Uint32Array.from(depths, (depth, i) => Math.floor(((nearest - depth) / span) * steps) * 2 ** bits + i).sort();
-  return keys.map((key) => key & (2 ** bits - 1));
+  const left: Mark[] = [];
+  for (let i = 0; i < shown.length; i += 1) if (shown[i] === 1) left.push(marks[i]!);
+  return left;
 }
 
 /** The far end of a mark that is long. */

@@ -28,6 +28,12 @@ export function extentOf(reading: Reading): Extent {
   const sizes = reading.grown();
   const soil = reading.potHeightCm - reading.planting.container.headspaceCm;
   let [left, right, above, below] = [front, front, reading.potHeightCm + (shape.kind === 'basket' || shape.kind === 'cone' ? shape.topCm * 1.3 : 8), 4];
+  const { support } = reading.planting;
+  if (support) {
+    above = Math.max(above, soil + support.heightCm + 2);
+    left = Math.max(left, support.widthCm / 2 - support.xCm);
+    right = Math.max(right, support.widthCm / 2 + support.xCm);
+  }
   reading.plants.forEach((plant, i) => {
     const size = sizes[i]!;
     const half = size.spreadCm * 0.62;

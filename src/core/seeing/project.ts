@@ -3,6 +3,7 @@ import { illumination } from '../marks/light';
 import type { FruitMark, LeafMark, Mark, PlumeMark, StemMark, StrapMark } from '../marks/mark';
 import { OUTLINES } from '../marks/outline';
 import { hash01, hashSigned } from '../random/hash';
+import { fromFront } from './depth';
 import { depthOf, screenX, screenY, type Aim } from './lens';
 import { fill, line, type Drawn, type Part } from './part';
 import { projectFlower } from './projectFlower';
@@ -27,7 +28,17 @@ export function* projectMarks(marks: readonly Mark[], a: Aim, detail: Detail): G
     if (one) drawn.push(one);
     if (i % MARKS_A_STEP === MARKS_A_STEP - 1) yield;
   }
-  return drawn.sort((m, n) => m.depthCm - n.depthCm);
+  return fromBack(drawn);
+}
+
+/** Ordered from back to front. */
+export function fromBack(drawn: readonly Drawn[]): Drawn[] {
+  const depths = new Float32Array(drawn.length);
+  for (let i = 0; i < depths.length; i += 1) depths[i] = -drawn[i]!.depthCm;
+  const order = fromFront(depths);
+  const sorted: Drawn[] = [];
+  for (let i = 0; i < order.length; i += 1) sorted.push(drawn[order[i]!]!);
+  return sorted;
 }
 
 function projectMark(mark: Mark, a: Aim, detail: Detail): Drawn | null {

@@ -75,7 +75,8 @@ function petals(f: Face, colour: Oklch, ring: PetalRing): void {
 /** A closed ring of points with lobes. */
 function lobed(f: Face, colour: Oklch, radius: number, lobes: number, dip: number, height: number, light: number, alpha = 1): void {
   const xy: number[] = [];
-  const steps = Math.max(10, lobes * 4);
+  // On the move a point and a notch for each lobe are enough.
+  const steps = f.flat ? Math.max(8, lobes * 2) : Math.max(10, lobes * 4);
   for (let i = 0; i < steps; i += 1) {
     const angle = (i / steps) * Math.PI * 2;
     put(f, radius * (1 - dip * (0.5 - 0.5 * Math.cos(angle * lobes))), angle, height, xy);

@@ -4,12 +4,14 @@ import { foresee, type Size } from '../growth/foresee';
 import { growPlant } from '../marks/grow';
 import { lightMarks, STUDIO_LIGHT, type Light } from '../marks/light';
 import type { Mark } from '../marks/mark';
+import { growSupport, legsOf } from '../marks/support';
 import { vesselOf, type Vessel } from '../marks/vessel';
+import { reaches } from '../plantings/support';
 import { clamp } from '../units/units';
 import { projectBody, type Body } from './body';
 import { aim, screenX, screenY, type Aim, type Lens } from './lens';
 import { fill, type Drawn, type Layer, type Picture } from './part';
-import { projectMarks, type Detail } from './project';
+import { fromBack, projectMarks, type Detail } from './project';
 import { finished } from './steps';
 import type { Subject } from './subject';
 
@@ -33,8 +35,11 @@ export function* growScene(subject: Subject, weeks: number): Generator<void, Sce
   const vessel = vesselOf(subject.container, subject.hung);
   const marks: Mark[] = [];
   const sizes = foresee(subject.plants, subject.conditions, subject.plantedWeek).at(weeks);
+  const { support } = subject;
+  if (support) marks.push(...growSupport(support, vessel));
   for (const [index, plant] of subject.plants.entries()) {
-    for (const mark of growPlant(plant, sizes[index]!, vessel, index)) marks.push(mark);
+    const legs = support && reaches(support, plant) ? legsOf(support, vessel) : null;
+    for (const mark of growPlant(plant, sizes[index]!, vessel, index, legs)) marks.push(mark);
     yield;
   }
   const { container, hung, light = STUDIO_LIGHT } = subject;
@@ -81,7 +86,7 @@ export function* drawElevation(scene: Scene, lens: Lens, detail: Detail, frame: 
   layers.push({ clip: null, drawn: [{ depthCm: 0, plant: -1, parts: [...body.wall, ...body.mouth] }] });
   layers.push({ clip: aboveRim(body.nearRim, frame), drawn: yield* projectMarks(low, a, detail) });
   layers.push({ clip: body.silhouette, drawn: [{ depthCm: 0, plant: -1, parts: foliageShadow(frontDrawn, body, a, detail) }] });
-  const last = body.chains.length > 0 ? [...frontDrawn, ...body.chains].sort((m, n) => m.depthCm - n.depthCm) : frontDrawn;
+  const last = body.chains.length > 0 ? fromBack([...frontDrawn, ...body.chains]) : frontDrawn;
   layers.push({ clip: null, drawn: last });
   return { ...frame, layers };
 }

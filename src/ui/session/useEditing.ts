@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import type { CountedSeen } from '@/core/checks/reading';
 import { opinionOf, type Opinion } from '@/core/checks/opinion';
 import { applyEdit, type Edit } from '@/core/plantings/edits';
@@ -10,6 +10,7 @@ import type { History } from '@/data/db';
 import { useLibrary } from './LibraryProvider';
 import { useLive, useSettings, useStore } from './StoreProvider';
 import { useCountedSeen } from './useCountedSeen';
+import { useRested } from './useRested';
 
 export interface Editing {
   readonly planting: Planting;
@@ -39,8 +40,9 @@ export function useEditing(id: string | null): Editing | null | undefined {
   const shown = useMemo(() => (stored ? (held && held.base.id === stored.planting.id ? applyEdit(stored.planting, held.edit) : stored.planting) : null), [stored, held]);
   const it = useMemo(() => (stored && shown ? inSpot(shown, stored.spot, kindOf, house) : null), [stored, shown, kindOf, house]);
   const counted = useCountedSeen(it);
-  // Judged after the drawings have followed the hand, and given up for the next move.
-  const judged = useDeferredValue(it);
+  // Drawings follow the hand; remarks that change with every move of it could not be read. Another planting is judged at once.
+  const rested = useRested(it);
+  const judged = rested?.planting.id === it?.planting.id ? rested : it;
   const opinion = useMemo(() => (judged ? opinionOf(judged, judged === it ? counted : undefined) : null), [judged, it, counted]);
   const preview = useCallback((edit: Edit | null) => setHeld(edit && stored ? { base: stored.planting, edit } : null), [stored]);
   const apply = useCallback(
