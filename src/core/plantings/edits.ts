@@ -2,6 +2,7 @@ import type { KindId } from '../plants/kind';
 import type { NurserySizeId } from '../plants/nursery';
 import type { Container } from '../containers/container';
 import type { Place, PlaceId, Planting, Wishes } from './planting';
+import type { Support } from './support';
 
 /** One change to a planting, as plain data: what the Bench does, what a fix proposes, what undo names. */
 export type Edit =
@@ -18,6 +19,7 @@ export type Edit =
   | { readonly kind: 'trim'; readonly place: PlaceId; readonly weeks: number; readonly cut: number }
   | { readonly kind: 'untrim'; readonly place: PlaceId; readonly weeks: number }
   | { readonly kind: 'remake'; readonly change: Remake; readonly why: RemakeKind }
+  | { readonly kind: 'support'; readonly support: Support | null }
   | { readonly kind: 'wish'; readonly change: Partial<Wishes> }
   | { readonly kind: 'rename'; readonly name: string }
   | { readonly kind: 'mean'; readonly check: string; readonly meant: boolean };
@@ -71,6 +73,10 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
       return withTrims(planting, planting.care.trims.filter((trim) => trim.place !== edit.place || trim.weeks !== edit.weeks));
     case 'remake':
       return remade(planting, edit.change);
+    case 'support': {
+      const { support: _, ...bare } = planting;
+      return edit.support ? { ...bare, support: edit.support } : bare;
+    }
     case 'wish':
       return { ...planting, wishes: { ...planting.wishes, ...edit.change } };
     case 'rename':

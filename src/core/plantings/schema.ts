@@ -6,6 +6,7 @@ import { NURSERY_SIZE_IDS } from '../plants/nursery';
 import { weeksBetween } from '../units/units';
 import { USUAL_CARE } from './planting';
 import { SCHOOL_IDS } from './schoolId';
+import { supportSchema } from './supportSchema';
 
 const id = (label: string) => z.string().min(1, `${label} must not be empty.`).max(80, `${label} must be at most 80 letters.`);
 const week = (label: string) => z.number().int(`${label} must be a whole week, 1–52.`).min(1, `${label} must be a whole week, 1–52.`).max(52, `${label} must be a whole week, 1–52.`);
@@ -76,6 +77,8 @@ export const plantingSchema = z.object({
   endWeek: week('Last week'),
   care: careSchema.default(USUAL_CARE),
   places: z.array(placeSchema).max(200, 'A planting holds at most 200 plants.').readonly(),
+  /** Something to climb that stands in it; left out: nothing. */
+  support: supportSchema.optional(),
   strangers: z.array(strangerSchema).readonly(),
   /** Checks the gardener has answered with "I mean it". */
   meant: z.array(z.string()).readonly(),

@@ -2,12 +2,13 @@
 
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { Redo2, Undo2 } from 'lucide-react';
 import { read } from '@/core/checks/reading';
 import type { CheckId } from '@/core/checks/rules/index';
 import { mixL } from '@/core/containers/container';
 import { branchOf, FIRST_PLAN } from '@/core/plantings/kept';
+import type { SchoolId } from '@/core/plantings/schoolId';
 import { extentOf } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/subject';
 import { plantCost } from '@/core/shopping/plantCost';
@@ -76,18 +77,19 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
     (FIELD_HEIGHT_PX - 90) / (extent.planDepthCm * 2),
   );
   const culprits = useMemo(() => editing.opinion.remarks.find(({ check }) => check === pointed)?.culprits ?? [], [editing.opinion, pointed]);
-  const calm = useDeferredValue(editing);
-  const calmReading = useDeferredValue(reading);
   const rested = useRested(editing);
-  const restedReading = useRested(reading);
-  const inWords = useDescribed({ reading: restedReading, keys, opinion: rested.opinion, weeks, units: settings });
+  const restedReading = useMemo(() => read(rested.it, rested.counted), [rested.it, rested.counted]);
+  const restedKeys = useMemo(() => keyed(rested.it), [rested.it]);
+  const inWords = useDescribed({ reading: restedReading, keys: restedKeys, opinion: rested.opinion, weeks, units: settings });
   const eye = useMemo(() => ({ azimuthRad: looking.azimuthRad, pitchRad: looking.pitchRad }), [looking.azimuthRad, looking.pitchRad]);
   const select = useCallback((place: string | null) => setSelection(place ? [place] : []), []);
   const selected = selection[selection.length - 1] ?? null;
+  const { apply } = editing;
+  const toSchool = useCallback((school: SchoolId) => apply({ kind: 'wish', change: { school } }), [apply]);
   const toggleWeeks = useCallback(() => setStrip((now) => (now === 'weeks' ? null : 'weeks')), []);
   const toggleWalk = useCallback(() => setStrip((now) => (now === 'walk' ? null : 'walk')), []);
   const walk = useWalkPast(looking.turn, toggleWalk);
-  const calmSizes = useMemo(() => calmReading.grown(), [calmReading]);
+  const restedSizes = useMemo(() => restedReading.grown(), [restedReading]);
   const taking = useTaking(editing, { subject, weeks, looking, inWords });
   useUndoKeys(editing.undo, editing.redo);
   useBenchCommands({ editing, selection, onSelect: setSelection, weeks, onWeeks: setWeeks, last: reading.weeks, looking, onWalk: walk.start, onStrip: toggleWeeks, taking });
@@ -111,7 +113,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
             <span className="flex items-center">
               <button type="button" aria-label={history.past.length > 0 ? `Undo: ${history.past[history.past.length - 1]!.name}` : 'Undo'} title={history.past.length > 0 ? `Undo: ${history.past[history.past.length - 1]!.name} (Ctrl Z)` : 'Nothing to undo'} disabled={history.past.length === 0} onClick={editing.undo} className="grid size-7 place-items-center disabled:text-rule2"><Undo2 size={18} aria-hidden /></button>
               <button type="button" aria-label={history.future.length > 0 ? `Redo: ${history.future[0]!.name}` : 'Redo'} title={history.future.length > 0 ? `Redo: ${history.future[0]!.name} (Ctrl Shift Z)` : 'Nothing to redo'} disabled={history.future.length === 0} onClick={editing.redo} className="grid size-7 place-items-center disabled:text-rule2"><Redo2 size={18} aria-hidden /></button>
-              <HistorySheet editing={calm} />
+              <HistorySheet editing={rested} />
             </span>
           </p>
         </header>
@@ -120,7 +122,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
             <div ref={planRef} className="relative bg-field">
               <Stencil reading={reading} keys={keys} subject={subject} weeks={weeks} pxPerCm={pxPerCm} widthPx={planWidth} heightPx={FIELD_HEIGHT_PX} selection={selection} onSelect={setSelection} culprits={culprits} editing={editing} unit={settings.length} shown={shown} eye={eye} />
             </div>
-            <div className="min-h-[30px] pt-1"><StencilTools editing={calm} selection={selection} onSelect={setSelection} shown={shown} onShown={setShown} /></div>
+            <div className="min-h-[30px] pt-1"><StencilTools editing={rested} selection={selection} onSelect={setSelection} shown={shown} onShown={setShown} unit={settings.length} /></div>
             <TurnSlider turnDeg={Math.round(looking.turnDeg)} onTurn={looking.turn} />
           </section>
           <section aria-label="Stand-back view" className="min-w-0">
@@ -133,14 +135,14 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         </div>
         {strip === 'weeks' && <ViewsStrip label="Week by week" subject={subject} pitchRad={looking.pitchRad} scenery={looking.scenery} room={room} unit={settings.length} views={STRIP_WEEKS.filter((week) => week <= reading.weeks).map((week) => ({ key: String(week), title: `Week ${week}`, about: weekText(weekAfter(planting.plantedWeek, week)), weeks: week, azimuthRad: looking.azimuthRad }))} />}
         {strip === 'walk' && <ViewsStrip label="Walking past" subject={subject} pitchRad={looking.pitchRad} scenery={looking.scenery} room={room} unit={settings.length} views={WALK_DEG.map((deg) => ({ key: String(deg), title: deg === 0 ? 'Before it' : deg < 0 ? 'Coming' : 'Going', about: `${Math.abs(deg)}° ${deg < 0 ? 'left' : deg > 0 ? 'right' : ''}`, weeks, azimuthRad: (deg * Math.PI) / 180 }))} />}
-        <KindTags editing={calm} keys={keys} sizes={calmSizes} selected={selected} onSelect={select} settings={settings} />
-        <PlantActions editing={calm} selected={selected} onSelect={select} settings={settings} weeks={weeks} />
-        <SeasonStrip reading={restedReading} keys={keys} theme={settings.theme} units={settings} />
+        <KindTags editing={rested} keys={restedKeys} sizes={restedSizes} selected={selected} onSelect={select} settings={settings} />
+        <PlantActions editing={rested} selected={selected} onSelect={select} settings={settings} weeks={weeks} />
+        <SeasonStrip reading={restedReading} keys={restedKeys} theme={settings.theme} units={settings} />
       </div>
       <aside className="mt-6 grid content-start gap-4 wide:mt-0">
         <div className="bg-paper">
-          <OpinionSheet editing={calm} settings={settings} pointed={pointed} onPoint={setPointed} />
-          {rested.it.plants.length > 1 && <SchoolsPicture it={rested.it} counted={rested.counted} onSchool={(school) => editing.apply({ kind: 'wish', change: { school } })} />}
+          <OpinionSheet editing={rested} settings={settings} pointed={pointed} onPoint={setPointed} />
+          {rested.it.plants.length > 1 && <SchoolsPicture it={rested.it} counted={rested.counted} onSchool={toSchool} />}
         </div>
         <Tray editing={rested} settings={settings} weeks={weeks} selected={selected} />
       </aside>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo } from 'react';
+import { memo, useEffect, useState } from 'react';
 import { opinionOf } from '@/core/checks/opinion';
 import type { CountedSeen } from '@/core/checks/reading';
 import { SCHOOL_IDS, type SchoolId } from '@/core/plantings/schoolId';
@@ -20,16 +20,38 @@ const ALIKE = 0.02;
 /** Schools that suit a container and spot less than this are not asked. Ours. */
 const SUITS = 0.25;
 
+interface BySchool {
+  readonly school: SchoolId;
+  readonly score: number;
+}
+
+/** The planting judged by every school it may suit, the best first; what was found last until that is done, `null` before. One school at a time, so that the page goes on in between. */
+function useBySchool(it: PlantingInSpot, counted: CountedSeen): readonly BySchool[] | null {
+  const [found, setFound] = useState<{ readonly own: SchoolId; readonly rows: readonly BySchool[] } | null>(null);
+  const own = schoolOf(it.planting).id;
+  useEffect(() => {
+    const asked = SCHOOL_IDS.filter((school) => school === own || (SCHOOLS[school].suits({ container: it.planting.container, spot: it.spot, house: it.house }) >= SUITS && (school !== 'kitchen' || it.planting.wishes.kitchen)));
+    const rows: BySchool[] = [];
+    const next = (): void => {
+      const school = asked[rows.length];
+      if (school) rows.push({ school, score: opinionOf({ ...it, planting: { ...it.planting, wishes: { ...it.planting.wishes, school } } }, counted).score });
+      if (rows.length < asked.length) timer = setTimeout(next);
+      else setFound({ own, rows: [...rows].sort((a, b) => b.score - a.score) });
+    };
+    let timer = setTimeout(next);
+    return () => clearTimeout(timer);
+  }, [it, counted, own]);
+  return found?.own === own ? found.rows : null;
+}
+
 /**
  * The planting through the eyes of every school: where each would put it between "much to answer" and "nothing to answer", on one line.
  * No figures: the same planting means something else in each, and a point more or less is nothing to plant by.
  */
-export default function SchoolsPicture({ it, counted, onSchool }: SchoolsPictureProps) {
+const SchoolsPicture = memo(function SchoolsPicture({ it, counted, onSchool }: SchoolsPictureProps) {
   const own = schoolOf(it.planting).id;
-  const rows = useMemo(
-    () => SCHOOL_IDS.filter((school) => school === own || (SCHOOLS[school].suits({ container: it.planting.container, spot: it.spot, house: it.house }) >= SUITS && (school !== 'kitchen' || it.planting.wishes.kitchen))).map((school) => ({ school, score: opinionOf({ ...it, planting: { ...it.planting, wishes: { ...it.planting.wishes, school } } }, counted).score })).sort((a, b) => b.score - a.score),
-    [it, counted, own],
-  );
+  const rows = useBySchool(it, counted);
+  if (!rows) return null;
   const best = rows[0]!.score;
   const low = Math.min(0.75, ...rows.map(({ score }) => score - 0.05));
   const x = (score: number) => 4 + (92 * (score - low)) / (1 - low);
@@ -53,4 +75,6 @@ export default function SchoolsPicture({ it, counted, onSchool }: SchoolsPicture
       </details>
     </div>
   );
-}
+});
+
+export default SchoolsPicture;

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { foreseenSeason } from '@/core/checks/foreseen';
 import type { Reading } from '@/core/checks/reading';
 import { seasonCare } from '@/core/checks/seasonCare';
@@ -17,7 +17,7 @@ interface SeasonStripProps {
 }
 
 /** The season foreseen: what there is to look at and how much of the mix is hidden, week by week; and who overtakes whom, with the week to cut. */
-export default function SeasonStrip({ reading, keys, theme, units }: SeasonStripProps) {
+const SeasonStrip = memo(function SeasonStrip({ reading, keys, theme, units }: SeasonStripProps) {
   const season = useMemo(() => foreseenSeason(reading), [reading]);
   const care = useMemo(() => seasonCare(reading), [reading]);
   const inches = units.length === 'in';
@@ -62,4 +62,6 @@ export default function SeasonStrip({ reading, keys, theme, units }: SeasonStrip
       {told.length > 0 && <ul className="text-[12.5px] leading-4">{told.slice(0, 4).map((line) => <li key={line} className="py-0.5 first-letter:uppercase">{line}.</li>)}</ul>}
     </section>
   );
-}
+});
+
+export default SeasonStrip;

@@ -17,7 +17,7 @@ import { lengthText, type Units } from '@/words/format';
 import type { Keyed } from '@/words/names';
 import { IDLE, reduce, type Effect, type Gesture, type Ground, type Input } from './stencilGesture';
 import { editOfKey } from './stencilKeys';
-import { Drip, Guides, halfPlan, Lean, Rim, SightLines, SunSide, type Shown } from './StencilLayers';
+import { Drip, Guides, halfPlan, Lean, Rim, SightLines, SunSide, SupportPlan, type Shown } from './StencilLayers';
 
 interface StencilProps {
   readonly reading: Reading;
@@ -146,6 +146,7 @@ export const Stencil = memo(function Stencil({ reading, keys, subject, weeks, px
               );
             })}
             {shown.includes('sight') && <SightLines reading={reading} at={at} sizes={sizes} picked={selection.length > 0 ? selection : reading.plants.map(({ id }) => id)} eye={eye} beyondCm={extentZ(reading) + 10} />}
+            {reading.planting.support && <SupportPlan support={reading.planting.support} at={at} />}
             {shown.includes('drip') && <Drip reading={reading} at={at} />}
             {gesture.name === 'dragging' && <Guides reading={reading} at={at} guides={gesture.guides} halfCm={halfPlan(reading)} />}
             {reading.plants.map((plant, i) => {

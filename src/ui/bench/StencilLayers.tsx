@@ -8,7 +8,9 @@ import { rimSection } from '@/core/containers/shape';
 import type { Size } from '@/core/growth/foresee';
 import { dripPlaces } from '@/core/placing/drip';
 import type { Guide } from '@/core/placing/snap';
+import { legsOf } from '@/core/marks/support';
 import { vesselOf } from '@/core/marks/vessel';
+import type { Support } from '@/core/plantings/support';
 import { inTheWay } from '@/core/seeing/sightLines';
 import type { SunThen } from '@/core/spots/sunPath';
 import { RAD_PER_DEG } from '@/core/units/units';
@@ -86,6 +88,20 @@ export function SightLines({ reading, at, sizes, picked, eye, beyondCm }: { read
           </g>
         );
       })}
+    </g>
+  );
+}
+
+/** What stands in the mix for plants to climb, from above. */
+export function SupportPlan({ support, at }: { readonly support: Support; readonly at: PlanAt }) {
+  const { x, y } = px(at);
+  const [cx, cy, half] = [x(support.xCm), y(support.zCm), (support.widthCm / 2) * at.pxPerCm];
+  const lines = { fill: 'none', stroke: 'var(--ink)', strokeWidth: 1.6 };
+  return (
+    <g aria-hidden pointerEvents="none">
+      {support.form === 'obelisk' && <path d={`M${cx - half} ${cy - half}h${2 * half}v${2 * half}h${-2 * half}zl${2 * half} ${2 * half}m0 ${-2 * half}l${-2 * half} ${2 * half}`} {...lines} />}
+      {support.form === 'wigwam' && legsOf(support, { soilY: () => 0 }).map(({ from }, i) => <line key={i} x1={cx} y1={cy} x2={x(from[0])} y2={y(from[2])} {...lines} />)}
+      {support.form === 'trellis' && <path d={`M${cx - half} ${cy}h${2 * half}M${cx - half} ${cy - 3}v6M${cx + half} ${cy - 3}v6`} {...lines} strokeWidth={2.4} />}
     </g>
   );
 }

@@ -5,9 +5,11 @@ import { memo } from 'react';
 import { arranged, settledAround, type Pattern } from '@/core/placing/arrange';
 import { Pop } from '@/ui/controls/Pop';
 import type { Editing } from '@/ui/session/useEditing';
-import { countText } from '@/words/format';
+import { usualSupport } from '@/core/plantings/support';
+import { countText, type Units } from '@/words/format';
 import { copiesOf, spreadRadiiCm } from './stencilKeys';
 import { SHOWN, type Shown } from './StencilLayers';
+import { SupportPop } from './SupportPop';
 
 const PATTERNS: readonly (readonly [pattern: Pattern, name: string, about: string])[] = [
   ['ring', 'Round the rim', 'even steps along the edge'],
@@ -22,10 +24,11 @@ interface StencilToolsProps {
   readonly onSelect: (places: readonly string[]) => void;
   readonly shown: readonly Shown[];
   readonly onShown: (shown: readonly Shown[]) => void;
+  readonly unit: Units['length'];
 }
 
 /** What can be done with the plants picked on the stencil, and what it shows. With none picked, patterns are for all. */
-const StencilTools = memo(function StencilTools({ editing, selection, onSelect, shown, onShown }: StencilToolsProps) {
+const StencilTools = memo(function StencilTools({ editing, selection, onSelect, shown, onShown, unit }: StencilToolsProps) {
   const { planting, it, apply } = editing;
   const picked = planting.places.filter(({ id }) => selection.includes(id));
   const ids = picked.map(({ id }) => id);
@@ -53,6 +56,7 @@ const StencilTools = memo(function StencilTools({ editing, selection, onSelect, 
       </Pop>
       <button type="button" className="tool" title="Put a copy beside it (D)" aria-label="Copy" disabled={picked.length === 0} onClick={() => { const copies = copiesOf(planting.places, picked); apply({ kind: 'arrange', how: 'copy', places: [...planting.places, ...copies] }); onSelect(copies.map(({ id }) => id)); }}><CopyPlus size={15} aria-hidden />Copy</button>
       <button type="button" className="tool" title="Stays where it is (L)" disabled={picked.length === 0} onClick={() => apply({ kind: 'lock', places: ids, locked: lock })}>{lock ? <Lock size={15} aria-hidden /> : <LockOpen size={15} aria-hidden />}{lock ? 'Lock' : 'Unlock'}</button>
+      <SupportPop support={planting.support ?? null} usual={(form) => usualSupport(planting.container, form)} at={first ?? null} apply={apply} unit={unit} />
       <Pop icon={<Layers2 size={15} aria-hidden />} name="Show">
         {SHOWN.map((one) => (
           <label key={one} className="flex items-center gap-2"><input type="checkbox" className="size-4 accent-[var(--ink)]" checked={shown.includes(one)} onChange={(event) => onShown(event.target.checked ? [...shown, one] : shown.filter((other) => other !== one))} />{SHOWN_NAMES[one]}</label>
