@@ -26,8 +26,10 @@ export function spreadOf(times: readonly number[]): Spread {
 }
 
 const ROUTES = ['/', '/spot?spot=demo-window', '/shelf', '/shelf?item=demo-barrow', '/start', '/bench', '/plants', '/trolley', '/shed'];
-/** Demo plantings that are moved about: one of ten plants, and the fullest box. */
-const MOVED = ['demo-kitchen-pot', 'demo-window-box'];
+/** Demo plantings that are moved about: one of ten plants, of which two are copied to make a dozen, and the fullest box. */
+const MOVED = [{ id: 'demo-kitchen-pot', copies: 2 }, { id: 'demo-window-box', copies: 0 }];
+/** Weeks after planting in which they are moved: full grown. */
+const GROWN_WEEKS = 14;
 
 export async function benchPage(): Promise<PageFigures> {
   if (!existsSync(join(root, '.next', 'BUILD_ID')) && build() !== 0) throw new Error('The build failed.');
@@ -44,7 +46,7 @@ export async function benchPage(): Promise<PageFigures> {
     await page.goto(url);
     await page.getByRole('link', { name: /open on the bench/ }).first().waitFor();
     const moved = [];
-    for (const id of MOVED) moved.push(await moving(page, `${url}/bench?planting=${id}`));
+    for (const { id, copies } of MOVED) moved.push(await moving(page, `${url}/bench?planting=${id}`, copies));
     moved.push(await yardSeen(page, url));
     moved.push(await finding(page, url));
     moved.push(await dragging(page, `${url}/spot?spot=demo-window`));
@@ -187,10 +189,18 @@ async function dragging(page: Page, url: string): Promise<Omit<PageFigures, 'fir
 }
 
 /** Turns, grows and drags on the Bench, watching how long each picture takes to be painted and what holds the page. */
-async function moving(page: Page, url: string): Promise<Omit<PageFigures, 'firstLoadKB'>> {
+async function moving(page: Page, url: string, copies: number): Promise<Omit<PageFigures, 'firstLoadKB'>> {
   await page.goto(url);
   await page.locator('canvas[data-painted=full]').nth(1).waitFor();
+  const wanted = (await page.locator('[data-place]').count()) + copies;
+  for (let i = 0; i < copies; i += 1) {
+    await page.locator('[data-place]').nth(i).press('d');
+    await page.waitForTimeout(800);
+  }
+  await page.getByRole('slider', { name: 'Weeks since planting' }).focus();
+  while (Number(await page.getByRole('slider', { name: 'Weeks since planting' }).getAttribute('aria-valuenow')) < GROWN_WEEKS) await page.keyboard.press('ArrowRight');
   const plants = await page.locator('[data-place]').count();
+  if (plants !== wanted) throw new Error(`Meant to move ${wanted} plants; found ${plants}.`);
   // Until leaves have been counted, which begins when a planting rests.
   await page.waitForTimeout(9000);
   // Marks the time when a slider is moved, and when the stand-back view's canvas is painted.
@@ -229,9 +239,9 @@ async function moving(page: Page, url: string): Promise<Omit<PageFigures, 'first
   };
   const there = (key: string, back: string, n: number) => [...Array.from({ length: n }, () => key), ...Array.from({ length: n }, () => back)];
   const turn = await run('Turn the view', there('ArrowRight', 'ArrowLeft', 10), 110);
-  const grow = await run('Weeks since planting', there('ArrowRight', 'ArrowLeft', 10), 160);
+  const grow = await run('Weeks since planting', there('ArrowLeft', 'ArrowRight', 10), 160);
   const restTurn = await run('Turn the view', there('ArrowRight', 'ArrowLeft', 5), 1300);
-  const restGrow = await run('Weeks since planting', there('ArrowRight', 'ArrowLeft', 5), 1500);
+  const restGrow = await run('Weeks since planting', there('ArrowLeft', 'ArrowRight', 5), 1500);
   const place = page.locator('[data-place]').first();
   const box = (await place.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);

@@ -25,14 +25,24 @@ const KEPT = 24;
 /** Weeks grown beforehand on either side of one at rest, and onward of one that moves. */
 const AHEAD = 2;
 
+/** Two subjects with one key are drawn alike. */
+function keyOf(subject: Subject): string {
+  return JSON.stringify({ ...subject, plants: subject.plants.map(({ kind, ...place }) => [kind.id, place]) });
+}
+
 /** Makes pictures and remembers the scenes it grew. */
 export class Picturing {
   private readonly scenes = new Map<string, Scene>();
   private last: { readonly subject: Subject; readonly key: string; readonly weeks: number; readonly step: number } | null = null;
 
+  /** Grows one planting, where no scene of it is kept, in steps. */
+  *growing(subject: Subject, weeks: number): Generator<void> {
+    yield* this.scene(subject, keyOf(subject), weeks);
+  }
+
   /** Grows what is asked for, where no scene of it is kept, and puts it on a picture, in steps. */
   *drawing({ subject, weeks, lens, detail, widthPx, heightPx, holesCm, scenery = null }: PictureRequest): Generator<void, Picture> {
-    const key = JSON.stringify({ ...subject, plants: subject.plants.map(({ kind, ...place }) => [kind.id, place]) });
+    const key = keyOf(subject);
     const step = this.last?.key === key ? weeks - this.last.weeks || this.last.step : 0;
     this.last = { subject, key, weeks, step };
     const scene = yield* this.scene(subject, key, weeks);

@@ -2,7 +2,7 @@ import { Picturing } from '@/drawing/picturing';
 import { Raster } from '@/core/seeing/raster';
 import { toSvg } from '@/drawing/svg';
 import { finished } from '@/core/seeing/steps';
-import type { FromWorker, ToWorker } from './messages';
+import type { Ahead, FromWorker, ToWorker } from './messages';
 
 type Job = Extract<ToWorker, { job: 'paint' }>;
 type SaveJob = Extract<ToWorker, { job: 'save' }>;
@@ -26,6 +26,8 @@ const REHEARSALS = 10;
 let rehearsed = 0;
 /** What moved last, or may be about to. */
 let stage: Job['request'] | null = null;
+/** Plantings to grow while nobody waits. */
+let ahead: readonly Ahead[] = [];
 
 scope.onmessage = ({ data }) => {
   if (data.job === 'cancel') {
@@ -33,6 +35,11 @@ scope.onmessage = ({ data }) => {
     return;
   }
   if (data.job === 'save') return void answering(data.id, () => save(data));
+  if (data.job === 'ahead') {
+    ahead = data.request;
+    if (!busy) void drain();
+    return;
+  }
   if (data.job !== 'paint') return;
   const { detail, holesCm } = data.request;
   (detail === 'full' ? patient : holesCm ? soon : urgent).push(data);
@@ -80,6 +87,13 @@ async function slowly(steps: Generator<void>, giveUp: () => boolean): Promise<vo
 
 function* whileNobodyWaits(): Generator<void> {
   yield* pictures.growingAhead();
+  while (ahead.length > 0) {
+    const [next, ...rest] = ahead;
+    yield* pictures.growing(next!.subject, next!.weeks);
+    stage ??= { ...next!, lens: { azimuthRad: 0, pitchRad: 0.1, pxPerCm: 1.4, originX: 100, originY: 180 }, detail: 'flat', widthPx: 200, heightPx: 200, holesCm: null, density: 1 };
+    // Given up in between, it is begun again.
+    ahead = rest;
+  }
   for (; stage && rehearsed < REHEARSALS; rehearsed += 1) {
     const request = { ...stage, lens: { ...stage.lens, azimuthRad: stage.lens.azimuthRad + rehearsed / REHEARSALS } };
     yield* rasterFor(request).paint(yield* pictures.drawing(request), request.density);

@@ -33,6 +33,9 @@ export interface SaveRequest extends PaintRequest {
   readonly ground: string;
 }
 
+/** A planting in a week, to be grown while nobody waits: it will be drawn before long. */
+export type Ahead = Pick<PictureRequest, 'subject' | 'weeks'>;
+
 /** Every job a worker does: what is asked, what it tells on the way, what it answers. */
 export interface Jobs {
   propose: { request: AskMessage & { readonly effort: number; readonly wanted: number; readonly improve: number }; progress: Progress; result: readonly Proposal[] };
@@ -51,7 +54,7 @@ export interface Jobs {
 
 export type JobName = keyof Jobs;
 
-export type ToWorker = { [N in JobName]: { readonly id: number; readonly job: N; readonly request: Jobs[N]['request'] } }[JobName] | { readonly id: number; readonly job: 'cancel' } | { readonly id: number; readonly job: 'own kinds'; readonly request: readonly OwnKind[] };
+export type ToWorker = { [N in JobName]: { readonly id: number; readonly job: N; readonly request: Jobs[N]['request'] } }[JobName] | { readonly id: number; readonly job: 'cancel' } | { readonly id: number; readonly job: 'own kinds'; readonly request: readonly OwnKind[] } | { readonly id: number; readonly job: 'ahead'; readonly request: readonly Ahead[] };
 
 export type FromWorker =
   | { readonly id: number; readonly kind: 'progress'; readonly value: unknown }

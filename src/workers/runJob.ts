@@ -1,5 +1,5 @@
 import type { OwnKind } from '@/core/plants/own';
-import type { FromWorker, JobName, Jobs, ToWorker } from './messages';
+import type { Ahead, FromWorker, JobName, Jobs, ToWorker } from './messages';
 
 interface Waiting {
   readonly resolve: (value: never) => void;
@@ -63,6 +63,11 @@ function deskFor(job: JobName): Desk {
     thinking.tell(aboutOwn());
   }
   return thinking;
+}
+
+/** Asks for plantings to be grown while nobody waits for a drawing; a later list takes the place of an earlier one. */
+export function growAhead(plantings: readonly Ahead[]): void {
+  if (typeof Worker !== 'undefined' && typeof OffscreenCanvas !== 'undefined') deskFor('paint').tell({ id: 0, job: 'ahead', request: plantings });
 }
 
 /**

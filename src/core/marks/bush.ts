@@ -20,7 +20,12 @@ const FORMS: Readonly<Record<string, BushForm>> = {
   upright: { dome: 0.5, bare: 0.08, mostLeaves: 210, rise: 0.5 },
   spike: { dome: 0.4, bare: 0.04, mostLeaves: 170, rise: 0.7 },
   cloud: { dome: 0.55, bare: 0.06, mostLeaves: 210, rise: 0.6 },
+  /** Succulent shrubs: leaves toward the ends of a few stout branches. */
+  stout: { dome: 0.5, bare: 0.36, mostLeaves: 190, rise: 0.75 },
 };
+/** Branches of a stout shrub, and how thick the lowest are, of its height. Tuned by eye. */
+const STOUT_STEMS = 13;
+const STOUT = 0.06;
 
 /** Of the lowest third of a full-grown plant's leaves, the share that has yellowed. Tuned by eye: seen when looked for. */
 const AGES_BELOW = 0.34;
@@ -33,7 +38,8 @@ const MOST_AGED = 0.16;
 export function growBush(sheaf: Sheaf): void {
   const { sprout } = sheaf;
   const { kind } = sprout;
-  const form = FORMS[kind.habit] ?? FORMS.mound!;
+  const stout = kind.habit === 'upright' && kind.foliage.surface === 'fleshy';
+  const form = FORMS[stout ? 'stout' : kind.habit] ?? FORMS.mound!;
   const spiked = kind.bloom?.form === 'spike' || kind.bloom?.form === 'plume';
   const stalked = kind.bloom && (kind.bloom.form === 'cluster' || kind.bloom.form === 'globe') && sprout.bloom > 0.05;
   // Flower spikes and stalked heads make up part of the height told by the record.
@@ -52,7 +58,7 @@ export function growBush(sheaf: Sheaf): void {
   // Fine foliage is drawn with fewer, somewhat larger marks: the look holds, the count does not explode.
   const enlarge = clamp(Math.sqrt(wanted / leaves), 1, 2.6);
   const nodes = clamp(Math.round(leafyHeight / Math.max(1.6, leafLength * 0.55)), 3, 8);
-  const stems = Math.max(4, Math.round(leaves / (nodes * 1.6)));
+  const stems = stout ? STOUT_STEMS : Math.max(4, Math.round(leaves / (nodes * 1.6)));
 
   const ageing = kind.foliage.evergreen ? 0 : MOST_AGED * clamp((sprout.share - 0.85) / 0.15, 0, 1);
 
@@ -70,8 +76,8 @@ export function growBush(sheaf: Sheaf): void {
       const [a, b, c] = [(1 - t) * (1 - t), 2 * t * (1 - t), t * t];
       return [sprout.base[0] * a + control[0] * b + tip[0] * c, sprout.base[1] * a + control[1] * b + tip[1] * c, sprout.base[2] * a + control[2] * b + tip[2] * c];
     };
-    sheaf.addStem(at(0.02), at(0.55), Math.min(0.6, 0.14 + leafyHeight * 0.006), sheaf.leaf.stem);
-    sheaf.addStem(at(0.55), at(0.97), Math.min(0.42, 0.1 + leafyHeight * 0.004), sheaf.leaf.stem);
+    sheaf.addStem(at(0.02), at(0.55), stout ? leafyHeight * STOUT : Math.min(0.6, 0.14 + leafyHeight * 0.006), sheaf.leaf.stem);
+    sheaf.addStem(at(0.55), at(0.97), stout ? leafyHeight * STOUT * 0.5 : Math.min(0.42, 0.1 + leafyHeight * 0.004), sheaf.leaf.stem);
 
     for (let j = 0; j < nodes; j += 1) {
       const t = form.bare + (1 - form.bare) * ((j + 0.6) / nodes) ** 0.85;

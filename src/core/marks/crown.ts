@@ -165,32 +165,46 @@ function climbed({ from, to }: Bar, heightCm: number): { readonly foot: Vec3; re
   return { foot: from, head: [mix(from[0], to[0], share), mix(from[1], to[1], share), mix(from[2], to[2], share)] };
 }
 
-/** Bush tomato: staked stems, leaves of several toothed leaflets, trusses below them. */
+/** Leaves of a full-grown tomato, leaflets of one, and how far a truss hangs below its node, cm. Tuned by eye. */
+const TRUSS_LEAVES = 30;
+const LEAFLETS = 5;
+const TRUSS_DROP_CM = 4;
+
+/** Staked tomatoes: arching leaves of several toothed leaflets on all sides, trusses hung out below them. */
 export function growTruss(sheaf: Sheaf): void {
   const { sprout } = sheaf;
   const { kind } = sprout;
   const stake = add(sprout.base, [0, Math.max(30, sprout.heightCm * 1.02), 0]);
-  sheaf.addStem(sprout.base, stake, 0.9, [0.68, 0.06, 80]);
-  const nodes = Math.round(22 * mix(0.4, 1, sprout.share));
+  sheaf.addStem(sprout.base, stake, 0.9, CANE);
+  sheaf.addStem(add(sprout.base, [0.7, 0, 0.4]), add(sprout.base, [0.5, sprout.heightCm * 0.93, 0.3]), 0.8, sheaf.leaf.stem);
+  const nodes = Math.round(TRUSS_LEAVES * mix(0.4, 1, sprout.share));
   const sites: Site[] = [];
   for (let j = 0; j < nodes; j += 1) {
-    const f = (j + 0.5) / nodes;
-    const out = level(j * GOLDEN_RAD + sheaf.signed(j, 0, WHY.azimuth) * 0.4);
+    // Out of step, or leaves stand in tiers as on a fir.
+    const f = Math.min(0.98, Math.max(0.02, (j + 0.5 + 0.8 * sheaf.signed(j, 2, WHY.reach)) / nodes));
+    const out = level(j * GOLDEN_RAD + sheaf.signed(j, 0, WHY.azimuth) * 0.7);
     const p = add(sprout.base, [out[0] * 1.2, sprout.heightCm * mix(0.08, 0.96, f), out[2] * 1.2]);
-    const reach = sprout.radiusCm * mix(1, 0.5, f) * (0.8 + 0.3 * sheaf.random(j, 1, WHY.reach));
-    for (let k = 0; k < 5; k += 1) {
-      const s = 0.35 + 0.16 * k;
-      const droop = -0.32 * s * s * reach;
-      const at = add(add(p, out, reach * s * 0.8), [0, reach * 0.25 * s + droop, 0]);
-      if (k === 0 || k === 4) sheaf.addStem(k === 0 ? p : add(add(p, out, reach * 0.28), [0, reach * 0.05, 0]), at, 0.24, sheaf.leaf.stem);
+    // Widest at two fifths of the height; young leaves at the top are short and stand up.
+    const reach = sprout.radiusCm * (1 - 0.75 * Math.abs(f - 0.4) ** 1.3) * mix(1, 0.62, f ** 3) * (0.75 + 0.4 * sheaf.random(j, 1, WHY.reach));
+    const rise = mix(0.1, 0.75, f) + 0.25 * sheaf.signed(j, 1, WHY.tilt);
+    // The lowest are held clear of the mix.
+    const sag = mix(0.34, 0.62, Math.min(1, f * 3));
+    const along = (s: number): Vec3 => add(add(p, out, reach * s * 0.85), [0, reach * (rise * s - sag * s * s), 0]);
+    sheaf.addStem(p, along(0.5), 0.28, sheaf.leaf.stem);
+    sheaf.addStem(along(0.5), along(1), 0.2, sheaf.leaf.stem);
+    for (let k = 0; k < LEAFLETS; k += 1) {
+      const s = 0.34 + (0.66 * k) / (LEAFLETS - 1);
+      const at = along(s);
+      const fall = 2 * sag * s - rise;
       const side: Vec3 = [out[2], 0, -out[0]];
-      const size = kind.foliage.lengthCm * (k % 2 ? 0.75 : 1) * (k === 4 ? 1.15 : 1) * mix(1.35, 0.9, f);
-      for (const way of k === 4 ? [0] : [1, -1]) {
-        sheaf.addLeaf(at, unit(add(add(out, side, way * 1.2), [0, -0.35, 0])), add(add([0, 0.9, 0], out, 0.4), sheaf.noise(j, k * 3 + way, 0.25)), size, { widthCm: size * OUTLINES.toothed.ratio, bend: 0.5, fold: 0.14, jitter: sheaf.signed(j, k * 3 + way, WHY.jitter) });
+      const size = kind.foliage.lengthCm * (k % 2 ? 0.72 : 1) * (k === LEAFLETS - 1 ? 1.2 : 1) * mix(1.25, 0.85, f);
+      for (const way of k === LEAFLETS - 1 ? [0] : [1, -1]) {
+        const u = unit(add(add(add(out, side, way * 1.15), [0, -0.35 - 0.6 * fall, 0]), sheaf.noise(j, k * 3 + way + 20, 0.2)));
+        sheaf.addLeaf(at, u, add(add([0, 0.8, 0], out, 0.3 + 0.5 * Math.max(0, fall)), sheaf.noise(j, k * 3 + way, 0.35)), size, { widthCm: size * OUTLINES.toothed.ratio, bend: 0.6, fold: 0.16, jitter: sheaf.signed(j, k * 3 + way, WHY.jitter) });
       }
     }
-    if (f < 0.86) sites.push({ at: add(p, out, 4), tangent: out, outward: out, key: j });
+    if (f > 0.1 && f < 0.86) sites.push({ at: add(add(p, out, reach * 0.42), [0, -TRUSS_DROP_CM, 0]), tangent: out, outward: out, key: j });
   }
   addFlowers(sheaf, sites);
-  addFruits(sheaf, sites, 40);
+  addFruits(sheaf, sites, 70);
 }

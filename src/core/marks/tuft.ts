@@ -126,6 +126,13 @@ export function growBulb(sheaf: Sheaf): void {
     for (let i = 0; i < whorls; i += 1) sheaf.addFlower(add(top, up, (i * kind.bloom.sizeCm) / whorls), up, 1.1 - (0.5 * i) / whorls, 1, i, sheaf.signed(i, 2, WHY.jitter));
     return;
   }
+  if (kind.bloom.form === 'pendant' || kind.bloom.form === 'bell') {
+    // Nods from a hooked stalk, and the bell hangs from its end.
+    const out = level(sheaf.random(0, 1, WHY.azimuth) * 1.6 - 0.8);
+    const hook = add(add(top, out, head * 0.9), [0, head * 0.2, 0]);
+    sheaf.addStem(top, hook, 0.22, sheaf.leaf.stem);
+    return sheaf.addFlower(add(hook, [0, -head * 1.05, 0]), unit(add([0, -1, 0], out, 0.22)), head, 1, 1, sheaf.signed(1, 1, WHY.jitter));
+  }
   const axis = kind.bloom.form === 'cup' ? up : unit(add([0, 0.25, 0], level(sheaf.random(0, 1, WHY.azimuth) * 1.6 - 0.8)));
   sheaf.addFlower(top, axis, head, 0.35 + 0.4 * sprout.bloom, 1, sheaf.signed(1, 1, WHY.jitter));
 }

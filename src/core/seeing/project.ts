@@ -159,7 +159,7 @@ function thinned(shape: LeafMark['style']['shape'], px: number, detail: Detail):
   const points = OUTLINES[shape].s.length;
   const smooth = points <= 10;
   if (px < (detail === 'flat' ? 12 : 5)) return smooth || (detail === 'flat' && px < 9) ? 3 : 2;
-  if (px < 7 || (detail === 'flat' && (px < 16 || points < 11))) return 2;
+  if (px < 7 || (detail === 'flat' && (px < 24 || points < 11))) return 2;
   return 1;
 }
 
@@ -234,7 +234,7 @@ function addPattern(parts: Part[], mark: LeafMark, at: LeafLight): void {
   };
   switch (style.pattern) {
     case 'edge':
-      return patch(style.shape === 'fleshy' ? 0.86 : 0.76 + 0.06 * mark.jitter, style.main);
+      return patch(style.surface === 'fleshy' || style.shape === 'fleshy' ? 0.88 : 0.76 + 0.06 * mark.jitter, style.main);
     case 'centre':
       return patch(0.6 + 0.08 * mark.jitter, second);
     case 'stripe':

@@ -72,6 +72,27 @@ function petals(f: Face, colour: Oklch, ring: PetalRing): void {
   }
 }
 
+/** Outline of one petal of a goblet: height as a share of the whole, radius, and half width in radians. Round at the foot, widest below the middle, drawn in toward the tip. */
+const GOBLET = [[0, 0.16, 0.3], [0.16, 0.6, 0.72], [0.42, 0.82, 0.8], [0.72, 0.8, 0.62], [0.92, 0.74, 0.3]] as const;
+
+/** Three petals of a cup, the far ones first; wide open the tips lean out. */
+function goblet(f: Face, colour: Oklch, lift: number, turn: number, tint: number): void {
+  const order = [0, 1, 2].map((i) => {
+    const angle = turn + (i * Math.PI * 2) / 3;
+    return { angle, near: dot(add([f.x[0] * Math.cos(angle), f.x[1] * Math.cos(angle), f.x[2] * Math.cos(angle)], f.y, Math.sin(angle)), f.a.toward) };
+  });
+  order.sort((p, q) => p.near - q.near);
+  for (const { angle, near } of order) {
+    const xy: number[] = [];
+    const flare = (share: number) => 1 + 0.45 * f.mark.open * share ** 2;
+    for (const [share, r, half] of GOBLET) put(f, r * flare(share), angle - half, share * lift, xy);
+    put(f, 0.7 * flare(1), angle, lift, xy);
+    for (let i = GOBLET.length - 1; i >= 0; i -= 1) put(f, GOBLET[i]![1] * flare(GOBLET[i]![0]), angle + GOBLET[i]![2], GOBLET[i]![0] * lift, xy);
+    // Far petals show their inside, which lies in the cup's own shade.
+    f.parts.push(fill(xy, tone(colour, petalLight(f, angle, near > 0 ? -0.9 : 0.3) * (1 + tint) * (near > 0 ? 1 : 0.8), f.mark.jitter)));
+  }
+}
+
 /** A closed ring of points with lobes. */
 function lobed(f: Face, colour: Oklch, radius: number, lobes: number, dip: number, height: number, light: number, alpha = 1): void {
   const xy: number[] = [];
@@ -269,9 +290,9 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
   cup(f) {
     const { main, eye } = f.mark.style;
     const lift = 2.5 - 0.9 * f.mark.open;
-    petals(f, main, { count: 3, from: 0.2, to: 0.95, width: 1.1, lift, turn: 0.5, lean: 0.5, tint: -0.06 });
+    goblet(f, main, lift, 0.5, -0.06);
     if (eye && !f.flat) lobed(f, eye, 0.14, 0, 0, lift * 0.6, 0.9);
-    petals(f, main, { count: 3, from: 0.24, to: 1, width: 1.1, lift: lift * 0.96, turn: 0.5 + Math.PI / 3, lean: -0.2, tint: 0.03 });
+    goblet(f, main, lift * 0.96, 0.5 + Math.PI / 3, 0.03);
   },
   plume(f) {
     ball(f, f.mark.style.main, 1, petalLight(f, 0, 0));

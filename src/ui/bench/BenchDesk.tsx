@@ -78,9 +78,10 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
   );
   const culprits = useMemo(() => editing.opinion.remarks.find(({ check }) => check === pointed)?.culprits ?? [], [editing.opinion, pointed]);
   const rested = useRested(editing);
+  const restedWeeks = useRested(weeks);
   const restedReading = useMemo(() => read(rested.it, rested.counted), [rested.it, rested.counted]);
   const restedKeys = useMemo(() => keyed(rested.it), [rested.it]);
-  const inWords = useDescribed({ reading: restedReading, keys: restedKeys, opinion: rested.opinion, weeks, units: settings });
+  const inWords = useDescribed({ reading: restedReading, keys: restedKeys, opinion: rested.opinion, weeks: restedWeeks, units: settings });
   const eye = useMemo(() => ({ azimuthRad: looking.azimuthRad, pitchRad: looking.pitchRad }), [looking.azimuthRad, looking.pitchRad]);
   const select = useCallback((place: string | null) => setSelection(place ? [place] : []), []);
   const selected = selection[selection.length - 1] ?? null;
@@ -136,7 +137,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         {strip === 'weeks' && <ViewsStrip label="Week by week" subject={subject} pitchRad={looking.pitchRad} scenery={looking.scenery} room={room} unit={settings.length} views={STRIP_WEEKS.filter((week) => week <= reading.weeks).map((week) => ({ key: String(week), title: `Week ${week}`, about: weekText(weekAfter(planting.plantedWeek, week)), weeks: week, azimuthRad: looking.azimuthRad }))} />}
         {strip === 'walk' && <ViewsStrip label="Walking past" subject={subject} pitchRad={looking.pitchRad} scenery={looking.scenery} room={room} unit={settings.length} views={WALK_DEG.map((deg) => ({ key: String(deg), title: deg === 0 ? 'Before it' : deg < 0 ? 'Coming' : 'Going', about: `${Math.abs(deg)}° ${deg < 0 ? 'left' : deg > 0 ? 'right' : ''}`, weeks, azimuthRad: (deg * Math.PI) / 180 }))} />}
         <KindTags editing={rested} keys={restedKeys} sizes={restedSizes} selected={selected} onSelect={select} settings={settings} />
-        <PlantActions editing={rested} selected={selected} onSelect={select} settings={settings} weeks={weeks} />
+        <PlantActions editing={rested} selected={selected} onSelect={select} settings={settings} weeks={restedWeeks} />
         <SeasonStrip reading={restedReading} keys={restedKeys} theme={settings.theme} units={settings} />
       </div>
       <aside className="mt-6 grid content-start gap-4 wide:mt-0">
@@ -144,7 +145,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
           <OpinionSheet editing={rested} settings={settings} pointed={pointed} onPoint={setPointed} />
           {rested.it.plants.length > 1 && <SchoolsPicture it={rested.it} counted={rested.counted} onSchool={toSchool} />}
         </div>
-        <Tray editing={rested} settings={settings} weeks={weeks} selected={selected} />
+        <Tray editing={rested} settings={settings} weeks={restedWeeks} selected={selected} />
       </aside>
     </div>
   );

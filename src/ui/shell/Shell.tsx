@@ -9,6 +9,7 @@ import { LibraryProvider } from '@/ui/session/LibraryProvider';
 import { StoreProvider, useSettings } from '@/ui/session/StoreProvider';
 
 const Messages = dynamic(() => import('./Messages'), { ssr: false });
+const YardAhead = dynamic(() => import('@/ui/yard/YardAhead'), { ssr: false });
 
 /** The rooms that are open. */
 const ROOMS = [
@@ -28,7 +29,7 @@ export function Shell({ demo, children }: { readonly demo: boolean; readonly chi
       <ThemeKeeper />
       <a href="#room" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3">Skip to the room</a>
       <RoomBar />
-      <main id="room" className="mx-auto max-w-[1320px] px-4 pb-10 wide:px-6"><LibraryProvider>{children}</LibraryProvider></main>
+      <main id="room" className="mx-auto max-w-[1320px] px-4 pb-10 wide:px-6"><LibraryProvider>{children}<YardAhead /></LibraryProvider></main>
       <Messages />
     </StoreProvider>
   );

@@ -20,6 +20,7 @@ import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { WeekSlider } from '@/ui/bench/WeekSlider';
 import { countText, hoursText, weekText } from '@/words/format';
 import { leadWord, sentenceOf } from '@/words/remarks';
+import { YARD_WEEKS } from './yardWeeks';
 
 /** What the drawings are given before the containers are judged, ms. */
 const FIRST_MS = 450;
@@ -29,7 +30,7 @@ export function Yard() {
   const store = useStore();
   const loaded = useLive(async (s) => ({ spots: await s.spots(), plantings: await s.plantings() }));
   const { ready, kindOf } = useLibrary();
-  const [weeks, setWeeks] = useState(9);
+  const [weeks, setWeeks] = useState(YARD_WEEKS);
   const [ref, width] = useWidth<HTMLDivElement>();
   // Judging all containers takes as long as drawing them: the pictures come first.
   const [drawn, setDrawn] = useState(false);
