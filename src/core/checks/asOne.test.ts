@@ -35,6 +35,19 @@ test('a stand higher than its pot is unsteady, one as high is not', () => {
   expect(groupOpinion(group({ raisedCm: high - 6 }))!.unsteady).toEqual([]);
 });
 
+test('a colour that all carry is told; one that is neither kin nor opposite to the others stands apart', () => {
+  const line = (...kinds: readonly string[]) => groupOpinion(kinds.map((kind, i) => one(`pot-${i}`, -60 + i * 60, [[kind, 0, 0]])))!;
+  const shared = line('petunia-violet', 'petunia-violet', 'petunia-violet');
+  expect(shared.shared![2]).toBeCloseTo(kindOf('petunia-violet')!.bloom!.main[2], 0);
+  expect(shared.apart).toBeNull();
+  const alone = line('petunia-violet', 'petunia-violet', 'pelargonium-scarlet');
+  expect(alone.shared).toBeNull();
+  expect(alone.apart).toMatchObject({ planting: 'pot-2', colour: kindOf('pelargonium-scarlet')!.bloom!.main });
+  expect(groupLines(alone, (id) => id, kindOf, { length: 'cm' }).map(({ says }) => says)).toContainEqual(expect.stringMatching(/^The scarlet of pot-2 stands by itself/));
+  // White flowers over green leaves are ground: nothing can be held against them.
+  expect(line('petunia-white', 'petunia-white', 'pelargonium-scarlet').apart).toBeNull();
+});
+
 test('sentences name the containers, what wants an answer first', () => {
   const lines = groupLines(groupOpinion(group({ atCm: 130 }))!, (id) => `the ${id}`, kindOf, { length: 'cm' });
   expect(lines[0]).toMatchObject({ right: false, says: 'The tallest, the middle, stands at an end.' });

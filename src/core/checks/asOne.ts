@@ -1,6 +1,9 @@
-import { deltaE } from '../colour/oklch';
+import { lookApart } from '../colour/ciede2000';
+import { deltaE, hueGapDeg, type Oklch } from '../colour/oklch';
+import { isGround } from '../colour/schemes';
 import { visibleHeightCm, type Container } from '../containers/container';
 import { halfFrontCm, isHung } from '../containers/shape';
+import { coloursOf } from '../plants/colours';
 import { middle, type KindId, type PlantKind } from '../plants/kind';
 import type { Gathering } from '../plantings/gathering';
 import type { Place, PlantingInSpot } from '../plantings/planting';
@@ -55,6 +58,43 @@ export interface GroupOpinion extends GroupReading {
   readonly tallest: string;
   /** One whose stand is higher than it is itself: it may be knocked over. */
   readonly unsteady: readonly string[];
+  /** A flower or leaf colour that all carry, the strongest; `null` when there is none. */
+  readonly shared: Oklch | null;
+  /** Planting whose strongest colour is neither near nor opposite to any of the others', with that colour. */
+  readonly apart: { readonly planting: string; readonly colour: Oklch } | null;
+}
+
+/** Share of all that a container shows from which a colour is heard: a throat is not. Ours. */
+const HEARD = 0.06;
+/** CIEDE2000 distance within which two colours are one to the eye from a few steps away; hues that near are kin, that far opposite, degrees. Ours. */
+const SAME_COLOUR = 16;
+const KIN_DEG = 38;
+const OPPOSITE_DEG = 135;
+
+/** The colours that are heard in a container, strongest first, by what each of its plants may come to cover. */
+function voicesOf({ plants }: PlantingInSpot): readonly Oklch[] {
+  const shown = plants.flatMap(({ kind }) => coloursOf(kind).map(({ colour, weight }) => ({ colour, weight: weight * middle(kind.spreadCm) ** 2 })));
+  const all = shown.reduce((sum, { weight }) => sum + weight, 0);
+  const parts = shown.filter(({ colour }) => !isGround(colour));
+  const heard: { colour: Oklch; weight: number }[] = [];
+  for (const part of [...parts].sort((a, b) => b.weight - a.weight)) {
+    const same = heard.find(({ colour }) => lookApart(colour, part.colour) <= SAME_COLOUR);
+    if (same) same.weight += part.weight;
+    else heard.push({ ...part });
+  }
+  return heard.filter(({ weight }) => weight >= all * HEARD).sort((a, b) => b.weight - a.weight).map(({ colour }) => colour);
+}
+
+/** What the plants' colours do across a group. */
+function coloursTogether(line: readonly Standing[]): Pick<GroupOpinion, 'shared' | 'apart'> {
+  const voices = line.map(({ it }) => voicesOf(it));
+  const shared = voices[0]!.find((colour) => voices.every((others) => others.some((other) => lookApart(colour, other) <= SAME_COLOUR))) ?? null;
+  const apart = line.findIndex((_, i) => {
+    const [own] = voices[i]!;
+    const others = voices.filter((_, j) => j !== i).flat();
+    return own && others.length > 0 && others.every((other) => { const gap = hueGapDeg(own[2], other[2]); return gap > KIN_DEG && gap < OPPOSITE_DEG; });
+  });
+  return { shared, apart: shared || apart < 0 ? null : { planting: line[apart]!.it.planting.id, colour: voices[apart]![0]! } };
 }
 
 /** Joint judgement of containers that stand together, left to right. `null` for fewer than two. */
@@ -67,7 +107,7 @@ export function groupOpinion(standing: readonly Standing[]): GroupOpinion | null
   const colliding = line.flatMap((one, i) => line.slice(i + 1).filter((other) => Math.hypot(one.member.atCm - other.member.atCm, one.member.backCm - other.member.backCm) < (half(one) + half(other)) * 0.98).map((other) => [one.it.planting.id, other.it.planting.id] as const));
   const tops = line.map(({ it, member }) => member.raisedCm + visibleHeightCm(it.planting.container) + Math.max(0, ...it.plants.map(({ kind }) => middle(kind.heightCm))));
   return {
-    ...reading, colliding, tallest: line[tops.indexOf(Math.max(...tops))]!.it.planting.id,
+    ...reading, ...coloursTogether(line), colliding, tallest: line[tops.indexOf(Math.max(...tops))]!.it.planting.id,
     unsteady: line.filter(({ it, member }) => member.raisedCm > visibleHeightCm(it.planting.container)).map(({ it }) => it.planting.id),
   };
 }

@@ -29,6 +29,12 @@ export function aim(lens: Lens, light: Light = STUDIO_LIGHT): Aim {
   return { light, right: [ca, 0, -sa], up: [-sa * sp, cp, -ca * sp], toward: [sa * cp, sp, ca * cp], pxPerCm: lens.pxPerCm, originX: lens.originX, originY: lens.originY };
 }
 
+/** Where a point in space lands on the picture, px. */
+export function pictureOf(lens: Lens, p: Vec3): { readonly x: number; readonly y: number } {
+  const a = aim(lens);
+  return { x: screenX(a, p), y: screenY(a, p) };
+}
+
 export function screenX(a: Aim, p: Vec3): number {
   return a.originX + a.pxPerCm * (a.right[0] * p[0] + a.right[1] * p[1] + a.right[2] * p[2]);
 }

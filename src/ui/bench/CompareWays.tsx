@@ -3,11 +3,14 @@
 import { useMemo, useState, type ReactNode } from 'react';
 import { Dialog } from 'radix-ui';
 import { contrasted, type Figures } from '@/core/checks/contrast';
+import { read } from '@/core/checks/reading';
 import type { Settings } from '@/core/files/plantingFile';
 import type { PlantingInSpot } from '@/core/plantings/planting';
+import { extentOf } from '@/core/seeing/framing';
+import { pictureOf } from '@/core/seeing/lens';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useWidth } from '@/ui/controls/useWidth';
-import { ProposalPicture } from '@/ui/start/ProposalPicture';
+import { ProposalPicture, smallLens } from '@/ui/start/ProposalPicture';
 import { useSharedScale } from '@/ui/start/useSharedScale';
 import { CHECK_NAMES } from '@/words/checkNames';
 import { countText, lengthText, moneyText, volumeText } from '@/words/format';
@@ -56,7 +59,12 @@ export default function CompareWays({ ways, weeks: begun, settings, onUse, onClo
             <Dialog.Close className="press-quiet ml-auto">Close</Dialog.Close>
           </div>
           <div ref={ref} className="flex bg-field">
-            {width > 0 && ways.map(({ id, it }) => <div key={id} style={{ width: each }} className="border-b-[1.5px] border-tick"><ProposalPicture it={it} widthPx={each} heightPx={PICTURE_PX} weeks={weeks} pxPerCm={scale} /></div>)}
+            {width > 0 && ways.map(({ id, it }, i) => (
+              <div key={id} style={{ width: each }} className="relative border-b-[1.5px] border-tick">
+                <ProposalPicture it={it} widthPx={each} heightPx={PICTURE_PX} weeks={weeks} pxPerCm={scale} />
+                <OnlyHere it={it} kinds={figures[i]!.onlyHere} name={name} weeks={weeks} pxPerCm={scale} widthPx={each} />
+              </div>
+            ))}
           </div>
           <table className="mt-2 w-full table-fixed text-[13px]">
             <thead><tr>{ways.map(({ id, name: called }, i) => <th key={id} scope="col" className="px-2 py-1 text-left align-top font-semibold">{called}{i > 0 && <button type="button" className="press-link ml-2" onClick={() => onUse(id)}>Use it</button>}</th>)}</tr></thead>
@@ -75,3 +83,39 @@ export default function CompareWays({ ways, weeks: begun, settings, onUse, onClo
 }
 
 const same = (texts: readonly ReactNode[]): boolean => texts.every((text) => text === texts[0]);
+
+/** Kinds called out on one picture at most: more would cover it. */
+const MOST_CALLED = 4;
+const LINE_PX = 15;
+
+/** Names of the kinds that not all have, each with a line to where it is seen on this picture. */
+function OnlyHere({ it, kinds, name, weeks, pxPerCm, widthPx }: { readonly it: PlantingInSpot; readonly kinds: readonly string[]; readonly name: (id: string) => string; readonly weeks: number; readonly pxPerCm: number; readonly widthPx: number }) {
+  const called = useMemo(() => {
+    const reading = read(it);
+    const sizes = reading.sizesAt(Math.min(weeks, reading.weeks));
+    const lens = smallLens(it, extentOf(reading), pxPerCm, widthPx, PICTURE_PX);
+    const soilCm = reading.potHeightCm - it.planting.container.headspaceCm;
+    return kinds.slice(0, MOST_CALLED).map((id) => {
+      // The one that stands foremost: it is the least hidden.
+      const [i] = it.plants.map((_, at) => at).filter((at) => it.plants[at]!.kindId === id).sort((a, b) => it.plants[b]!.zCm - it.plants[a]!.zCm);
+      const plant = it.plants[i!]!;
+      const size = sizes[i!]!;
+      const upCm = size.trailCm > size.heightCm ? soilCm - size.trailCm * 0.4 : soilCm + size.heightCm * 0.6;
+      return { id, ...pictureOf(lens, [plant.xCm, upCm, plant.zCm]) };
+    }).sort((a, b) => a.x - b.x);
+  }, [it, kinds, weeks, pxPerCm, widthPx]);
+  return (
+    <svg width={widthPx} height={PICTURE_PX} className="pointer-events-none absolute inset-0" aria-hidden>
+      {called.map(({ id, x, y }, k) => {
+        const [tx, ty] = [Math.min(widthPx - 60, Math.max(60, x)), 14 + k * LINE_PX];
+        return (
+          <g key={id}>
+            <path d={`M${tx} ${ty + 4}L${x} ${y}`} stroke="var(--ink)" strokeWidth={1.2} fill="none" />
+            <circle cx={x} cy={y} r={3} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.4} />
+            <text x={tx} y={ty} textAnchor="middle" fontSize={12} fontWeight={600} fill="var(--ink)" stroke="var(--field)" strokeWidth={4} paintOrder="stroke">{name(id)}</text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

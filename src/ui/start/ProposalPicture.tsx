@@ -2,7 +2,8 @@
 
 import { useMemo } from 'react';
 import { read } from '@/core/checks/reading';
-import { extentOf, USUAL_PITCH_RAD } from '@/core/seeing/framing';
+import { extentOf, USUAL_PITCH_RAD, type Extent } from '@/core/seeing/framing';
+import type { Lens } from '@/core/seeing/lens';
 import { subjectOf } from '@/core/seeing/subject';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
@@ -16,12 +17,17 @@ interface ProposalPictureProps {
   readonly pxPerCm?: number;
 }
 
+/** Straight on, from where its spot is usually looked at, the picture's lower edge just under it. */
+export function smallLens({ spot }: PlantingInSpot, { belowCm }: Extent, pxPerCm: number, widthPx: number, heightPx: number): Lens {
+  return { azimuthRad: 0, pitchRad: spot.view === 'from below' ? USUAL_PITCH_RAD.fromBelow : USUAL_PITCH_RAD.standing, pxPerCm, originX: widthPx / 2, originY: heightPx - belowCm * pxPerCm };
+}
+
 /** A planting as a small elevation standing on the picture's lower edge. */
 export function ProposalPicture({ it, widthPx, heightPx, weeks, pxPerCm }: ProposalPictureProps) {
   const reading = useMemo(() => read(it), [it]);
   const extent = useMemo(() => extentOf(reading), [reading]);
   const subject = useMemo(() => subjectOf(it), [it]);
   const scale = pxPerCm ?? Math.min(widthPx / (extent.leftCm + extent.rightCm), heightPx / (extent.aboveCm + extent.belowCm));
-  const lens = { azimuthRad: 0, pitchRad: it.spot.view === 'from below' ? USUAL_PITCH_RAD.fromBelow : USUAL_PITCH_RAD.standing, pxPerCm: scale, originX: widthPx / 2, originY: heightPx - extent.belowCm * scale };
+  const lens = smallLens(it, extent, scale, widthPx, heightPx);
   return <PlantingPicture still subject={subject} weeks={weeks} lens={lens} widthPx={widthPx} heightPx={heightPx} label={`${it.planting.name}, ${weeks} weeks after planting`} />;
 }
