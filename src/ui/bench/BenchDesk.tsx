@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { Redo2, Undo2 } from 'lucide-react';
 import { read } from '@/core/checks/reading';
 import type { CheckId } from '@/core/checks/rules/index';
@@ -18,6 +18,7 @@ import type { Editing } from '@/ui/session/useEditing';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { useRested } from '@/ui/session/useRested';
 import { useUndoKeys } from '@/ui/session/useUndoKeys';
+import { useFieldHeight } from '@/ui/controls/useFieldHeight';
 import { useWidth } from '@/ui/controls/useWidth';
 import { countText, hoursText, moneyText, volumeText, weekText } from '@/words/format';
 import { sizeText } from '@/words/containers';
@@ -45,7 +46,6 @@ const Tray = dynamic(() => import('./Tray'), { ssr: false });
 const ViewTools = dynamic(() => import('./ViewTools'), { ssr: false });
 const ViewsStrip = dynamic(() => import('./ViewsStrip'), { ssr: false });
 
-const FIELD_HEIGHT_PX = 408;
 /** Weeks shown side by side. */
 const STRIP_WEEKS = [0, 6, 12, 20];
 /** Turns at which a passer-by is stopped when nothing may move, degrees: from a step before to a step past. */
@@ -68,15 +68,17 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
   const [shown, setShown] = useState<readonly Shown[]>(['spread', 'sun']);
   const [pointed, setPointed] = useState<CheckId | null>(null);
   const [strip, setStrip] = useState<'weeks' | 'walk' | null>(null);
+  const fieldPx = useFieldHeight();
   const [planRef, planWidth] = useWidth<HTMLDivElement>();
   const [standRef, standWidth] = useWidth<HTMLDivElement>();
   const pxPerCm = Math.min(
     (standWidth - 40) / (extent.leftCm + extent.rightCm),
-    (FIELD_HEIGHT_PX - 28) / (span.aboveCm + span.belowCm),
+    (fieldPx - 28) / (span.aboveCm + span.belowCm),
     (planWidth - 8) / (extent.planAcrossCm * 2),
-    (FIELD_HEIGHT_PX - 90) / (extent.planDepthCm * 2),
+    (fieldPx - 90) / (extent.planDepthCm * 2),
   );
   const culprits = useMemo(() => editing.opinion.remarks.find(({ check }) => check === pointed)?.culprits ?? [], [editing.opinion, pointed]);
+  const calm = useDeferredValue(editing);
   const rested = useRested(editing);
   const restedWeeks = useRested(weeks);
   const restedReading = useMemo(() => read(rested.it, rested.counted), [rested.it, rested.counted]);
@@ -121,14 +123,14 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         <div className="grid gap-x-4 gap-y-2 sm:grid-cols-[2fr_3fr]">
           <section aria-label="From above" className="min-w-0">
             <div ref={planRef} className="relative bg-field">
-              <Stencil reading={reading} keys={keys} subject={subject} weeks={weeks} pxPerCm={pxPerCm} widthPx={planWidth} heightPx={FIELD_HEIGHT_PX} selection={selection} onSelect={setSelection} culprits={culprits} editing={editing} unit={settings.length} shown={shown} eye={eye} />
+              <Stencil reading={reading} keys={keys} subject={subject} weeks={weeks} pxPerCm={pxPerCm} widthPx={planWidth} heightPx={fieldPx} selection={selection} onSelect={setSelection} culprits={culprits} editing={editing} unit={settings.length} shown={shown} eye={eye} />
             </div>
-            <div className="min-h-[30px] pt-1"><StencilTools editing={rested} selection={selection} onSelect={setSelection} shown={shown} onShown={setShown} unit={settings.length} /></div>
+            <div className="min-h-[30px] pt-1"><StencilTools editing={editing} selection={selection} onSelect={setSelection} shown={shown} onShown={setShown} unit={settings.length} /></div>
             <TurnSlider turnDeg={Math.round(looking.turnDeg)} onTurn={looking.turn} />
           </section>
           <section aria-label="Stand-back view" className="min-w-0">
             <div ref={standRef} className="relative bg-field">
-              <StandBack reading={reading} keys={keys} subject={subject} weeks={weeks} looking={looking} pxPerCm={pxPerCm} widthPx={standWidth} heightPx={FIELD_HEIGHT_PX} culprits={culprits.length > 0 ? culprits : selection} unit={settings.length} title={`${countText(weeks, 'week')} on`} dates={weekText(weekAfter(planting.plantedWeek, weeks))} inWords={inWords} />
+              <StandBack reading={reading} keys={keys} subject={subject} weeks={weeks} looking={looking} pxPerCm={pxPerCm} widthPx={standWidth} heightPx={fieldPx} culprits={culprits.length > 0 ? culprits : selection} unit={settings.length} title={`${countText(weeks, 'week')} on`} dates={weekText(weekAfter(planting.plantedWeek, weeks))} inWords={inWords} />
             </div>
             <div className="min-h-[30px] pt-1"><ViewTools looking={looking.tools} spot={spot} week={weekAfter(planting.plantedWeek, weeks)} length={settings.length} strip={strip} walking={walk.walking} onWalk={walk.start} onWeeks={toggleWeeks} taking={taking} /></div>
             <WeekSlider keys={keys} weeks={weeks} last={reading.weeks} plantedWeek={planting.plantedWeek} bookPlantedWeek={bookWeek(planting.plantedWeek, spot)} onWeek={setWeeks} />
@@ -137,7 +139,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         {strip === 'weeks' && <ViewsStrip label="Week by week" subject={subject} pitchRad={looking.pitchRad} scenery={looking.scenery} room={room} unit={settings.length} views={STRIP_WEEKS.filter((week) => week <= reading.weeks).map((week) => ({ key: String(week), title: `Week ${week}`, about: weekText(weekAfter(planting.plantedWeek, week)), weeks: week, azimuthRad: looking.azimuthRad }))} />}
         {strip === 'walk' && <ViewsStrip label="Walking past" subject={subject} pitchRad={looking.pitchRad} scenery={looking.scenery} room={room} unit={settings.length} views={WALK_DEG.map((deg) => ({ key: String(deg), title: deg === 0 ? 'Before it' : deg < 0 ? 'Coming' : 'Going', about: `${Math.abs(deg)}° ${deg < 0 ? 'left' : deg > 0 ? 'right' : ''}`, weeks, azimuthRad: (deg * Math.PI) / 180 }))} />}
         <KindTags editing={rested} keys={restedKeys} sizes={restedSizes} selected={selected} onSelect={select} settings={settings} />
-        <PlantActions editing={rested} selected={selected} onSelect={select} settings={settings} weeks={restedWeeks} />
+        <PlantActions editing={calm} selected={selected} onSelect={select} settings={settings} weeks={restedWeeks} />
         <SeasonStrip reading={restedReading} keys={restedKeys} theme={settings.theme} units={settings} />
       </div>
       <aside className="mt-6 grid content-start gap-4 wide:mt-0">

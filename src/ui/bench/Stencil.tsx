@@ -127,6 +127,7 @@ export const Stencil = memo(function Stencil({ reading, keys, subject, weeks, px
             <defs>
               <pattern id="hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="6" stroke="#1d2225" strokeWidth="1.4" opacity=".5" /></pattern>
             </defs>
+            {reading.planting.support && <SupportPlan support={reading.planting.support} at={at} />}
             {shown.includes('sun') && <SunSide reading={reading} at={at} path={path} frontDeg={frontDeg} />}
             <text x={originX} y={originY - (extentZ(reading) + 2) * pxPerCm - (shown.includes('sun') ? 22 : 8)} textAnchor="middle" fontSize={12.5} fill="var(--ink2)" pointerEvents="none">{spot.view === 'one side' ? 'wall side' : 'back'}</text>
             <text x={originX} y={shown.includes('sun') ? heightPx - RULER_PX - 10 : Math.min(heightPx - RULER_PX - 8, originY + (extentZ(reading) + 2) * pxPerCm + 18)} textAnchor="middle" fontSize={12.5} fill="var(--ink2)" pointerEvents="none">front</text>
@@ -146,7 +147,6 @@ export const Stencil = memo(function Stencil({ reading, keys, subject, weeks, px
               );
             })}
             {shown.includes('sight') && <SightLines reading={reading} at={at} sizes={sizes} picked={selection.length > 0 ? selection : reading.plants.map(({ id }) => id)} eye={eye} beyondCm={extentZ(reading) + 10} />}
-            {reading.planting.support && <SupportPlan support={reading.planting.support} at={at} />}
             {shown.includes('drip') && <Drip reading={reading} at={at} />}
             {gesture.name === 'dragging' && <Guides reading={reading} at={at} guides={gesture.guides} halfCm={halfPlan(reading)} />}
             {reading.plants.map((plant, i) => {

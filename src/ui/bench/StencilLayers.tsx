@@ -96,7 +96,7 @@ export function SightLines({ reading, at, sizes, picked, eye, beyondCm }: { read
 export function SupportPlan({ support, at }: { readonly support: Support; readonly at: PlanAt }) {
   const { x, y } = px(at);
   const [cx, cy, half] = [x(support.xCm), y(support.zCm), (support.widthCm / 2) * at.pxPerCm];
-  const lines = { fill: 'none', stroke: 'var(--ink)', strokeWidth: 1.6 };
+  const lines = { fill: 'none', stroke: '#1d2225', strokeWidth: 1.3 };
   return (
     <g aria-hidden pointerEvents="none">
       {support.form === 'obelisk' && <path d={`M${cx - half} ${cy - half}h${2 * half}v${2 * half}h${-2 * half}zl${2 * half} ${2 * half}m0 ${-2 * half}l${-2 * half} ${2 * half}`} {...lines} />}

@@ -54,8 +54,8 @@ const StencilTools = memo(function StencilTools({ editing, selection, onSelect, 
         {tilt > 0 && <Slide name="Slants off straight outward by" value={first?.lean?.turnDeg ?? 0} least={-180} most={180} step={15} onPut={(turnDeg) => apply({ kind: 'pose', places: ids, pose: { lean: { tiltDeg: tilt, turnDeg } } })} />}
         <p className="text-ink2">A trailing plant that is turned spills another way.</p>
       </Pop>
-      <button type="button" className="tool" title="Put a copy beside it (D)" aria-label="Copy" disabled={picked.length === 0} onClick={() => { const copies = copiesOf(planting.places, picked); apply({ kind: 'arrange', how: 'copy', places: [...planting.places, ...copies] }); onSelect(copies.map(({ id }) => id)); }}><CopyPlus size={15} aria-hidden />Copy</button>
-      <button type="button" className="tool" title="Stays where it is (L)" disabled={picked.length === 0} onClick={() => apply({ kind: 'lock', places: ids, locked: lock })}>{lock ? <Lock size={15} aria-hidden /> : <LockOpen size={15} aria-hidden />}{lock ? 'Lock' : 'Unlock'}</button>
+      <button type="button" className="tool" title="Copy: put one beside it (D)" aria-label="Copy" disabled={picked.length === 0} onClick={() => { const copies = copiesOf(planting.places, picked); apply({ kind: 'arrange', how: 'copy', places: [...planting.places, ...copies] }); onSelect(copies.map(({ id }) => id)); }}><CopyPlus size={15} aria-hidden /></button>
+      <button type="button" className="tool" title={lock ? 'Lock: stays where it is (L)' : 'Unlock (L)'} aria-label={lock ? 'Lock' : 'Unlock'} disabled={picked.length === 0} onClick={() => apply({ kind: 'lock', places: ids, locked: lock })}>{lock ? <Lock size={15} aria-hidden /> : <LockOpen size={15} aria-hidden />}</button>
       <SupportPop support={planting.support ?? null} usual={(form) => usualSupport(planting.container, form)} at={first ?? null} apply={apply} unit={unit} />
       <Pop icon={<Layers2 size={15} aria-hidden />} name="Show">
         {SHOWN.map((one) => (

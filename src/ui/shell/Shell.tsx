@@ -29,7 +29,7 @@ export function Shell({ demo, children }: { readonly demo: boolean; readonly chi
       <ThemeKeeper />
       <a href="#room" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3">Skip to the room</a>
       <RoomBar />
-      <main id="room" className="mx-auto max-w-[1320px] px-4 pb-10 wide:px-6"><LibraryProvider>{children}<YardAhead /></LibraryProvider></main>
+      <main id="room" className="mx-auto max-w-[1320px] roomy:max-w-[1720px] px-4 pb-10 wide:px-6"><LibraryProvider>{children}<YardAhead /></LibraryProvider></main>
       <Messages />
     </StoreProvider>
   );
@@ -40,7 +40,7 @@ function RoomBar() {
   const here = path === '/start' ? '/bench' : path === '/terrace' ? '/' : path;
   return (
     <header className="border-b border-rule2">
-      <nav aria-label="Rooms" className="mx-auto flex min-h-11 max-w-[1320px] flex-wrap items-stretch gap-0 px-4 max-sm:px-2 wide:px-6">
+      <nav aria-label="Rooms" className="mx-auto flex min-h-11 max-w-[1320px] roomy:max-w-[1720px] flex-wrap items-stretch gap-0 px-4 max-sm:px-2 wide:px-6">
         <span className="display mr-4 hidden self-center text-[19px] sm:block wide:mr-8" aria-hidden>Rillbank</span>
         {ROOMS.map(({ href, name }) => {
           const open = href === here;

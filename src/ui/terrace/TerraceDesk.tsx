@@ -17,6 +17,7 @@ import { WeekSlider } from '@/ui/bench/WeekSlider';
 import { LengthField } from '@/ui/controls/fields';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
+import { useFieldHeight } from '@/ui/controls/useFieldHeight';
 import { useWidth } from '@/ui/controls/useWidth';
 import { askOf } from '@/ui/session/askOf';
 import { useLibrary } from '@/ui/session/LibraryProvider';
@@ -36,7 +37,6 @@ interface TerraceDeskProps {
   readonly onGroup: (id: string) => void;
 }
 
-const FIELD_PX = 420;
 const RULER_PX = 24;
 const SIDE_RULER_PX = 36;
 /** Room above the highest and at either end, cm. */
@@ -61,9 +61,10 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
   const reach = Math.max(60, ...standing.map(({ member, extent }) => Math.abs(member.atCm) + Math.max(extent.leftCm, extent.rightCm))) + MARGIN_CM;
   const lift = (member: Gathered) => member.raisedCm * Math.cos(PITCH_RAD) + member.backCm * Math.sin(PITCH_RAD);
   const high = Math.max(60, ...standing.map(({ member, extent }) => extent.aboveCm + lift(member))) + MARGIN_CM;
-  const pxPerCm = width > 0 ? Math.min((width - SIDE_RULER_PX) / (2 * reach), (FIELD_PX - RULER_PX - 24) / (high + 8)) : 0;
+  const fieldPx = useFieldHeight();
+  const pxPerCm = width > 0 ? Math.min((width - SIDE_RULER_PX) / (2 * reach), (fieldPx - RULER_PX - 24) / (high + 8)) : 0;
   const middle = (width - SIDE_RULER_PX) / 2;
-  const ground = FIELD_PX - RULER_PX - 10 * pxPerCm;
+  const ground = fieldPx - RULER_PX - 10 * pxPerCm;
   const change = (id: string, to: Partial<Gathered>, name: string) => apply(withMember(group, id, to), name);
   const nameOf = (id: string) => its.find(({ planting }) => planting.id === id)?.planting.name ?? 'one';
   const chosen = standing.find(({ member }) => member.plantingId === picked);
@@ -139,10 +140,10 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
           </p>
         </header>
         <section aria-label="Terrace">
-          <div ref={ref} className="relative overflow-hidden bg-field" style={{ height: FIELD_PX }}>
+          <div ref={ref} className="relative overflow-hidden bg-field" style={{ height: fieldPx }}>
             {pxPerCm > 0 && (
               <>
-                <svg width={width} height={FIELD_PX} className="pointer-events-none absolute inset-0" aria-hidden>
+                <svg width={width} height={fieldPx} className="pointer-events-none absolute inset-0" aria-hidden>
                   <line x1={0} x2={width - SIDE_RULER_PX} y1={ground} y2={ground} stroke="var(--rule2)" strokeWidth={1} />
                 </svg>
                 {[...standing].sort((a, b) => b.member.backCm - a.member.backCm).map(({ it, member, extent, subject }) => {
@@ -159,7 +160,7 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
                     </div>
                   );
                 })}
-                <div className="absolute top-0 right-0"><Ruler upright lengthPx={FIELD_PX - RULER_PX} zeroPx={FIELD_PX - RULER_PX - ground} pxPerCm={pxPerCm * Math.cos(PITCH_RAD)} unit={settings.length} thickness={SIDE_RULER_PX} /></div>
+                <div className="absolute top-0 right-0"><Ruler upright lengthPx={fieldPx - RULER_PX} zeroPx={fieldPx - RULER_PX - ground} pxPerCm={pxPerCm * Math.cos(PITCH_RAD)} unit={settings.length} thickness={SIDE_RULER_PX} /></div>
                 <div className="absolute bottom-0 left-0"><Ruler lengthPx={width} zeroPx={middle} pxPerCm={pxPerCm} unit={settings.length} /></div>
               </>
             )}

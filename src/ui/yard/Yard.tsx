@@ -98,11 +98,14 @@ const STRIP_PX = 30;
 /** Room for the spot's name beside its containers, px. */
 const NAME_PX = 132;
 
+/** A ground this wide has room for larger drawings, px. */
+const ROOMY_PX = 1150;
+
 /** Widest scale at which every row fits, within what reads well. */
 function scaleFor(rows: readonly Row[], width: number): number {
   const usable = width - SIDE_RULER_PX - 170;
   const widest = Math.max(1, ...rows.map(({ its }) => its.reduce((sum, it) => sum + widthCm(it) + 12, 0)));
-  return Math.max(0.9, Math.min(1.6, usable / widest));
+  return Math.max(0.9, Math.min(width > ROOMY_PX ? 2 : 1.6, usable / widest));
 }
 
 /** Room between two lines' neighbours, px. */

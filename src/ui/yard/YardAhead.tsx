@@ -8,7 +8,7 @@ import { growAhead } from '@/workers/runJob';
 import { YARD_WEEKS } from './yardWeeks';
 
 /** How long a room has for itself before the Yard is prepared, ms. */
-const AFTER_MS = 700;
+const AFTER_MS = 400;
 /** Plantings grown ahead at most: half of the scenes the drawing worker keeps. */
 const MOST = 12;
 
