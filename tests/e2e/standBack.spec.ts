@@ -65,6 +65,11 @@ test('propose, pin three, compare, use one, swap one, undo ten steps by name', a
   const dialog = page.getByRole('dialog', { name: 'Side by side' });
   await expect(dialog.getByRole('columnheader')).toHaveCount(4);
   await expect(dialog.getByText('Not in all of them').first()).toBeVisible();
+  // What only one way has is named on its picture as well as in the list below it.
+  const named = await dialog.locator('svg text').allTextContents();
+  const listed = (await dialog.getByRole('cell').filter({ hasText: 'Not in all of them' }).allTextContents()).join(' ');
+  expect(named.length).toBeGreaterThan(0);
+  for (const name of named) expect(listed).toContain(name);
   await dialog.getByRole('slider', { name: 'Week compared' }).press('ArrowRight');
   await dialog.getByRole('button', { name: 'Use it' }).first().click();
   await expect(page.getByRole('button', { name: 'Undo: Brought back a version' })).toBeVisible();
@@ -298,4 +303,34 @@ test('a fix that was tried can be put back from the second opinion, and points a
   await opinion.getByRole('button', { name: 'Put it back' }).click();
   await expect(page.locator('[data-place]')).toHaveCount(count);
   await expect(opinion.getByRole('status')).toHaveCount(0);
+});
+
+test('a climber asks for something to climb; the obelisk tried from the remark answers it, stands in the picture and is undone by name', async ({ page }) => {
+  await page.goto('/start');
+  await page.getByRole('button', { name: 'Compose by hand' }).click();
+  for (const words of ['violet patio clematis', 'white petunia']) {
+    await page.getByRole('button', { name: 'Add another kind' }).click();
+    await page.getByRole('dialog').getByRole('searchbox').fill(words);
+    await page.getByRole('dialog').getByRole('button', { name: new RegExp(words, 'i') }).first().click();
+    await expect(page.getByRole('dialog')).toBeHidden();
+  }
+  await painted(page);
+  const bare = await picture(page);
+  await page.getByRole('button', { name: 'Support' }).click();
+  await expect(page.getByRole('radio', { name: 'None' })).toBeChecked();
+  await page.getByRole('radio', { name: /^Obelisk/ }).click();
+  await expect(page.getByRole('radio', { name: /^Obelisk/ })).toBeChecked();
+  const height = page.getByRole('slider', { name: 'Above the mix' });
+  const before = Number(await height.inputValue());
+  await height.press('ArrowRight');
+  await height.press('ArrowRight');
+  await expect.poll(async () => Number(await height.inputValue())).toBe(before + 4);
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'Undo: Set an obelisk' })).toBeVisible();
+  await expect(standBack(page).getByRole('img').first()).toHaveAccessibleName(/Obelisk, \d+ cm above the mix/);
+  await painted(page);
+  await expect.poll(() => picture(page)).not.toBe(bare);
+  for (let i = 0; i < 3; i += 1) await page.getByRole('button', { name: 'Undo: Set an obelisk' }).click();
+  await expect(page.getByRole('button', { name: /^Undo: Added/ })).toBeVisible();
 });

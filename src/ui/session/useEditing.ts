@@ -12,6 +12,9 @@ import { useLive, useSettings, useStore } from './StoreProvider';
 import { useCountedSeen } from './useCountedSeen';
 import { useRested } from './useRested';
 
+/** By when a change that was stored has come back through the live query, ms. */
+const ARRIVES_MS = 80;
+
 export interface Editing {
   readonly planting: Planting;
   readonly spot: Spot;
@@ -48,11 +51,12 @@ export function useEditing(id: string | null): Editing | null | undefined {
   const apply = useCallback(
     (edit: Edit) => {
       if (!store || !stored) return;
-      // The held change stays on screen until the stored one arrives, so that nothing jumps back.
-      setHeld({ base: stored.planting, edit });
+      // The held change stays on screen until the stored one has arrived, so that nothing jumps back; a later change keeps its own hold.
+      const mine = { base: stored.planting, edit };
+      setHeld(mine);
       // Sentences are fetched beside the page; changes wait for them in the order in which they were made.
       const before = inSpot(stored.planting, stored.spot, kindOf);
-      void import('@/words/remarks').then(({ historyText }) => store.edit(before.planting.id, edit, historyText(edit, before, kindOf))).finally(() => setHeld(null));
+      void import('@/words/remarks').then(({ historyText }) => store.edit(before.planting.id, edit, historyText(edit, before, kindOf))).finally(() => setTimeout(() => setHeld((now) => (now === mine ? null : now)), ARRIVES_MS));
     },
     [store, stored, kindOf],
   );
