@@ -1,6 +1,6 @@
 import { cross, dot, unit, type Vec3 } from '../geometry/vec3';
 import { illumination } from '../marks/light';
-import type { FruitMark, LeafMark, Mark, PlumeMark, StemMark, StrapMark } from '../marks/mark';
+import type { FlowerMark, FruitMark, LeafMark, Mark, PlumeMark, StemMark, StrapMark } from '../marks/mark';
 import { OUTLINES } from '../marks/outline';
 import { hash01, hashSigned } from '../random/hash';
 import { fromFront } from './depth';
@@ -54,12 +54,33 @@ function projectMark(mark: Mark, a: Aim, detail: Detail): Drawn | null {
     case 'fruit':
       return projectFruit(mark, a, detail);
     case 'flower': {
-      const parts = projectFlower(mark, a, detail);
+      const shadow = detail === 'full' ? flowerShadow(mark, a) : null;
+      const parts = shadow ? [shadow, ...projectFlower(mark, a, detail)] : projectFlower(mark, a, detail);
       // Flowers sort a little nearer than their point, so that leaves of the same stem do not cut them.
       return { depthCm: depthOf(a, mark.p) + 0.8, plant: mark.plant, floral: true, parts };
     }
   }
 }
+
+/** Flowers smaller than this throw no shadow that could be seen, pixels of radius; nor do those that have no leaves behind them, as far as they turn from the eye. */
+const SHADOW_FROM_PX = 4.5;
+const BACKED = 0.66;
+/** How far off the shadow lies and how dark it is at most; of the flower's radius. Tuned by eye. */
+const SHADOW_OFF = 0.55;
+const SHADOW_DARK = 0.2;
+
+/** What a flat flower takes from the light of the leaves under it: it lifts pale flowers off pale leaves. */
+function flowerShadow(mark: FlowerMark, a: Aim): Part | null {
+  const r = mark.radiusCm * a.pxPerCm;
+  if (r < SHADOW_FROM_PX || LOOSE.has(mark.style.form) || mark.sun < 0.3 || dot(mark.env, a.toward) < BACKED) return null;
+  const [x, y] = [screenX(a, mark.p) - dot(a.right, a.light.toSun) * r * SHADOW_OFF, screenY(a, mark.p) + dot(a.up, a.light.toSun) * r * SHADOW_OFF];
+  const xy: number[] = [];
+  for (let i = 0; i < 12; i += 1) xy.push(x + 0.92 * r * Math.cos((i * Math.PI) / 6), y + 0.92 * r * Math.sin((i * Math.PI) / 6));
+  return fill(xy, '#0c140c', SHADOW_DARK * mark.sun);
+}
+
+/** Forms of many small parts: their shadow is broken light. */
+const LOOSE: ReadonlySet<FlowerMark['style']['form']> = new Set(['spike', 'cloud', 'plume', 'bell', 'pendant']);
 
 /** A leaf turned edge-on to the eye is a knife: turn it a little toward or away. */
 function eased(n: Vec3, u: Vec3, toward: Vec3): Vec3 {
