@@ -27,3 +27,12 @@ test('on the move only the weeks ahead are grown, never those before planting', 
   finished(pictures.drawing(ask(1)));
   expect(steps(pictures.growingAhead())).toBe(1);
 });
+
+test('a planting grown ahead for another room is grown no second time', () => {
+  const pictures = new Picturing();
+  finished(pictures.growing(subject, 9));
+  expect(steps(pictures.growing(subject, 9))).toBe(0);
+  const fresh = new Picturing();
+  const [ready, anew] = [steps(pictures.drawing(ask(9))), steps(fresh.drawing(ask(9)))];
+  expect(anew - ready).toBe(subject.plants.length);
+});

@@ -37,10 +37,23 @@ test('what is only held is judged and shown but never stored; letting go restore
   const before = editing!.opinion.score;
   act(() => editing!.preview({ kind: 'move', place: 'p1', xCm: 40, zCm: 0 }));
   expect(editing!.planting.places[1]!.xCm).toBe(40);
-  expect(editing!.opinion.score).toBeLessThan(before);
+  // Remarks follow once the hand rests.
+  await waitFor(() => expect(editing!.opinion.score).toBeLessThan(before));
   expect((await store.planting('planting'))!.planting.places[1]!.xCm).toBe(-10);
   act(() => editing!.preview(null));
-  expect(editing!.opinion.score).toBe(before);
+  await waitFor(() => expect(editing!.opinion.score).toBe(before));
+});
+
+test('of two changes made in quick succession the later one stays in sight while the earlier is being stored', async () => {
+  const seen: number[] = [];
+  act(() => editing!.apply({ kind: 'move', place: 'p1', xCm: 3, zCm: 0 }));
+  act(() => editing!.apply({ kind: 'move', place: 'p1', xCm: 7, zCm: 0 }));
+  await waitFor(async () => {
+    seen.push(editing!.planting.places[1]!.xCm);
+    expect(editing!.history.past).toHaveLength(2);
+    expect((await store.planting('planting'))!.planting.places[1]!.xCm).toBe(7);
+  });
+  expect(new Set(seen)).toEqual(new Set([7]));
 });
 
 test('a change made elsewhere arrives here', async () => {

@@ -1,0 +1,89 @@
+import { planted } from '../../tests/builders/plantings';
+import { subjectOf } from '@/core/seeing/subject';
+import type { FromWorker, PaintRequest, ToWorker } from './messages';
+
+/** The few parts of a worker's surroundings that it uses, as plain data. */
+class Sheet {
+  data: Uint8ClampedArray | null = null;
+  constructor(readonly width: number, readonly height: number) {}
+  getContext() {
+    return { putImageData: (image: { data: Uint8ClampedArray }) => (this.data = image.data) };
+  }
+  transferToImageBitmap() {
+    return { width: this.width, height: this.height, data: this.data };
+  }
+}
+/** Node's own would keep the test from ending. */
+class Channel {
+  readonly port1: { onmessage: (() => void) | null } = { onmessage: null };
+  readonly port2 = { postMessage: () => void setImmediate(() => this.port1.onmessage?.()) };
+}
+interface Bitmap { readonly width: number; readonly data: Uint8ClampedArray }
+
+const answers: FromWorker[] = [];
+const scope = { postMessage: (message: FromWorker) => answers.push(message), onmessage: null as ((event: { data: ToWorker }) => void) | null };
+
+beforeAll(async () => {
+  Object.assign(globalThis, { self: scope, OffscreenCanvas: Sheet, MessageChannel: Channel, ImageData: class { constructor(readonly data: Uint8ClampedArray, readonly width: number, readonly height: number) {} } });
+  await import('./draw.worker');
+});
+beforeEach(() => void answers.splice(0));
+
+const tell = (message: ToWorker) => scope.onmessage!({ data: message });
+const subject = subjectOf(planted([['coleus-lime', 0, 0], ['petunia-white', 8, 6], ['petunia-white', -8, 6]]));
+const request = (change: Partial<PaintRequest> = {}): PaintRequest => ({ subject, weeks: 8, lens: { azimuthRad: 0, pitchRad: 0.16, pxPerCm: 3, originX: 90, originY: 170 }, detail: 'full', widthPx: 180, heightPx: 180, holesCm: null, density: 1, ...change });
+const paint = (id: number, change: Partial<PaintRequest> = {}) => tell({ id, job: 'paint', request: request(change) });
+const answered = async (count: number) => {
+  for (let i = 0; answers.length < count && i < 2000; i += 1) await new Promise((resolve) => setTimeout(resolve, 5));
+  return answers.map(({ id }) => id);
+};
+
+test('a moving picture goes before full ones that were asked for earlier', async () => {
+  paint(1);
+  paint(2, { weeks: 9 });
+  paint(3, { detail: 'flat', weeks: 10 });
+  expect(await answered(3)).toEqual([3, 1, 2]);
+});
+
+test('the plan’s holes follow the moving elevation and go before full pictures', async () => {
+  paint(4);
+  paint(5, { detail: 'flat', holesCm: [4, 4, 4] });
+  paint(6, { detail: 'flat' });
+  expect(await answered(3)).toEqual([6, 5, 4]);
+});
+
+test('what nobody waits for any more is not painted', async () => {
+  paint(7);
+  paint(8, { weeks: 12 });
+  tell({ id: 8, job: 'cancel' });
+  paint(9, { weeks: 11 });
+  expect(await answered(2)).toEqual([7, 9]);
+  await new Promise((resolve) => setTimeout(resolve, 60));
+  expect(answers).toHaveLength(2);
+});
+
+test('what was grown ahead is painted the same as what was not, at the density asked for', async () => {
+  const other = subjectOf(planted([['coleus-lime', 2, 1]]));
+  tell({ id: 0, job: 'ahead', request: [{ subject: other, weeks: 6 }] });
+  await new Promise((resolve) => setTimeout(resolve, 300));
+  expect(answers).toEqual([]);
+  paint(10, { subject: other, weeks: 6, density: 2 });
+  await answered(1);
+  const { value } = answers[0] as { value: Bitmap };
+  expect(value.width).toBe(360);
+  paint(11, { subject: { ...other }, weeks: 6, density: 2 });
+  await answered(2);
+  expect(Buffer.from((answers[1] as { value: Bitmap }).value.data).equals(Buffer.from(value.data))).toBe(true);
+  // Something was painted, and not everywhere.
+  const clear = value.data.filter((byte, i) => i % 4 === 3 && byte === 0).length;
+  expect(clear).toBeGreaterThan(0);
+  expect(clear).toBeLessThan(360 * 360);
+});
+
+test('a picture that cannot be made is told as an error, and the next one is made', async () => {
+  paint(12, { subject: { ...subject, plants: null as never } });
+  paint(13);
+  expect((await answered(2)).sort()).toEqual([12, 13]);
+  expect(answers.find(({ id }) => id === 12)!.kind).toBe('error');
+  expect(answers.find(({ id }) => id === 13)!.kind).toBe('result');
+});
