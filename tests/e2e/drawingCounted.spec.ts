@@ -20,9 +20,12 @@ const FINER = 4;
 /** One colour for each plant, far apart; the container is black. */
 const colourOf = (plant: number) => (plant < 0 ? '#000000' : `#${((plant + 1) * 8).toString(16).padStart(2, '0')}ff00`);
 
+/** What lets more than half of what is behind it through hides nothing: a flower's shadow on the leaves under it. */
+const THROUGH = 0.5;
+
 /** The drawing as it is painted at rest, every plant in a colour of its own and with hard edges. */
 function counted(picture: Picture, only: number | null): string {
-  const layers = picture.layers.map((layer) => ({ ...layer, drawn: layer.drawn.filter(({ plant }) => plant < 0 || only === null || plant === only).map((drawn) => ({ ...drawn, parts: drawn.parts.filter(({ alpha }) => alpha === 1 || drawn.plant >= 0).map((part) => ({ ...part, alpha: 1, colour: colourOf(drawn.plant) })) })) }));
+  const layers = picture.layers.map((layer) => ({ ...layer, drawn: layer.drawn.filter(({ plant }) => plant < 0 || only === null || plant === only).map((drawn) => ({ ...drawn, parts: drawn.parts.filter(({ alpha }) => alpha === 1 || (drawn.plant >= 0 && alpha >= THROUGH)).map((part) => ({ ...part, alpha: 1, colour: colourOf(drawn.plant) })) })) }));
   return toSvg({ ...picture, layers }, { title: 'counted', background: '#ffffff' }).replace('<svg ', '<svg shape-rendering="crispEdges" ');
 }
 
