@@ -101,21 +101,28 @@ function OnlyHere({ it, kinds, name, weeks, pxPerCm, widthPx }: { readonly it: P
       const plant = it.plants[i!]!;
       const size = sizes[i!]!;
       const upCm = size.trailCm > size.heightCm ? soilCm - size.trailCm * 0.4 : soilCm + size.heightCm * 0.6;
-      return { id, ...pictureOf(lens, [plant.xCm, upCm, plant.zCm]) };
-    }).sort((a, b) => a.x - b.x);
+      const at = pictureOf(lens, [plant.xCm, upCm, plant.zCm]);
+      return { id, ...at, y0: at.y };
+    });
   }, [it, kinds, weeks, pxPerCm, widthPx]);
+  // Names stand at the sides, by turns, each at the height of what it names, the lower ones pushed down until they are clear.
+  const labels = [...called].sort((p, q) => p.y - q.y).map((one, k) => ({ ...one, left: k % 2 === 0 }));
+  for (const side of [true, false]) {
+    let free = LINE_PX;
+    for (const label of labels.filter(({ left }) => left === side)) {
+      label.y0 = Math.max(free, label.y);
+      free = label.y0 + LINE_PX;
+    }
+  }
   return (
     <svg width={widthPx} height={PICTURE_PX} className="pointer-events-none absolute inset-0" aria-hidden>
-      {called.map(({ id, x, y }, k) => {
-        const [tx, ty] = [Math.min(widthPx - 60, Math.max(60, x)), 14 + k * LINE_PX];
-        return (
-          <g key={id}>
-            <path d={`M${tx} ${ty + 4}L${x} ${y}`} stroke="var(--ink)" strokeWidth={1.2} fill="none" />
-            <circle cx={x} cy={y} r={3} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.4} />
-            <text x={tx} y={ty} textAnchor="middle" fontSize={12} fontWeight={600} fill="var(--ink)" stroke="var(--field)" strokeWidth={4} paintOrder="stroke">{name(id)}</text>
-          </g>
-        );
-      })}
+      {labels.map(({ id, x, y, y0, left }) => (
+        <g key={id}>
+          <path d={`M${left ? 6 : widthPx - 6} ${y0 + 4}L${x} ${y}`} stroke="var(--ink)" strokeWidth={1} fill="none" />
+          <circle cx={x} cy={y} r={3} fill="var(--paper)" stroke="var(--ink)" strokeWidth={1.4} />
+          <text x={left ? 6 : widthPx - 6} y={y0} textAnchor={left ? 'start' : 'end'} fontSize={12} fontWeight={600} fill="var(--ink)" stroke="var(--field)" strokeWidth={4} paintOrder="stroke">{name(id)}</text>
+        </g>
+      ))}
     </svg>
   );
 }
