@@ -1,3 +1,4 @@
+import { capital } from './format';
 import { colourName } from '@/core/colour/names';
 import { coloursOf, leadingColour } from '@/core/plants/colours';
 import type { KindId, PlantKind } from '@/core/plants/kind';
@@ -18,9 +19,6 @@ export function aboutText(proposal: Pick<Proposal, 'lead' | 'bodies' | 'edges'>,
   return `${start}${edge}: ${ideaOf([proposal.lead, ...proposal.bodies, ...proposal.edges], kindOf)}.`;
 }
 
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
-}
 
 /** What the colours and leaves do together. */
 function ideaOf(ids: readonly (KindId | null)[], kindOf: KindOf): string {

@@ -97,3 +97,8 @@ export function windText([leastMs, mostMs]: readonly [number, number], { length 
   const figure = (ms: number) => Math.round((ms * per) / 5) * 5;
   return `${figure(leastMs)}–${figure(mostMs)}\u00a0${unit}`;
 }
+
+/** With a capital, to begin a sentence. */
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

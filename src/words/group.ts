@@ -1,10 +1,8 @@
 import { colourName } from '@/core/colour/names';
 import { ONE_FAMILY, STEP, type GroupOpinion } from '@/core/checks/asOne';
 import type { PlantKind } from '@/core/plants/kind';
-import { lengthText, type Units } from './format';
+import { capital, lengthText, type Units } from './format';
 import { inSentence } from './names';
-
-const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
 
 export interface GroupLine {
   readonly right: boolean;

@@ -2,7 +2,7 @@ import type { Scheme } from '@/core/colour/schemes';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { Decision } from '@/core/search/refresh';
 import type { Remade } from '@/core/search/remade';
-import { countText } from './format';
+import { capital, countText } from './format';
 import { inSentence, SCHEME_NAMES } from './names';
 
 type KindOf = (id: KindId) => PlantKind | null;
@@ -17,7 +17,6 @@ export function changeText({ why, come, gone, change, score, scoreBefore }: Rema
   return { title, about: `${capital(swap)}; ${countText(change.places.length, 'plant')}.${judged}` };
 }
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 const WHY: Readonly<Record<Decision['why'], string>> = { fresh: 'it is fresh', overgrown: 'it has overgrown its place', 'flowers again after a cut': 'it flowers again after a cut', over: 'its flowers are over', smothered: 'its neighbours have smothered it' };
 

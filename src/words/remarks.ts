@@ -6,7 +6,7 @@ import type { KindId, PlantKind } from '@/core/plants/kind';
 import { NEAR } from '@/core/checks/rules/weight';
 import { weekAfter } from '@/core/units/units';
 import { windName } from '@/core/potting/tipping';
-import { countText, dateText, hoursText, lengthText, moneyText, temperatureText, weightText, windText, type Units } from './format';
+import { capital, countText, dateText, hoursText, lengthText, moneyText, temperatureText, weightText, windText, type Units } from './format';
 import { inSentence, keyed, ROLE_NAMES, schemeText, SUPPORT_NAMES } from './names';
 import { schoolOf } from '@/core/schools/index';
 import { SCHOOL_NAMES } from './schools';
@@ -31,7 +31,6 @@ interface Teller {
 type Words = { readonly [Id in CheckId]: (facts: FactsOf<Id>, teller: Teller) => Sentence };
 
 const good = (score: number, from: number) => score >= from;
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const list = (names: readonly string[]) => (names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`);
 
 /** One sentence maker for each check. A check without one does not compile. */

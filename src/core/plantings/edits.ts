@@ -36,7 +36,7 @@ export const REMAKES = ['propose', 'finish', 'scale', 'repeat', 'season', 'refre
 export type RemakeKind = (typeof REMAKES)[number];
 
 /** What making anew may change; places always. */
-export type Remake = Pick<Planting, 'places'> & Partial<Pick<Planting, 'container' | 'shelfId' | 'wishes' | 'plantedWeek' | 'endWeek' | 'care' | 'whatIf'>>;
+export type Remake = Pick<Planting, 'places'> & Partial<Pick<Planting, 'container' | 'shelfId' | 'wishes' | 'plantedWeek' | 'endWeek' | 'care' | 'support' | 'whatIf'>>;
 
 /**
  * The planting after one edit. A swap with `place: null` swaps every plant of that kind.
@@ -97,10 +97,10 @@ function posed({ turnDeg: wasTurned = 0, lean: wasLeaning, ...place }: Place, { 
   return { ...place, ...(turnDeg === 0 ? {} : { turnDeg }), ...(lean && lean.tiltDeg > 0 ? { lean } : {}) };
 }
 
-/** A change may take the name of a what-if away; then the field goes with it. */
+/** A change may take the name of a what-if away, or the support; then the field goes with it. */
 function remade(planting: Planting, change: Remake): Planting {
-  const { whatIf, ...next } = { ...planting, ...change };
-  return whatIf === undefined ? next : { ...next, whatIf };
+  const { whatIf, support, ...next } = { ...planting, ...change };
+  return { ...next, ...(whatIf === undefined ? {} : { whatIf }), ...(support === undefined ? {} : { support }) };
 }
 
 function withTrims(planting: Planting, trims: Planting['care']['trims']): Planting {

@@ -14,6 +14,15 @@ test('a version brings back what was composed, under the name it has now and on 
   expect(back.places).toEqual(kept().planting.places);
 });
 
+test('a version brings its own support back, or none where it had none', () => {
+  const obelisk = { form: 'obelisk', heightCm: 90, widthCm: 20, xCm: 0, zCm: 0 } as const;
+  const withOne = planting([['viola-white', 0, 0]], { support: obelisk });
+  expect(applyEdit(planting(GOOD), bringBack(kept({ planting: withOne }))).support).toEqual(obelisk);
+  expect(applyEdit(withOne, bringBack(kept()))).not.toHaveProperty('support');
+  // What is made anew otherwise leaves it standing.
+  expect(applyEdit(withOne, { kind: 'remake', why: 'propose', change: { places: [] } }).support).toEqual(obelisk);
+});
+
 test('going to a what-if takes its name on, going to the first plan leaves it off', () => {
   const to = (name: string) => applyEdit(planting(GOOD), bringBack(kept({ kind: 'what if', name })));
   expect(branchOf(to('Hotter'))).toBe('Hotter');
