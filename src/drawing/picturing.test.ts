@@ -4,7 +4,7 @@ import { finished } from '@/core/seeing/steps';
 import { Picturing, type PictureRequest } from './picturing';
 
 const subject = subjectOf(planted([['coleus-lime', 0, 0]]));
-const ask = (weeks: number): PictureRequest => ({ subject, weeks, lens: { azimuthRad: 0, pitchRad: 0.16, pxPerCm: 4, originX: 100, originY: 190 }, detail: 'flat', widthPx: 200, heightPx: 200, holesCm: null });
+const ask = (weeks: number, detail: 'flat' | 'full' = 'flat'): PictureRequest => ({ subject, weeks, lens: { azimuthRad: 0, pitchRad: 0.16, pxPerCm: 4, originX: 100, originY: 190 }, detail, widthPx: 200, heightPx: 200, holesCm: null });
 const steps = (work: Generator<void, unknown>) => {
   let n = 0;
   while (!work.next().done) n += 1;
@@ -13,7 +13,7 @@ const steps = (work: Generator<void, unknown>) => {
 
 test('weeks grown ahead need no growing when they are asked for, and come out the same', () => {
   const pictures = new Picturing();
-  finished(pictures.drawing(ask(6)));
+  finished(pictures.drawing(ask(6, 'full')));
   expect(steps(pictures.growingAhead())).toBe(4);
   expect(steps(pictures.growingAhead())).toBe(0);
   const fresh = new Picturing();
@@ -26,6 +26,14 @@ test('on the move only the weeks ahead are grown, never those before planting', 
   finished(pictures.drawing(ask(2)));
   finished(pictures.drawing(ask(1)));
   expect(steps(pictures.growingAhead())).toBe(1);
+});
+
+test('while something other than the week changes, no weeks are grown that it will have left behind', () => {
+  const pictures = new Picturing();
+  finished(pictures.drawing(ask(6)));
+  expect(steps(pictures.growingAhead())).toBe(0);
+  finished(pictures.drawing(ask(6, 'full')));
+  expect(steps(pictures.growingAhead())).toBe(4);
 });
 
 test('a planting grown ahead for another room is grown no second time', () => {

@@ -33,7 +33,7 @@ function keyOf(subject: Subject): string {
 /** Makes pictures and remembers the scenes it grew. */
 export class Picturing {
   private readonly scenes = new Map<string, Scene>();
-  private last: { readonly subject: Subject; readonly key: string; readonly weeks: number; readonly step: number } | null = null;
+  private last: { readonly subject: Subject; readonly key: string; readonly weeks: number; readonly step: number; readonly detail: Detail } | null = null;
 
   /** Grows one planting, where no scene of it is kept, in steps. */
   *growing(subject: Subject, weeks: number): Generator<void> {
@@ -44,7 +44,7 @@ export class Picturing {
   *drawing({ subject, weeks, lens, detail, widthPx, heightPx, holesCm, scenery = null }: PictureRequest): Generator<void, Picture> {
     const key = keyOf(subject);
     const step = this.last?.key === key ? weeks - this.last.weeks || this.last.step : 0;
-    this.last = { subject, key, weeks, step };
+    this.last = { subject, key, weeks, step, detail };
     const scene = yield* this.scene(subject, key, weeks);
     const frame = { widthPx, heightPx };
     if (holesCm) return yield* drawHoles(scene, subject.plants, holesCm, lens, detail, frame);
@@ -55,7 +55,9 @@ export class Picturing {
   /** Grows the weeks likely to be asked for next, in steps: growing takes as long as drawing, and a hand on the week slider waits for both. */
   *growingAhead(): Generator<void> {
     if (!this.last) return;
-    const { subject, key, weeks, step } = this.last;
+    const { subject, key, weeks, step, detail } = this.last;
+    // A plant that is being dragged stands elsewhere by the time its weeks were grown.
+    if (step === 0 && detail === 'flat') return;
     for (let n = 1; n <= AHEAD; n += 1) for (const next of step === 0 ? [weeks + n, weeks - n] : [weeks + step * n]) if (next >= 0 && !this.scenes.has(`${next}|${key}`)) yield* this.scene(subject, key, next);
   }
 

@@ -14,7 +14,9 @@ const cancelled = new Set<number>();
 const urgent: Job[] = [];
 /** Coarse pictures of the stencil's holes, which are looked at second: made as soon as nothing is urgent. */
 const soon: Job[] = [];
+/** Full pictures, and after them those of the stencil. */
 const patient: Job[] = [];
+const last: Job[] = [];
 let busy = false;
 /** How long a patient picture may keep others waiting, ms. */
 const SLICE_MS = 8;
@@ -42,7 +44,7 @@ scope.onmessage = ({ data }) => {
   }
   if (data.job !== 'paint') return;
   const { detail, holesCm } = data.request;
-  (detail === 'full' ? patient : holesCm ? soon : urgent).push(data);
+  (detail === 'full' ? (holesCm ? last : patient) : holesCm ? soon : urgent).push(data);
   if (detail === 'flat' && !holesCm) stage = data.request;
   if (!busy) void drain();
 };
@@ -62,12 +64,14 @@ async function drain(): Promise<void> {
   do {
     await turn();
     paintUrgent();
-    const next = soon.shift() ?? patient.shift();
-    if (!next) await slowly(whileNobodyWaits(), () => soon.length + patient.length > 0);
+    const next = soon.shift() ?? patient.shift() ?? last.shift();
+    if (!next) await slowly(whileNobodyWaits(), somebodyWaits);
     else if (!cancelled.delete(next.id)) await answering(next.id, () => slowly(paint(next), () => cancelled.delete(next.id)));
-  } while (urgent.length + soon.length + patient.length > 0);
+  } while (urgent.length > 0 || somebodyWaits());
   busy = false;
 }
+
+const somebodyWaits = () => soon.length + patient.length + last.length > 0;
 
 /** Paints what moves. */
 function paintUrgent(): void {
@@ -112,8 +116,7 @@ async function save({ id, request }: SaveJob): Promise<void> {
   const picture = finished(pictures.drawing(request));
   if (request.as === 'svg') return scope.postMessage({ id, kind: 'result', value: new Blob([toSvg(picture, { title: request.title, background: request.ground })], { type: 'image/svg+xml' }) });
   const raster = rasterFor(request);
-  raster.ground(request.ground);
-  finished(raster.paint(picture, request.density));
+  finished(raster.paint(picture, request.density, request.ground));
   scope.postMessage({ id, kind: 'result', value: await sheetOf(raster).convertToBlob({ type: 'image/png' }) });
 }
 

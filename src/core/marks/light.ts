@@ -155,12 +155,15 @@ function blurred(grid: Float32Array, stride: number): Float32Array<ArrayBuffer> 
   return out;
 }
 
+/** What a facet's brightness is reckoned from. */
+export type Lit = Pick<Mark, 'kind' | 'ao' | 'sun' | 'env'>;
+
 /**
  * How bright a facet stands in this light, 0 to about 1.3. `env·sun` gives the plant its volume; four soft steps
  * give the drawn look without noise.
  * @param n unit normal of the side that is seen
  */
-export function illumination(n: Vec3, mark: Mark, { toSun, sunShare }: Light): number {
+export function illumination(n: Vec3, mark: Lit, { toSun, sunShare }: Light): number {
   const floral = mark.kind === 'flower' || mark.kind === 'plume';
   const ao = floral ? Math.min(1, mark.ao * 1.1 + 0.12) : mark.ao;
   const sun = floral ? Math.min(1, mark.sun + 0.12 * sunShare) : mark.sun;

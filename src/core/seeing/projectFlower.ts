@@ -1,6 +1,6 @@
 import { add, cross, dot, squareTo, unit, type Vec3 } from '../geometry/vec3';
 import type { Oklch } from '../colour/oklch';
-import { illumination } from '../marks/light';
+import { illumination, type Lit } from '../marks/light';
 import type { FlowerMark } from '../marks/mark';
 import { hash01, hashSigned } from '../random/hash';
 import { screenX, screenY, type Aim } from './lens';
@@ -11,31 +11,57 @@ import { tone } from './tone';
 interface Face {
   readonly mark: FlowerMark;
   readonly a: Aim;
+  /** Its middle; of a floret of a head, the floret's. */
+  readonly p: Vec3;
+  readonly lit: Lit;
   readonly x: Vec3;
   readonly y: Vec3;
   readonly axis: Vec3;
   readonly r: number;
   readonly front: boolean;
   readonly flat: boolean;
+  readonly on: Frame;
   readonly parts: Part[];
 }
 
-/** A point in the frame: radius and angle across the face, height along the axis, in flower radii. */
-function put(f: Face, radius: number, angle: number, height: number, out: number[]): void {
-  const [c, s, h] = [Math.cos(angle) * radius * f.r, Math.sin(angle) * radius * f.r, height * f.r];
-  const p: Vec3 = [
-    f.mark.p[0] + f.x[0] * c + f.y[0] * s + f.axis[0] * h,
-    f.mark.p[1] + f.x[1] * c + f.y[1] * s + f.axis[1] * h,
-    f.mark.p[2] + f.x[2] * c + f.y[2] * s + f.axis[2] * h,
+/** The frame on the picture: where its middle lands, and one flower radius along `x`, `y` and the axis, pixels. */
+type Frame = readonly [ox: number, oy: number, xx: number, xy: number, yx: number, yy: number, hx: number, hy: number];
+
+function frameOf(a: Aim, p: Vec3, x: Vec3, y: Vec3, axis: Vec3, r: number): Frame {
+  const { right, up } = a;
+  const k = a.pxPerCm * r;
+  return [
+    screenX(a, p), screenY(a, p),
+    k * (right[0] * x[0] + right[1] * x[1] + right[2] * x[2]), -k * (up[0] * x[0] + up[1] * x[1] + up[2] * x[2]),
+    k * (right[0] * y[0] + right[1] * y[1] + right[2] * y[2]), -k * (up[0] * y[0] + up[1] * y[1] + up[2] * y[2]),
+    k * (right[0] * axis[0] + right[1] * axis[1] + right[2] * axis[2]), -k * (up[0] * axis[0] + up[1] * axis[1] + up[2] * axis[2]),
   ];
-  out.push(screenX(f.a, p), screenY(f.a, p));
+}
+
+/** Room for one outline, written anew for every one. The first fraction lays it out for fractions. */
+const OUTLINE: number[] = new Array<number>(256).fill(0.5);
+let filled = 0;
+
+/** The outline that was put down point by point. */
+function taken(): number[] {
+  const xy = OUTLINE.slice(0, filled);
+  filled = 0;
+  return xy;
+}
+
+/** Puts down a point in the frame: radius and angle across the face, height along the axis, in flower radii. */
+function put({ on }: Face, radius: number, angle: number, height: number): void {
+  const [c, s] = [Math.cos(angle) * radius, Math.sin(angle) * radius];
+  OUTLINE[filled] = on[0] + on[2] * c + on[4] * s + on[6] * height;
+  OUTLINE[filled + 1] = on[1] + on[3] * c + on[5] * s + on[7] * height;
+  filled += 2;
 }
 
 /** Light on a petal that leans out at an angle: cups catch it on one side only. */
-function petalLight(f: Face, angle: number, lean: number): number {
-  const out: Vec3 = add([f.x[0] * Math.cos(angle), f.x[1] * Math.cos(angle), f.x[2] * Math.cos(angle)], f.y, Math.sin(angle));
-  const n = unit(add(f.axis, out, -lean));
-  return illumination(f.front ? n : [-n[0], -n[1], -n[2]], f.mark, f.a.light);
+function petalLight({ axis, x, y, front, lit, a }: Face, angle: number, lean: number): number {
+  const [c, s] = [-lean * Math.cos(angle), -lean * Math.sin(angle)];
+  const n = unit([axis[0] + x[0] * c + y[0] * s, axis[1] + x[1] * c + y[1] * s, axis[2] + x[2] * c + y[2] * s]);
+  return illumination(front ? n : [-n[0], -n[1], -n[2]], lit, a.light);
 }
 
 interface PetalRing {
@@ -61,14 +87,13 @@ function petals(f: Face, colour: Oklch, ring: PetalRing): void {
   for (const i of order) {
     const angle = i * step + (ring.turn ?? 0) + hashSigned(f.mark.seed, i, 3) * 0.06;
     const reach = ring.to * (0.94 + 0.12 * hash01(f.mark.seed, i, 1));
-    const xy: number[] = [];
-    put(f, ring.from, angle, ring.lift * 0.2, xy);
-    put(f, ring.from + (reach - ring.from) * 0.6, angle - step * ring.width * 0.5, ring.lift * 0.75, xy);
-    put(f, reach * 0.96, angle - step * ring.width * 0.3, ring.lift, xy);
-    put(f, reach, angle, ring.lift, xy);
-    put(f, reach * 0.96, angle + step * ring.width * 0.3, ring.lift, xy);
-    put(f, ring.from + (reach - ring.from) * 0.6, angle + step * ring.width * 0.5, ring.lift * 0.75, xy);
-    f.parts.push(fill(xy, tone(colour, petalLight(f, angle, ring.lean ?? 0.3) * (1 + (ring.tint ?? 0)) * (i % 2 ? 1.03 : 0.97), f.mark.jitter)));
+    put(f, ring.from, angle, ring.lift * 0.2);
+    put(f, ring.from + (reach - ring.from) * 0.6, angle - step * ring.width * 0.5, ring.lift * 0.75);
+    put(f, reach * 0.96, angle - step * ring.width * 0.3, ring.lift);
+    put(f, reach, angle, ring.lift);
+    put(f, reach * 0.96, angle + step * ring.width * 0.3, ring.lift);
+    put(f, ring.from + (reach - ring.from) * 0.6, angle + step * ring.width * 0.5, ring.lift * 0.75);
+    f.parts.push(fill(taken(), tone(colour, petalLight(f, angle, ring.lean ?? 0.3) * (1 + (ring.tint ?? 0)) * (i % 2 ? 1.03 : 0.97), f.mark.jitter)));
   }
 }
 
@@ -83,26 +108,41 @@ function goblet(f: Face, colour: Oklch, lift: number, turn: number, tint: number
   });
   order.sort((p, q) => p.near - q.near);
   for (const { angle, near } of order) {
-    const xy: number[] = [];
     const flare = (share: number) => 1 + 0.45 * f.mark.open * share ** 2;
-    for (const [share, r, half] of GOBLET) put(f, r * flare(share), angle - half, share * lift, xy);
-    put(f, 0.7 * flare(1), angle, lift, xy);
-    for (let i = GOBLET.length - 1; i >= 0; i -= 1) put(f, GOBLET[i]![1] * flare(GOBLET[i]![0]), angle + GOBLET[i]![2], GOBLET[i]![0] * lift, xy);
+    for (const [share, r, half] of GOBLET) put(f, r * flare(share), angle - half, share * lift);
+    put(f, 0.7 * flare(1), angle, lift);
+    for (let i = GOBLET.length - 1; i >= 0; i -= 1) put(f, GOBLET[i]![1] * flare(GOBLET[i]![0]), angle + GOBLET[i]![2], GOBLET[i]![0] * lift);
     // Far petals show their inside, which lies in the cup's own shade.
-    f.parts.push(fill(xy, tone(colour, petalLight(f, angle, near > 0 ? -0.9 : 0.3) * (1 + tint) * (near > 0 ? 1 : 0.8), f.mark.jitter)));
+    f.parts.push(fill(taken(), tone(colour, petalLight(f, angle, near > 0 ? -0.9 : 0.3) * (1 + tint) * (near > 0 ? 1 : 0.8), f.mark.jitter)));
   }
 }
 
-/** A closed ring of points with lobes. */
-function lobed(f: Face, colour: Oklch, radius: number, lobes: number, dip: number, height: number, light: number, alpha = 1): void {
-  const xy: number[] = [];
-  // On the move a point and a notch for each lobe are enough.
-  const steps = f.flat ? Math.max(8, lobes * 2) : Math.max(10, lobes * 4);
-  for (let i = 0; i < steps; i += 1) {
-    const angle = (i / steps) * Math.PI * 2;
-    put(f, radius * (1 - dip * (0.5 - 0.5 * Math.cos(angle * lobes))), angle, height, xy);
+/** Points of a ring with lobes, radius 1: held, since every floret of every head asks for one of a few. */
+const rings = new Map<number, readonly number[]>();
+
+function ringOf(steps: number, lobes: number, dip: number): readonly number[] {
+  const key = (steps * 32 + lobes) * 128 + Math.round(dip * 100);
+  let ring = rings.get(key);
+  if (!ring) {
+    ring = Array.from({ length: steps }, (_, i) => (i / steps) * Math.PI * 2).flatMap((angle) => [Math.cos(angle), Math.sin(angle)].map((part) => part * (1 - dip * (0.5 - 0.5 * Math.cos(angle * lobes)))));
+    rings.set(key, ring);
   }
-  f.parts.push(fill(xy, tone(colour, light, f.mark.jitter), alpha));
+  return ring;
+}
+
+/** A closed ring of points with lobes. @param dip of the notches, hundredths of the radius */
+function lobed(f: Face, colour: Oklch, radius: number, lobes: number, dip: number, height: number, light: number, alpha = 1): void {
+  // On the move a point and a notch for each lobe are enough.
+  const ring = ringOf(f.flat ? Math.max(8, lobes * 2) : Math.max(10, lobes * 4), lobes, dip);
+  const { on } = f;
+  const [mx, my] = [on[0] + on[6] * height, on[1] + on[7] * height];
+  for (let i = 0; i < ring.length; i += 2) {
+    const [c, s] = [ring[i]! * radius, ring[i + 1]! * radius];
+    OUTLINE[i] = mx + on[2] * c + on[4] * s;
+    OUTLINE[i + 1] = my + on[3] * c + on[5] * s;
+  }
+  filled = ring.length;
+  f.parts.push(fill(taken(), tone(colour, light, f.mark.jitter), alpha));
 }
 
 /** A tube along the axis, from radius `r0` at height `h0` to `r1` at `h1`. */
@@ -110,18 +150,16 @@ function tube(f: Face, colour: Oklch, r0: number, h0: number, r1: number, h1: nu
   const side = squareTo(f.a.right, f.axis);
   const [bx, by] = [dot(side, f.x), dot(side, f.y)];
   const angle = Math.atan2(by, bx);
-  const xy: number[] = [];
-  put(f, r0, angle, h0, xy);
-  put(f, r1, angle, h1, xy);
-  put(f, r1, angle + Math.PI, h1, xy);
-  put(f, r0, angle + Math.PI, h0, xy);
-  f.parts.push(fill(xy, tone(colour, light, f.mark.jitter)));
-  const half: number[] = [];
-  put(f, r0, angle + Math.PI, h0, half);
-  put(f, r1, angle + Math.PI, h1, half);
-  put(f, r1 * 0.1, angle, h1, half);
-  put(f, r0 * 0.1, angle, h0, half);
-  f.parts.push(fill(half, tone(colour, light * 1.12, f.mark.jitter)));
+  put(f, r0, angle, h0);
+  put(f, r1, angle, h1);
+  put(f, r1, angle + Math.PI, h1);
+  put(f, r0, angle + Math.PI, h0);
+  f.parts.push(fill(taken(), tone(colour, light, f.mark.jitter)));
+  put(f, r0, angle + Math.PI, h0);
+  put(f, r1, angle + Math.PI, h1);
+  put(f, r1 * 0.1, angle, h1);
+  put(f, r0 * 0.1, angle, h0);
+  f.parts.push(fill(taken(), tone(colour, light * 1.12, f.mark.jitter)));
 }
 
 const GREEN: Oklch = [0.56, 0.1, 132];
@@ -130,13 +168,30 @@ const DISC_GOLD: Oklch = [0.78, 0.16, 82];
 /** One flower, head or whorl on the picture. */
 export function projectFlower(mark: FlowerMark, a: Aim, detail: 'flat' | 'full'): Part[] {
   const px = mark.radiusCm * a.pxPerCm;
-  const x0 = squareTo(a.right, mark.axis);
+  const x = squareTo(a.right, mark.axis);
+  const y = cross(mark.axis, x);
+  const r = mark.radiusCm * (0.55 + 0.45 * mark.open);
   const face: Face = {
-    mark, a, axis: mark.axis, x: x0, y: cross(mark.axis, x0), r: mark.radiusCm * (0.55 + 0.45 * mark.open),
+    mark, a, p: mark.p, lit: mark, axis: mark.axis, x, y, r, on: frameOf(a, mark.p, x, y, mark.axis, r),
     front: dot(mark.axis, a.toward) >= 0, flat: detail === 'flat' || px < 3.2, parts: [],
   };
   DRAW[mark.style.form](face);
   return face.parts;
+}
+
+/** The same face laid by gravity: `y` points as far up as the face allows. */
+function uprightFace(f: Face): Face {
+  const y = squareTo([0, 1, 0], f.axis);
+  const x = cross(y, f.axis);
+  return { ...f, x, y, on: frameOf(f.a, f.p, x, y, f.axis, f.r) };
+}
+
+/** A small flower of a head or spray. */
+function floret(f: Face, p: Vec3, axis: Vec3, r: number, front: boolean, env: Vec3): Face {
+  const x = squareTo(f.a.right, axis);
+  const y = cross(axis, x);
+  const { ao, sun } = f.mark;
+  return { mark: f.mark, a: f.a, p, lit: { kind: 'flower', ao, sun, env }, x, y, axis, r, front, flat: f.flat, on: frameOf(f.a, p, x, y, axis, r), parts: f.parts };
 }
 
 const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
@@ -152,12 +207,11 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     }
     if (!f.front) return tube(f, main, 0.14, -0.95, 0.55, -0.08, light * 0.92);
     for (let i = 0; i < 5; i += 1) {
-      const xy: number[] = [];
       const angle = ((i + 0.5) / 5) * Math.PI * 2;
-      put(f, 0.95, angle - 0.3, 0, xy);
-      put(f, 0.2, angle, -0.3, xy);
-      put(f, 0.95, angle + 0.3, 0, xy);
-      f.parts.push(fill(xy, tone(main, petalLight(f, angle, 0.35), f.mark.jitter), 0.55));
+      put(f, 0.95, angle - 0.3, 0);
+      put(f, 0.2, angle, -0.3);
+      put(f, 0.95, angle + 0.3, 0);
+      f.parts.push(fill(taken(), tone(main, petalLight(f, angle, 0.35), f.mark.jitter), 0.55));
     }
     if (!eye) return;
     lobed(f, eye, 0.42, 5, 0.62, -0.15, light, 0.85);
@@ -232,8 +286,7 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
       const at = add(f.mark.p, d, f.r * (0.3 + 0.85 * hash01(f.mark.seed, i, 4)));
       if (!f.flat) f.parts.push(line([screenX(f.a, f.mark.p), screenY(f.a, f.mark.p), screenX(f.a, at), screenY(f.a, at)], tone(GREEN, illumination(f.a.toward, f.mark, f.a.light), 0), 0.5, 0.7));
       const n = unit(add(add(d, f.a.toward, 0.7), [0, 0.3, 0]));
-      const x = squareTo(f.a.right, n);
-      const small: Face = { ...f, mark: { ...f.mark, p: at }, axis: n, x, y: cross(n, x), r: Math.max(0.3, f.r * petal), front: true };
+      const small = floret(f, at, n, Math.max(0.3, f.r * petal), true, f.mark.env);
       lobed(small, main, 1, f.flat ? 0 : 4, f.flat ? 0 : 0.4, 0, illumination(n, f.mark, f.a.light));
       if (eye && !f.flat && small.r * f.a.pxPerCm > 2) lobed(small, eye, 0.25, 0, 0, 0, illumination(n, f.mark, f.a.light));
     }
@@ -241,14 +294,12 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
   viola(f) {
     const { main, second, eye } = f.mark.style;
     // The lower petal hangs to the ground however the flower turns: lay the frame by gravity.
-    const down = squareTo([0, -1, 0], f.axis);
-    const g: Face = { ...f, y: [-down[0], -down[1], -down[2]], x: cross([-down[0], -down[1], -down[2]], f.axis) };
+    const g = uprightFace(f);
     if (!f.front) return lobed(g, main, 0.9, 5, 0.15, 0, petalLight(g, 0, 0));
     const petal = (angle: number, width: number, to: number, colour: Oklch, lean: number) => {
-      const xy: number[] = [];
-      put(g, 0.02, angle, 0, xy);
-      for (const [r, w] of [[0.55, -1], [0.9, -0.8], [1, 0], [0.9, 0.8], [0.55, 1]] as const) put(g, to * r, angle + w * width, 0.06, xy);
-      g.parts.push(fill(xy, tone(colour, petalLight(g, angle, lean), f.mark.jitter)));
+      put(g, 0.02, angle, 0);
+      for (const [r, w] of [[0.55, -1], [0.9, -0.8], [1, 0], [0.9, 0.8], [0.55, 1]] as const) put(g, to * r, angle + w * width, 0.06);
+      g.parts.push(fill(taken(), tone(colour, petalLight(g, angle, lean), f.mark.jitter)));
     };
     petal(1.05, 0.62, 1, main, 0.3);
     petal(2.09, 0.62, 1, main, 0.3);
@@ -258,10 +309,9 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     if (f.flat) return;
     if (f.r * f.a.pxPerCm > 7)
       for (const angle of [-1.9, -1.57, -1.24]) {
-        const xy: number[] = [];
-        put(g, 0.12, angle, 0.08, xy);
-        put(g, 0.5, angle, 0.08, xy);
-        g.parts.push(line(xy, tone([0.25, 0.06, 320], 0.9, 0), 0.8));
+        put(g, 0.12, angle, 0.08);
+        put(g, 0.5, angle, 0.08);
+        g.parts.push(line(taken(), tone([0.25, 0.06, 320], 0.9, 0), 0.8));
       }
     lobed(g, eye ?? DISC_GOLD, 0.14, 0, 0, 0.1, 1);
   },
@@ -281,10 +331,9 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     petals(f, main, { count: 4, from: 0.12, to: 0.95, width: 0.5, lift: -0.25, lean: 0.3, turn: 0.5 });
     if (f.flat) return;
     for (let i = 0; i < 3; i += 1) {
-      const xy: number[] = [];
-      put(f, 0.06, i * 2.1, 0.7, xy);
-      put(f, 0.12, i * 2.1, 1.35, xy);
-      f.parts.push(line(xy, tone(main, light, 0), 0.7));
+      put(f, 0.06, i * 2.1, 0.7);
+      put(f, 0.12, i * 2.1, 1.35);
+      f.parts.push(line(taken(), tone(main, light, 0), 0.7));
     }
   },
   cup(f) {
@@ -307,17 +356,15 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
   /** Two-lipped: two small petals above, three broad ones below. */
   lip(f) {
     const { main, eye } = f.mark.style;
-    const down = squareTo([0, -1, 0], f.axis);
-    const g: Face = { ...f, y: [-down[0], -down[1], -down[2]], x: cross([-down[0], -down[1], -down[2]], f.axis) };
+    const g = uprightFace(f);
     if (f.flat) lobed(g, main, 0.9, 5, 0.2, 0, petalLight(g, 0, 0));
     else
       for (const [angle, width, to] of [[1.2, 0.34, 0.7], [1.94, 0.34, 0.7], [-0.55, 0.42, 0.95], [-2.59, 0.42, 0.95], [-1.57, 0.46, 1]] as const) {
-        const xy: number[] = [];
-        put(g, 0.04, angle, 0, xy);
-        put(g, to * 0.7, angle - width, 0.1, xy);
-        put(g, to, angle, 0.05, xy);
-        put(g, to * 0.7, angle + width, 0.1, xy);
-        g.parts.push(fill(xy, tone(main, petalLight(g, angle, 0.25), f.mark.jitter)));
+        put(g, 0.04, angle, 0);
+        put(g, to * 0.7, angle - width, 0.1);
+        put(g, to, angle, 0.05);
+        put(g, to * 0.7, angle + width, 0.1);
+        g.parts.push(fill(taken(), tone(main, petalLight(g, angle, 0.25), f.mark.jitter)));
       }
     if (eye && f.front) lobed(g, eye, 0.2, 0, 0, 0.1, petalLight(g, 0, 0));
   },
@@ -351,8 +398,7 @@ function florets(f: Face, { count, size, petals: points, notch, back, depth }: F
   heads.sort((p, q) => p.near - q.near);
   for (const { at, n, i, near } of heads) {
     const mixed = second && i % 2 ? second : main;
-    const x = squareTo(f.a.right, n);
-    const small: Face = { ...f, mark: { ...f.mark, p: at, env: unit(add(f.mark.env, n, 0.8)), seed: f.mark.seed + i }, axis: n, x, y: cross(n, x), r: f.r * size, front: near > 0 };
+    const small = floret(f, at, n, f.r * size, near > 0, unit(add(f.mark.env, n, 0.8)));
     lobed(small, mixed, 1, points, notch, 0, petalLight(small, 0, 0) * (i % 3 === 0 ? 1.05 : 0.98) * (1 - depth * (0.5 - 0.5 * near)));
     if (!f.flat && eye && small.front && small.r * f.a.pxPerCm > 2.4) lobed(small, eye, 0.22, 0, 0, 0, petalLight(small, 0, 0));
   }

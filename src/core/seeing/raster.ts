@@ -8,22 +8,30 @@ const ROUND_FROM_PX = 2;
 const RAMP_STEPS = 256;
 /** Parts painted between two pauses. */
 const PARTS_A_STEP = 128;
+/** Edge of a tile, as a power of two: tiles count which of their pixels still let something through. */
+const TILE_BITS = 3;
 
 /**
- * Paints pictures on pixels of its own: every polygon covers each pixel by exactly the area they share, as if the pixel were cut
+ * Paints a picture on pixels of its own: every polygon covers each pixel by exactly the area they share, as if the pixel were cut
  * along the outline. A leaf is a few hundred pixels, and a drawing surface that takes one order for each spends longer on the orders
  * than on the leaves. Nothing here needs a browser.
  *
  * Area is summed along rows: an edge adds what it covers of its pixel and hands the rest on to the next (signed-area accumulation,
  * as renderers of type do it); overlapping outlines of one part that run the same way round are joined.
+ *
+ * It paints from the front to the back, each part under what is there: half of a dense planting lies behind other leaves, and where
+ * nothing lets through any more nothing need be painted.
  */
 export class Raster {
   /** Straight (not premultiplied) red, green, blue and opacity, a byte each, row by row. */
   readonly bytes: Uint8ClampedArray<ArrayBuffer>;
-  /** The same as whole numbers with a sign: bit operations stay whole numbers, which they would not from 2³¹ up. */
+  /** The same as whole numbers with a sign: bit operations stay whole numbers, which they would not from 2³¹ up. While painting, colours are multiplied by their opacity. */
   private readonly pixels: Int32Array<ArrayBuffer>;
   private readonly area: Float32Array<ArrayBuffer>;
   private readonly stride: number;
+  /** Pixels of each tile that still let something through. */
+  private readonly open: Uint8Array<ArrayBuffer>;
+  private readonly tilesAcross: number;
   private mask: Uint8Array | null = null;
   private left = 0;
   private right = 0;
@@ -37,28 +45,74 @@ export class Raster {
     // One column more on the right takes what lies beyond the edge.
     this.stride = width + 2;
     this.area = new Float32Array(this.stride * height);
-  }
-
-  /** Fills everything with one opaque colour, `#rrggbb`. */
-  ground(colour: string): void {
-    this.pixels.fill(inkOf(colour));
+    const edge = 1 << TILE_BITS;
+    this.tilesAcross = Math.ceil(width / edge);
+    this.open = new Uint8Array(this.tilesAcross * Math.ceil(height / edge));
+    for (let i = 0, y = 0; y < height; y += edge) for (let x = 0; x < width; x += edge, i += 1) this.open[i] = Math.min(edge, width - x) * Math.min(edge, height - y);
   }
 
   /**
-   * Paints a picture back to front over what is there, in steps.
+   * Paints a picture, in steps. A raster takes one picture.
    * @param density pixels of this raster per picture pixel
+   * @param ground opaque colour under it all, `#rrggbb`; `null` leaves it clear
    */
-  *paint(picture: Picture, density: number): Generator<void> {
+  *paint(picture: Picture, density: number, ground: string | null = null): Generator<void> {
     let parts = 0;
-    for (const layer of picture.layers) {
+    for (let i = picture.layers.length - 1; i >= 0; i -= 1) {
+      const layer = picture.layers[i]!;
       const mask = layer.clip ? this.cut(layer.clip, density) : null;
-      for (const drawn of layer.drawn)
-        for (const part of drawn.parts) {
-          this.outline(part, density);
-          this.cover(part, mask, density);
+      for (let j = layer.drawn.length - 1; j >= 0; j -= 1) {
+        const drawn = layer.drawn[j]!.parts;
+        for (let k = drawn.length - 1; k >= 0; k -= 1) {
+          const part = drawn[k]!;
           parts += 1;
           if (parts % PARTS_A_STEP === 0) yield;
+          if (!this.shows(part, density)) continue;
+          this.outline(part, density);
+          this.cover(part, mask, density);
         }
+      }
+    }
+    if (ground) this.fillUnder(inkOf(ground));
+    else this.settle();
+  }
+
+  /** Whether any tile that a part may reach still lets something through. */
+  private shows({ xy, widthPx }: Part, density: number): boolean {
+    let [left, right, top, bottom] = [Infinity, -Infinity, Infinity, -Infinity];
+    for (let i = 0; i < xy.length; i += 2) {
+      const x = xy[i]!;
+      const y = xy[i + 1]!;
+      if (x < left) left = x;
+      if (x > right) right = x;
+      if (y < top) top = y;
+      if (y > bottom) bottom = y;
+    }
+    // A mitred corner reaches farther than half the width, at most so much.
+    const beyond = widthPx * MITRE_REACH;
+    const { width, height, open, tilesAcross } = this;
+    const fromX = Math.max(0, Math.floor((left - beyond) * density)) >> TILE_BITS;
+    const toX = Math.min(width - 1, Math.floor((right + beyond) * density)) >> TILE_BITS;
+    const fromY = Math.max(0, Math.floor((top - beyond) * density)) >> TILE_BITS;
+    const toY = Math.min(height - 1, Math.floor((bottom + beyond) * density)) >> TILE_BITS;
+    for (let y = fromY; y <= toY; y += 1) for (let i = y * tilesAcross + fromX, last = i + toX - fromX; i <= last; i += 1) if (open[i]! > 0) return true;
+    return false;
+  }
+
+  /** Lays an opaque colour under everything. */
+  private fillUnder(ink: number): void {
+    const { pixels } = this;
+    for (let i = 0; i < pixels.length; i += 1) if (pixels[i]! >>> 24 < 255) pixels[i] = under(pixels[i]!, ink, 1);
+  }
+
+  /** Colours as they are, no longer multiplied by their opacity. */
+  private settle(): void {
+    const { pixels, bytes } = this;
+    for (let i = 0; i < pixels.length; i += 1) {
+      const alpha = pixels[i]! >>> 24;
+      if (alpha === 255 || alpha === 0) continue;
+      const up = 255 / alpha;
+      for (let at = 4 * i; at < 4 * i + 3; at += 1) bytes[at] = bytes[at]! * up;
     }
   }
 
@@ -205,18 +259,22 @@ export class Raster {
 
   /** With one opaque colour: nearly all that is painted. */
   private coverPlain(ink: number): void {
-    const { area, stride, pixels, width } = this;
+    const { area, stride, pixels, width, open, tilesAcross } = this;
     const [top, bottom, left, right] = this.bounds();
     for (let y = top; y < bottom; y += 1) {
+      const tiles = (y >> TILE_BITS) * tilesAcross;
       let sum = 0;
       let at = y * stride + left;
-      const end = at + right - left;
-      for (let to = y * width + left; at < end; at += 1, to += 1) {
+      for (let x = left, to = y * width + left; x < right; x += 1, at += 1, to += 1) {
         sum += area[at]!;
         area[at] = 0;
         const share = sum < 0 ? -sum : sum;
-        if (share > WHOLE) pixels[to] = ink;
-        else if (share > LEAST_COVER) pixels[to] = laid(pixels[to]!, ink, share);
+        if (share <= LEAST_COVER) continue;
+        const held = pixels[to]!;
+        if (held >>> 24 === 255) continue;
+        const laid = share > WHOLE && held === 0 ? ink : under(held, ink, share > 1 ? 1 : share);
+        pixels[to] = laid;
+        if (laid >>> 24 === 255) open[tiles + (x >> TILE_BITS)]! -= 1;
       }
       area[at] = 0;
       area[at + 1] = 0;
@@ -224,10 +282,11 @@ export class Raster {
   }
 
   private coverMixed({ inks, from, across, down }: RampInks, alpha: number, mask: Uint8Array | null): void {
-    const { area, stride, pixels, width } = this;
+    const { area, stride, pixels, width, open, tilesAcross } = this;
     const [top, bottom, left, right] = this.bounds();
     const last = inks.length - 1;
     for (let y = top; y < bottom; y += 1) {
+      const tiles = (y >> TILE_BITS) * tilesAcross;
       let sum = 0;
       let at = y * stride + left;
       let to = y * width + left;
@@ -237,11 +296,15 @@ export class Raster {
         area[at] = 0;
         let share = sum < 0 ? -sum : sum;
         if (share < LEAST_COVER) continue;
+        const held = pixels[to]!;
+        if (held >>> 24 === 255) continue;
         if (share > 1) share = 1;
         const ink = inks[step <= 0 ? 0 : step >= last ? last : (step + 0.5) | 0]!;
         share *= alpha * (ink >>> 24) * BYTE;
         if (mask) share *= mask[to]! * BYTE;
-        pixels[to] = share > WHOLE ? ink | OPAQUE : laid(pixels[to]!, ink, share);
+        const laid = under(held, ink, share);
+        pixels[to] = laid;
+        if (laid >>> 24 === 255) open[tiles + (x >> TILE_BITS)]! -= 1;
       }
       area[at] = 0;
       area[at + 1] = 0;
@@ -276,6 +339,8 @@ export class Raster {
 
 /** Square of the sum of two unit directions below which a corner is too sharp for a mitre: some 130°. */
 const MITRE = 0.7;
+/** How far a mitred corner may reach, in widths: half of twice the unit over the square root of the limit. */
+const MITRE_REACH = 1 / Math.sqrt(MITRE);
 /** The points of a half disc, from one corner to the other. */
 const ROUND_END = [0, 1, 2, 3, 4, 5, 6].map((i) => [Math.cos((i * Math.PI) / 6), Math.sin((i * Math.PI) / 6)] as const);
 /** Room for one stroke and one end; written anew for every one. The first fraction lays them out for fractions. */
@@ -287,17 +352,19 @@ const BYTE = 1 / 255;
 /** Cover from which a pixel is taken to be covered whole. */
 const WHOLE = 1 - LEAST_COVER;
 
-/** One colour laid on another, both as opacity, blue, green, red from the highest byte down. @param share less than the whole */
-function laid(under: number, ink: number, share: number): number {
-  const below = under >>> 24;
-  if (below === 0) return (ink & 0xffffff) | (((share * 255 + 0.5) | 0) << 24);
-  const through = below * BYTE * (1 - share);
-  const whole = share + through;
-  const part = below === 255 ? share : share / whole;
-  const r = (under & 255) + ((ink & 255) - (under & 255)) * part + 0.5;
-  const g = ((under >> 8) & 255) + (((ink >> 8) & 255) - ((under >> 8) & 255)) * part + 0.5;
-  const b = ((under >> 16) & 255) + (((ink >> 16) & 255) - ((under >> 16) & 255)) * part + 0.5;
-  return (r | 0) | ((g | 0) << 8) | ((b | 0) << 16) | (((whole * 255 + 0.5) | 0) << 24);
+/** One colour laid under another, which is multiplied by its opacity; both as opacity, blue, green, red from the highest byte down. @param share 0–1 */
+function under(held: number, ink: number, share: number): number {
+  const opacity = held >>> 24;
+  const room = (255 - opacity) * share;
+  const alpha = opacity + room + 0.5;
+  // What is left of the last step of 255 cannot be seen; a pixel that is whole is never looked at again.
+  const whole = alpha >= 254.5;
+  const part = (whole ? 255 - opacity : room) * BYTE;
+  const r = (held & 255) + (ink & 255) * part + 0.5;
+  const g = ((held >> 8) & 255) + ((ink >> 8) & 255) * part + 0.5;
+  const b = ((held >> 16) & 255) + ((ink >> 16) & 255) * part + 0.5;
+  const high = (r | 0) | ((g | 0) << 8) | ((b | 0) << 16);
+  return whole ? high | OPAQUE : high | ((alpha | 0) << 24);
 }
 
 const inks = new Map<string, number>();

@@ -76,8 +76,11 @@ function Trims({ editing: { planting, it, apply } }: { readonly editing: Editing
   );
 }
 
+/** Rest before stand-ins are tried, ms: a plant that was pressed may be about to be dragged, and trying takes the processor from its drawing. */
+const REST_MS = 300;
+
 function StandIns({ editing, kindId, place, settings }: { readonly editing: Editing; readonly kindId: string; readonly place: string; readonly settings: Settings }) {
-  const { it, opinion, apply } = editing;
+  const { it, apply } = editing;
   const { kindOf } = useLibrary();
   const several = it.plants.filter((plant) => plant.kindId === kindId).length > 1;
   const [onlyThis, setOnlyThis] = useState(false);
@@ -85,11 +88,12 @@ function StandIns({ editing, kindId, place, settings }: { readonly editing: Edit
   const [found, setFound] = useState<readonly StandIn[] | null>(null);
   useEffect(() => {
     const giveUp = new AbortController();
-    runJob('standIns', { it, kindId, only: null, place: at }, { signal: giveUp.signal }).then(setFound).catch(() => undefined);
-    return () => giveUp.abort();
-    // A new opinion is a new planting.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [opinion, kindId, at]);
+    const timer = setTimeout(() => void runJob('standIns', { it, kindId, only: null, place: at }, { signal: giveUp.signal }).then(setFound).catch(() => undefined), REST_MS);
+    return () => {
+      clearTimeout(timer);
+      giveUp.abort();
+    };
+  }, [it, kindId, at]);
   const from = kindOf(kindId);
   if (!found) return <p className="pt-3 text-ink2" role="status">Trying stand-ins…</p>;
   if (found.length === 0) return <p className="pt-3 text-ink2">No other kind in the book suits its place, this light and these colours.</p>;

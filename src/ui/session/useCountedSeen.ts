@@ -1,21 +1,28 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { CountedSeen } from '@/core/checks/reading';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { runJob } from '@/workers/runJob';
 
 /** Rest after the last change before leaves are counted, ms: the hand may not be done yet, and drawings come first. */
 const REST_MS = 1500;
-const NONE: CountedSeen = new Map();
+export const NOT_COUNTED: CountedSeen = new Map();
 
-/** What is seen of each plant, counted on the drawing in the worker once a planting rests, week after week; until then nothing, and checks estimate it. */
-export function useCountedSeen(it: PlantingInSpot | null): CountedSeen {
+/**
+ * What is seen of each plant, counted on the drawing in the worker once a planting rests, week after week, with the planting it was counted
+ * of. While another one is under the hand nothing is counted: drawings need the processor.
+ */
+export function useCountedSeen(it: PlantingInSpot | null): { readonly of: PlantingInSpot; readonly seen: CountedSeen } | null {
   const [found, setFound] = useState<{ readonly of: PlantingInSpot; readonly seen: CountedSeen } | null>(null);
+  const counted = useRef<PlantingInSpot | null>(null);
   useEffect(() => {
-    if (!it || it.plants.length < 2 || typeof Worker === 'undefined') return;
+    if (!it || counted.current === it || it.plants.length < 2 || typeof Worker === 'undefined') return;
     const giveUp = new AbortController();
     const timer = setTimeout(() => {
       runJob('seen', { it }, { signal: giveUp.signal })
-        .then((rows) => setFound({ of: it, seen: new Map(rows) }))
+        .then((rows) => {
+          counted.current = it;
+          setFound({ of: it, seen: new Map(rows) });
+        })
         .catch(() => undefined);
     }, REST_MS);
     return () => {
@@ -23,5 +30,5 @@ export function useCountedSeen(it: PlantingInSpot | null): CountedSeen {
       giveUp.abort();
     };
   }, [it]);
-  return found && found.of === it ? found.seen : NONE;
+  return found;
 }

@@ -9,7 +9,7 @@ import type { Spot } from '@/core/spots/spot';
 import type { History } from '@/data/db';
 import { useLibrary } from './LibraryProvider';
 import { useLive, useSettings, useStore } from './StoreProvider';
-import { useCountedSeen } from './useCountedSeen';
+import { NOT_COUNTED, useCountedSeen } from './useCountedSeen';
 import { useRested } from './useRested';
 
 /** By when a change that was stored has come back through the live query, ms. */
@@ -40,13 +40,16 @@ export function useEditing(id: string | null): Editing | null | undefined {
   const { house } = useSettings();
   const stored = useLive(async (s) => (id ? ((await s.planting(id)) ?? null) : null), [id]);
   const [held, setHeld] = useState<{ readonly base: Planting; readonly edit: Edit } | null>(null);
-  const shown = useMemo(() => (stored ? (held && held.base.id === stored.planting.id ? applyEdit(stored.planting, held.edit) : stored.planting) : null), [stored, held]);
-  const it = useMemo(() => (stored && shown ? inSpot(shown, stored.spot, kindOf, house) : null), [stored, shown, kindOf, house]);
-  const counted = useCountedSeen(it);
+  // A change that is let go of leads back to the very same: nothing about it need be reckoned again.
+  const still = useMemo(() => (stored ? inSpot(stored.planting, stored.spot, kindOf, house) : null), [stored, kindOf, house]);
+  const it = useMemo(() => (stored && held && held.base.id === stored.planting.id ? inSpot(applyEdit(stored.planting, held.edit), stored.spot, kindOf, house) : still), [stored, held, still, kindOf, house]);
+  const count = useCountedSeen(it);
   // Drawings follow the hand; remarks that change with every move of it could not be read. Another planting is judged at once.
   const rested = useRested(it);
   const judged = rested?.planting.id === it?.planting.id ? rested : it;
-  const opinion = useMemo(() => (judged ? opinionOf(judged, judged === it ? counted : undefined) : null), [judged, it, counted]);
+  const seen = count && count.of === judged ? count.seen : NOT_COUNTED;
+  const counted = judged === it ? seen : NOT_COUNTED;
+  const opinion = useMemo(() => (judged ? opinionOf(judged, seen) : null), [judged, seen]);
   const preview = useCallback((edit: Edit | null) => setHeld(edit && stored ? { base: stored.planting, edit } : null), [stored]);
   const apply = useCallback(
     (edit: Edit) => {
@@ -64,6 +67,6 @@ export function useEditing(id: string | null): Editing | null | undefined {
   const redo = useCallback(() => void (store && id && store.redo(id)), [store, id]);
   const walk = useCallback((steps: number) => void (store && id && store.walk(id, steps)), [store, id]);
   if (stored === undefined || !ready) return undefined;
-  if (!stored || !shown || !it || !opinion) return null;
-  return { planting: shown, spot: stored.spot, it, counted, opinion, history: stored.history, apply, preview, undo, redo, walk };
+  if (!stored || !it || !opinion) return null;
+  return { planting: it.planting, spot: stored.spot, it, counted, opinion, history: stored.history, apply, preview, undo, redo, walk };
 }
