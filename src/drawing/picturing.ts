@@ -1,6 +1,6 @@
 import type { Picture } from '@/core/seeing/part';
 import { drawElevation, drawHoles, growScene, type Scene } from '@/core/seeing/scene';
-import type { Subject } from '@/core/seeing/subject';
+import { subjectKey, type Subject } from '@/core/seeing/subject';
 import { withScenery, type Scenery } from '@/core/seeing/scenery';
 import { withoutCovered } from '@/core/seeing/covered';
 import type { Lens } from '@/core/seeing/lens';
@@ -25,11 +25,6 @@ const KEPT = 24;
 /** Weeks grown beforehand on either side of one at rest, and onward of one that moves. */
 const AHEAD = 2;
 
-/** Two subjects with one key are drawn alike. */
-function keyOf(subject: Subject): string {
-  return JSON.stringify({ ...subject, plants: subject.plants.map(({ kind, ...place }) => [kind.id, place]) });
-}
-
 /** Makes pictures and remembers the scenes it grew. */
 export class Picturing {
   private readonly scenes = new Map<string, Scene>();
@@ -37,12 +32,12 @@ export class Picturing {
 
   /** Grows one planting, where no scene of it is kept, in steps. */
   *growing(subject: Subject, weeks: number): Generator<void> {
-    yield* this.scene(subject, keyOf(subject), weeks);
+    yield* this.scene(subject, subjectKey(subject), weeks);
   }
 
   /** Grows what is asked for, where no scene of it is kept, and puts it on a picture, in steps. */
   *drawing({ subject, weeks, lens, detail, widthPx, heightPx, holesCm, scenery = null }: PictureRequest): Generator<void, Picture> {
-    const key = keyOf(subject);
+    const key = subjectKey(subject);
     const step = this.last?.key === key ? weeks - this.last.weeks || this.last.step : 0;
     this.last = { subject, key, weeks, step, detail };
     const scene = yield* this.scene(subject, key, weeks);

@@ -1,6 +1,7 @@
 import { planted } from '../../tests/builders/plantings';
 import { subjectOf } from '@/core/seeing/subject';
-import type { FromWorker, PaintRequest, ToWorker } from './messages';
+import { KindSender } from './kindsOnce';
+import type { FromWorker, PaintRequest, ToDrawer } from './messages';
 
 /** The few parts of a worker's surroundings that it uses, as plain data. */
 class Sheet {
@@ -21,7 +22,7 @@ class Channel {
 interface Bitmap { readonly width: number; readonly data: Uint8ClampedArray }
 
 const answers: FromWorker[] = [];
-const scope = { postMessage: (message: FromWorker) => answers.push(message), onmessage: null as ((event: { data: ToWorker }) => void) | null };
+const scope = { postMessage: (message: FromWorker) => answers.push(message), onmessage: null as ((event: { data: ToDrawer }) => void) | null };
 
 beforeAll(async () => {
   Object.assign(globalThis, { self: scope, OffscreenCanvas: Sheet, MessageChannel: Channel, ImageData: class { constructor(readonly data: Uint8ClampedArray, readonly width: number, readonly height: number) {} } });
@@ -29,10 +30,18 @@ beforeAll(async () => {
 });
 beforeEach(() => void answers.splice(0));
 
-const tell = (message: ToWorker) => scope.onmessage!({ data: message });
+const tell = (message: ToDrawer) => scope.onmessage!({ data: message });
 const subject = subjectOf(planted([['coleus-lime', 0, 0], ['petunia-white', 8, 6], ['petunia-white', -8, 6]]));
 const request = (change: Partial<PaintRequest> = {}): PaintRequest => ({ subject, weeks: 8, lens: { azimuthRad: 0, pitchRad: 0.16, pxPerCm: 3, originX: 90, originY: 170 }, detail: 'full', widthPx: 180, heightPx: 180, holesCm: null, density: 1, ...change });
-const paint = (id: number, change: Partial<PaintRequest> = {}) => tell({ id, job: 'paint', request: request(change) });
+const sender = new KindSender();
+const paint = (id: number, change: Partial<PaintRequest> = {}) => {
+  const asked = request(change);
+  tell({ id, job: 'paint', ...crossing(asked) });
+};
+const crossing = <R extends Pick<PaintRequest, 'subject'>>(asked: R) => {
+  const { subject: byNumber, kinds } = sender.pack(asked.subject);
+  return { request: { ...asked, subject: byNumber }, kinds };
+};
 const answered = async (count: number) => {
   for (let i = 0; answers.length < count && i < 2000; i += 1) await new Promise((resolve) => setTimeout(resolve, 5));
   return answers.map(({ id }) => id);
@@ -64,7 +73,8 @@ test('what nobody waits for any more is not painted', async () => {
 
 test('what was grown ahead is painted the same as what was not, at the density asked for', async () => {
   const other = subjectOf(planted([['coleus-lime', 2, 1]]));
-  tell({ id: 0, job: 'ahead', request: [{ subject: other, weeks: 6 }] });
+  const { request: grown, kinds } = crossing({ subject: other, weeks: 6 });
+  tell({ id: 0, job: 'ahead', request: [grown], kinds });
   await new Promise((resolve) => setTimeout(resolve, 300));
   expect(answers).toEqual([]);
   paint(10, { subject: other, weeks: 6, density: 2 });
@@ -81,7 +91,7 @@ test('what was grown ahead is painted the same as what was not, at the density a
 });
 
 test('a picture that cannot be made is told as an error, and the next one is made', async () => {
-  paint(12, { subject: { ...subject, plants: null as never } });
+  paint(12, { subject: { ...subject, conditions: null as never } });
   paint(13);
   expect((await answered(2)).sort()).toEqual([12, 13]);
   expect(answers.find(({ id }) => id === 12)!.kind).toBe('error');

@@ -2,13 +2,17 @@ import { Picturing } from '@/drawing/picturing';
 import { Raster } from '@/core/seeing/raster';
 import { toSvg } from '@/drawing/svg';
 import { finished } from '@/core/seeing/steps';
-import type { Ahead, FromWorker, ToWorker } from './messages';
+import { KindReceiver } from './kindsOnce';
+import type { Ahead, FromWorker, PaintRequest, SaveRequest, ToDrawer } from './messages';
 
-type Job = Extract<ToWorker, { job: 'paint' }>;
-type SaveJob = Extract<ToWorker, { job: 'save' }>;
+interface Job {
+  readonly id: number;
+  readonly request: PaintRequest;
+}
 
-const scope = self as unknown as { postMessage: (message: FromWorker, transfer?: Transferable[]) => void; onmessage: ((event: MessageEvent<ToWorker>) => void) | null };
+const scope = self as unknown as { postMessage: (message: FromWorker, transfer?: Transferable[]) => void; onmessage: ((event: MessageEvent<ToDrawer>) => void) | null };
 const pictures = new Picturing();
+const kinds = new KindReceiver();
 const cancelled = new Set<number>();
 /** Coarse pictures of something that moves: a hand is waiting. */
 const urgent: Job[] = [];
@@ -36,16 +40,18 @@ scope.onmessage = ({ data }) => {
     cancelled.add(data.id);
     return;
   }
-  if (data.job === 'save') return void answering(data.id, () => save(data));
+  kinds.learn(data.kinds);
   if (data.job === 'ahead') {
-    ahead = data.request;
+    ahead = data.request.map((planting) => ({ ...planting, subject: kinds.unpack(planting.subject) }));
     if (!busy) void drain();
     return;
   }
-  if (data.job !== 'paint') return;
-  const { detail, holesCm } = data.request;
-  (detail === 'full' ? (holesCm ? last : patient) : holesCm ? soon : urgent).push(data);
-  if (detail === 'flat' && !holesCm) stage = data.request;
+  const { id } = data;
+  if (data.job === 'save') return void answering(id, () => save(id, { ...data.request, subject: kinds.unpack(data.request.subject) }));
+  const request = { ...data.request, subject: kinds.unpack(data.request.subject) };
+  const { detail, holesCm } = request;
+  (detail === 'full' ? (holesCm ? last : patient) : holesCm ? soon : urgent).push({ id, request });
+  if (detail === 'flat' && !holesCm) stage = request;
   if (!busy) void drain();
 };
 
@@ -112,7 +118,7 @@ function* paint({ id, request }: Job): Generator<void> {
 }
 
 /** A picture as a file. Nobody turns anything while a file is being saved: it is made in one go. */
-async function save({ id, request }: SaveJob): Promise<void> {
+async function save(id: number, request: SaveRequest): Promise<void> {
   const picture = finished(pictures.drawing(request));
   if (request.as === 'svg') return scope.postMessage({ id, kind: 'result', value: new Blob([toSvg(picture, { title: request.title, background: request.ground })], { type: 'image/svg+xml' }) });
   const raster = rasterFor(request);

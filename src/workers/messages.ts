@@ -13,7 +13,9 @@ import type { CsvAnswers, CsvReading } from '@/core/files/weatherCsv';
 import type { Seen } from '@/core/checks/outlook';
 import type { RemakeAnswer, RemakeAsk } from '@/core/search/remaking';
 import type { GroupMember } from '@/core/search/group';
+import type { Subject } from '@/core/seeing/subject';
 import type { PictureRequest } from '@/drawing/picturing';
+import type { NewKinds, SubjectByNumber } from './kindsOnce';
 import type { Fix } from '@/core/checks/opinion';
 import type { CheckId } from '@/core/checks/rules/index';
 
@@ -54,7 +56,20 @@ export interface Jobs {
 
 export type JobName = keyof Jobs;
 
-export type ToWorker = { [N in JobName]: { readonly id: number; readonly job: N; readonly request: Jobs[N]['request'] } }[JobName] | { readonly id: number; readonly job: 'cancel' } | { readonly id: number; readonly job: 'own kinds'; readonly request: readonly OwnKind[] } | { readonly id: number; readonly job: 'ahead'; readonly request: readonly Ahead[] };
+/** What is drawn crosses with its kinds by number; those not sent before come along. */
+type Crossing<R extends { readonly subject: Subject }> = Omit<R, 'subject'> & { readonly subject: SubjectByNumber };
+
+/** To the thinking worker. */
+export type ToThinker =
+  | { [N in Exclude<JobName, 'paint' | 'save'>]: { readonly id: number; readonly job: N; readonly request: Jobs[N]['request'] } }[Exclude<JobName, 'paint' | 'save'>]
+  | { readonly id: number; readonly job: 'cancel' }
+  | { readonly id: number; readonly job: 'own kinds'; readonly request: readonly OwnKind[] };
+
+/** To the drawing worker. */
+export type ToDrawer =
+  | { [N in 'paint' | 'save']: { readonly id: number; readonly job: N; readonly request: Crossing<Jobs[N]['request']>; readonly kinds: NewKinds } }['paint' | 'save']
+  | { readonly id: number; readonly job: 'cancel' }
+  | { readonly id: number; readonly job: 'ahead'; readonly request: readonly Crossing<Ahead>[]; readonly kinds: NewKinds };
 
 export type FromWorker =
   | { readonly id: number; readonly kind: 'progress'; readonly value: unknown }

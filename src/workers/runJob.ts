@@ -1,10 +1,18 @@
 import type { OwnKind } from '@/core/plants/own';
-import type { Ahead, FromWorker, JobName, Jobs, ToWorker } from './messages';
+import { KindSender, type NewKinds } from './kindsOnce';
+import type { Ahead, FromWorker, JobName, Jobs, PaintRequest, ToDrawer, ToThinker } from './messages';
 
 interface Waiting {
   readonly resolve: (value: never) => void;
   readonly reject: (error: Error) => void;
   readonly progress: ((value: never) => void) | undefined;
+}
+
+interface Ask {
+  readonly id: number;
+  readonly job: JobName;
+  readonly request: unknown;
+  readonly kinds?: NewKinds;
 }
 
 class Desk {
@@ -29,12 +37,12 @@ class Desk {
     };
   }
 
-  send(id: number, job: string, request: unknown, waiting: Waiting): void {
-    this.waiting.set(id, waiting);
-    this.worker.postMessage({ id, job, request });
+  send(message: Ask, waiting: Waiting): void {
+    this.waiting.set(message.id, waiting);
+    this.worker.postMessage(message);
   }
 
-  tell(message: ToWorker): void {
+  tell(message: ToThinker | ToDrawer): void {
     this.worker.postMessage(message);
   }
 
@@ -46,9 +54,10 @@ class Desk {
 let thinking: Desk | null = null;
 let drawing: Desk | null = null;
 let nextId = 1;
+const kindSender = new KindSender();
 let ownKinds: readonly OwnKind[] = [];
 
-const aboutOwn = (): ToWorker => ({ id: 0, job: 'own kinds', request: ownKinds });
+const aboutOwn = (): ToThinker => ({ id: 0, job: 'own kinds', request: ownKinds });
 
 /** Tells the thinking worker, now or when it starts, what the gardener knows of kinds. */
 export function setOwnKinds(records: readonly OwnKind[]): void {
@@ -67,7 +76,9 @@ function deskFor(job: JobName): Desk {
 
 /** Asks for plantings to be grown while nobody waits for a drawing; a later list takes the place of an earlier one. */
 export function growAhead(plantings: readonly Ahead[]): void {
-  if (typeof Worker !== 'undefined' && typeof OffscreenCanvas !== 'undefined') deskFor('paint').tell({ id: 0, job: 'ahead', request: plantings });
+  if (typeof Worker === 'undefined' || typeof OffscreenCanvas === 'undefined') return;
+  const packed = plantings.map((planting) => ({ planting, ...kindSender.pack(planting.subject) }));
+  deskFor('paint').tell({ id: 0, job: 'ahead', request: packed.map(({ planting, subject }) => ({ ...planting, subject })), kinds: packed.flatMap(({ kinds }) => kinds) });
 }
 
 /**
@@ -85,6 +96,13 @@ export function runJob<N extends JobName>(job: N, request: Jobs[N]['request'], o
       desk.cancel(id);
       reject(new DOMException('Given up', 'AbortError'));
     }, { once: true });
-    desk.send(id, job, request, { resolve: resolve as (value: never) => void, reject, progress: options.onProgress as ((value: never) => void) | undefined });
+    desk.send(askOf(id, job, request), { resolve: resolve as (value: never) => void, reject, progress: options.onProgress as ((value: never) => void) | undefined });
   });
+}
+
+function askOf<N extends JobName>(id: number, job: N, request: Jobs[N]['request']): Ask {
+  if (job !== 'paint' && job !== 'save') return { id, job, request };
+  const drawn = request as PaintRequest;
+  const { subject, kinds } = kindSender.pack(drawn.subject);
+  return { id, job, request: { ...drawn, subject }, kinds };
 }

@@ -14,9 +14,9 @@ import type { KindId, PlantKind } from '@/core/plants/kind';
 import { propose } from '@/core/search/propose';
 import { standInsFor } from '@/core/search/standIns';
 import { swapEdit } from '@/core/plantings/edits';
-import type { AskMessage, FromWorker, ToWorker } from './messages';
+import type { AskMessage, FromWorker, ToThinker } from './messages';
 
-const scope = self as unknown as { postMessage: (message: FromWorker) => void; onmessage: ((event: MessageEvent<ToWorker>) => void) | null };
+const scope = self as unknown as { postMessage: (message: FromWorker) => void; onmessage: ((event: MessageEvent<ToThinker>) => void) | null };
 const cancelled = new Set<number>();
 /** The book, with what the gardener knows of kinds. */
 let library = libraryOf(BOOK, []);
@@ -52,7 +52,7 @@ scope.onmessage = ({ data }) => {
     .finally(() => cancelled.delete(data.id));
 };
 
-async function work(message: Exclude<ToWorker, { job: 'cancel' | 'own kinds' }>): Promise<unknown> {
+async function work(message: Exclude<ToThinker, { job: 'cancel' | 'own kinds' }>): Promise<unknown> {
   switch (message.job) {
     case 'propose': {
       const search = propose(askOf(message.request), { effort: message.request.effort, wanted: message.request.wanted, improve: message.request.improve });
@@ -117,9 +117,6 @@ async function work(message: Exclude<ToWorker, { job: 'cancel' | 'own kinds' }>)
     }
     case 'fits':
       return fitsIn(message.request.container);
-    case 'paint':
-    case 'save':
-      throw new Error('The thinking worker does not paint.');
   }
 }
 

@@ -22,6 +22,8 @@ export interface Scene {
   readonly vessel: Vessel;
   readonly light: Light;
   readonly marks: readonly Mark[];
+  /** Those of them that lie inside the container, below its rim: seen only through its mouth. */
+  readonly low: ReadonlySet<Mark>;
   readonly sizes: readonly Size[];
 }
 
@@ -44,7 +46,11 @@ export function* growScene(subject: Subject, weeks: number): Generator<void, Sce
   }
   const { container, hung, light = STUDIO_LIGHT } = subject;
   lightMarks(marks, light);
-  return { container, hung, vessel, light, marks, sizes };
+  return { container, hung, vessel, light, marks, low: new Set(marks.filter((mark) => liesLow(mark, vessel))), sizes };
+}
+
+function liesLow({ p: [x, y, z] }: Mark, { rimY, insideCm }: Vessel): boolean {
+  return y < rimY + 0.5 && insideCm(x, Math.min(y, rimY), z) >= -0.3;
 }
 
 interface Frame {
@@ -73,10 +79,8 @@ export function* drawElevation(scene: Scene, lens: Lens, detail: Detail, frame: 
   const front: Mark[] = [];
   for (const mark of scene.marks) {
     const [x, y, z] = mark.p;
-    const below = y < vessel.rimY + 0.5;
-    const inside = vessel.insideCm(x, Math.min(y, vessel.rimY), z) >= -0.3;
-    if (below && inside) low.push(mark);
-    else if (below && x * a.toward[0] + z * a.toward[2] < 0 && y < vessel.rimY - 1) behind.push(mark);
+    if (scene.low.has(mark)) low.push(mark);
+    else if (y < vessel.rimY - 1 && x * a.toward[0] + z * a.toward[2] < 0) behind.push(mark);
     else front.push(mark);
   }
   const frontDrawn = yield* projectMarks(front, a, detail);

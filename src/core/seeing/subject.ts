@@ -4,6 +4,7 @@ import type { Conditions } from '../growth/conditions';
 import { conditionsOf } from '../growth/seasonOf';
 import type { Light } from '../marks/light';
 import type { PlacedPlant, PlantingInSpot } from '../plantings/planting';
+import type { PlantKind } from '../plants/kind';
 import type { Support } from '../plantings/support';
 import { bookWeek, hangsFree } from '../spots/spot';
 
@@ -31,4 +32,30 @@ export function subjectOf(it: PlantingInSpot): Subject {
     ...(planting.support ? { support: planting.support } : {}),
     plants: plants.map(({ kind, xCm, zCm, seed, size, lean, turnDeg }) => ({ kind, xCm, zCm, seed, size, ...(lean ? { lean } : {}), ...(turnDeg ? { turnDeg } : {}) })),
   };
+}
+
+const numbers = new WeakMap<PlantKind, number>();
+let next = 1;
+
+/** A number of its own for every record: a kind whose record was changed has another than before. */
+export function numberOf(kind: PlantKind): number {
+  let number = numbers.get(kind);
+  if (number === undefined) {
+    number = next;
+    next += 1;
+    numbers.set(kind, number);
+  }
+  return number;
+}
+
+const keys = new WeakMap<Subject, string>();
+
+/** Two subjects with one key are drawn alike. It holds while the program runs, not beyond. */
+export function subjectKey(subject: Subject): string {
+  let key = keys.get(subject);
+  if (key === undefined) {
+    key = JSON.stringify({ ...subject, plants: subject.plants.map(({ kind, ...place }) => [numberOf(kind), place]) });
+    keys.set(subject, key);
+  }
+  return key;
 }

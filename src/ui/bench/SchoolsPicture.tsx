@@ -1,11 +1,12 @@
 'use client';
 
-import { memo, useEffect, useState } from 'react';
+import { memo, useCallback, useMemo } from 'react';
 import { opinionOf } from '@/core/checks/opinion';
 import type { CountedSeen } from '@/core/checks/reading';
 import { SCHOOL_IDS, type SchoolId } from '@/core/plantings/schoolId';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { SCHOOLS, schoolOf } from '@/core/schools/index';
+import { useOneByOne } from '@/ui/session/useOneByOne';
 import { SCHOOL_NAMES } from '@/words/schools';
 
 interface SchoolsPictureProps {
@@ -25,23 +26,16 @@ interface BySchool {
   readonly score: number;
 }
 
-/** The planting judged by every school it may suit, the best first; what was found last until that is done, `null` before. One school at a time, so that the page goes on in between. */
+/** The planting judged by every school it may suit, the best first; what was found last until that is done, `null` before. */
 function useBySchool(it: PlantingInSpot, counted: CountedSeen): readonly BySchool[] | null {
-  const [found, setFound] = useState<{ readonly own: SchoolId; readonly rows: readonly BySchool[] } | null>(null);
   const own = schoolOf(it.planting).id;
-  useEffect(() => {
-    const asked = SCHOOL_IDS.filter((school) => school === own || (SCHOOLS[school].suits({ container: it.planting.container, spot: it.spot, house: it.house }) >= SUITS && (school !== 'kitchen' || it.planting.wishes.kitchen)));
-    const rows: BySchool[] = [];
-    const next = (): void => {
-      const school = asked[rows.length];
-      if (school) rows.push({ school, score: opinionOf({ ...it, planting: { ...it.planting, wishes: { ...it.planting.wishes, school } } }, counted).score });
-      if (rows.length < asked.length) timer = setTimeout(next);
-      else setFound({ own, rows: [...rows].sort((a, b) => b.score - a.score) });
-    };
-    let timer = setTimeout(next);
-    return () => clearTimeout(timer);
-  }, [it, counted, own]);
-  return found?.own === own ? found.rows : null;
+  const asked = useMemo(
+    () => SCHOOL_IDS.filter((school) => school === own || (SCHOOLS[school].suits({ container: it.planting.container, spot: it.spot, house: it.house }) >= SUITS && (school !== 'kitchen' || it.planting.wishes.kitchen))),
+    [it, own],
+  );
+  const judge = useCallback((school: SchoolId): BySchool => ({ school, score: opinionOf({ ...it, planting: { ...it.planting, wishes: { ...it.planting.wishes, school } } }, counted).score }), [it, counted]);
+  const done = useOneByOne(asked, judge);
+  return useMemo(() => (done?.of.includes(own) ? [...done.results].sort((a, b) => b.score - a.score) : null), [done, own]);
 }
 
 /**

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useRef, type RefObject } from 'react';
+import { subjectKey } from '@/core/seeing/subject';
 import type { PaintRequest } from '@/workers/messages';
 import { runJob } from '@/workers/runJob';
 
@@ -17,7 +18,7 @@ export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request:
   const latest = useRef(request);
   const state = useRef({ busy: false, again: false, painted: false });
   const still = options.still ?? false;
-  const key = request ? JSON.stringify({ ...request, subject: { ...request.subject, plants: request.subject.plants.map(({ kind, ...place }) => [kind.id, place]) } }) : '';
+  const key = request ? JSON.stringify({ ...request, subject: subjectKey(request.subject) }) : '';
 
   useEffect(() => {
     latest.current = request;

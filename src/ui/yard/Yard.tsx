@@ -17,6 +17,7 @@ import { useWidth } from '@/ui/controls/useWidth';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
+import { useOneByOne } from '@/ui/session/useOneByOne';
 import { WeekSlider } from '@/ui/bench/WeekSlider';
 import { countText, hoursText, weekText } from '@/words/format';
 import { leadWord, sentenceOf } from '@/words/remarks';
@@ -41,6 +42,7 @@ export function Yard() {
     return () => clearTimeout(timer);
   }, [there]);
   const rows = useMemo(() => (loaded ? rowsOf(loaded.spots, loaded.plantings, kindOf) : []), [loaded, kindOf]);
+  const all = useMemo(() => rows.flatMap(({ its }) => its), [rows]);
   const scale = useMemo(() => scaleFor(rows, width), [rows, width]);
   const lines = useMemo(() => linesOf(rows, scale, width), [rows, scale, width]);
   const loadDemo = async () => {
@@ -60,7 +62,6 @@ export function Yard() {
         </p>
       </div>
     );
-  const all = rows.flatMap(({ its }) => its);
   const last = Math.max(...all.map((it) => read(it).weeks));
   const planted = all[0]!.planting.plantedWeek;
   return (
@@ -77,7 +78,7 @@ export function Yard() {
         </div>
         <div className="mt-2 max-w-[720px]"><WeekSlider keys={[]} weeks={weeks} last={last} plantedWeek={planted} onWeek={setWeeks} /></div>
       </div>
-      {drawn ? <Wanting its={all} /> : <aside aria-label="Worth a look" className="mt-6 self-start bg-paper px-4 py-3 text-ink2 wide:mt-0" role="status">Looking them over…</aside>}
+      {drawn ? <Wanting its={all} /> : <LookingOver />}
     </div>
   );
 }
@@ -180,13 +181,21 @@ function SpotRow({ row: { spot, its }, weeks, pxPerCm, widthPx, alone }: { reado
   );
 }
 
+function LookingOver() {
+  return <aside aria-label="Worth a look" className="mt-6 self-start bg-paper px-4 py-3 text-ink2 wide:mt-0" role="status">Looking them over…</aside>;
+}
+
+/** What of a planting wants an answer, worst first. */
+function toAnswer(it: PlantingInSpot) {
+  return { it, remarks: opinionOf(it).remarks.filter(({ check, severity, meant }) => !meant && (severity === 'trouble' || (CHECKS[check].weight > 0 && severity === 'look'))) };
+}
+
 /** The remarks across the yard that want an answer, worst first, each leading to its bench. */
 function Wanting({ its }: { readonly its: readonly PlantingInSpot[] }) {
   const settings = useSettings();
-  const wanting = useMemo(
-    () => its.map((it) => ({ it, remarks: opinionOf(it).remarks.filter(({ check, severity, meant }) => !meant && (severity === 'trouble' || (CHECKS[check].weight > 0 && severity === 'look'))) })).filter(({ remarks }) => remarks.length > 0),
-    [its],
-  );
+  const judged = useOneByOne(its, toAnswer);
+  if (!judged) return <LookingOver />;
+  const wanting = judged.results.filter(({ remarks }) => remarks.length > 0);
   const calm = its.filter((it) => !wanting.some((w) => w.it === it));
   return (
     <aside aria-label="Worth a look" className="mt-6 self-start bg-paper wide:mt-0">
