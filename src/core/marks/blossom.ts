@@ -8,11 +8,16 @@ export interface Site {
   readonly tangent: Vec3;
   readonly outward: Vec3;
   readonly key: number;
+  /** How far the leaves round it reach beyond it, cm: flowers are held clear of them. Left out: not at all. */
+  readonly leavesCm?: number;
 }
 
 const MOST_FLOWERS = 84;
 /** Flowers overlap and hang round the sides: more are wanted than the plain cover says. Tuned by eye. */
 const OVERLAP = 1.6;
+/** How far out of its leaves a flower is held, of their reach, and at most. Tuned by eye: held farther they float, nearer they drown. */
+const CLEAR = 0.5;
+const MOST_CLEAR_CM = 3;
 /** Florets of a spike come in whorls this far apart, cm. */
 const WHORL_CM = 1.5;
 
@@ -60,6 +65,7 @@ interface Setting {
 function addOne(sheaf: Sheaf, site: Site, { at, axis, size, key, jitter }: Setting): void {
   const form = sheaf.flower!.form;
   const stem = sheaf.leaf.stem;
+  const clear = Math.max(0.8, Math.min(MOST_CLEAR_CM, CLEAR * (site.leavesCm ?? 0)) * (0.7 + 0.6 * sheaf.random(key, 2, WHY.reach)));
   switch (form) {
     case 'spike':
       return addSpike(sheaf, site, at, size * 2, key);
@@ -75,7 +81,7 @@ function addOne(sheaf: Sheaf, site: Site, { at, axis, size, key, jitter }: Setti
     case 'daisy':
     case 'double':
     case 'cup': {
-      const top = add(at, unit(add(axis, [0, 0.6, 0])), size * (0.9 + sheaf.random(key, 1, WHY.reach)));
+      const top = add(at, unit(add(axis, [0, 0.6, 0])), Math.max(clear, size * (0.9 + sheaf.random(key, 1, WHY.reach))));
       sheaf.addStem(at, top, 0.16, stem);
       return sheaf.addFlower(top, axis, size, form === 'cup' ? 0.6 : 1, key, jitter);
     }
@@ -89,8 +95,11 @@ function addOne(sheaf: Sheaf, site: Site, { at, axis, size, key, jitter }: Setti
       sheaf.addStem(at, out, 0.1, stem);
       return sheaf.addFlower(out, unit(add([0, -1, 0], site.outward, 0.35)), size, 1, key, jitter);
     }
-    default:
-      return sheaf.addFlower(add(at, axis, 0.8), axis, size, 0.9 + 0.1 * jitter, key, jitter);
+    default: {
+      const top = add(at, axis, clear);
+      if (clear > 1.5) sheaf.addStem(at, top, 0.12, stem);
+      return sheaf.addFlower(top, axis, size, 0.9 + 0.1 * jitter, key, jitter);
+    }
   }
 }
 
@@ -110,10 +119,12 @@ function addSpike(sheaf: Sheaf, site: Site, at: Vec3, lengthCm: number, key: num
 function addPlume(sheaf: Sheaf, site: Site, at: Vec3, lengthCm: number, key: number): void {
   const lean = unit(add([0, 1, 0], site.tangent, 0.6));
   const long = lengthCm * (0.8 + 0.35 * sheaf.random(key, 2, WHY.size));
+  // Plumes of grasses nod at their ends; those of other plants stand.
+  const nod = sheaf.sprout.kind.habit === 'grass' ? 0.4 : 0.14;
   const spine: Vec3[] = [];
   for (let i = 0; i <= 6; i += 1) {
     const s = i / 6;
-    spine.push(add(add(at, lean, long * s), add(site.outward, [0, -0.6, 0]), long * 0.28 * s ** 2.4));
+    spine.push(add(add(at, lean, long * s), add(site.outward, [0, -0.6, 0]), long * nod * s ** 2.6));
   }
   sheaf.marks.push({ kind: 'plume', plant: sheaf.sprout.plant, p: spine[3]!, env: sheaf.env(spine[3]!), jitter: sheaf.signed(key, 3, WHY.jitter), ao: UNLIT, sun: UNLIT, spine, widthCm: Math.max(1.4, lengthCm * 0.13), colour: sheaf.flower!.main, seed: key });
 }

@@ -62,6 +62,7 @@ export function growBush(sheaf: Sheaf): void {
 
   const ageing = kind.foliage.evergreen ? 0 : MOST_AGED * clamp((sprout.share - 0.85) / 0.15, 0, 1);
 
+  const leavesCm = leafLength * enlarge * 0.7;
   const sites: Site[] = [];
   for (let i = 0; i < stems; i += 1) {
     const rho = Math.sqrt((i + 0.5) / stems);
@@ -95,8 +96,8 @@ export function growBush(sheaf: Sheaf): void {
         sheaf.addLeaf(p, u, n, size, { widthCm: size * ratio, bend: 0.25 + 0.4 * sheaf.random(i, key, WHY.tilt), fold: kind.foliage.surface === 'fleshy' ? -0.08 : 0.16, jitter: sheaf.signed(i, key, WHY.jitter), style: t < AGES_BELOW && sheaf.random(i, key, WHY.age) < ageing ? { ...sheaf.aged, shape: style.shape } : style, stalkFrom: kind.foliage.shape === 'round' || kind.foliage.shape === 'kidney' ? add(p, out, -size * 0.5) : null });
       }
     }
-    sites.push({ at: tip, tangent: unit([tip[0] - control[0], tip[1] - control[1], tip[2] - control[2]]), outward: out, key: i });
-    if (!spiked) sites.push({ at: at(0.82), tangent: out, outward: out, key: i + 500 });
+    sites.push({ at: tip, tangent: unit([tip[0] - control[0], tip[1] - control[1], tip[2] - control[2]]), outward: out, key: i, leavesCm });
+    if (!spiked) sites.push({ at: at(0.82), tangent: out, outward: out, key: i + 500, leavesCm });
   }
   addFlowers(sheaf, sites);
   addFruits(sheaf, sites, 22);

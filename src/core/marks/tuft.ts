@@ -28,6 +28,9 @@ function addRuns(sheaf: Sheaf, spine: readonly Vec3[], width: (s: number) => num
   }
 }
 
+/** How much farther the blades and culms of plumed grasses arch over. Tuned by eye: less is a sheaf, not a fountain. */
+const FOUNTAIN = 1.35;
+
 /** Grasses, sedges and rushes: many thin blades from one crown; plumes or heads on straight culms. */
 export function growGrass(sheaf: Sheaf): void {
   const { sprout } = sheaf;
@@ -36,13 +39,14 @@ export function growGrass(sheaf: Sheaf): void {
   const arch = Math.min(1.25, Math.max(0.3, (sprout.radiusCm * 1.15) / Math.max(4, sprout.heightCm)));
   const plumed = kind.bloom?.form === 'plume' && sprout.bloom > 0.05;
   const leafHeight = sprout.heightCm * (plumed ? 0.84 : 1);
+  const fountain = kind.bloom?.form === 'plume';
   const wide = kind.foliage.shape === 'needle' ? 0.5 : Math.max(0.42, kind.foliage.lengthCm * 0.012);
   for (let i = 0; i < blades; i += 1) {
     const rho = Math.sqrt((i + 0.5) / blades);
     const out = level(i * GOLDEN_RAD + sheaf.signed(i, 0, WHY.azimuth) * 0.25);
     const start = add(sprout.base, out, rho * Math.min(4, sprout.radiusCm * 0.16));
     const long = leafHeight * (0.86 + 0.42 * rho * arch) * (0.78 + 0.34 * sheaf.random(i, 0, WHY.size));
-    const bend = (0.5 + 1.15 * arch) * (0.6 + 0.7 * sheaf.random(i, 0, WHY.tilt)) * mix(0.4, 1, rho);
+    const bend = (0.5 + 1.15 * arch) * (fountain ? FOUNTAIN : 1) * (0.6 + 0.7 * sheaf.random(i, 0, WHY.tilt)) * mix(0.4, 1, rho);
     const spine = blade(start, unit(add(out, sprout.outward, 0.3 * sprout.rimShare)), long, mix(0.04, 0.3 + 0.25 * arch, rho), bend, 8);
     addRuns(sheaf, spine, (s) => wide * (1 - s ** 2.2) + 0.08, unit([out[2], 0, -out[0]]), 2, sheaf.signed(i, 0, WHY.jitter));
   }
@@ -53,7 +57,7 @@ export function growGrass(sheaf: Sheaf): void {
     // Offset by half a golden step, so that the culms do not line up with each other.
     const out = level((i + 0.5) * GOLDEN_RAD + 0.4);
     const long = Math.max(3, sprout.heightCm - (plumed ? kind.bloom.sizeCm * 0.75 : 0)) * (0.85 + 0.22 * sheaf.random(i, 9, WHY.size));
-    const lean = 0.1 + 0.42 * Math.sqrt((i + 0.5) / culms) * arch;
+    const lean = 0.1 + 0.42 * (fountain ? FOUNTAIN : 1) * Math.sqrt((i + 0.5) / culms) * arch;
     const top: Vec3 = add(sprout.base, [out[0] * Math.sin(lean), Math.cos(lean), out[2] * Math.sin(lean)], long);
     sheaf.addStem(sprout.base, top, 0.22, sheaf.leaf.stem);
     sites.push({ at: top, tangent: unit([out[0] * Math.sin(lean), Math.cos(lean), out[2] * Math.sin(lean)]), outward: out, key: i });
