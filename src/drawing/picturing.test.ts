@@ -36,10 +36,10 @@ test('while something other than the week changes, no weeks are grown that it wi
   expect(steps(pictures.growingAhead())).toBe(4);
 });
 
-test('a planting grown ahead for another room is grown no second time', () => {
+test('what was made for nobody is grown no second time, and does not tell what comes next', () => {
   const pictures = new Picturing();
-  finished(pictures.growing(subject, 9));
-  expect(steps(pictures.growing(subject, 9))).toBe(0);
+  finished(pictures.rehearsing(ask(9, 'full')));
+  expect(steps(pictures.growingAhead())).toBe(0);
   const fresh = new Picturing();
   const [ready, anew] = [steps(pictures.drawing(ask(9))), steps(fresh.drawing(ask(9)))];
   expect(anew - ready).toBe(subject.plants.length);

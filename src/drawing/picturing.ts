@@ -30,17 +30,18 @@ export class Picturing {
   private readonly scenes = new Map<string, Scene>();
   private last: { readonly subject: Subject; readonly key: string; readonly weeks: number; readonly step: number; readonly detail: Detail } | null = null;
 
-  /** Grows one planting, where no scene of it is kept, in steps. */
-  *growing(subject: Subject, weeks: number): Generator<void> {
-    yield* this.scene(subject, subjectKey(subject), weeks);
-  }
-
   /** Grows what is asked for, where no scene of it is kept, and puts it on a picture, in steps. */
-  *drawing({ subject, weeks, lens, detail, widthPx, heightPx, holesCm, scenery = null }: PictureRequest): Generator<void, Picture> {
+  *drawing(request: PictureRequest): Generator<void, Picture> {
+    const { subject, weeks, detail } = request;
     const key = subjectKey(subject);
     const step = this.last?.key === key ? weeks - this.last.weeks || this.last.step : 0;
     this.last = { subject, key, weeks, step, detail };
-    const scene = yield* this.scene(subject, key, weeks);
+    return yield* this.rehearsing(request);
+  }
+
+  /** {@link drawing} for nobody: what is likely to be asked for next does not follow from it. */
+  *rehearsing({ subject, weeks, lens, detail, widthPx, heightPx, holesCm, scenery = null }: PictureRequest): Generator<void, Picture> {
+    const scene = yield* this.scene(subject, subjectKey(subject), weeks);
     const frame = { widthPx, heightPx };
     if (holesCm) return yield* drawHoles(scene, subject.plants, holesCm, lens, detail, frame);
     const picture = yield* drawElevation(detail === 'flat' ? { ...scene, marks: withoutCovered(scene.marks, lens, frame) } : scene, lens, detail, frame);

@@ -71,23 +71,31 @@ test('what nobody waits for any more is not painted', async () => {
   expect(answers).toHaveLength(2);
 });
 
-test('what was grown ahead is painted the same as what was not, at the density asked for', async () => {
+test('pictures are painted ahead while nobody waits, told by their key, and are the same as those asked for', async () => {
   const other = subjectOf(planted([['coleus-lime', 2, 1]]));
-  const { request: grown, kinds } = crossing({ subject: other, weeks: 6 });
-  tell({ id: 0, job: 'ahead', request: [grown], kinds });
-  await new Promise((resolve) => setTimeout(resolve, 300));
-  expect(answers).toEqual([]);
-  paint(10, { subject: other, weeks: 6, density: 2 });
+  const wanted = request({ subject: other, weeks: 6, density: 2 });
+  const { request: crossed, kinds } = crossing({ ...wanted, key: 'the pot' });
+  tell({ id: 0, job: 'ahead', request: [crossed], kinds });
   await answered(1);
-  const { value } = answers[0] as { value: Bitmap };
-  expect(value.width).toBe(360);
-  paint(11, { subject: { ...other }, weeks: 6, density: 2 });
+  const made = answers[0] as FromWorker & { kind: 'ahead' };
+  expect([made.kind, made.key]).toEqual(['ahead', 'the pot']);
+  const ahead = made.value as unknown as Bitmap;
+  expect(ahead.width).toBe(360);
+  paint(10, { subject: { ...other }, weeks: 6, density: 2 });
   await answered(2);
-  expect(Buffer.from((answers[1] as { value: Bitmap }).value.data).equals(Buffer.from(value.data))).toBe(true);
+  expect(Buffer.from((answers[1] as { value: Bitmap }).value.data).equals(Buffer.from(ahead.data))).toBe(true);
   // Something was painted, and not everywhere.
-  const clear = value.data.filter((byte, i) => i % 4 === 3 && byte === 0).length;
+  const clear = ahead.data.filter((byte, i) => i % 4 === 3 && byte === 0).length;
   expect(clear).toBeGreaterThan(0);
   expect(clear).toBeLessThan(360 * 360);
+});
+
+test('a picture that somebody waits for goes before those painted ahead, which are made after all', async () => {
+  const { request: crossed, kinds } = crossing({ ...request({ weeks: 13 }), key: 'later' });
+  tell({ id: 0, job: 'ahead', request: [crossed], kinds });
+  paint(14, { detail: 'flat', weeks: 13 });
+  await answered(2);
+  expect(answers.map((answer) => (answer.kind === 'ahead' ? answer.key : answer.id))).toEqual([14, 'later']);
 });
 
 test('a picture that cannot be made is told as an error, and the next one is made', async () => {

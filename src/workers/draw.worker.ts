@@ -1,4 +1,5 @@
 import { Picturing } from '@/drawing/picturing';
+import type { Picture } from '@/core/seeing/part';
 import { Raster } from '@/core/seeing/raster';
 import { toSvg } from '@/drawing/svg';
 import { finished } from '@/core/seeing/steps';
@@ -29,10 +30,10 @@ const SLICE_MS = 8;
  * a hand would take three times as long as the tenth.
  */
 const REHEARSALS = 10;
-let rehearsed = 0;
+let rehearsed = false;
 /** What moved last, or may be about to. */
 let stage: Job['request'] | null = null;
-/** Plantings to grow while nobody waits. */
+/** Pictures to paint while nobody waits. */
 let ahead: readonly Ahead[] = [];
 
 scope.onmessage = ({ data }) => {
@@ -64,16 +65,18 @@ function turn(): Promise<void> {
   });
 }
 
-/** Moving pictures first, then full ones, then weeks that may be asked for next. */
+/** Moving pictures first, then full ones, then what may be asked for next. */
 async function drain(): Promise<void> {
   busy = true;
+  let idle = false;
   do {
     await turn();
     paintUrgent();
     const next = soon.shift() ?? patient.shift() ?? last.shift();
     if (!next) await slowly(whileNobodyWaits(), somebodyWaits);
     else if (!cancelled.delete(next.id)) await answering(next.id, () => slowly(paint(next), () => cancelled.delete(next.id)));
-  } while (urgent.length > 0 || somebodyWaits());
+    idle = !next;
+  } while (!idle || urgent.length + ahead.length > 0 || somebodyWaits());
   busy = false;
 }
 
@@ -99,22 +102,33 @@ function* whileNobodyWaits(): Generator<void> {
   yield* pictures.growingAhead();
   while (ahead.length > 0) {
     const [next, ...rest] = ahead;
-    yield* pictures.growing(next!.subject, next!.weeks);
-    stage ??= { ...next!, lens: { azimuthRad: 0, pitchRad: 0.1, pxPerCm: 1.4, originX: 100, originY: 180 }, detail: 'flat', widthPx: 200, heightPx: 200, holesCm: null, density: 1 };
+    try {
+      const value = yield* painted(next!, pictures.rehearsing(next!));
+      scope.postMessage({ id: 0, kind: 'ahead', key: next!.key, value }, [value]);
+      stage ??= { ...next!, detail: 'flat' };
+    } catch {
+      // Whoever asks for it is told.
+    }
     // Given up in between, it is begun again.
     ahead = rest;
   }
-  for (; stage && rehearsed < REHEARSALS; rehearsed += 1) {
-    const request = { ...stage, lens: { ...stage.lens, azimuthRad: stage.lens.azimuthRad + rehearsed / REHEARSALS } };
-    yield* rasterFor(request).paint(yield* pictures.drawing(request), request.density);
+  if (!stage || rehearsed) return;
+  for (let i = 0; i < REHEARSALS; i += 1) {
+    const request = { ...stage, lens: { ...stage.lens, azimuthRad: stage.lens.azimuthRad + i / REHEARSALS } };
+    yield* rasterFor(request).paint(yield* pictures.rehearsing(request), request.density);
   }
+  rehearsed = true;
 }
 
 function* paint({ id, request }: Job): Generator<void> {
-  const raster = rasterFor(request);
-  yield* raster.paint(yield* pictures.drawing(request), request.density);
-  const value = sheetOf(raster).transferToImageBitmap();
+  const value = yield* painted(request, pictures.drawing(request));
   scope.postMessage({ id, kind: 'result', value }, [value]);
+}
+
+function* painted(request: PaintRequest, drawing: Generator<void, Picture>): Generator<void, ImageBitmap> {
+  const raster = rasterFor(request);
+  yield* raster.paint(yield* drawing, request.density);
+  return sheetOf(raster).transferToImageBitmap();
 }
 
 /** A picture as a file. Nobody turns anything while a file is being saved: it is made in one go. */

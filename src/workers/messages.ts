@@ -35,8 +35,11 @@ export interface SaveRequest extends PaintRequest {
   readonly ground: string;
 }
 
-/** A planting in a week, to be grown while nobody waits: it will be drawn before long. */
-export type Ahead = Pick<PictureRequest, 'subject' | 'weeks'>;
+/** A picture to be painted while nobody waits: it will be asked for before long. */
+export interface Ahead extends PaintRequest {
+  /** What it is told by when it is done. */
+  readonly key: string;
+}
 
 /** Every job a worker does: what is asked, what it tells on the way, what it answers. */
 export interface Jobs {
@@ -72,6 +75,7 @@ export type ToDrawer =
   | { readonly id: number; readonly job: 'ahead'; readonly request: readonly Crossing<Ahead>[]; readonly kinds: NewKinds };
 
 export type FromWorker =
+  | { readonly id: number; readonly kind: 'ahead'; readonly key: string; readonly value: ImageBitmap }
   | { readonly id: number; readonly kind: 'progress'; readonly value: unknown }
   | { readonly id: number; readonly kind: 'result'; readonly value: unknown }
   | { readonly id: number; readonly kind: 'error'; readonly message: string };

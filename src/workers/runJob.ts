@@ -17,9 +17,12 @@ interface Ask {
 
 class Desk {
   private readonly waiting = new Map<number, Waiting>();
+  /** Told of pictures that were painted ahead. */
+  onAhead: ((key: string, picture: ImageBitmap) => void) | null = null;
 
   constructor(private readonly worker: Worker) {
     worker.onmessage = ({ data }: MessageEvent<FromWorker>) => {
+      if (data.kind === 'ahead') return this.onAhead ? this.onAhead(data.key, data.value) : data.value.close();
       const job = this.waiting.get(data.id);
       if (!job) {
         // Nobody waits for it any more: let go of the picture.
@@ -74,11 +77,13 @@ function deskFor(job: JobName): Desk {
   return thinking;
 }
 
-/** Asks for plantings to be grown while nobody waits for a drawing; a later list takes the place of an earlier one. */
-export function growAhead(plantings: readonly Ahead[]): void {
+/** Asks for pictures to be painted while nobody waits for a drawing; a later list takes the place of an earlier one. */
+export function paintAhead(pictures: readonly Ahead[], done: (key: string, picture: ImageBitmap) => void): void {
   if (typeof Worker === 'undefined' || typeof OffscreenCanvas === 'undefined') return;
-  const packed = plantings.map((planting) => ({ planting, ...kindSender.pack(planting.subject) }));
-  deskFor('paint').tell({ id: 0, job: 'ahead', request: packed.map(({ planting, subject }) => ({ ...planting, subject })), kinds: packed.flatMap(({ kinds }) => kinds) });
+  const packed = pictures.map((picture) => ({ picture, ...kindSender.pack(picture.subject) }));
+  const desk = deskFor('paint');
+  desk.onAhead = done;
+  desk.tell({ id: 0, job: 'ahead', request: packed.map(({ picture, subject }) => ({ ...picture, subject })), kinds: packed.flatMap(({ kinds }) => kinds) });
 }
 
 /**

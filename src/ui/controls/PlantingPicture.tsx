@@ -19,11 +19,13 @@ interface PictureProps {
   readonly className?: string;
   /** A picture that rarely changes: no coarse drawing in between. */
   readonly still?: boolean;
+  /** Told once, when something is in sight. */
+  readonly onShown?: () => void;
 }
 
 /** A planting drawn on a canvas by the drawing worker. */
-export function PlantingPicture({ subject, weeks, lens, widthPx, heightPx, holesCm = null, scenery = null, label, className, still = false }: PictureProps) {
+export function PlantingPicture({ subject, weeks, lens, widthPx, heightPx, holesCm = null, scenery = null, label, className, still = false, onShown }: PictureProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  useDrawing(canvas, widthPx > 0 ? { subject, weeks, lens, widthPx, heightPx, holesCm, scenery } : null, { still });
+  useDrawing(canvas, widthPx > 0 ? { subject, weeks, lens, widthPx, heightPx, holesCm, scenery } : null, { still, ...(onShown ? { onShown } : {}) });
   return <canvas ref={canvas} {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })} className={className} style={{ width: widthPx, height: heightPx, display: 'block' }} />;
 }

@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useRef, type RefObject } from 'react';
-import { subjectKey } from '@/core/seeing/subject';
 import type { PaintRequest } from '@/workers/messages';
 import { runJob } from '@/workers/runJob';
+import { heldPicture, holdPicture, pictureKey, restingDensity } from './stillPictures';
 
 /** Rest after the last change before the full drawing is asked for, ms. */
 const REST_MS = 180;
@@ -13,15 +13,18 @@ const MOVING_DENSITY = 0.75;
 /**
  * Keeps a canvas painted: coarse at once while things move, full after a short rest. Painting happens in a worker; where the browser
  * has no OffscreenCanvas it happens here. A drawing that was overtaken is dropped, never shown late.
+ * @param options `onShown` is told once, when the first picture is in sight
  */
-export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request: Omit<PaintRequest, 'detail' | 'density'> | null, options: { readonly still?: boolean } = {}): void {
+export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request: Omit<PaintRequest, 'detail' | 'density'> | null, options: { readonly still?: boolean; readonly onShown?: () => void } = {}): void {
   const latest = useRef(request);
+  const told = useRef(options.onShown);
   const state = useRef({ busy: false, again: false, painted: false });
   const still = options.still ?? false;
-  const key = request ? JSON.stringify({ ...request, subject: subjectKey(request.subject) }) : '';
+  const key = request ? pictureKey(request) : '';
 
   useEffect(() => {
     latest.current = request;
+    told.current = options.onShown;
   });
 
   useEffect(() => {
@@ -29,22 +32,26 @@ export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request:
     if (!element || !latest.current) return;
     const giveUp = new AbortController();
     const now = state.current;
-    const held = still ? shown.get(key) : undefined;
+    const inSight = () => {
+      if (!now.painted) told.current?.();
+      now.painted = true;
+    };
+    const held = still ? heldPicture(key) : undefined;
     if (held) {
       show(element, held);
-      now.painted = true;
+      inSight();
       return;
     }
     const paint = async (detail: 'flat' | 'full') => {
       const asked = latest.current;
       if (!asked) return;
-      const density = Math.min(2, window.devicePixelRatio || 1);
+      const density = restingDensity();
       const message: PaintRequest = { ...asked, detail, density: detail === 'flat' && !still ? density * MOVING_DENSITY : density };
       if (typeof OffscreenCanvas === 'undefined') return (await import('@/drawing/paintHere')).paintHere(element, message);
       const bitmap = await runJob('paint', message, detail === 'full' ? { signal: giveUp.signal } : {});
       if (still) {
         show(element, bitmap);
-        if (detail === 'full') hold(key, bitmap);
+        if (detail === 'full') holdPicture(key, bitmap);
         else bitmap.close();
       } else {
         element.width = bitmap.width;
@@ -52,7 +59,7 @@ export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request:
         element.getContext('bitmaprenderer')?.transferFromImageBitmap(bitmap);
       }
       element.dataset.painted = detail;
-      now.painted = true;
+      inSight();
     };
     const coarse = async () => {
       if (now.busy) {
@@ -74,20 +81,6 @@ export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request:
     };
     // The key holds everything that is drawn.
   }, [canvas, key, still]);
-}
-
-/** Still pictures that were painted in full, kept so that a room that is entered again shows them at once; the oldest are let go. */
-const shown = new Map<string, ImageBitmap>();
-const MOST_SHOWN = 48;
-
-function hold(key: string, bitmap: ImageBitmap): void {
-  shown.get(key)?.close();
-  shown.delete(key);
-  shown.set(key, bitmap);
-  if (shown.size <= MOST_SHOWN) return;
-  const [oldest, old] = shown.entries().next().value!;
-  old.close();
-  shown.delete(oldest);
 }
 
 function show(element: HTMLCanvasElement, bitmap: ImageBitmap): void {

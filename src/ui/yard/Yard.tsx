@@ -1,15 +1,11 @@
 'use client';
 
 import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { read } from '@/core/checks/reading';
 import { opinionOf } from '@/core/checks/opinion';
 import { CHECKS } from '@/core/checks/rules/index';
-import type { Library } from '@/core/plants/library';
-import { inSpot, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
-import { hangsFree, type Spot } from '@/core/spots/spot';
-import { extentOf, USUAL_PITCH_RAD } from '@/core/seeing/framing';
-import { subjectOf } from '@/core/seeing/subject';
+import type { PlantingInSpot } from '@/core/plantings/planting';
 import { weekAfter } from '@/core/units/units';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
@@ -21,10 +17,12 @@ import { useOneByOne } from '@/ui/session/useOneByOne';
 import { WeekSlider } from '@/ui/bench/WeekSlider';
 import { countText, hoursText, weekText } from '@/words/format';
 import { leadWord, sentenceOf } from '@/words/remarks';
-import { YARD_WEEKS } from './yardWeeks';
+import { linesOf, placeRow, rowPx, rowsOf, scaleFor, SIDE_RULER_PX, YARD_COLUMNS, YARD_WEEKS, type Row } from './yardLayout';
 
-/** What the drawings are given before the containers are judged, ms. */
-const FIRST_MS = 450;
+const STRIP_PX = 30;
+
+/** Longest that the containers wait to be judged for their drawings, ms. */
+const PATIENCE_MS = 3000;
 
 /** Every container at its spot, on one ground line per spot, all at one scale, in the week chosen; and what wants a look. */
 export function Yard() {
@@ -34,11 +32,13 @@ export function Yard() {
   const [weeks, setWeeks] = useState(YARD_WEEKS);
   const [ref, width] = useWidth<HTMLDivElement>();
   // Judging all containers takes as long as drawing them: the pictures come first.
-  const [drawn, setDrawn] = useState(false);
+  const [patient, setPatient] = useState(true);
+  const [inSight, setInSight] = useState(0);
+  const onShown = useCallback(() => setInSight((n) => n + 1), []);
   const there = loaded !== undefined && ready;
   useEffect(() => {
     if (!there) return;
-    const timer = setTimeout(() => setDrawn(true), FIRST_MS);
+    const timer = setTimeout(() => setPatient(false), PATIENCE_MS);
     return () => clearTimeout(timer);
   }, [there]);
   const rows = useMemo(() => (loaded ? rowsOf(loaded.spots, loaded.plantings, kindOf) : []), [loaded, kindOf]);
@@ -65,7 +65,7 @@ export function Yard() {
   const last = Math.max(...all.map((it) => read(it).weeks));
   const planted = all[0]!.planting.plantedWeek;
   return (
-    <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[minmax(0,1fr)_324px]">
+    <div className={`pt-3.5 ${YARD_COLUMNS}`}>
       <div className="min-w-0">
         <header className="flex flex-wrap items-end gap-x-4 pb-2">
           <h1 className="display text-[29px] leading-10">{loaded.plantings.every(({ demo }) => demo) ? 'Rillbank Halt' : 'Yard'}</h1>
@@ -74,107 +74,37 @@ export function Yard() {
           <p className="ml-auto pb-1.5 text-[13px] text-ink2">All at one scale; ticks are <b className="text-ink">10 cm</b></p>
         </header>
         <div ref={ref} className="flex flex-wrap items-end gap-x-4 gap-y-2">
-          {width > 0 && lines.map((row) => <SpotRow key={row.spot.id} row={row} weeks={weeks} pxPerCm={scale} widthPx={width} alone={rows.length === 1} />)}
+          {width > 0 && lines.map((row) => <SpotRow key={row.spot.id} row={row} weeks={weeks} pxPerCm={scale} widthPx={width} alone={rows.length === 1} onShown={onShown} />)}
         </div>
         <div className="mt-2 max-w-[720px]"><WeekSlider keys={[]} weeks={weeks} last={last} plantedWeek={planted} onWeek={setWeeks} /></div>
       </div>
-      {drawn ? <Wanting its={all} /> : <LookingOver />}
+      {!patient || inSight >= all.length ? <Wanting its={all} /> : <LookingOver />}
     </div>
   );
 }
 
-interface Row {
-  readonly spot: Spot;
-  readonly its: readonly PlantingInSpot[];
-}
-
-function rowsOf(spots: readonly Spot[], plantings: readonly Planting[], kindOf: Library['kindOf']): readonly Row[] {
-  return spots
-    .map((spot) => ({ spot, its: plantings.filter(({ spotId }) => spotId === spot.id).map((planting) => inSpot(planting, spot, kindOf)) }))
-    .filter(({ its }) => its.length > 0);
-}
-
-const SIDE_RULER_PX = 36;
-const STRIP_PX = 30;
-/** Room for the spot's name beside its containers, px. */
-const NAME_PX = 132;
-
-/** A ground this wide has room for larger drawings, px. */
-const ROOMY_PX = 1150;
-
-/** Widest scale at which every row fits, within what reads well. */
-function scaleFor(rows: readonly Row[], width: number): number {
-  const usable = width - SIDE_RULER_PX - 170;
-  const widest = Math.max(1, ...rows.map(({ its }) => its.reduce((sum, it) => sum + widthCm(it) + 12, 0)));
-  return Math.max(0.9, Math.min(width > ROOMY_PX ? 2 : 1.6, usable / widest));
-}
-
-/** Room between two lines' neighbours, px. */
-const GAP_PX = 16;
-
-/** Rows in the order in which they fill lines best: the widest first, then whatever else still fits beside it. */
-function linesOf(rows: readonly Row[], pxPerCm: number, width: number): readonly Row[] {
-  const left = [...rows].sort((a, b) => rowPx(b, pxPerCm) - rowPx(a, pxPerCm));
-  const ordered: Row[] = [];
-  while (left.length > 0) {
-    let room = width;
-    for (let i = 0; i < left.length; ) {
-      const need = rowPx(left[i]!, pxPerCm);
-      if (room === width || need + GAP_PX <= room) {
-        ordered.push(left[i]!);
-        room -= need + GAP_PX;
-        left.splice(i, 1);
-      } else i += 1;
-    }
-  }
-  return ordered;
-}
-
-/** Room a spot takes: its ruler, its containers and its name. */
-function rowPx({ its }: Row, pxPerCm: number): number {
-  return SIDE_RULER_PX + 10 + its.reduce((sum, it) => sum + (widthCm(it) + 12) * pxPerCm, -12 * pxPerCm) + NAME_PX;
-}
-
-function widthCm(it: PlantingInSpot): number {
-  const extent = extentOf(read(it));
-  return extent.leftCm + extent.rightCm;
-}
-
-function SpotRow({ row: { spot, its }, weeks, pxPerCm, widthPx, alone }: { readonly row: Row; readonly weeks: number; readonly pxPerCm: number; readonly widthPx: number; readonly alone: boolean }) {
-  const extents = its.map((it) => extentOf(read(it)));
-  // Height above ground is drawn in full: a basket under a canopy hangs where it hangs.
-  const above = Math.max(...its.map((_, i) => spot.dropCm + extents[i]!.aboveCm));
-  const groundFrom = hangsFree(spot) ? Math.max(0, spot.dropCm - Math.max(...extents.map((e) => e.belowCm)) - 6) : 0;
-  const height = Math.round((above - groundFrom) * pxPerCm) + 14;
-  const starts: number[] = [];
-  extents.reduce((x, extent) => {
-    starts.push(x);
-    return x + (extent.leftCm + extent.rightCm + 12) * pxPerCm;
-  }, SIDE_RULER_PX + 10);
+// Links here fetch nothing ahead: two dozen of them would ask for as many pages just when the drawings are awaited.
+function SpotRow({ row, weeks, pxPerCm, widthPx, alone, onShown }: { readonly row: Row; readonly weeks: number; readonly pxPerCm: number; readonly widthPx: number; readonly alone: boolean; readonly onShown: () => void }) {
+  const { spot } = row;
+  const { heightPx: height, fromCm: groundFrom, placed } = useMemo(() => placeRow(row, weeks, pxPerCm), [row, weeks, pxPerCm]);
   return (
-    <section aria-label={spot.name} className="min-w-0" style={{ flex: `1 1 ${alone ? widthPx : Math.min(widthPx, rowPx({ spot, its }, pxPerCm))}px` }}>
+    <section aria-label={spot.name} className="min-w-0" style={{ flex: `1 1 ${alone ? widthPx : Math.min(widthPx, rowPx(row, pxPerCm))}px` }}>
       <div className="relative overflow-x-auto overflow-y-hidden bg-field" style={{ height }}>
         <div className="absolute inset-y-0 left-0"><Ruler upright lengthPx={height} zeroPx={-groundFrom * pxPerCm} pxPerCm={pxPerCm} unit="cm" thickness={SIDE_RULER_PX} /></div>
         <div className="pointer-events-none absolute top-2 right-4 text-right">
-          <h2 className="display text-[17px] leading-5"><Link href={`/spot?spot=${spot.id}`} className="pointer-events-auto hover:underline">{spot.name}</Link></h2>
+          <h2 className="display text-[17px] leading-5"><Link prefetch={false} href={`/spot?spot=${spot.id}`} className="pointer-events-auto hover:underline">{spot.name}</Link></h2>
           <p className="text-[12.5px] text-ink2">{hoursText(spot.sunHours)} sun{spot.sunWhen === 'morning' ? ' before noon' : spot.sunWhen === 'afternoon' ? ' after noon' : ''}{spot.underCover ? ', no rain' : ''}</p>
           {groundFrom > 0 && <p className="text-[12.5px] text-ink2">from {Math.round(groundFrom)} cm up</p>}
         </div>
-        {its.map((it, i) => {
-          const extent = extents[i]!;
-          const w = Math.round((extent.leftCm + extent.rightCm) * pxPerCm);
-          const below = Math.min(extent.belowCm, spot.dropCm - groundFrom + 4);
-          const pitchRad = spot.view === 'from below' ? USUAL_PITCH_RAD.fromBelow : USUAL_PITCH_RAD.standing * 0.6;
-          return (
-            <Link key={it.planting.id} href={`/bench?planting=${it.planting.id}`} aria-label={`${it.planting.name}: open on the bench`} className="absolute bottom-0 block" style={{ left: starts[i], width: w, height }}>
-              <PlantingPicture still subject={subjectOf(it)} weeks={Math.min(weeks, read(it).weeks)} widthPx={w} heightPx={height} label={it.planting.name} lens={{ azimuthRad: 0, pitchRad, pxPerCm, originX: w / 2, originY: height - Math.max(below, spot.dropCm - groundFrom) * pxPerCm - (spot.dropCm === 0 ? -extent.belowCm * pxPerCm + 6 : 0) }} />
-            </Link>
-          );
-        })}
+        {placed.map(({ it, leftPx, picture: { subject, weeks: shown, lens, widthPx: wide } }) => (
+          <Link key={it.planting.id} prefetch={false} href={`/bench?planting=${it.planting.id}`} aria-label={`${it.planting.name}: open on the bench`} className="absolute bottom-0 block" style={{ left: leftPx, width: wide, height }}>
+            <PlantingPicture still onShown={onShown} subject={subject} weeks={shown} lens={lens} widthPx={wide} heightPx={height} label={it.planting.name} />
+          </Link>
+        ))}
       </div>
       <div className="relative border-t-[1.5px] border-tick" style={{ height: STRIP_PX }}>
-        {its.map((it, i) => (
-          <span key={it.planting.id} className="absolute top-1.5 -translate-x-1/2 text-[12.5px] font-semibold whitespace-nowrap" style={{ left: Math.min(widthPx - 50, starts[i]! + ((extents[i]!.leftCm + extents[i]!.rightCm) * pxPerCm) / 2) }}>{it.planting.name}</span>
+        {placed.map(({ it, middlePx }) => (
+          <span key={it.planting.id} className="absolute top-1.5 -translate-x-1/2 text-[12.5px] font-semibold whitespace-nowrap" style={{ left: Math.min(widthPx - 50, middlePx) }}>{it.planting.name}</span>
         ))}
       </div>
     </section>
@@ -204,7 +134,7 @@ function Wanting({ its }: { readonly its: readonly PlantingInSpot[] }) {
       <ul>
         {wanting.map(({ it, remarks }) => (
           <li key={it.planting.id} className="border-b border-rule">
-            <Link href={`/bench?planting=${it.planting.id}`} className="block px-4 py-2.5 hover:bg-wash">
+            <Link prefetch={false} href={`/bench?planting=${it.planting.id}`} className="block px-4 py-2.5 hover:bg-wash">
               <span className="flex justify-between"><b className="text-[14px] font-semibold">{it.planting.name}</b><span className="text-ink2">{countText(remarks.length, 'remark')}</span></span>
               <span className="text-ink2"><b className="font-semibold text-ink">{leadWord(remarks[0]!)}.</b> {sentenceOf(remarks[0]!, it, settings).says}</span>
             </Link>

@@ -1,37 +1,36 @@
 import { usePathname } from 'next/navigation';
 import { useEffect } from 'react';
-import { inSpot, seasonWeeks } from '@/core/plantings/planting';
-import { subjectOf } from '@/core/seeing/subject';
+import { useWidth } from '@/ui/controls/useWidth';
 import { useLibrary } from '@/ui/session/LibraryProvider';
+import { prepareStills } from '@/ui/session/stillPictures';
 import { useStore } from '@/ui/session/StoreProvider';
-import { growAhead } from '@/workers/runJob';
-import { YARD_WEEKS } from './yardWeeks';
+import { placeRow, rowsOf, scaleFor, YARD_COLUMNS, YARD_WEEKS } from './yardLayout';
 
 /** How long a room has for itself before the Yard is prepared, ms. */
 const AFTER_MS = 400;
-/** Plantings grown ahead at most: half of the scenes the drawing worker keeps. */
-const MOST = 12;
+/** Pictures painted ahead at most. */
+const MOST = 16;
 
-/** In every other room: has what the Yard will show grown by the drawing worker while it has nothing to do, so that the Yard only paints. */
+/** In every other room: has the Yard's pictures painted by the drawing worker while it has nothing to do. An empty line laid out as the Yard is tells how wide its ground will be. */
 export default function YardAhead() {
   const store = useStore();
   const { ready, kindOf } = useLibrary();
+  const [ref, width] = useWidth<HTMLDivElement>();
   const elsewhere = usePathname() !== '/';
   useEffect(() => {
-    if (!store || !ready || !elsewhere) return;
+    if (!store || !ready || !elsewhere || width === 0) return;
     let gone = false;
     const timer = setTimeout(async () => {
       const [spots, plantings] = await Promise.all([store.spots(), store.plantings()]);
       if (gone) return;
-      growAhead(plantings.slice(0, MOST).flatMap((planting) => {
-        const spot = spots.find(({ id }) => id === planting.spotId);
-        return spot ? [{ subject: subjectOf(inSpot(planting, spot, kindOf)), weeks: Math.min(YARD_WEEKS, seasonWeeks(planting)) }] : [];
-      }));
+      const rows = rowsOf(spots, plantings, kindOf);
+      const pxPerCm = scaleFor(rows, width);
+      prepareStills(rows.flatMap((row) => placeRow(row, YARD_WEEKS, pxPerCm).placed.map(({ picture }) => picture)).slice(0, MOST));
     }, AFTER_MS);
     return () => {
       gone = true;
       clearTimeout(timer);
     };
-  }, [store, ready, kindOf, elsewhere]);
-  return null;
+  }, [store, ready, kindOf, elsewhere, width]);
+  return elsewhere ? <div aria-hidden className={YARD_COLUMNS}><div ref={ref} className="min-w-0" /><div /></div> : null;
 }
