@@ -92,10 +92,17 @@ test('pictures are painted ahead while nobody waits, told by their key, and are 
 
 test('a picture that somebody waits for goes before those painted ahead, which are made after all', async () => {
   const { request: crossed, kinds } = crossing({ ...request({ weeks: 13 }), key: 'later' });
+  const made = () => answers.map((answer) => (answer.kind === 'ahead' ? answer.key : answer.id));
   tell({ id: 0, job: 'ahead', request: [crossed], kinds });
   paint(14, { detail: 'flat', weeks: 13 });
   await answered(2);
-  expect(answers.map((answer) => (answer.kind === 'ahead' ? answer.key : answer.id))).toEqual([14, 'later']);
+  expect(made()).toEqual([14, 'later']);
+  // Told in the midst of other work, too.
+  paint(15, { weeks: 12 });
+  await new Promise((resolve) => setTimeout(resolve, 1));
+  tell({ id: 0, job: 'ahead', request: [crossed], kinds: [] });
+  await answered(4);
+  expect(made().slice(2)).toEqual([15, 'later']);
 });
 
 test('a picture that cannot be made is told as an error, and the next one is made', async () => {
