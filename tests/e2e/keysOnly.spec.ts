@@ -98,3 +98,33 @@ test('looked at over the sill and from below, by keys alone', async ({ page }) =
     await expect(page.getByText(new RegExp(`^${name}, eyes`))).toBeVisible();
   }
 });
+
+test('something to climb is set, made higher and taken out, and a version kept and let go, by keys alone', async ({ page }) => {
+  await demo(page);
+  await page.goto('/bench?planting=demo-tub-2');
+  await ready(page);
+  await tabTo(page, /^Support$/);
+  await page.keyboard.press('Enter');
+  const none = page.getByRole('radio', { name: 'None' });
+  await expect(none).toBeVisible();
+  for (let i = 0; i < 10 && !(await none.evaluate((element) => element === document.activeElement)); i += 1) await page.keyboard.press('Tab');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('button', { name: 'Undo: Set an obelisk' })).toBeVisible();
+  await tabTo(page, /^Above the mix$/, 10);
+  const height = page.getByRole('slider', { name: 'Above the mix' });
+  const before = await height.getAttribute('aria-valuetext');
+  await page.keyboard.press('ArrowRight');
+  await expect(height).not.toHaveAttribute('aria-valuetext', before!);
+  await page.keyboard.press('Escape');
+  await expect(height).toBeHidden();
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('button', { name: /^Undo$/ })).toBeDisabled();
+  await tabTo(page, /^Keep this version$/);
+  await page.keyboard.press('Enter');
+  await page.keyboard.type(' of autumn');
+  await page.keyboard.press('Enter');
+  await tabTo(page, /^Let Version 1.* go$/);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-kept=version]')).toHaveCount(0);
+});

@@ -1,0 +1,56 @@
+import { act, render, screen } from '@testing-library/react';
+import { useOneByOne } from './useOneByOne';
+
+beforeEach(() => jest.useFakeTimers());
+afterEach(() => jest.useRealTimers());
+
+const worked: number[] = [];
+const square = (n: number) => {
+  worked.push(n);
+  return n * n;
+};
+function Squares({ of }: { readonly of: readonly number[] }) {
+  const done = useOneByOne(of, square);
+  return <p>{done ? done.results.join(' ') : 'nothing yet'}</p>;
+}
+const tasks = (n: number) => act(async () => void jest.advanceTimersToNextTimer(n));
+
+test('one item a task; nothing is shown before all are done', async () => {
+  const list = [1, 2, 3];
+  render(<Squares of={list} />);
+  expect(worked.splice(0)).toEqual([]);
+  await tasks(2);
+  expect(worked).toEqual([1, 2]);
+  expect(screen.getByText('nothing yet')).toBeVisible();
+  await tasks(1);
+  expect(screen.getByText('1 4 9')).toBeVisible();
+  await tasks(5);
+  expect(worked.splice(0)).toEqual([1, 2, 3]);
+});
+
+test('a new list is begun from its start, what was found of the old one stays in sight meanwhile', async () => {
+  const { rerender } = render(<Squares of={[4]} />);
+  await tasks(1);
+  const longer = [5, 6];
+  rerender(<Squares of={longer} />);
+  await tasks(1);
+  expect(screen.getByText('16')).toBeVisible();
+  const last = [7];
+  rerender(<Squares of={last} />);
+  worked.splice(0);
+  await tasks(3);
+  expect(worked.splice(0)).toEqual([7]);
+  expect(screen.getByText('49')).toBeVisible();
+});
+
+test('an empty list is done at once, and one that is taken away goes no further', async () => {
+  const { unmount } = render(<Squares of={[]} />);
+  await tasks(1);
+  expect(screen.queryByText('nothing yet')).toBeNull();
+  unmount();
+  const other = render(<Squares of={[8, 9]} />);
+  await tasks(1);
+  other.unmount();
+  await tasks(3);
+  expect(worked.splice(0)).toEqual([8]);
+});
