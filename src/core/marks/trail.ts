@@ -66,10 +66,12 @@ export function growTrail(sheaf: Sheaf): void {
       const both = fine || kind.foliage.shape === 'needle' ? 2 : 1;
       for (let k = 0; k < both; k += 1) {
         const way = k === 0 ? 1 : -1;
+        // Held out more or less from its stem: leaves all alike in one plane look like scales.
+        const held = LIFT * sheaf.signed(i, j * 2 + k, WHY.tilt);
         const u = hanging
-          ? unit(add(add(add([0, 0, 0], side, 0.9 * way), face, 0.5), [0, -1, 0]))
+          ? unit(add(add(add([0, 0, 0], side, (0.9 + held) * way), face, 0.5 + held), [0, -1, 0]))
           : unit(add(add(add([0, 0.12, 0], side, 0.9 * way), d, 0.6), [0, 0.1, 0]));
-        const n = hanging ? add(add(face, [0, 0.6, 0]), sheaf.noise(i, j * 2 + k, 0.22)) : add(add([0, 0.9, 0], face, 0.35), sheaf.noise(i, j * 2 + k, 0.25));
+        const n = hanging ? add(add(face, [0, 0.6, 0]), sheaf.noise(i, j * 2 + k, LEAF_TURNS)) : add(add([0, 0.9, 0], face, 0.35), sheaf.noise(i, j * 2 + k, 0.25));
         const stalk = leafLength > 4 ? add(p, u, -size * 0.1) : null;
         sheaf.addLeaf(stalk ? add(p, u, size * 0.22) : p, u, n, size, { widthCm: size * ratio, bend: 0.35, fold: 0.1, jitter: sheaf.signed(i, j * 2 + k, WHY.jitter), stalkFrom: stalk ? p : null, env: unit(add(add(face, [0, hanging ? 0.15 : 0.7, 0]), sheaf.noise(i, j, 0.15))) });
       }
@@ -80,6 +82,10 @@ export function growTrail(sheaf: Sheaf): void {
   addFlowers(sheaf, sites);
   addFruits(sheaf, sites, 26);
 }
+
+/** How far hanging leaves vary in how they are held, and in how they face. Tuned by eye. */
+const LIFT = 0.45;
+const LEAF_TURNS = 0.34;
 
 /** Radius over which the crown's own leaves stand, cm: about a nursery ball. */
 const CROWN_CM = 3.6;
