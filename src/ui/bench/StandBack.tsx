@@ -55,7 +55,7 @@ export function StandBack({ reading, keys, subject, weeks, looking, pxPerCm, wid
           <div className="absolute inset-0 overflow-hidden" style={{ right: SIDE_RULER_PX, bottom: RULER_PX }}>
             <PlantingPicture subject={subject} weeks={weeks} lens={{ azimuthRad, pitchRad, pxPerCm, originX, originY }} widthPx={widthPx} heightPx={heightPx} scenery={scenery} label={inWords} />
           </div>
-          <div className={`pointer-events-none absolute top-3 left-4 ${scenery?.behind ? '-mt-1 -ml-2 bg-field px-2 py-1' : ''}`}>
+          <div className={`pointer-events-none absolute top-3 ${scenery && scenery.sillCm !== null ? 'left-8' : 'left-4'} ${scenery?.behind ? '-mt-1 -ml-2 bg-field px-2 py-1' : ''}`}>
             <h2 className="display text-[21px] leading-6">{title}</h2>
             <p className="text-[12.5px] text-ink2">{dates}</p>
             {looking.view && <p className="text-[12.5px] text-ink2">{viewText(looking.view, { length: unit })}</p>}

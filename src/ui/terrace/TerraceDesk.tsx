@@ -42,6 +42,8 @@ const SIDE_RULER_PX = 36;
 /** Room above the highest and at either end, cm. */
 const MARGIN_CM = 8;
 const PITCH_RAD = USUAL_PITCH_RAD.standing;
+/** How far before the container's middle a stand's front legs are, of its half width: about where its foot ends. */
+const STAND_FRONT = 0.8;
 
 /** Containers that stand together: dragged along the line, set back, raised on stands, turned; with what is said of them as one. */
 export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceDeskProps) {
@@ -153,7 +155,7 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
                   const half = halfFrontCm(it.planting.container.shape) * pxPerCm;
                   return (
                     <div key={member.plantingId}>
-                      {member.raisedCm > 0 && <Stand x={x} half={half * 0.92} foot={foot} highPx={member.raisedCm * Math.cos(PITCH_RAD) * pxPerCm} />}
+                      {member.raisedCm > 0 && <Stand x={x} half={half * 0.92} foot={foot + half * STAND_FRONT * Math.sin(PITCH_RAD)} highPx={member.raisedCm * Math.cos(PITCH_RAD) * pxPerCm} />}
                       <div role="button" tabIndex={0} data-member={member.plantingId} aria-pressed={picked === member.plantingId} aria-label={`${it.planting.name}, ${lengthText(Math.abs(member.atCm), settings)} ${member.atCm < 0 ? 'left' : 'right'}${member.raisedCm > 0 ? `, raised ${lengthText(member.raisedCm, settings)}` : ''}${member.backCm > 0 ? `, ${lengthText(member.backCm, settings)} back` : ''}`} className={`absolute cursor-grab outline-offset-[-2px] ${picked === member.plantingId ? 'outline-2 outline-dashed outline-[var(--act)]' : ''}`} style={{ left: x - w / 2, top: foot - (h - extent.belowCm * pxPerCm), width: w, height: h, touchAction: 'pan-y' }} onPointerDown={(event) => down(event, member)} onPointerMove={move} onPointerUp={up} onPointerCancel={() => { drag.current = null; preview(null); }} onKeyDown={(event) => key(event, member)}>
                         <PlantingPicture subject={subject} weeks={Math.min(weeks, seasonWeeks(it.planting))} widthPx={w} heightPx={h} label="" lens={{ azimuthRad: member.turnDeg * RAD_PER_DEG, pitchRad: PITCH_RAD, pxPerCm, originX: w / 2, originY: h - extent.belowCm * pxPerCm }} />
                       </div>
