@@ -214,9 +214,9 @@ async function moving(page: Page, url: string, copies: number): Promise<Omit<Pag
   if (plants !== wanted) throw new Error(`Meant to move ${wanted} plants; found ${plants}.`);
   // Until leaves have been counted, which begins when a planting rests.
   await page.waitForTimeout(9000);
-  // Marks the time when a slider is moved, and when the stand-back view's canvas is painted.
+  // Marks the time when a slider is moved, when the stand-back view's canvas is painted, and from one frame of the page to the next.
   await page.evaluate(() => {
-    const seen = { asked: 0, flat: [] as number[], full: [] as number[], tasks: [] as number[], waiting: false };
+    const seen = { asked: 0, flat: [] as number[], full: [] as number[], tasks: [] as number[], frames: [] as number[], waiting: false };
     (window as unknown as { seen: typeof seen }).seen = seen;
     const canvas = document.querySelector('section[aria-label="Stand-back view"] canvas')!;
     new MutationObserver(() => {
@@ -232,11 +232,18 @@ async function moving(page: Page, url: string, copies: number): Promise<Omit<Pag
       seen.asked = performance.now();
       seen.waiting = true;
     }, { capture: true });
+    let last = performance.now();
+    const frame = (now: number) => {
+      seen.frames.push(now - last);
+      last = now;
+      requestAnimationFrame(frame);
+    };
+    requestAnimationFrame(frame);
   });
-  interface Seen { flat: number[]; full: number[]; tasks: number[] }
+  interface Seen { flat: number[]; full: number[]; tasks: number[]; frames: number[] }
   const take = () => page.evaluate(() => {
     const { seen } = window as unknown as { seen: Seen };
-    return { flat: seen.flat.splice(0), full: seen.full.splice(0), tasks: seen.tasks.splice(0) };
+    return { flat: seen.flat.splice(0), full: seen.full.splice(0), tasks: seen.tasks.splice(0), frames: seen.frames.splice(0) };
   });
   const run = async (slider: string, keys: readonly string[], restMs: number) => {
     await page.getByRole('slider', { name: slider }).focus();
@@ -256,6 +263,7 @@ async function moving(page: Page, url: string, copies: number): Promise<Omit<Pag
   const place = page.locator('[data-place]').first();
   const box = (await place.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await take();
   await page.mouse.down();
   for (let i = 0; i < 40; i += 1) {
     await page.mouse.move(box.x + box.width / 2 + 30 * Math.sin(i / 4), box.y + box.height / 2);
@@ -270,6 +278,9 @@ async function moving(page: Page, url: string, copies: number): Promise<Omit<Pag
       [`painted, growing ${plants} plants`]: spreadOf(grow.flat),
       [`full detail of ${plants} after a turn`]: spreadOf(restTurn.full),
       [`full detail of ${plants} after a week`]: spreadOf(restGrow.full),
+      [`a frame of the page, turning ${plants} plants`]: spreadOf(turn.frames),
+      [`a frame of the page, growing ${plants} plants`]: spreadOf(grow.frames),
+      [`a frame of the page, dragging one of ${plants}`]: spreadOf(drag.frames),
     },
     longTasksMs: { [`turning ${plants} plants`]: [...turn.tasks, ...restTurn.tasks], [`growing ${plants} plants`]: [...grow.tasks, ...restGrow.tasks], [`dragging one of ${plants}`]: drag.tasks },
   };

@@ -1,10 +1,9 @@
-import type { Picture } from '@/core/seeing/part';
+import type { Detail, Picture } from '@/core/seeing/part';
 import { drawElevation, drawHoles, growScene, type Scene } from '@/core/seeing/scene';
 import { subjectKey, type Subject } from '@/core/seeing/subject';
 import { withScenery, type Scenery } from '@/core/seeing/scenery';
 import { withoutCovered } from '@/core/seeing/covered';
 import type { Lens } from '@/core/seeing/lens';
-import type { Detail } from '@/core/seeing/project';
 
 /** What to draw. */
 export interface PictureRequest {

@@ -30,3 +30,9 @@ export function usualSupport(container: Container, form: SupportForm): Support {
   if (form === 'trellis') return { form, heightCm, widthCm: clamp(Math.round(acrossCm * 1.6), 8, 200), xCm: 0, zCm: -Math.round(Math.max(0, deepCm - 4)) };
   return { form, heightCm, widthCm: clamp(Math.round(Math.min(room * 2 * 0.7, 60)), 8, 200), xCm: 0, zCm: 0 };
 }
+
+/** The same support taken to another container: as high as it is, in its usual place there, no wider than goes in. */
+export function supportIn(container: Container, { form, heightCm, widthCm }: Support): Support {
+  const usual = usualSupport(container, form);
+  return { ...usual, heightCm, widthCm: Math.min(widthCm, usual.widthCm) };
+}

@@ -146,6 +146,16 @@ test('scale: more plants in a larger container, fewer in a smaller, a stand-in w
   expect(box.change.places.some(({ kindId }) => kindId === 'pelargonium-scarlet')).toBe(true);
 });
 
+test('scale: something to climb comes along, no wider than goes in, in its usual place', () => {
+  const it = get('Red cabbage');
+  const wide = { form: 'obelisk', heightCm: 130, widthCm: 46, xCm: 6, zCm: -5 } as const;
+  const to = (topCm: number) => scale(inSpot({ ...it.planting, support: wide }, it.spot, kindOf), usualContainer('Other', { kind: 'round', topCm, baseCm: topCm * 0.8, depthCm: topCm * 0.9 }, 'terracotta'), BOOK)!.change.support!;
+  expect(to(28)).toMatchObject({ form: 'obelisk', heightCm: 130, xCm: 0, zCm: 0 });
+  expect(to(28).widthCm).toBeLessThan(24);
+  expect(to(90).widthCm).toBe(46);
+  expect(scale(it, BOX, BOOK)!.change).not.toHaveProperty('support');
+});
+
 test('repeat: units along a box; matched ends mirror, party ends do not', () => {
   const it = get('Box in red');
   const unit = ['p0', 'p3', 'p5'];

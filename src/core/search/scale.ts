@@ -1,6 +1,7 @@
 import type { Container } from '../containers/container';
 import { schoolOf, SCHOOLS } from '../schools/index';
 import type { PlantingInSpot } from '../plantings/planting';
+import { supportIn } from '../plantings/support';
 import type { PlantKind } from '../plants/kind';
 import { assign, THOROUGH } from './assign';
 import { castFrom, eligible } from './compose';
@@ -26,7 +27,7 @@ export function scale(it: PlantingInSpot, container: Container, kinds: readonly 
   const casts = slots.length === 0 ? [members] : assign(new Judge(ask, [...new Set([...fitting.map(({ kind }) => kind), ...eligible(ask).filter((kind) => fitsSomehow(kind, kind.roles[0]!, ask))])], school), fitting, slots, THOROUGH).slice(0, 8).map((one) => one.members);
   for (const cast of casts) {
     const places = placeCast(castFrom(cast, school.id), ask);
-    if (places) return judged(it, 'scale', { places, container, shelfId, wishes }, kindOf);
+    if (places) return judged(it, 'scale', { places, container, shelfId, wishes, ...(it.planting.support ? { support: supportIn(container, it.planting.support) } : {}) }, kindOf);
   }
   return null;
 }

@@ -1,3 +1,6 @@
+/** `flat` while something moves, `full` at rest. Both keep every mark in its place and its colours. */
+export type Detail = 'flat' | 'full';
+
 /** One stop of a shading ramp: place 0–1 and colour. */
 export interface Stop {
   readonly at: number;
@@ -52,4 +55,15 @@ export function fill(xy: readonly number[], colour: string | Ramp, alpha = 1): P
 
 export function line(xy: readonly number[], colour: string, widthPx: number, alpha = 1): Part {
   return { xy, colour, widthPx, alpha };
+}
+
+/** Joins an edge and another run backwards to one closed outline. */
+export function closed(edge: readonly number[], back: readonly number[]): number[] {
+  const out = new Array<number>(edge.length + back.length);
+  for (let i = 0; i < edge.length; i += 1) out[i] = edge[i]!;
+  for (let i = back.length - 2, at = edge.length; i >= 0; i -= 2, at += 2) {
+    out[at] = back[i]!;
+    out[at + 1] = back[i + 1]!;
+  }
+  return out;
 }

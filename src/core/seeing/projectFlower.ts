@@ -200,7 +200,7 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     const light = petalLight(f, 0, 0.1);
     const side = dot(f.axis, f.a.toward) < 0.55;
     if (side && f.front && !f.flat) tube(f, main, 0.14, -0.95, 0.5, -0.1, light * 0.85);
-    lobed(f, main, 1, 5, 0.13, 0, light);
+    lobed(f, main, f.flat ? 1.06 : 1, 5, 0.13, 0, light);
     if (f.flat) {
       if (eye && f.front && f.r * f.a.pxPerCm > 2.2) lobed(f, eye, 0.3, 0, 0, -0.05, light);
       return;
@@ -234,14 +234,14 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
   star(f) {
     const { main, eye, second } = f.mark.style;
     const colour = second && hash01(f.mark.seed, 9) < 0.3 ? second : main;
-    if (f.flat) lobed(f, colour, 0.96, 5, 0.24, 0, petalLight(f, 0, 0));
+    if (f.flat) lobed(f, colour, 1.05, 5, 0.24, 0, petalLight(f, 0, 0));
     else petals(f, colour, { count: 5, from: 0.08, to: 1, width: 1.15, lift: 0.08, lean: 0.25 });
     if (f.front && (eye || !f.flat)) lobed(f, eye ?? f.mark.style.main, 0.17, 0, 0, 0.08, petalLight(f, 0, 0) * (eye ? 1 : 0.7));
   },
   double(f) {
     const { main, second } = f.mark.style;
     if (f.flat) {
-      lobed(f, second ?? main, 0.96, 7, 0.12, 0, petalLight(f, 0, 0));
+      lobed(f, second ?? main, 1.03, 7, 0.12, 0, petalLight(f, 0, 0));
       return lobed(f, main, 0.55, 6, 0.12, 0.25, petalLight(f, 1, 0.2) * 0.9);
     }
     petals(f, second ?? main, { count: 8, from: 0.15, to: 1, width: 1.25, lift: 0.05, lean: 0.3 });
@@ -250,7 +250,7 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     petals(f, main, { count: 4, from: 0, to: 0.3, width: 1.4, lift: 0.5, turn: 0.2, lean: 0.6, tint: -0.14 });
   },
   cluster(f) {
-    florets(f, { count: f.flat ? 6 : f.r * f.a.pxPerCm > 16 ? 20 : 11, size: f.flat ? 0.36 : f.r > 2.6 ? 0.34 : 0.42, petals: 5, notch: 0.24, back: 1.35, depth: 0 });
+    florets(f, { count: f.flat ? 6 : f.r * f.a.pxPerCm > 16 ? 20 : 11, size: f.flat ? 0.34 : f.r > 2.6 ? 0.34 : 0.42, petals: 5, notch: 0.24, back: 1.35, depth: 0 });
   },
   /** A ball of stars all round, dark between them: without that a white one is a disc. */
   globe(f) {
@@ -266,7 +266,7 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
       const out = unit(add(add([f.x[0] * Math.cos(angle), f.x[1] * Math.cos(angle), f.x[2] * Math.cos(angle)], f.y, Math.sin(angle)), f.axis, 0.75));
       const tip = add(f.mark.p, out, f.mark.radiusCm * (0.9 + 0.35 * hash01(f.mark.seed, i, 2)));
       const side = squareTo(f.a.right, out);
-      const w = f.mark.radiusCm * (bud ? 0.28 : 0.42);
+      const w = f.mark.radiusCm * (bud ? 0.28 : 0.42) * (f.flat ? 1.2 : 1);
       const xy = [screenX(f.a, f.mark.p), screenY(f.a, f.mark.p)];
       for (const [along, across] of [[0.62, 1], [1, 0.45], [1, -0.45], [0.62, -1]] as const) {
         const p = add(add(f.mark.p, [tip[0] - f.mark.p[0], tip[1] - f.mark.p[1], tip[2] - f.mark.p[2]], along), side, across * w);
@@ -280,7 +280,7 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
   cloud(f) {
     const { main, eye } = f.mark.style;
     const count = f.flat ? 5 : 8;
-    const petal = 0.17;
+    const petal = f.flat ? 0.19 : 0.17;
     for (let i = 0; i < count; i += 1) {
       const d = unit([hashSigned(f.mark.seed, i, 1), 0.25 + hash01(f.mark.seed, i, 2), hashSigned(f.mark.seed, i, 3)]);
       const at = add(f.mark.p, d, f.r * (0.3 + 0.85 * hash01(f.mark.seed, i, 4)));
@@ -318,7 +318,7 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
   bell(f) {
     const { main, eye } = f.mark.style;
     const light = petalLight(f, 0, 0);
-    tube(f, main, 0.18, -1.1, 0.5, 0.2, light * 0.95);
+    tube(f, main, 0.18, -1.1, f.flat ? 0.6 : 0.5, f.flat ? 0.28 : 0.2, light * 0.95);
     if (f.flat) return;
     petals(f, main, { count: 5, from: 0.3, to: 0.72, width: 1, lift: 0.35, lean: 0.2 });
     if (eye) lobed(f, eye, 0.2, 0, 0, 0.3, light);
@@ -328,7 +328,7 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     const light = petalLight(f, 0, 0);
     tube(f, second ?? main, 0.3, -0.1, 0.5, 0.75, light * 0.92);
     tube(f, main, 0.12, -0.75, 0.2, -0.1, light);
-    petals(f, main, { count: 4, from: 0.12, to: 0.95, width: 0.5, lift: -0.25, lean: 0.3, turn: 0.5 });
+    petals(f, main, { count: 4, from: 0.12, to: f.flat ? 1.02 : 0.95, width: f.flat ? 0.58 : 0.5, lift: -0.25, lean: 0.3, turn: 0.5 });
     if (f.flat) return;
     for (let i = 0; i < 3; i += 1) {
       put(f, 0.06, i * 2.1, 0.7);
@@ -349,7 +349,7 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
   /** Broad, loose, floppy petals. */
   flag(f) {
     const { main, eye } = f.mark.style;
-    petals(f, main, { count: 4, from: 0.05, to: 1, width: 0.95, lift: 0.55, lean: 0.5 });
+    petals(f, main, { count: 4, from: 0.05, to: f.flat ? 1.08 : 1, width: f.flat ? 1.02 : 0.95, lift: 0.55, lean: 0.5 });
     if (!f.flat) petals(f, main, { count: 3, from: 0.05, to: 0.8, width: 0.9, lift: 0.95, turn: 0.7, lean: 0.1, tint: 0.05 });
     if (eye && !f.flat) lobed(f, eye, 0.14, 0, 0, 0.3, 0.9);
   },
@@ -357,7 +357,7 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
   lip(f) {
     const { main, eye } = f.mark.style;
     const g = uprightFace(f);
-    if (f.flat) lobed(g, main, 0.9, 5, 0.2, 0, petalLight(g, 0, 0));
+    if (f.flat) lobed(g, main, 0.68, 5, 0.2, 0, petalLight(g, 0, 0));
     else
       for (const [angle, width, to] of [[1.2, 0.34, 0.7], [1.94, 0.34, 0.7], [-0.55, 0.42, 0.95], [-2.59, 0.42, 0.95], [-1.57, 0.46, 1]] as const) {
         put(g, 0.04, angle, 0);
@@ -369,6 +369,9 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     if (eye && f.front) lobed(g, eye, 0.2, 0, 0, 0.1, petalLight(g, 0, 0));
   },
 };
+
+/** Radius of the disc that stands for a large head on the move, of the head's. */
+const FLAT_BALL = 0.58;
 
 interface Florets {
   readonly count: number;
@@ -385,7 +388,9 @@ interface Florets {
 /** Small flowers over a ball, the farthest first, each turned and set a little out of true: without that it is a plain ball. */
 function florets(f: Face, { count, size, petals: points, notch, back, depth }: Florets): void {
   const { main, eye, second } = f.mark.style;
-  if (f.flat || f.r * f.a.pxPerCm < 7) ball(f, main, 0.86, petalLight(f, 0, 0) * (depth > 0 ? 0.72 : 0.86));
+  // Large heads show what is behind between their florets; on the move a smaller disc stands for them.
+  const small = f.r * f.a.pxPerCm < 7;
+  if (f.flat || small) ball(f, main, small ? 0.86 : FLAT_BALL, petalLight(f, 0, 0) * (depth > 0 ? 0.72 : 0.86));
   const heads: { at: Vec3; n: Vec3; i: number; near: number }[] = [];
   for (let i = 0; i < count; i += 1) {
     const z = 1 - back * ((i + 0.5) / count);

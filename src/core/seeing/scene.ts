@@ -10,8 +10,8 @@ import { reaches } from '../plantings/support';
 import { clamp } from '../units/units';
 import { projectBody, type Body } from './body';
 import { aim, screenX, screenY, type Aim, type Lens } from './lens';
-import { fill, type Drawn, type Layer, type Picture } from './part';
-import { fromBack, projectMarks, type Detail } from './project';
+import { fill, type Detail, type Drawn, type Layer, type Picture } from './part';
+import { fromBack, projectMarks } from './project';
 import { finished } from './steps';
 import type { Subject } from './subject';
 
