@@ -33,21 +33,22 @@ interface Bent {
 const BENT = { right: new Array<number>(128).fill(0), rib: new Array<number>(128).fill(0), left: new Array<number>(128).fill(0) } as const;
 
 type HalfOutline = Pick<Outline, 's' | 't'>;
-const thinOutlines = new Map<string, HalfOutline>();
+type Shape = LeafMark['style']['shape'];
+const thinOutlines: Partial<Record<Shape, HalfOutline[]>> = {};
 
 /** An outline with only every so many of its points, the last among them, made wider or narrower so that the leaf keeps its area: a picture that moves then comes to rest without a jump. */
-function outlineOf(shape: LeafMark['style']['shape'], thin: number): HalfOutline {
-  const whole = OUTLINES[shape];
-  if (thin === 1) return whole;
-  const key = `${shape} ${thin}`;
-  let held = thinOutlines.get(key);
+function outlineOf(shape: Shape, thin: number): HalfOutline {
+  if (thin === 1) return OUTLINES[shape];
+  const all = (thinOutlines[shape] ??= []);
+  let held = all[thin];
   if (!held) {
+    const whole = OUTLINES[shape];
     const last = whole.s.length - 1;
     const kept = whole.s.map((_, i) => i).filter((i) => i % thin === 0 || i === last);
     const left = { s: kept.map((i) => whole.s[i]!), t: kept.map((i) => whole.t[i]!) };
     const wider = areaOf(whole) / areaOf(left);
     held = { s: left.s, t: left.t.map((part) => part * wider) };
-    thinOutlines.set(key, held);
+    all[thin] = held;
   }
   return held;
 }
@@ -63,17 +64,16 @@ function areaOf({ s, t }: HalfOutline): number {
 const FILLS = 0.6;
 const LINED = 0.35;
 
-const edges = new Map<string, number>();
+const edges: Partial<Record<Shape, number>> = {};
 
 /** How long one edge of a leaf is, in leaf lengths: much longer where it is cut. */
-function edgeOf(shape: LeafMark['style']['shape']): number {
-  let edge = edges.get(shape);
-  if (edge === undefined) {
-    const { s, t, ratio } = OUTLINES[shape];
-    edge = 0;
-    for (let i = 1; i < s.length; i += 1) edge += Math.hypot(s[i]! - s[i - 1]!, ((t[i]! - t[i - 1]!) * ratio) / 2);
-    edges.set(shape, edge);
-  }
+function edgeOf(shape: Shape): number {
+  return (edges[shape] ??= edgeLength(OUTLINES[shape]));
+}
+
+function edgeLength({ s, t, ratio }: Outline): number {
+  let edge = 0;
+  for (let i = 1; i < s.length; i += 1) edge += Math.hypot(s[i]! - s[i - 1]!, ((t[i]! - t[i - 1]!) * ratio) / 2);
   return edge;
 }
 
@@ -138,7 +138,7 @@ function bentOutline(mark: LeafMark, n0: Vec3, v: Vec3, a: Aim, narrow: number, 
  * Every how many points of an outline are drawn: fewer of small leaves, and of simple ones while something moves. Both ends stay;
  * of toothed and lobed leaves at most every second point goes, so that the tips stay.
  */
-function thinned(shape: LeafMark['style']['shape'], px: number, detail: Detail): number {
+function thinned(shape: Shape, px: number, detail: Detail): number {
   const points = OUTLINES[shape].s.length;
   const smooth = points <= 10;
   if (px < (detail === 'flat' ? 12 : 5)) return smooth || (detail === 'flat' && px < 9) ? 3 : 2;
