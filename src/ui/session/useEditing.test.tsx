@@ -56,6 +56,30 @@ test('of two changes made in quick succession the later one stays in sight while
   expect(new Set(seen)).toEqual(new Set([7]));
 });
 
+test('undo asked for right after a change undoes that change, though it was not yet stored', async () => {
+  act(() => {
+    editing!.apply({ kind: 'move', place: 'p1', xCm: 9, zCm: 0 });
+    editing!.undo();
+  });
+  await waitFor(() => expect(editing!.history.future).toHaveLength(1));
+  expect((await store.planting('planting'))!.planting.places[1]!.xCm).toBe(-10);
+  act(() => {
+    editing!.redo();
+    editing!.apply({ kind: 'move', place: 'p1', xCm: 4, zCm: 0 });
+    editing!.undo();
+  });
+  await waitFor(() => expect(editing!.history.future).toHaveLength(1));
+  expect((await store.planting('planting'))!.planting.places[1]!.xCm).toBe(9);
+});
+
+test('what is let go of again is the very same planting: nothing is judged or counted anew', () => {
+  const before = editing!.it;
+  act(() => editing!.preview({ kind: 'move', place: 'p1', xCm: 40, zCm: 0 }));
+  expect(editing!.it).not.toBe(before);
+  act(() => editing!.preview(null));
+  expect(editing!.it).toBe(before);
+});
+
 test('a change made elsewhere arrives here', async () => {
   await act(() => store.edit('planting', { kind: 'rename', name: 'By the door' }, 'Renamed'));
   await waitFor(() => expect(editing!.planting.name).toBe('By the door'));

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import type { CountedSeen } from '@/core/checks/reading';
 import { opinionOf, type Opinion } from '@/core/checks/opinion';
 import { applyEdit, type Edit } from '@/core/plantings/edits';
@@ -50,6 +50,13 @@ export function useEditing(id: string | null): Editing | null | undefined {
   const seen = count && count.of === judged ? count.seen : NOT_COUNTED;
   const counted = judged === it ? seen : NOT_COUNTED;
   const opinion = useMemo(() => (judged ? opinionOf(judged, seen) : null), [judged, seen]);
+  // One after another, as they were asked for: an undo that follows a change at once means that change, stored or not.
+  const turn = useRef<Promise<unknown>>(Promise.resolve());
+  const inTurn = useCallback((work: () => Promise<unknown>) => {
+    const done = turn.current.then(work);
+    turn.current = done.catch(() => undefined);
+    void done;
+  }, []);
   const preview = useCallback((edit: Edit | null) => setHeld(edit && stored ? { base: stored.planting, edit } : null), [stored]);
   const apply = useCallback(
     (edit: Edit) => {
@@ -59,13 +66,13 @@ export function useEditing(id: string | null): Editing | null | undefined {
       setHeld(mine);
       // Sentences are fetched beside the page; changes wait for them in the order in which they were made.
       const before = inSpot(stored.planting, stored.spot, kindOf);
-      void import('@/words/remarks').then(({ historyText }) => store.edit(before.planting.id, edit, historyText(edit, before, kindOf))).finally(() => setTimeout(() => setHeld((now) => (now === mine ? null : now)), ARRIVES_MS));
+      inTurn(() => import('@/words/remarks').then(({ historyText }) => store.edit(before.planting.id, edit, historyText(edit, before, kindOf))).finally(() => setTimeout(() => setHeld((now) => (now === mine ? null : now)), ARRIVES_MS)));
     },
-    [store, stored, kindOf],
+    [store, stored, kindOf, inTurn],
   );
-  const undo = useCallback(() => void (store && id && store.undo(id)), [store, id]);
-  const redo = useCallback(() => void (store && id && store.redo(id)), [store, id]);
-  const walk = useCallback((steps: number) => void (store && id && store.walk(id, steps)), [store, id]);
+  const undo = useCallback(() => inTurn(async () => store && id && store.undo(id)), [store, id, inTurn]);
+  const redo = useCallback(() => inTurn(async () => store && id && store.redo(id)), [store, id, inTurn]);
+  const walk = useCallback((steps: number) => inTurn(async () => store && id && store.walk(id, steps)), [store, id, inTurn]);
   if (stored === undefined || !ready) return undefined;
   if (!stored || !it || !opinion) return null;
   return { planting: it.planting, spot: stored.spot, it, counted, opinion, history: stored.history, apply, preview, undo, redo, walk };
