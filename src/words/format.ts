@@ -102,3 +102,10 @@ export function windText([leastMs, mostMs]: readonly [number, number], { length 
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
+
+/** "12 cm right, 4 cm to the front" */
+export function whereText(xCm: number, zCm: number, length: Units['length']): string {
+  const across = Math.abs(xCm) < 1 ? 'in the middle' : `${lengthText(Math.abs(xCm), { length })} ${xCm < 0 ? 'left' : 'right'}`;
+  const deep = Math.abs(zCm) < 1 ? '' : `, ${lengthText(Math.abs(zCm), { length })} to the ${zCm < 0 ? 'back' : 'front'}`;
+  return across + deep;
+}

@@ -185,6 +185,30 @@ test('the picture is taken away as PNG and as SVG, and the planting in words', a
   await expect.poll(() => page.evaluate(() => navigator.clipboard.readText())).toMatch(/^Platform tub 1: .*A: 1 bronze flax, at the back/s);
 });
 
+test('a sheet is printed: both drawings, where each ball goes, the cautions, and nothing of the screen', async ({ page }) => {
+  await page.addInitScript(() => {
+    window.print = () => void (document.documentElement.dataset.printed = 'yes');
+  });
+  await demo(page);
+  await bench(page, 'demo-tub-1');
+  await page.getByRole('button', { name: 'Take away' }).click();
+  await page.getByRole('button', { name: 'Print a sheet' }).click();
+  await expect(page.locator('html')).toHaveAttribute('data-printed', 'yes');
+  const sheet = page.locator('.print-sheet');
+  await expect(sheet).toBeHidden();
+  await page.emulateMedia({ media: 'print' });
+  await expect(sheet).toBeVisible();
+  await expect(page.getByRole('navigation')).toBeHidden();
+  await expect(sheet.getByRole('heading', { name: 'Platform tub 1' })).toBeVisible();
+  // The drawing is there, large enough to judge by.
+  expect(await sheet.locator('img').evaluate((image: HTMLImageElement) => image.complete && image.naturalWidth)).toBeGreaterThan(600);
+  await expect(sheet.getByRole('row', { name: /^A Bronze flax .*2 cm left, 10 cm to the back/ })).toBeVisible();
+  await expect(sheet.getByText('Caution.').first()).toBeVisible();
+  await page.emulateMedia({ media: 'screen' });
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  await expect(sheet).toHaveCount(0);
+});
+
 test('by keyboard alone: from the yard to a planting, move, turn, slant, copy, find by name, undo', async ({ page }) => {
   await demo(page);
   await page.goto('/');

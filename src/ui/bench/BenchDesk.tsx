@@ -39,6 +39,7 @@ import { WeekSlider } from './WeekSlider';
 const OpinionSheet = dynamic(() => import('./OpinionSheet').then((m) => m.OpinionSheet), { ssr: false });
 const PlantActions = dynamic(() => import('./PlantActions').then((m) => m.PlantActions), { ssr: false });
 const HistorySheet = dynamic(() => import('./History'), { ssr: false });
+const PrintSheet = dynamic(() => import('./PrintSheet'), { ssr: false });
 const SchoolsPicture = dynamic(() => import('./SchoolsPicture'), { ssr: false });
 const SeasonStrip = dynamic(() => import('./SeasonStrip'), { ssr: false });
 const StencilTools = dynamic(() => import('./StencilTools'), { ssr: false });
@@ -93,7 +94,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
   const toggleWalk = useCallback(() => setStrip((now) => (now === 'walk' ? null : 'walk')), []);
   const walk = useWalkPast(looking.turn, toggleWalk);
   const restedSizes = useMemo(() => restedReading.grown(), [restedReading]);
-  const taking = useTaking(editing, { subject, weeks, looking, inWords });
+  const { taking, printing, printed } = useTaking(editing, { subject, weeks, looking, inWords });
   useUndoKeys(editing.undo, editing.redo);
   useBenchCommands({ editing, selection, onSelect: setSelection, weeks, onWeeks: setWeeks, last: reading.weeks, looking, onWalk: walk.start, onStrip: toggleWeeks, taking });
 
@@ -136,6 +137,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
             <WeekSlider keys={keys} weeks={weeks} last={reading.weeks} plantedWeek={planting.plantedWeek} bookPlantedWeek={bookWeek(planting.plantedWeek, spot)} onWeek={setWeeks} />
           </section>
         </div>
+        {printing && <PrintSheet {...printing} editing={editing} reading={reading} settings={settings} onDone={printed} />}
         {strip === 'weeks' && <ViewsStrip label="Week by week" subject={subject} pitchRad={looking.pitchRad} scenery={looking.scenery} room={room} unit={settings.length} views={STRIP_WEEKS.filter((week) => week <= reading.weeks).map((week) => ({ key: String(week), title: `Week ${week}`, about: weekText(weekAfter(planting.plantedWeek, week)), weeks: week, azimuthRad: looking.azimuthRad }))} />}
         {strip === 'walk' && <ViewsStrip label="Walking past" subject={subject} pitchRad={looking.pitchRad} scenery={looking.scenery} room={room} unit={settings.length} views={WALK_DEG.map((deg) => ({ key: String(deg), title: deg === 0 ? 'Before it' : deg < 0 ? 'Coming' : 'Going', about: `${Math.abs(deg)}° ${deg < 0 ? 'left' : deg > 0 ? 'right' : ''}`, weeks, azimuthRad: (deg * Math.PI) / 180 }))} />}
         <KindTags editing={rested} keys={restedKeys} sizes={restedSizes} selected={selected} onSelect={select} settings={settings} />

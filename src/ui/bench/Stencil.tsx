@@ -13,7 +13,7 @@ import { weekAfter } from '@/core/units/units';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler, tickText } from '@/ui/controls/Ruler';
 import type { Editing } from '@/ui/session/useEditing';
-import { lengthText, type Units } from '@/words/format';
+import { lengthText, type Units, whereText } from '@/words/format';
 import type { Keyed } from '@/words/names';
 import { IDLE, reduce, type Effect, type Gesture, type Ground, type Input } from './stencilGesture';
 import { editOfKey } from './stencilKeys';
@@ -177,11 +177,4 @@ export const Stencil = memo(function Stencil({ reading, keys, subject, weeks, px
 
 function extentZ({ planting: { container } }: Reading): number {
   return halfDepthCm(container.shape) + wallOf(container);
-}
-
-/** "12 cm right, 4 cm to the front" */
-function whereText(xCm: number, zCm: number, length: Units['length']): string {
-  const across = Math.abs(xCm) < 1 ? 'in the middle' : `${lengthText(Math.abs(xCm), { length })} ${xCm < 0 ? 'left' : 'right'}`;
-  const deep = Math.abs(zCm) < 1 ? '' : `, ${lengthText(Math.abs(zCm), { length })} to the ${zCm < 0 ? 'back' : 'front'}`;
-  return across + deep;
 }

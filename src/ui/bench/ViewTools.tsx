@@ -63,6 +63,7 @@ const ViewTools = memo(function ViewTools({ looking, spot, week, length, strip, 
           <button type="button" className="press-quiet" onClick={() => void taking.save('png')}>Picture (PNG)</button>
           <button type="button" className="press-quiet" onClick={() => void taking.save('svg')}>Drawing (SVG)</button>
           <button type="button" className="press-quiet" onClick={() => void taking.copyWords()}>Copy in words</button>
+          <button type="button" className="press-quiet" onClick={() => void taking.print()}>Print a sheet</button>
         </p>
         <p className="text-ink2">As it is seen now: this week, this side, this light.</p>
       </Pop>

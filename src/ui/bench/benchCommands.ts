@@ -29,6 +29,7 @@ export function commandsOf(at: () => BenchState): readonly Command[] {
   if (history.past.length > 0) add('Planting', `Undo: ${history.past[history.past.length - 1]!.name}`, () => at().editing.undo(), 'Ctrl Z');
   if (history.future.length > 0) add('Planting', `Redo: ${history.future[0]!.name}`, () => at().editing.redo(), 'Ctrl Shift Z');
   add('Planting', 'Copy in words', () => void at().taking.copyWords());
+  add('Planting', 'Print a sheet', () => void at().taking.print());
   add('Planting', 'Save the picture as PNG', () => void at().taking.save('png'));
   add('Planting', 'Save the drawing as SVG', () => void at().taking.save('svg'));
   const pattern = (how: Pattern) => {
