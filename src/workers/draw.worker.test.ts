@@ -105,6 +105,36 @@ test('a picture that somebody waits for goes before those painted ahead, which a
   expect(made().slice(2)).toEqual([15, 'later']);
 });
 
+test('a later list of pictures to paint ahead takes the place of an earlier one, even in the midst of it', async () => {
+  const list = (...keys: readonly string[]) => {
+    const packed = keys.map((key, i) => crossing({ ...request({ weeks: 14 + i }), key }));
+    tell({ id: 0, job: 'ahead', request: packed.map(({ request: one }) => one), kinds: packed.flatMap(({ kinds }) => kinds) });
+  };
+  const made = () => answers.map((answer) => (answer.kind === 'ahead' ? answer.key : answer.id));
+  list('old 1', 'old 2', 'old 3');
+  await answered(1);
+  list('new 1', 'new 2');
+  for (let i = 0; !made().includes('new 2') && i < 2000; i += 1) await new Promise((resolve) => setTimeout(resolve, 5));
+  expect(made().slice(-2)).toEqual(['new 1', 'new 2']);
+  await new Promise((resolve) => setTimeout(resolve, 60));
+  expect(made()).not.toContain('old 3');
+});
+
+test('what cannot be painted ahead, or grown while nobody waits, keeps nobody else waiting', async () => {
+  const broken = { ...subject, conditions: null as never };
+  const { request: crossed, kinds } = crossing({ ...request({ subject: broken }), key: 'broken' });
+  tell({ id: 0, job: 'ahead', request: [crossed], kinds });
+  await new Promise((resolve) => setTimeout(resolve, 60));
+  // The last that was asked for is what is grown on while nobody waits.
+  paint(20, { subject: broken });
+  await answered(1);
+  expect(answers[0]!.kind).toBe('error');
+  await new Promise((resolve) => setTimeout(resolve, 60));
+  paint(21);
+  await answered(2);
+  expect(answers[1]).toMatchObject({ id: 21, kind: 'result' });
+});
+
 test('a picture that cannot be made is told as an error, and the next one is made', async () => {
   paint(12, { subject: { ...subject, conditions: null as never } });
   paint(13);

@@ -98,26 +98,39 @@ async function slowly(steps: Generator<void>, giveUp: () => boolean): Promise<vo
   }
 }
 
+/** Works that nobody asked for. What cannot be made is left: whoever asks for it is told. */
 function* whileNobodyWaits(): Generator<void> {
-  yield* pictures.growingAhead();
+  yield* leniently(pictures.growingAhead());
   while (ahead.length > 0) {
-    const [next, ...rest] = ahead;
-    try {
-      const value = yield* painted(next!, pictures.rehearsing(next!));
-      scope.postMessage({ id: 0, kind: 'ahead', key: next!.key, value }, [value]);
-      stage ??= { ...next!, detail: 'flat' };
-    } catch {
-      // Whoever asks for it is told.
-    }
-    // Given up in between, it is begun again.
-    ahead = rest;
+    const next = ahead[0]!;
+    yield* leniently(paintAhead(next));
+    // Given up in between, it is begun again; a later list may have come meanwhile.
+    ahead = ahead.filter((one) => one !== next);
   }
   if (!stage || rehearsed) return;
+  yield* leniently(rehearse(stage));
+  rehearsed = true;
+}
+
+function* leniently(steps: Generator<void>): Generator<void> {
+  try {
+    yield* steps;
+  } catch {
+    // Left.
+  }
+}
+
+function* paintAhead(picture: Ahead): Generator<void> {
+  const value = yield* painted(picture, pictures.rehearsing(picture));
+  scope.postMessage({ id: 0, kind: 'ahead', key: picture.key, value }, [value]);
+  stage ??= { ...picture, detail: 'flat' };
+}
+
+function* rehearse(picture: PaintRequest): Generator<void> {
   for (let i = 0; i < REHEARSALS; i += 1) {
-    const request = { ...stage, lens: { ...stage.lens, azimuthRad: stage.lens.azimuthRad + i / REHEARSALS } };
+    const request = { ...picture, lens: { ...picture.lens, azimuthRad: picture.lens.azimuthRad + i / REHEARSALS } };
     yield* rasterFor(request).paint(yield* pictures.rehearsing(request), request.density);
   }
-  rehearsed = true;
 }
 
 function* paint({ id, request }: Job): Generator<void> {

@@ -1,5 +1,5 @@
 import { planted } from '../../../tests/builders/plantings';
-import { linearToOklab, toLinear } from '../../../tests/builders/pixels';
+import { fromRgb, toLab } from '../colour/oklch';
 import { BOOK } from '../plants/book/index';
 import type { PlantKind } from '../plants/kind';
 import type { Detail } from './part';
@@ -38,7 +38,7 @@ function look(kind: PlantKind, detail: Detail) {
   for (let i = 0; i < raster.bytes.length; i += 4) {
     const share = raster.bytes[i + 3]! / 255;
     if (share === 0) continue;
-    const lab = linearToOklab(toLinear(raster.bytes[i]!), toLinear(raster.bytes[i + 1]!), toLinear(raster.bytes[i + 2]!));
+    const lab = toLab(fromRgb([raster.bytes[i]! / 255, raster.bytes[i + 1]! / 255, raster.bytes[i + 2]! / 255]));
     for (let k = 0; k < 3; k += 1) sum[k]! += lab[k]! * share;
     filled += share;
   }

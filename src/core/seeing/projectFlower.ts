@@ -194,6 +194,7 @@ function floret(f: Face, p: Vec3, axis: Vec3, r: number, front: boolean, env: Ve
   return { mark: f.mark, a: f.a, p, lit: { kind: 'flower', ao, sun, env }, x, y, axis, r, front, flat: f.flat, on: frameOf(f.a, p, x, y, axis, r), parts: f.parts };
 }
 
+/** One way of drawing for each form. Where a coarse one is larger or smaller than the full one, it is so that both fill the same room (`detail.test.ts`). */
 const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
   trumpet(f) {
     const { main, eye } = f.mark.style;

@@ -10,6 +10,7 @@ import type { Settings } from '@/core/files/plantingFile';
 import { NURSERY_SIZES } from '@/core/plants/nursery';
 import { plantCost, plantLines } from '@/core/shopping/plantCost';
 import { weekAfter } from '@/core/units/units';
+import { say } from '@/ui/session/say';
 import type { Editing } from '@/ui/session/useEditing';
 import { sizeText } from '@/words/containers';
 import { countText, hoursText, lengthFigure, lengthText, moneyText, sizeName, volumeText, weekText, whereText } from '@/words/format';
@@ -51,7 +52,7 @@ export default function PrintSheet({ editing: { it, opinion, planting, spot }, r
       <div className="print-drawings">
         {/* A drawing made here a moment ago: there is nothing for a loader to do. */}
         {/* eslint-disable-next-line @next/next/no-img-element */}
-        <img src={url} alt={`${planting.name}, ${countText(weeks, 'week')} after planting`} onLoad={() => window.print()} onError={onDone} />
+        <img src={url} alt={`${planting.name}, ${countText(weeks, 'week')} after planting`} onLoad={() => window.print()} onError={() => { say('The drawing could not be put on a sheet; nothing was printed.'); onDone(); }} />
         <svg viewBox={`0 0 ${PLAN_PX} ${2 * at.originY + 26}`} role="img" aria-label="Where the balls are set in, from above">
           <Rim reading={reading} at={at} wall={Math.max(2, wallOf(container) * pxPerCm)} />
           {it.plants.map((plant) => {

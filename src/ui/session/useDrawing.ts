@@ -47,7 +47,10 @@ export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request:
       if (!asked) return;
       const density = restingDensity();
       const message: PaintRequest = { ...asked, detail, density: detail === 'flat' && !still ? density * MOVING_DENSITY : density };
-      if (typeof OffscreenCanvas === 'undefined') return (await import('@/drawing/paintHere')).paintHere(element, message);
+      if (typeof OffscreenCanvas === 'undefined') {
+        (await import('@/drawing/paintHere')).paintHere(element, message);
+        return inSight();
+      }
       const bitmap = await runJob('paint', message, detail === 'full' ? { signal: giveUp.signal } : {});
       if (still) {
         show(element, bitmap);
