@@ -128,3 +128,28 @@ test('something to climb is set, made higher and taken out, and a version kept a
   await page.keyboard.press('Enter');
   await expect(page.locator('[data-kept=version]')).toHaveCount(0);
 });
+
+test('containers set out together, one moved along and raised, and a sheet printed, by keys alone', async ({ page }) => {
+  await page.addInitScript(() => {
+    window.print = () => void (document.documentElement.dataset.printed = 'yes');
+  });
+  await demo(page);
+  await page.goto('/terrace');
+  await expect(page.locator('[data-member]')).toHaveCount(3);
+  await tabTo(page, /^Kitchen pot, /);
+  const pot = page.locator('[data-member="demo-kitchen-pot"]');
+  const before = (await pot.getAttribute('aria-label'))!;
+  await page.keyboard.press('ArrowUp');
+  await expect(pot).toHaveAccessibleName(/raised 5 cm/);
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('button', { name: 'Undo: Moved Kitchen pot along' })).toBeEnabled();
+  for (let i = 0; i < 2; i += 1) await page.keyboard.press('Control+z');
+  await expect(pot).toHaveAccessibleName(before);
+  await page.goto('/bench?planting=demo-tub-1');
+  await ready(page);
+  await tabTo(page, /^Take away$/);
+  await page.keyboard.press('Enter');
+  await tabTo(page, /^Print a sheet$/, 8);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('html')).toHaveAttribute('data-printed', 'yes');
+});
