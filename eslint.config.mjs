@@ -2,33 +2,88 @@ import next from 'eslint-config-next/core-web-vitals';
 import typescript from 'eslint-config-next/typescript';
 
 /** Inside core, from ground to roof. A room may import from rooms above it in this list, never from those below. */
-const CORE = [['units', 'random', 'geometry', 'colour'], ['sky', 'climate'], ['plants', 'containers', 'spots'], ['plantings'], ['shelf'], ['growth', 'water'], ['marks'], ['placing', 'potting'], ['shopping', 'schools'], ['checks'], ['seeing'], ['search'], ['files']];
+const CORE = [
+  ['units', 'random', 'geometry', 'colour'],
+  ['sky', 'climate'],
+  ['plants', 'containers', 'spots'],
+  ['plantings'],
+  ['shelf'],
+  ['growth', 'water'],
+  ['marks'],
+  ['placing', 'potting'],
+  ['shopping', 'schools'],
+  ['checks'],
+  ['seeing'],
+  ['search'],
+  ['files'],
+];
 
 const coreRules = CORE.map((rooms, floor) => {
   const above = CORE.slice(floor + 1).flat();
   return {
     files: rooms.map((room) => `src/core/${room}/**/*.ts`),
     rules: {
-      'no-restricted-imports': ['error', {
-        patterns: [
-          { group: ['@/*', 'react', 'react-dom', 'next', 'next/*', 'dexie', 'dexie-*'], message: 'The core knows nothing of interface, storage or framework.' },
-          ...(above.length > 0 ? [{ group: above.flatMap((room) => [`../${room}/*`, `../../${room}/*`]), message: 'Inside core, imports go from roof to ground.' }] : []),
-        ],
-      }],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['@/*', 'react', 'react-dom', 'next', 'next/*', 'dexie', 'dexie-*'],
+              message: 'The core knows nothing of interface, storage or framework.',
+            },
+            ...(above.length > 0
+              ? [
+                  {
+                    group: above.flatMap((room) => [`../${room}/*`, `../../${room}/*`]),
+                    message: 'Inside core, imports go from roof to ground.',
+                  },
+                ]
+              : []),
+          ],
+        },
+      ],
     },
   };
 });
 
 const room = (name, mayNot) => ({
   files: [`src/${name}/**/*.{ts,tsx}`],
-  rules: { 'no-restricted-imports': ['error', { patterns: [{ group: mayNot.map((other) => `@/${other}/*`), message: `${name} lies below ${mayNot.join(', ')}.` }] }] },
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          {
+            group: mayNot.map((other) => `@/${other}/*`),
+            message: `${name} lies below ${mayNot.join(', ')}.`,
+          },
+        ],
+      },
+    ],
+  },
 });
 
 const config = [
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', 'tmp/**', 'test-results/**', 'bench/out/**'] },
+  {
+    ignores: [
+      '.next/**',
+      'node_modules/**',
+      'next-env.d.ts',
+      'tmp/**',
+      'test-results/**',
+      'bench/out/**',
+    ],
+  },
   ...next,
   ...typescript,
-  { rules: { '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }] } },
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
+      ],
+    },
+  },
   ...coreRules,
   room('words', ['ui', 'app', 'data', 'workers', 'drawing', 'cli', 'demo']),
   room('drawing', ['ui', 'app', 'data', 'workers', 'words', 'cli', 'demo']),
@@ -37,7 +92,10 @@ const config = [
   room('demo', ['ui', 'app', 'data', 'workers', 'cli']),
   room('ui', ['app', 'cli']),
   // Tests may build from any room, and watch what a component renders.
-  { files: ['src/**/*.test.{ts,tsx}'], rules: { 'no-restricted-imports': 'off', 'react-hooks/globals': 'off' } },
+  {
+    files: ['src/**/*.test.{ts,tsx}'],
+    rules: { 'no-restricted-imports': 'off', 'react-hooks/globals': 'off' },
+  },
 ];
 
 export default config;

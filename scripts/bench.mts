@@ -21,51 +21,113 @@ import { benchPage, spreadOf, type Spread } from './benchPage.mts';
 import { benchSearch } from './benchSearch.mts';
 
 function timed(work: () => void, runs: number): Spread {
-  return spreadOf(Array.from({ length: runs }, () => {
-    const start = performance.now();
-    work();
-    return performance.now() - start;
-  }));
+  return spreadOf(
+    Array.from({ length: runs }, () => {
+      const start = performance.now();
+      work();
+      return performance.now() - start;
+    }),
+  );
 }
 
 /** Processor time so far, and what of it the machine's other guests took while this one wanted it; zeros where it is not told. */
 function processor(): { readonly total: number; readonly stolen: number } {
-  const ticks = existsSync('/proc/stat') ? readFileSync('/proc/stat', 'utf8').split('\n')[0]!.trim().split(/\s+/).slice(1, 9).map(Number) : [];
+  const ticks = existsSync('/proc/stat')
+    ? readFileSync('/proc/stat', 'utf8').split('\n')[0]!.trim().split(/\s+/).slice(1, 9).map(Number)
+    : [];
   return { total: ticks.reduce((sum, n) => sum + n, 0), stolen: ticks[7] ?? 0 };
 }
 
 const { plantings, spots } = rillbankHalt();
-const it = inSpot(plantings[1]!, spots.find(({ id }) => id === plantings[1]!.spotId)!, kindOf);
-const ask = { container: it.planting.container, spot: it.spot, wishes: it.planting.wishes, plantedWeek: 20, endWeek: 42, kinds: BOOK, seed: 1 };
+const it = inSpot(
+  plantings[1]!,
+  spots.find(({ id }) => id === plantings[1]!.spotId)!,
+  kindOf,
+);
+const ask = {
+  container: it.planting.container,
+  spot: it.spot,
+  wishes: it.planting.wishes,
+  plantedWeek: 20,
+  endWeek: 42,
+  kinds: BOOK,
+  seed: 1,
+};
 const until = (enough: number) => () => {
   for (const { best } of propose(ask)) if (best.length >= enough) return;
 };
 const lens = { azimuthRad: 0.3, pitchRad: 0.16, pxPerCm: 3.5, originX: 260, originY: 400 };
 const frame = { widthPx: 512, heightPx: 432 };
 const scene = buildScene(subjectOf(it), 12);
-const around = { latitudeDeg: 51.5, longitudeDeg: 0, leafHeightCm: 60, obstacles: [...OBSTACLE_KINDS, 'wall' as const, 'tree' as const].map((kind, i) => usualObstacle(kind, `o${i}`, 90 + i * 25)) };
+const around = {
+  latitudeDeg: 51.5,
+  longitudeDeg: 0,
+  leafHeightCm: 60,
+  obstacles: [...OBSTACLE_KINDS, 'wall' as const, 'tree' as const].map((kind, i) =>
+    usualObstacle(kind, `o${i}`, 90 + i * 25),
+  ),
+};
 const barrow = shelfKind('Old barrow');
-const dozen = Array.from({ length: 12 }, (_, i) => ({ xCm: 8 * Math.cos(i), zCm: 8 * Math.sin(i), size: (['2L', '9cm', 'six-pack'] as const)[i % 3]!, spreadRadiusCm: 15 }));
+const dozen = Array.from({ length: 12 }, (_, i) => ({
+  xCm: 8 * Math.cos(i),
+  zCm: 8 * Math.sin(i),
+  size: (['2L', '9cm', 'six-pack'] as const)[i % 3]!,
+  spreadRadiusCm: 15,
+}));
 /** The book again and again under other names, as after a large import. */
-const many = Array.from({ length: 5000 }, (_, i) => ({ ...BOOK[i % BOOK.length]!, id: `kind-${i}`, common: `${BOOK[i % BOOK.length]!.common} ${Math.floor(i / BOOK.length)}` }));
-const KEYS = ['p', 'pe', 'pet', 'petu', 'petun', 'petuna', 'petunai', 'lime', 'lime tr', 'lime trail', 'salvia viol'];
-const looking = { ...NO_QUERY, sunHours: 4, trails: true, colour: { at: NAMED_COLOURS.lime, part: 'leaf' as const }, safeFor: ['cats' as const] };
+const many = Array.from({ length: 5000 }, (_, i) => ({
+  ...BOOK[i % BOOK.length]!,
+  id: `kind-${i}`,
+  common: `${BOOK[i % BOOK.length]!.common} ${Math.floor(i / BOOK.length)}`,
+}));
+const KEYS = [
+  'p',
+  'pe',
+  'pet',
+  'petu',
+  'petun',
+  'petuna',
+  'petunai',
+  'lime',
+  'lime tr',
+  'lime trail',
+  'salvia viol',
+];
+const looking = {
+  ...NO_QUERY,
+  sunHours: 4,
+  trails: true,
+  colour: { at: NAMED_COLOURS.lime, part: 'leaf' as const },
+  safeFor: ['cats' as const],
+};
 let key = 0;
 const nextKey = () => KEYS[(key += 1) % KEYS.length]!;
 findBy(many, { ...looking, words: 'lime' });
 const rows = {
-  'a key typed, 5000 kinds, words alone': timed(() => findBy(many, { ...NO_QUERY, words: nextKey() }), 44),
-  'a key typed, 5000 kinds, all asked': timed(() => findBy(many, { ...looking, words: nextKey() }), 44),
+  'a key typed, 5000 kinds, words alone': timed(
+    () => findBy(many, { ...NO_QUERY, words: nextKey() }),
+    44,
+  ),
+  'a key typed, 5000 kinds, all asked': timed(
+    () => findBy(many, { ...looking, words: nextKey() }),
+    44,
+  ),
   'colour and light, 5000 kinds': timed(() => findBy(many, looking), 22),
   'first proposal': timed(until(1), 9),
   'six different proposals': timed(until(6), 9),
   'whole search': timed(() => [...propose(ask)], 5),
   [`checking ${it.plants.length} plants again`]: timed(() => opinionOf(it), 60),
-  [`growing and lighting ${scene.marks.length} marks`]: timed(() => buildScene(subjectOf(it), 12), 15),
+  [`growing and lighting ${scene.marks.length} marks`]: timed(
+    () => buildScene(subjectOf(it), 12),
+    15,
+  ),
   'projecting, moving': timed(() => elevation(scene, lens, 'flat', frame), 15),
   'projecting, at rest': timed(() => elevation(scene, lens, 'full', frame), 15),
   'a year of sun past eight obstacles': timed(() => reckonYear(around), 15),
-  'a season of sun past eight obstacles': timed(() => seasonDays(20, 22).forEach((day) => reckonDay(around, day % 365)), 15),
+  'a season of sun past eight obstacles': timed(
+    () => seasonDays(20, 22).forEach((day) => reckonDay(around, day % 365)),
+    15,
+  ),
   'settling a dozen unequal balls': timed(() => settle(barrow, dozen), 41),
   'what fits in a barrow': timed(() => fitsIn(barrow), 5),
   'counting what is seen': timed(() => itemBuffer(elevation(scene, lens, 'flat', frame), 0.25), 15),
@@ -74,25 +136,54 @@ const choosing = await benchSearch();
 const before = processor();
 const page = await benchPage();
 const after = processor();
-const stolenPercent = Math.round((1000 * (after.stolen - before.stolen)) / Math.max(1, after.total - before.total)) / 10;
+const stolenPercent =
+  Math.round((1000 * (after.stolen - before.stolen)) / Math.max(1, after.total - before.total)) /
+  10;
 mkdirSync('bench/out', { recursive: true });
-writeFileSync('bench/out/bench.json', `${JSON.stringify({ node: rows, choosing, page, stolenPercent }, null, 1)}\n`);
+writeFileSync(
+  'bench/out/bench.json',
+  `${JSON.stringify({ node: rows, choosing, page, stolenPercent }, null, 1)}\n`,
+);
 const unit = rows['projecting, moving'].medianMs;
 const print = (text: string) => process.stdout.write(`${text}\n`);
 const table = (title: string, times: Readonly<Record<string, Spread>>) => {
   print(`\n${title}`);
-  for (const [name, { medianMs, worstMs }] of Object.entries(times)) print(`${name.padEnd(40)} median ${medianMs.toFixed(1).padStart(7)} ms  worst ${worstMs.toFixed(1).padStart(7)} ms  ${(medianMs / unit).toFixed(2).padStart(7)} × projecting`);
+  for (const [name, { medianMs, worstMs }] of Object.entries(times))
+    print(
+      `${name.padEnd(40)} median ${medianMs.toFixed(1).padStart(7)} ms  worst ${worstMs.toFixed(1).padStart(7)} ms  ${(medianMs / unit).toFixed(2).padStart(7)} × projecting`,
+    );
 };
 table('In Node', rows);
 print(`
 Choosing
 ${choosing.problems} small problems, 24 kinds, 3–5 places: within 1 % of the true best in ${(100 * choosing.withinOnePercent).toFixed(1)} % (worst ${choosing.worstShare.toFixed(4)} of it), ${choosing.everyWayOverOurs.toFixed(1)} × faster than trying every way`);
-print(`Linear part against an integer-programming solver, ${choosing.solverProblems} problems: ${choosing.solverOverOurs.toFixed(0)} × faster, as good or better in ${(100 * choosing.asGoodAsSolver).toFixed(0)} %`);
-print(`A whole search by kinds in the book: ${Object.entries(choosing.byKinds).map(([n, ms]) => `${n}: ${ms.toFixed(0)} ms`).join(', ')}; grows as n^${choosing.power.toFixed(2)}; with 5,000 kinds within 150 MB: ${choosing.within150MB ? 'yes' : 'NO'}`);
-print(`Longest step between two chances to cancel: ${choosing.longestStepMs.toFixed(0)} ms; 12 plants × 26 weeks judged again: ${choosing.rejudge12Ms.toFixed(1)} ms; the first six differ: ${choosing.firstSixDiffer ? 'yes' : 'NO'}`);
+print(
+  `Linear part against an integer-programming solver, ${choosing.solverProblems} problems: ${choosing.solverOverOurs.toFixed(0)} × faster, as good or better in ${(100 * choosing.asGoodAsSolver).toFixed(0)} %`,
+);
+print(
+  `A whole search by kinds in the book: ${Object.entries(choosing.byKinds)
+    .map(([n, ms]) => `${n}: ${ms.toFixed(0)} ms`)
+    .join(
+      ', ',
+    )}; grows as n^${choosing.power.toFixed(2)}; with 5,000 kinds within 150 MB: ${choosing.within150MB ? 'yes' : 'NO'}`,
+);
+print(
+  `Longest step between two chances to cancel: ${choosing.longestStepMs.toFixed(0)} ms; 12 plants × 26 weeks judged again: ${choosing.rejudge12Ms.toFixed(1)} ms; the first six differ: ${choosing.firstSixDiffer ? 'yes' : 'NO'}`,
+);
 table('In Chromium, from the key pressed to the picture shown', page.times);
 print('\nTasks over 50 ms on the main thread');
-for (const [what, tasks] of Object.entries(page.longTasksMs)) print(`${what.padEnd(40)} ${tasks.length === 0 ? 'none' : [...tasks].sort((a, b) => b - a).map((ms) => `${Math.round(ms)} ms`).join(', ')}`);
+for (const [what, tasks] of Object.entries(page.longTasksMs))
+  print(
+    `${what.padEnd(40)} ${
+      tasks.length === 0
+        ? 'none'
+        : [...tasks]
+            .sort((a, b) => b - a)
+            .map((ms) => `${Math.round(ms)} ms`)
+            .join(', ')
+    }`,
+  );
 print(`Processor time taken by other guests of the machine during these: ${stolenPercent} %`);
 print('\nFirst-load JavaScript, kB gzipped');
-for (const [route, kB] of Object.entries(page.firstLoadKB)) print(`${route.padEnd(26)} ${kB.toFixed(1)}`);
+for (const [route, kB] of Object.entries(page.firstLoadKB))
+  print(`${route.padEnd(26)} ${kB.toFixed(1)}`);

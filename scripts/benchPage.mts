@@ -22,20 +22,44 @@ export interface PageFigures {
 
 export function spreadOf(times: readonly number[]): Spread {
   const sorted = [...times].sort((a, b) => a - b);
-  return { medianMs: sorted[Math.floor(sorted.length / 2)] ?? Number.NaN, worstMs: sorted[sorted.length - 1] ?? Number.NaN };
+  return {
+    medianMs: sorted[Math.floor(sorted.length / 2)] ?? Number.NaN,
+    worstMs: sorted[sorted.length - 1] ?? Number.NaN,
+  };
 }
 
-const ROUTES = ['/', '/spot?spot=demo-window', '/shelf', '/shelf?item=demo-barrow', '/start', '/bench', '/plants', '/trolley', '/shed'];
+const ROUTES = [
+  '/',
+  '/spot?spot=demo-window',
+  '/shelf',
+  '/shelf?item=demo-barrow',
+  '/start',
+  '/bench',
+  '/plants',
+  '/trolley',
+  '/shed',
+];
 /** Demo plantings that are moved about: one of ten plants, of which two are copied to make a dozen, and the fullest box. */
-const MOVED = [{ id: 'demo-kitchen-pot', copies: 2 }, { id: 'demo-window-box', copies: 0 }];
+const MOVED = [
+  { id: 'demo-kitchen-pot', copies: 2 },
+  { id: 'demo-window-box', copies: 0 },
+];
 /** Weeks after planting in which they are moved: full grown. */
 const GROWN_WEEKS = 14;
 
 export async function benchPage(): Promise<PageFigures> {
-  if (!existsSync(join(root, '.next', 'BUILD_ID')) && build() !== 0) throw new Error('The build failed.');
+  if (!existsSync(join(root, '.next', 'BUILD_ID')) && build() !== 0)
+    throw new Error('The build failed.');
   const port: number = await freePort(4700);
   const { stop } = await serve(port, { RILLBANK_DEMO: '1' });
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost'] });
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost',
+    ],
+  });
   try {
     const url = `http://127.0.0.1:${port}`;
     const firstLoadKB: Record<string, number> = {};
@@ -44,13 +68,21 @@ export async function benchPage(): Promise<PageFigures> {
     // tsx wraps named functions in a helper that a page does not have.
     await page.addInitScript('globalThis.__name = (named) => named');
     await page.goto(url);
-    await page.getByRole('link', { name: /open on the bench/ }).first().waitFor();
+    await page
+      .getByRole('link', { name: /open on the bench/ })
+      .first()
+      .waitFor();
     const moved = [];
-    for (const { id, copies } of MOVED) moved.push(await moving(page, `${url}/bench?planting=${id}`, copies));
+    for (const { id, copies } of MOVED)
+      moved.push(await moving(page, `${url}/bench?planting=${id}`, copies));
     moved.push(await yardSeen(page, url));
     moved.push(await finding(page, url));
     moved.push(await dragging(page, `${url}/spot?spot=demo-window`));
-    return { times: Object.assign({}, ...moved.map(({ times }) => times)), longTasksMs: Object.assign({}, ...moved.map(({ longTasksMs }) => longTasksMs)), firstLoadKB };
+    return {
+      times: Object.assign({}, ...moved.map(({ times }) => times)),
+      longTasksMs: Object.assign({}, ...moved.map(({ longTasksMs }) => longTasksMs)),
+      firstLoadKB,
+    };
   } finally {
     await browser.close();
     stop();
@@ -63,9 +95,12 @@ async function scriptsOf(browser: Browser, url: string): Promise<number> {
   const page = await context.newPage();
   const html = await (await page.goto(url))!.text();
   // The module-less fallback is for browsers without modules; none that runs this app loads it.
-  const tags = [...html.matchAll(/<script\b[^>]*\bsrc="([^"]+)"[^>]*>/g)].filter(([tag]) => !/nomodule/i.test(tag)).map(([, src]) => src!);
+  const tags = [...html.matchAll(/<script\b[^>]*\bsrc="([^"]+)"[^>]*>/g)]
+    .filter(([tag]) => !/nomodule/i.test(tag))
+    .map(([, src]) => src!);
   let bytes = 0;
-  for (const src of new Set(tags)) bytes += gzipSync(await (await context.request.get(new URL(src, url).href)).body()).length;
+  for (const src of new Set(tags))
+    bytes += gzipSync(await (await context.request.get(new URL(src, url).href)).body()).length;
   await context.close();
   return Math.round(bytes / 102.4) / 10;
 }
@@ -75,16 +110,25 @@ async function scriptsOf(browser: Browser, url: string): Promise<number> {
  * drawn for the first time and again from what is kept. And opens it by its address, in an app that has just begun.
  */
 async function yardSeen(page: Page, url: string): Promise<Omit<PageFigures, 'firstLoadKB'>> {
-  const enter = () => page.evaluate(() => new Promise<number>((resolve) => {
-    const from = performance.now();
-    const look = () => {
-      const pictures = [...document.querySelectorAll<HTMLCanvasElement>('main a[aria-label$="open on the bench"] canvas')];
-      if (pictures.length >= 9 && pictures.every(({ dataset }) => dataset.painted)) resolve(performance.now() - from);
-      else requestAnimationFrame(look);
-    };
-    document.querySelector<HTMLAnchorElement>('nav a[href="/"]')!.click();
-    requestAnimationFrame(look);
-  }));
+  const enter = () =>
+    page.evaluate(
+      () =>
+        new Promise<number>((resolve) => {
+          const from = performance.now();
+          const look = () => {
+            const pictures = [
+              ...document.querySelectorAll<HTMLCanvasElement>(
+                'main a[aria-label$="open on the bench"] canvas',
+              ),
+            ];
+            if (pictures.length >= 9 && pictures.every(({ dataset }) => dataset.painted))
+              resolve(performance.now() - from);
+            else requestAnimationFrame(look);
+          };
+          document.querySelector<HTMLAnchorElement>('nav a[href="/"]')!.click();
+          requestAnimationFrame(look);
+        }),
+    );
   const first: number[] = [];
   const again: number[] = [];
   for (let i = 0; i < 5; i += 1) {
@@ -101,11 +145,27 @@ async function yardSeen(page: Page, url: string): Promise<Omit<PageFigures, 'fir
   for (let i = 0; i < 3; i += 1) {
     const from = performance.now();
     await page.goto(url, { waitUntil: 'commit' });
-    await page.waitForFunction(() => [...document.querySelectorAll<HTMLCanvasElement>('main a[aria-label$="open on the bench"] canvas')].filter(({ dataset }) => dataset.painted).length >= 9, undefined, { polling: 'raf' });
+    await page.waitForFunction(
+      () =>
+        [
+          ...document.querySelectorAll<HTMLCanvasElement>(
+            'main a[aria-label$="open on the bench"] canvas',
+          ),
+        ].filter(({ dataset }) => dataset.painted).length >= 9,
+      undefined,
+      { polling: 'raf' },
+    );
     opened.push(performance.now() - from);
     await page.waitForTimeout(3000);
   }
-  return { times: { 'first sight of a yard of nine': spreadOf(first), 'the yard again': spreadOf(again), 'the yard opened by its address, everything loaded anew': spreadOf(opened) }, longTasksMs: {} };
+  return {
+    times: {
+      'first sight of a yard of nine': spreadOf(first),
+      'the yard again': spreadOf(again),
+      'the yard opened by its address, everything loaded anew': spreadOf(opened),
+    },
+    longTasksMs: {},
+  };
 }
 
 /** Opens the book from the Yard and types in it: from the press to rows in sight. */
@@ -113,19 +173,27 @@ async function finding(page: Page, url: string): Promise<Omit<PageFigures, 'firs
   const opened: number[] = [];
   for (let i = 0; i < 5; i += 1) {
     await page.goto(url);
-    await page.getByRole('link', { name: /open on the bench/ }).first().waitFor();
+    await page
+      .getByRole('link', { name: /open on the bench/ })
+      .first()
+      .waitFor();
     // The Yard draws its containers first.
     await page.waitForTimeout(4000);
-    opened.push(await page.evaluate(() => new Promise<number>((resolve) => {
-      const from = performance.now();
-      const watch = new MutationObserver(() => {
-        if (!document.querySelector('[data-kind]')) return;
-        watch.disconnect();
-        resolve(performance.now() - from);
-      });
-      watch.observe(document.body, { subtree: true, childList: true });
-      document.querySelector<HTMLAnchorElement>('a[href="/plants"]')!.click();
-    })));
+    opened.push(
+      await page.evaluate(
+        () =>
+          new Promise<number>((resolve) => {
+            const from = performance.now();
+            const watch = new MutationObserver(() => {
+              if (!document.querySelector('[data-kind]')) return;
+              watch.disconnect();
+              resolve(performance.now() - from);
+            });
+            watch.observe(document.body, { subtree: true, childList: true });
+            document.querySelector<HTMLAnchorElement>('a[href="/plants"]')!.click();
+          }),
+      ),
+    );
   }
   await page.waitForTimeout(1500);
   await page.evaluate(() => {
@@ -135,16 +203,31 @@ async function finding(page: Page, url: string): Promise<Omit<PageFigures, 'firs
     new MutationObserver(() => {
       if (seen.asked > 0) seen.flat.push(performance.now() - seen.asked);
       seen.asked = 0;
-    }).observe(document.querySelector('[aria-label="Plants found"]')!, { subtree: true, childList: true, characterData: true });
-    new PerformanceObserver((list) => seen.tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({ type: 'longtask' });
+    }).observe(document.querySelector('[aria-label="Plants found"]')!, {
+      subtree: true,
+      childList: true,
+      characterData: true,
+    });
+    new PerformanceObserver((list) =>
+      seen.tasks.push(...list.getEntries().map(({ duration }) => duration)),
+    ).observe({ type: 'longtask' });
   });
   const words = page.getByRole('searchbox');
   for (const text of ['petunia', 'lime trail', 'salvia violet']) {
     await words.fill('');
     await words.pressSequentially(text, { delay: 120 });
   }
-  const { flat, tasks } = await page.evaluate(() => (window as unknown as { seen: { flat: number[]; tasks: number[] } }).seen);
-  return { times: { 'opening the plant book': spreadOf(opened), 'a key typed in the plant book': spreadOf(flat), 'a frame, scrolling it on a phone': spreadOf(await scrolling(page, url)) }, longTasksMs: { 'typing in the plant book': tasks } };
+  const { flat, tasks } = await page.evaluate(
+    () => (window as unknown as { seen: { flat: number[]; tasks: number[] } }).seen,
+  );
+  return {
+    times: {
+      'opening the plant book': spreadOf(opened),
+      'a key typed in the plant book': spreadOf(flat),
+      'a frame, scrolling it on a phone': spreadOf(await scrolling(page, url)),
+    },
+    longTasksMs: { 'typing in the plant book': tasks },
+  };
 }
 
 /** Times between frames while a finger flings the book's list on a phone. */
@@ -153,19 +236,22 @@ async function scrolling(page: Page, url: string): Promise<readonly number[]> {
   await page.goto(`${url}/plants`);
   await page.locator('[data-kind]').first().waitFor();
   await page.waitForTimeout(2500);
-  const frames = await page.evaluate(() => new Promise<number[]>((resolve) => {
-    const list = document.querySelector('[aria-label="Plants found"]')!;
-    const between: number[] = [];
-    let last = performance.now();
-    const step = (now: number) => {
-      between.push(now - last);
-      last = now;
-      list.scrollTop += 90;
-      if (between.length < 120) requestAnimationFrame(step);
-      else resolve(between.slice(1));
-    };
-    requestAnimationFrame(step);
-  }));
+  const frames = await page.evaluate(
+    () =>
+      new Promise<number[]>((resolve) => {
+        const list = document.querySelector('[aria-label="Plants found"]')!;
+        const between: number[] = [];
+        let last = performance.now();
+        const step = (now: number) => {
+          between.push(now - last);
+          last = now;
+          list.scrollTop += 90;
+          if (between.length < 120) requestAnimationFrame(step);
+          else resolve(between.slice(1));
+        };
+        requestAnimationFrame(step);
+      }),
+  );
   await page.setViewportSize({ width: 1280, height: 800 });
   return frames;
 }
@@ -183,24 +269,42 @@ async function dragging(page: Page, url: string): Promise<Omit<PageFigures, 'fir
     new MutationObserver(() => {
       if (seen.asked > 0) seen.flat.push(performance.now() - seen.asked);
       seen.asked = 0;
-    }).observe(document.querySelector('[data-obstacle^=lime]')!, { subtree: true, attributes: true, attributeFilter: ['d'] });
-    new PerformanceObserver((list) => seen.tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({ type: 'longtask' });
+    }).observe(document.querySelector('[data-obstacle^=lime]')!, {
+      subtree: true,
+      attributes: true,
+      attributeFilter: ['d'],
+    });
+    new PerformanceObserver((list) =>
+      seen.tasks.push(...list.getEntries().map(({ duration }) => duration)),
+    ).observe({ type: 'longtask' });
   });
   const box = (await tree.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
   for (let i = 1; i <= 40; i += 1) {
-    await page.mouse.move(box.x + box.width / 2 - i * 4, box.y + box.height / 2 - Math.sin(i / 5) * 20);
+    await page.mouse.move(
+      box.x + box.width / 2 - i * 4,
+      box.y + box.height / 2 - Math.sin(i / 5) * 20,
+    );
     await page.waitForTimeout(60);
   }
   await page.keyboard.press('Escape');
   await page.mouse.up();
-  const { flat, tasks } = await page.evaluate(() => (window as unknown as { seen: { flat: number[]; tasks: number[] } }).seen);
-  return { times: { 'sky strip drawn anew under the hand': spreadOf(flat) }, longTasksMs: { 'dragging on the sky strip': tasks } };
+  const { flat, tasks } = await page.evaluate(
+    () => (window as unknown as { seen: { flat: number[]; tasks: number[] } }).seen,
+  );
+  return {
+    times: { 'sky strip drawn anew under the hand': spreadOf(flat) },
+    longTasksMs: { 'dragging on the sky strip': tasks },
+  };
 }
 
 /** Turns, grows and drags on the Bench, watching how long each picture takes to be painted and what holds the page. */
-async function moving(page: Page, url: string, copies: number): Promise<Omit<PageFigures, 'firstLoadKB'>> {
+async function moving(
+  page: Page,
+  url: string,
+  copies: number,
+): Promise<Omit<PageFigures, 'firstLoadKB'>> {
   await page.goto(url);
   await page.locator('canvas[data-painted=full]').nth(1).waitFor();
   const wanted = (await page.locator('[data-place]').count()) + copies;
@@ -209,14 +313,28 @@ async function moving(page: Page, url: string, copies: number): Promise<Omit<Pag
     await page.waitForTimeout(800);
   }
   await page.getByRole('slider', { name: 'Weeks since planting' }).focus();
-  while (Number(await page.getByRole('slider', { name: 'Weeks since planting' }).getAttribute('aria-valuenow')) < GROWN_WEEKS) await page.keyboard.press('ArrowRight');
+  while (
+    Number(
+      await page
+        .getByRole('slider', { name: 'Weeks since planting' })
+        .getAttribute('aria-valuenow'),
+    ) < GROWN_WEEKS
+  )
+    await page.keyboard.press('ArrowRight');
   const plants = await page.locator('[data-place]').count();
   if (plants !== wanted) throw new Error(`Meant to move ${wanted} plants; found ${plants}.`);
   // Until leaves have been counted, which begins when a planting rests.
   await page.waitForTimeout(9000);
   // Marks the time when a slider is moved, when the stand-back view's canvas is painted, and from one frame of the page to the next.
   await page.evaluate(() => {
-    const seen = { asked: 0, flat: [] as number[], full: [] as number[], tasks: [] as number[], frames: [] as number[], waiting: false };
+    const seen = {
+      asked: 0,
+      flat: [] as number[],
+      full: [] as number[],
+      tasks: [] as number[],
+      frames: [] as number[],
+      waiting: false,
+    };
     (window as unknown as { seen: typeof seen }).seen = seen;
     const canvas = document.querySelector('section[aria-label="Stand-back view"] canvas')!;
     new MutationObserver(() => {
@@ -227,11 +345,17 @@ async function moving(page: Page, url: string, copies: number): Promise<Omit<Pag
         seen.waiting = false;
       }
     }).observe(canvas, { attributes: true, attributeFilter: ['data-painted'] });
-    new PerformanceObserver((list) => seen.tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({ type: 'longtask' });
-    addEventListener('keydown', () => {
-      seen.asked = performance.now();
-      seen.waiting = true;
-    }, { capture: true });
+    new PerformanceObserver((list) =>
+      seen.tasks.push(...list.getEntries().map(({ duration }) => duration)),
+    ).observe({ type: 'longtask' });
+    addEventListener(
+      'keydown',
+      () => {
+        seen.asked = performance.now();
+        seen.waiting = true;
+      },
+      { capture: true },
+    );
     let last = performance.now();
     const frame = (now: number) => {
       seen.frames.push(now - last);
@@ -240,11 +364,22 @@ async function moving(page: Page, url: string, copies: number): Promise<Omit<Pag
     };
     requestAnimationFrame(frame);
   });
-  interface Seen { flat: number[]; full: number[]; tasks: number[]; frames: number[] }
-  const take = () => page.evaluate(() => {
-    const { seen } = window as unknown as { seen: Seen };
-    return { flat: seen.flat.splice(0), full: seen.full.splice(0), tasks: seen.tasks.splice(0), frames: seen.frames.splice(0) };
-  });
+  interface Seen {
+    flat: number[];
+    full: number[];
+    tasks: number[];
+    frames: number[];
+  }
+  const take = () =>
+    page.evaluate(() => {
+      const { seen } = window as unknown as { seen: Seen };
+      return {
+        flat: seen.flat.splice(0),
+        full: seen.full.splice(0),
+        tasks: seen.tasks.splice(0),
+        frames: seen.frames.splice(0),
+      };
+    });
   const run = async (slider: string, keys: readonly string[], restMs: number) => {
     await page.getByRole('slider', { name: slider }).focus();
     await take();
@@ -255,7 +390,10 @@ async function moving(page: Page, url: string, copies: number): Promise<Omit<Pag
     await page.waitForTimeout(1200);
     return take();
   };
-  const there = (key: string, back: string, n: number) => [...Array.from({ length: n }, () => key), ...Array.from({ length: n }, () => back)];
+  const there = (key: string, back: string, n: number) => [
+    ...Array.from({ length: n }, () => key),
+    ...Array.from({ length: n }, () => back),
+  ];
   const turn = await run('Turn the view', there('ArrowRight', 'ArrowLeft', 10), 110);
   const grow = await run('Weeks since planting', there('ArrowLeft', 'ArrowRight', 10), 160);
   const restTurn = await run('Turn the view', there('ArrowRight', 'ArrowLeft', 5), 1300);
@@ -282,6 +420,10 @@ async function moving(page: Page, url: string, copies: number): Promise<Omit<Pag
       [`a frame of the page, growing ${plants} plants`]: spreadOf(grow.frames),
       [`a frame of the page, dragging one of ${plants}`]: spreadOf(drag.frames),
     },
-    longTasksMs: { [`turning ${plants} plants`]: [...turn.tasks, ...restTurn.tasks], [`growing ${plants} plants`]: [...grow.tasks, ...restGrow.tasks], [`dragging one of ${plants}`]: drag.tasks },
+    longTasksMs: {
+      [`turning ${plants} plants`]: [...turn.tasks, ...restTurn.tasks],
+      [`growing ${plants} plants`]: [...grow.tasks, ...restGrow.tasks],
+      [`dragging one of ${plants}`]: drag.tasks,
+    },
   };
 }

@@ -40,7 +40,10 @@ const clock = <T,>(work: () => T): readonly [T, number] => {
 };
 
 /** Singles and pairs only: what an integer program can say of a cast. */
-function linearPart({ judge }: ReturnType<typeof smallProblem>, members: readonly Member[]): number {
+function linearPart(
+  { judge }: ReturnType<typeof smallProblem>,
+  members: readonly Member[],
+): number {
   let [single, weights, pairs, count] = [0, 0, 0, 0];
   for (const [i, { kind, role }] of members.entries()) {
     const weight = role === 'lead' ? 1.3 : 1;
@@ -69,17 +72,32 @@ function programOf(problem: ReturnType<typeof smallProblem>): string {
   const objective: string[] = [];
   const rows: string[] = [];
   const binaries: string[] = [];
-  const name = (i: number, a: number, j: number, b: number) => (i < j ? `y${i}_${a}_${j}_${b}` : `y${j}_${b}_${i}_${a}`);
+  const name = (i: number, a: number, j: number, b: number) =>
+    i < j ? `y${i}_${a}_${j}_${b}` : `y${j}_${b}_${i}_${a}`;
   lists.forEach((list, i) => {
     rows.push(`one${i}: ${list.map((_, a) => `x${i}_${a}`).join(' + ')} = 1`);
     list.forEach((kind, a) => {
       binaries.push(`x${i}_${a}`);
-      objective.push(`${((0.42 * weights[i]! * judge.of(kind, slots[i]!)) / whole).toFixed(8)} x${i}_${a}`);
+      objective.push(
+        `${((0.42 * weights[i]! * judge.of(kind, slots[i]!)) / whole).toFixed(8)} x${i}_${a}`,
+      );
       lists.forEach((others, j) => {
         if (j === i) return;
-        const together = others.flatMap((other, b) => (other !== kind && judge.pair(kind, other) > 0 ? [name(i, a, j, b)] : []));
-        rows.push(together.length > 0 ? `r${i}_${a}_${j}: ${together.join(' + ')} - x${i}_${a} = 0` : `r${i}_${a}_${j}: x${i}_${a} = 0`);
-        if (j < i) others.forEach((other, b) => { if (other !== kind && judge.pair(kind, other) > 0) objective.push(`${((0.33 * judge.pair(kind, other)) / pairs).toFixed(8)} ${name(i, a, j, b)}`); });
+        const together = others.flatMap((other, b) =>
+          other !== kind && judge.pair(kind, other) > 0 ? [name(i, a, j, b)] : [],
+        );
+        rows.push(
+          together.length > 0
+            ? `r${i}_${a}_${j}: ${together.join(' + ')} - x${i}_${a} = 0`
+            : `r${i}_${a}_${j}: x${i}_${a} = 0`,
+        );
+        if (j < i)
+          others.forEach((other, b) => {
+            if (other !== kind && judge.pair(kind, other) > 0)
+              objective.push(
+                `${((0.33 * judge.pair(kind, other)) / pairs).toFixed(8)} ${name(i, a, j, b)}`,
+              );
+          });
       });
     });
   });
@@ -91,7 +109,9 @@ export async function benchSearch(): Promise<SearchBench> {
   for (let seed = 0; seed < PROBLEMS; seed += 1) {
     const problem = smallProblem(seed, 3 + (seed % 3));
     const [best, everyMs] = clock(() => everyWay(problem));
-    const [found, oursMs] = clock(() => assign(problem.judge, [], problem.slots, THOROUGH)[0]?.promise ?? 0);
+    const [found, oursMs] = clock(
+      () => assign(problem.judge, [], problem.slots, THOROUGH)[0]?.promise ?? 0,
+    );
     every += everyMs;
     ours += oursMs;
     worst = Math.min(worst, best > 0 ? found / best : 1);
@@ -101,8 +121,13 @@ export async function benchSearch(): Promise<SearchBench> {
   let [solver, linear, asGood] = [0, 0, 0];
   for (let seed = 0; seed < SOLVED; seed += 1) {
     const problem = smallProblem(seed, 4);
-    const judge = { best: problem.judge.best.bind(problem.judge), promise: (members: readonly Member[]) => linearPart(problem, members) };
-    const [found, oursMs] = clock(() => assign(judge, [], problem.slots, THOROUGH)[0]?.promise ?? 0);
+    const judge = {
+      best: problem.judge.best.bind(problem.judge),
+      promise: (members: readonly Member[]) => linearPart(problem, members),
+    };
+    const [found, oursMs] = clock(
+      () => assign(judge, [], problem.slots, THOROUGH)[0]?.promise ?? 0,
+    );
     const program = programOf(problem);
     const [solved, solverMs] = clock(() => highs.solve(program));
     solver += solverMs;
@@ -110,13 +135,30 @@ export async function benchSearch(): Promise<SearchBench> {
     if (found >= solved.ObjectiveValue - 1e-4) asGood += 1;
   }
   const { it } = handComposed()[0]!;
-  const ask = (kinds: readonly PlantKind[]) => ({ container: it.planting.container, spot: it.spot, wishes: { ...it.planting.wishes, school: 'thriller' as const }, plantedWeek: 20, endWeek: 42, kinds, seed: 1 });
-  const bookOf = (n: number): PlantKind[] => Array.from({ length: n }, (_, i) => ({ ...BOOK[i % BOOK.length]!, id: `k${i}`, heightCm: BOOK[i % BOOK.length]!.heightCm.map((cm) => cm + (i % 7) * 0.01) as unknown as PlantKind['heightCm'] }));
+  const ask = (kinds: readonly PlantKind[]) => ({
+    container: it.planting.container,
+    spot: it.spot,
+    wishes: { ...it.planting.wishes, school: 'thriller' as const },
+    plantedWeek: 20,
+    endWeek: 42,
+    kinds,
+    seed: 1,
+  });
+  const bookOf = (n: number): PlantKind[] =>
+    Array.from({ length: n }, (_, i) => ({
+      ...BOOK[i % BOOK.length]!,
+      id: `k${i}`,
+      heightCm: BOOK[i % BOOK.length]!.heightCm.map(
+        (cm) => cm + (i % 7) * 0.01,
+      ) as unknown as PlantKind['heightCm'],
+    }));
   proposeNow(ask(bookOf(400)));
   const byKinds: Record<string, number> = {};
   for (const n of [100, 300, 1000, 5000]) {
     const kinds = bookOf(n);
-    byKinds[n] = Math.min(...[0, 1, 2].map(() => clock(() => proposeNow(ask(kinds.map((kind) => ({ ...kind })))))[1]));
+    byKinds[n] = Math.min(
+      ...[0, 1, 2].map(() => clock(() => proposeNow(ask(kinds.map((kind) => ({ ...kind })))))[1]),
+    );
   }
   let longestStepMs = 0;
   const thinking = { ...ask(BOOK), wishes: { ...it.planting.wishes, school: 'any' as const } };
@@ -128,12 +170,44 @@ export async function benchSearch(): Promise<SearchBench> {
     longestStepMs = Math.max(longestStepMs, ms);
   }
   const six = proposeNow(thinking);
-  const twelve = { ...it, plants: Array.from({ length: 12 }, (_, i) => ({ ...it.plants[i % it.plants.length]!, id: `t${i}`, xCm: 14 * Math.cos(i), zCm: 14 * Math.sin(i) })), planting: { ...it.planting, endWeek: 47 } };
-  const judged = Array.from({ length: 60 }, () => clock(() => opinionOf(twelve))[1]).sort((a, b) => a - b);
-  const memory = spawnSync(process.execPath, ['--max-old-space-size=150', '--import', 'tsx', fileURLToPath(new URL('./memory.mts', import.meta.url))], { encoding: 'utf8' });
+  const twelve = {
+    ...it,
+    plants: Array.from({ length: 12 }, (_, i) => ({
+      ...it.plants[i % it.plants.length]!,
+      id: `t${i}`,
+      xCm: 14 * Math.cos(i),
+      zCm: 14 * Math.sin(i),
+    })),
+    planting: { ...it.planting, endWeek: 47 },
+  };
+  const judged = Array.from({ length: 60 }, () => clock(() => opinionOf(twelve))[1]).sort(
+    (a, b) => a - b,
+  );
+  const memory = spawnSync(
+    process.execPath,
+    [
+      '--max-old-space-size=150',
+      '--import',
+      'tsx',
+      fileURLToPath(new URL('./memory.mts', import.meta.url)),
+    ],
+    { encoding: 'utf8' },
+  );
   return {
-    withinOnePercent: close / PROBLEMS, problems: PROBLEMS, worstShare: worst, everyWayOverOurs: every / ours, solverOverOurs: solver / linear, solverProblems: SOLVED, asGoodAsSolver: asGood / SOLVED,
-    byKinds, power: Math.log(byKinds[5000]! / byKinds[100]!) / Math.log(50), within150MB: memory.status === 0, longestStepMs, rejudge12Ms: judged[30]!,
-    firstSixDiffer: six.every((a, i) => six.slice(i + 1).every((b) => differ(a, b))) && kindOf(six[0]!.places[0]!.kindId) !== null,
+    withinOnePercent: close / PROBLEMS,
+    problems: PROBLEMS,
+    worstShare: worst,
+    everyWayOverOurs: every / ours,
+    solverOverOurs: solver / linear,
+    solverProblems: SOLVED,
+    asGoodAsSolver: asGood / SOLVED,
+    byKinds,
+    power: Math.log(byKinds[5000]! / byKinds[100]!) / Math.log(50),
+    within150MB: memory.status === 0,
+    longestStepMs,
+    rejudge12Ms: judged[30]!,
+    firstSixDiffer:
+      six.every((a, i) => six.slice(i + 1).every((b) => differ(a, b))) &&
+      kindOf(six[0]!.places[0]!.kindId) !== null,
   };
 }

@@ -2,4 +2,7 @@
 import { writeFileSync } from 'node:fs';
 import { goldenNow } from '../tests/builders/golden';
 
-writeFileSync(new URL('../tests/golden/judgement.json', import.meta.url), `${JSON.stringify(goldenNow(), null, 1)}\n`);
+writeFileSync(
+  new URL('../tests/golden/judgement.json', import.meta.url),
+  `${JSON.stringify(goldenNow(), null, 1)}\n`,
+);

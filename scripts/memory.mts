@@ -5,5 +5,16 @@ import { handComposed } from '../tests/builders/handComposed';
 
 const { it } = handComposed()[0]!;
 const kinds = Array.from({ length: 5000 }, (_, i) => ({ ...BOOK[i % BOOK.length]!, id: `k${i}` }));
-const found = proposeNow({ container: it.planting.container, spot: it.spot, wishes: { ...it.planting.wishes, school: 'any' }, plantedWeek: 20, endWeek: 42, kinds, seed: 1 }, { wanted: 6, effort: 48, improve: 100 });
+const found = proposeNow(
+  {
+    container: it.planting.container,
+    spot: it.spot,
+    wishes: { ...it.planting.wishes, school: 'any' },
+    plantedWeek: 20,
+    endWeek: 42,
+    kinds,
+    seed: 1,
+  },
+  { wanted: 6, effort: 48, improve: 100 },
+);
 process.exit(found.length === 6 ? 0 : 1);

@@ -2,7 +2,14 @@
 import { chromium } from '@playwright/test';
 
 const url = process.argv[2] ?? 'http://127.0.0.1:3000';
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost'] });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost',
+  ],
+});
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`${url}/shed`);
 const load = page.getByRole('button', { name: 'Load the demo set' });
@@ -10,7 +17,17 @@ await load.or(page.getByRole('button', { name: 'Take away the demo set' })).wait
 if (await load.isVisible()) await load.click();
 await page.getByRole('button', { name: 'Take away the demo set' }).waitFor();
 await page.waitForTimeout(5500);
-for (const [name, path] of [['yard', '/'], ['bench', '/bench?planting=demo-tub-1'], ['spot', '/spot?spot=demo-window'], ['bench-basket', '/bench?planting=demo-basket-2'], ['shelf-item', '/shelf?item=demo-barrow'], ['start', '/start'], ['trolley', '/trolley'], ['shed', '/shed'], ['terrace', '/terrace']]) {
+for (const [name, path] of [
+  ['yard', '/'],
+  ['bench', '/bench?planting=demo-tub-1'],
+  ['spot', '/spot?spot=demo-window'],
+  ['bench-basket', '/bench?planting=demo-basket-2'],
+  ['shelf-item', '/shelf?item=demo-barrow'],
+  ['start', '/start'],
+  ['trolley', '/trolley'],
+  ['shed', '/shed'],
+  ['terrace', '/terrace'],
+]) {
   await page.goto(url + path);
   // A search and the counting of a basket's leaves take their time.
   await page.waitForTimeout(name === 'bench-basket' || name === 'start' ? 12000 : 4500);
@@ -26,10 +43,21 @@ await page.screenshot({ path: 'docs/screenshots/bench-sill.png' });
 // Two pinned ways beside the one on the bench.
 await page.goto(`${url}/bench?planting=demo-tub-2`);
 await page.getByRole('button', { name: 'Show other ways' }).click();
-await page.getByRole('button', { name: /^Pin: / }).nth(3).waitFor();
+await page
+  .getByRole('button', { name: /^Pin: / })
+  .nth(3)
+  .waitFor();
 await page.waitForTimeout(5000);
-for (const i of [0, 1]) await page.getByRole('button', { name: /^Pin: / }).nth(i).click();
-for (const i of [0, 1]) await page.getByRole('checkbox', { name: /^Compare / }).nth(i).check();
+for (const i of [0, 1])
+  await page
+    .getByRole('button', { name: /^Pin: / })
+    .nth(i)
+    .click();
+for (const i of [0, 1])
+  await page
+    .getByRole('checkbox', { name: /^Compare / })
+    .nth(i)
+    .check();
 await page.getByRole('button', { name: 'Compare 3' }).click();
 await page.waitForTimeout(3500);
 await page.screenshot({ path: 'docs/screenshots/compare-ways.png' });
@@ -42,7 +70,11 @@ await page.getByRole('checkbox', { name: 'cats' }).check();
 await page.getByLabel('On the benches today at').selectOption({ label: 'Siding Nursery' });
 await page.waitForTimeout(4000);
 await page.screenshot({ path: 'docs/screenshots/plant-book.png' });
-for (let i = 0; i < 3; i += 1) await page.getByRole('checkbox', { name: /^Compare/ }).nth(i).check();
+for (let i = 0; i < 3; i += 1)
+  await page
+    .getByRole('checkbox', { name: /^Compare/ })
+    .nth(i)
+    .check();
 await page.getByRole('button', { name: 'Compare 3' }).click();
 await page.waitForTimeout(4000);
 await page.screenshot({ path: 'docs/screenshots/plant-compare.png' });
@@ -50,7 +82,12 @@ await page.goto(`${url}/shelf`);
 await page.waitForTimeout(5000);
 await page.screenshot({ path: 'docs/screenshots/shelf.png', fullPage: true });
 await page.setViewportSize({ width: 390, height: 844 });
-for (const [name, path] of [['phone-bench', '/bench?planting=demo-tub-1'], ['phone-trolley', '/trolley'], ['phone-spot', '/spot?spot=demo-window'], ['phone-plants', '/plants?kind=fountain-grass-purple']]) {
+for (const [name, path] of [
+  ['phone-bench', '/bench?planting=demo-tub-1'],
+  ['phone-trolley', '/trolley'],
+  ['phone-spot', '/spot?spot=demo-window'],
+  ['phone-plants', '/plants?kind=fountain-grass-purple'],
+]) {
   await page.goto(url + path);
   await page.waitForTimeout(4000);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });

@@ -15,8 +15,15 @@ export const SPECIMEN_WEEKS = 16;
 export function specimenSubject(kind: PlantKind): Subject {
   const trail = kind.trailCm ? middle(kind.trailCm) : 0;
   return {
-    container: usualContainer('Pot', { kind: 'round', topCm: 14, baseCm: 11, depthCm: Math.max(10, Math.min(16, trail)) }, 'terracotta'),
-    hung: trail > 0, plantedWeek: weekAfter((kind.bloom?.weeks[0] ?? 30) + 4, -SPECIMEN_WEEKS), conditions: freely(8), plants: [{ kind, xCm: 0, zCm: trail ? 4 : 0, seed: seedOf(kind.id), size: kind.sold[0]!.size }],
+    container: usualContainer(
+      'Pot',
+      { kind: 'round', topCm: 14, baseCm: 11, depthCm: Math.max(10, Math.min(16, trail)) },
+      'terracotta',
+    ),
+    hung: trail > 0,
+    plantedWeek: weekAfter((kind.bloom?.weeks[0] ?? 30) + 4, -SPECIMEN_WEEKS),
+    conditions: freely(8),
+    plants: [{ kind, xCm: 0, zCm: trail ? 4 : 0, seed: seedOf(kind.id), size: kind.sold[0]!.size }],
   };
 }
 
@@ -31,6 +38,20 @@ export function specimen(kind: PlantKind, cell: number, prefix: string): string 
   const tall = middle(kind.heightCm) + Math.max(trail * 0.9, 14) + 6;
   const wide = middle(kind.spreadCm) * 1.25 + 8;
   const pxPerCm = Math.min((cell - cell / 6) / tall, (cell - cell / 12) / wide, 6);
-  const picture = elevation(buildScene(subject, SPECIMEN_WEEKS), { azimuthRad: 0.2, pitchRad: 0.2, pxPerCm, originX: cell / 2, originY: trail ? cell / 8 + (middle(kind.heightCm) + depth) * pxPerCm : cell - cell / 7 }, 'full', { widthPx: cell, heightPx: cell });
-  return toSvg(picture, { title: kind.common, background: null }).replace(/(clip|ramp)(\d+)/g, `$1${prefix}_$2`);
+  const picture = elevation(
+    buildScene(subject, SPECIMEN_WEEKS),
+    {
+      azimuthRad: 0.2,
+      pitchRad: 0.2,
+      pxPerCm,
+      originX: cell / 2,
+      originY: trail ? cell / 8 + (middle(kind.heightCm) + depth) * pxPerCm : cell - cell / 7,
+    },
+    'full',
+    { widthPx: cell, heightPx: cell },
+  );
+  return toSvg(picture, { title: kind.common, background: null }).replace(
+    /(clip|ramp)(\d+)/g,
+    `$1${prefix}_$2`,
+  );
 }

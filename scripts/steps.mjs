@@ -27,7 +27,9 @@ function needNode() {
 export function install() {
   needNode();
   const stamp = join(root, 'node_modules', '.rillbank-lock');
-  const lock = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
   console.log('Installing packages…');
   if (run(npm, ['ci', '--no-audit', '--no-fund']) !== 0) {
@@ -63,13 +65,24 @@ export async function freePort(from) {
 /** Starts the built app; resolves once it answers. Stops with this process. */
 export async function serve(port, env = {}) {
   const [command, args] = next('start', '-p', String(port), '-H', '127.0.0.1');
-  const server = spawn(command, args, { cwd: root, stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env } });
+  const server = spawn(command, args, {
+    cwd: root,
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+  });
   const stop = () => server.kill('SIGTERM');
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => { stop(); process.exit(0); });
+  for (const signal of ['SIGINT', 'SIGTERM'])
+    process.on(signal, () => {
+      stop();
+      process.exit(0);
+    });
   process.on('exit', stop);
   for (let i = 0; i < 240; i += 1) {
     if (server.exitCode !== null) throw new Error('The server stopped while starting.');
-    const ok = await fetch(`http://127.0.0.1:${port}/shed`).then((response) => response.ok, () => false);
+    const ok = await fetch(`http://127.0.0.1:${port}/shed`).then(
+      (response) => response.ok,
+      () => false,
+    );
     if (ok) return { server, stop };
     await new Promise((resolve) => setTimeout(resolve, 250));
   }

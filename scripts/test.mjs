@@ -26,10 +26,15 @@ function chromium() {
   if (root && apt) {
     console.log('Installing Chromium through apt…');
     spawnSync('apt-get', ['update', '-qq'], { stdio: 'inherit' });
-    spawnSync('apt-get', ['install', '-y', '-qq', 'chromium'], { stdio: 'inherit', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+    spawnSync('apt-get', ['install', '-y', '-qq', 'chromium'], {
+      stdio: 'inherit',
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    });
   }
   if (existsSync(path)) return true;
-  console.error('The browser tests need Chromium at /usr/bin/chromium. Install it with: sudo apt-get install chromium');
+  console.error(
+    'The browser tests need Chromium at /usr/bin/chromium. Install it with: sudo apt-get install chromium',
+  );
   return false;
 }
 
@@ -65,7 +70,13 @@ if (build() !== 0) {
     const port = await freePort(4300);
     const { stop } = await serve(port);
     const playOut = join(out, 'playwright.json');
-    run(bin('playwright'), ['test'], { env: { ...process.env, RILLBANK_URL: `http://127.0.0.1:${port}`, PLAYWRIGHT_JSON_OUTPUT_NAME: playOut } });
+    run(bin('playwright'), ['test'], {
+      env: {
+        ...process.env,
+        RILLBANK_URL: `http://127.0.0.1:${port}`,
+        PLAYWRIGHT_JSON_OUTPUT_NAME: playOut,
+      },
+    });
     stop();
     try {
       const { stats } = JSON.parse(readFileSync(playOut, 'utf8'));

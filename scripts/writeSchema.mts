@@ -7,7 +7,11 @@ import { judgeAll, judgementTable } from '../tests/builders/judgement';
 import { scoringPage } from '../src/words/scoring';
 import { jsonSchemaOf } from '../src/core/files/plantingFile';
 
-for (const format of ['planting', 'backup'] as const) writeFileSync(new URL(`../docs/${format}.schema.json`, import.meta.url), `${JSON.stringify(jsonSchemaOf(format), null, 1)}\n`);
+for (const format of ['planting', 'backup'] as const)
+  writeFileSync(
+    new URL(`../docs/${format}.schema.json`, import.meta.url),
+    `${JSON.stringify(jsonSchemaOf(format), null, 1)}\n`,
+  );
 writeFileSync(new URL('../docs/plant-coverage.md', import.meta.url), coverageTable(BOOK));
 writeFileSync(new URL('../docs/judgement.md', import.meta.url), judgementTable(judgeAll()));
 writeFileSync(new URL('../docs/scoring.md', import.meta.url), scoringPage());

@@ -29,7 +29,10 @@ export function proxy(request: NextRequest): NextResponse {
   response.headers.set('x-content-type-options', 'nosniff');
   response.headers.set('cross-origin-opener-policy', 'same-origin');
   response.headers.set('cross-origin-resource-policy', 'same-origin');
-  response.headers.set('permissions-policy', 'camera=(), microphone=(), geolocation=(self), interest-cohort=()');
+  response.headers.set(
+    'permissions-policy',
+    'camera=(), microphone=(), geolocation=(self), interest-cohort=()',
+  );
   return response;
 }
 

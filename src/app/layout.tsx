@@ -6,7 +6,8 @@ import './globals.css';
 
 export const metadata: Metadata = {
   title: 'Rillbank',
-  description: 'For people who plant containers: work out what a pot holds, choose plants that suit it, see them grow, and buy what is needed.',
+  description:
+    'For people who plant containers: work out what a pot holds, choose plants that suit it, see them grow, and buy what is needed.',
 };
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 

@@ -3,7 +3,8 @@ import { join } from 'node:path';
 import { SHIPPED } from '@/core/shelf/shipped';
 import { VERBS } from './verbs';
 
-const example = (name: string) => readFileSync(join(__dirname, `../../docs/examples/${name}.json`), 'utf8');
+const example = (name: string) =>
+  readFileSync(join(__dirname, `../../docs/examples/${name}.json`), 'utf8');
 const output = (verb: string, text: string) => {
   const answer = VERBS[verb]!(text);
   if (answer.kind !== 'done') throw new Error(answer.message);
@@ -13,15 +14,28 @@ const output = (verb: string, text: string) => {
 test('every documented example runs', () => {
   expect(output('measure', example('measure'))).toMatchObject({ brimL: 14.983 });
   expect(output('propose', example('propose')).proposals).toHaveLength(3);
-  expect(output('sun', example('sun'))).toMatchObject({ sunWhen: 'afternoon', midsummer: { label: expect.stringMatching(/sun|shade/) }, months: { length: 12 } });
-  expect(output('climate', example('climate'))).toMatchObject({ hardiness: { usda: '9a' }, lastFrostLater: { '50 %': '15 April' } });
+  expect(output('sun', example('sun'))).toMatchObject({
+    sunWhen: 'afternoon',
+    midsummer: { label: expect.stringMatching(/sun|shade/) },
+    months: { length: 12 },
+  });
+  expect(output('climate', example('climate'))).toMatchObject({
+    hardiness: { usda: '9a' },
+    lastFrostLater: { '50 %': '15 April' },
+  });
   expect(output('climate', '').climates.length).toBeGreaterThanOrEqual(20);
   expect(output('plants', example('plants')).plants.length).toBeGreaterThan(0);
   expect(output('check', example('planting')).remarks.length).toBeGreaterThan(5);
-  const foreseen = output('foresee', example('planting')) as { bareMix: number[]; plants: { weeks: { heightCm: number }[] }[] };
+  const foreseen = output('foresee', example('planting')) as {
+    bareMix: number[];
+    plants: { weeks: { heightCm: number }[] }[];
+  };
   expect(foreseen.bareMix[0]!).toBeGreaterThan(foreseen.bareMix[foreseen.bareMix.length - 1]!);
   expect(foreseen.plants[0]!.weeks).toHaveLength(foreseen.bareMix.length);
-  expect(output('group', example('group'))).toMatchObject({ reading: { tallestInside: true }, members: { length: 3 } });
+  expect(output('group', example('group'))).toMatchObject({
+    reading: { tallestInside: true },
+    members: { length: 3 },
+  });
   expect(output('remake', example('remake')).ways.length).toBeGreaterThan(0);
   expect(output('shop', example('planting')).total).toBeGreaterThan(0);
   expect(output('schema', example('schema'))).toHaveProperty('properties.plantings');
@@ -29,35 +43,93 @@ test('every documented example runs', () => {
 
 test('measure covers every shape', () => {
   for (const { name, shape, material } of SHIPPED) {
-    const measured = output('measure', JSON.stringify({ container: { shape, material } })) as { brimL: number; mixL: number; soakedKg: number; wateredKg: number; fits: Record<string, number> };
-    expect([name, measured.brimL > measured.mixL && measured.mixL > 0, measured.soakedKg > measured.wateredKg, measured.fits['six-pack']! > 0]).toEqual([name, true, true, true]);
+    const measured = output('measure', JSON.stringify({ container: { shape, material } })) as {
+      brimL: number;
+      mixL: number;
+      soakedKg: number;
+      wateredKg: number;
+      fits: Record<string, number>;
+    };
+    expect([
+      name,
+      measured.brimL > measured.mixL && measured.mixL > 0,
+      measured.soakedKg > measured.wateredKg,
+      measured.fits['six-pack']! > 0,
+    ]).toEqual([name, true, true, true]);
   }
 }, 60_000);
 
 test('a barrow by its outline in inches is the same barrow; litres poured win', () => {
-  const barrow = JSON.parse(example('measure-barrow')) as { container: { shape: { points: number[][]; depthCm: number } } };
+  const barrow = JSON.parse(example('measure-barrow')) as {
+    container: { shape: { points: number[][]; depthCm: number } };
+  };
   const cm = output('measure', JSON.stringify(barrow));
   expect(cm).toMatchObject({ brimL: 58 });
   const { shape } = barrow.container;
-  const inches = { unit: 'in', container: { ...barrow.container, shape: { ...shape, points: shape.points.map((p) => p.map((v) => v / 2.54)), depthCm: shape.depthCm / 2.54 } } };
+  const inches = {
+    unit: 'in',
+    container: {
+      ...barrow.container,
+      shape: {
+        ...shape,
+        points: shape.points.map((p) => p.map((v) => v / 2.54)),
+        depthCm: shape.depthCm / 2.54,
+      },
+    },
+  };
   expect(output('measure', JSON.stringify(inches)).byShapeL).toBeCloseTo(cm.byShapeL as number, 2);
 });
 
 test('inches and centimetres measure the same pot', () => {
-  const pot = (k: number, unit: string) => JSON.stringify({ unit, container: { shape: { kind: 'round', topCm: 30 / k, baseCm: 22 / k, depthCm: 28 / k }, material: 'terracotta' } });
-  expect(output('measure', pot(2.54, 'in')).brimL).toBeCloseTo(output('measure', pot(1, 'cm')).brimL, 3);
+  const pot = (k: number, unit: string) =>
+    JSON.stringify({
+      unit,
+      container: {
+        shape: { kind: 'round', topCm: 30 / k, baseCm: 22 / k, depthCm: 28 / k },
+        material: 'terracotta',
+      },
+    });
+  expect(output('measure', pot(2.54, 'in')).brimL).toBeCloseTo(
+    output('measure', pot(1, 'cm')).brimL,
+    3,
+  );
 });
 
 test.each([
-  ['measure', '{"unit":"furlong","container":{}}', 'bad input', /unit: unit must be one of cm, in, mm, m; got "furlong"/],
-  ['measure', '{"container":{"shape":{"kind":"round","topCm":-3,"baseCm":22,"depthCm":28},"material":"terracotta"}}', 'bad input', /container\.shape\.topCm: .*got -3/],
-  ['measure', '{"container":{"shape":{"kind":"round","topCm":30,"baseCm":22,"depthCm":28},"material":"cheese"}}', 'bad input', /container\.material: .*cheese/],
+  [
+    'measure',
+    '{"unit":"furlong","container":{}}',
+    'bad input',
+    /unit: unit must be one of cm, in, mm, m; got "furlong"/,
+  ],
+  [
+    'measure',
+    '{"container":{"shape":{"kind":"round","topCm":-3,"baseCm":22,"depthCm":28},"material":"terracotta"}}',
+    'bad input',
+    /container\.shape\.topCm: .*got -3/,
+  ],
+  [
+    'measure',
+    '{"container":{"shape":{"kind":"round","topCm":30,"baseCm":22,"depthCm":28},"material":"cheese"}}',
+    'bad input',
+    /container\.material: .*cheese/,
+  ],
   ['sun', '{"latitudeDeg":95}', 'bad input', /latitudeDeg: Latitude must be -90–90 °; got 95/],
-  ['sun', '{"latitudeDeg":50,"obstacles":[{"id":"a","kind":"wall","bearingDeg":180,"distanceCm":-5,"heightCm":200,"leftCm":100,"rightCm":100}]}', 'bad input', /obstacles\[0\]\.distanceCm: Distance must be 5–20000 cm; got -5/],
+  [
+    'sun',
+    '{"latitudeDeg":50,"obstacles":[{"id":"a","kind":"wall","bearingDeg":180,"distanceCm":-5,"heightCm":200,"leftCm":100,"rightCm":100}]}',
+    'bad input',
+    /obstacles\[0\]\.distanceCm: Distance must be 5–20000 cm; got -5/,
+  ],
   ['climate', '{"climate":"moon"}', 'bad input', /climate must be one of .*got "moon"/],
   ['check', '{', 'bad input', /ends too soon|not JSON/],
   ['plants', '[1]', 'bad input', /one JSON object/],
-  ['propose', '{"container":{"shape":{"kind":"round","topCm":30,"baseCm":22,"depthCm":28},"material":"terracotta"},"wishes":{"budget":1}}', 'not possible', /budget \(\d\)/],
+  [
+    'propose',
+    '{"container":{"shape":{"kind":"round","topCm":30,"baseCm":22,"depthCm":28},"material":"terracotta"},"wishes":{"budget":1}}',
+    'not possible',
+    /budget \(\d\)/,
+  ],
 ])('%s of %s is %s', (verb, text, kind, message) => {
   const answer = VERBS[verb]!(text);
   expect(answer.kind).toBe(kind);
@@ -65,12 +137,46 @@ test.each([
 });
 
 test('propose and check go by the reckoned spot: behind a high wall the plants are shade plants', () => {
-  const asked = (obstacles: unknown) => JSON.stringify({ container: { shape: { kind: 'round', topCm: 40, baseCm: 30, depthCm: 34 }, material: 'terracotta' }, spot: { sunHours: 8, lightFrom: 'reckoned', obstacles }, wishes: { scheme: { kind: 'cool' } }, wanted: 2 });
-  const kinds = (text: string) => output('propose', text).proposals.flatMap(({ places }: { places: { kindId: string }[] }) => places.map(({ kindId }) => kindId));
-  const shaded = kinds(asked([{ id: 'n', kind: 'building', facingDeg: 0 }, { id: 'w', kind: 'wall', bearingDeg: 0, distanceCm: 200, heightCm: 500, leftCm: 3000, rightCm: 3000 }]));
+  const asked = (obstacles: unknown) =>
+    JSON.stringify({
+      container: {
+        shape: { kind: 'round', topCm: 40, baseCm: 30, depthCm: 34 },
+        material: 'terracotta',
+      },
+      spot: { sunHours: 8, lightFrom: 'reckoned', obstacles },
+      wishes: { scheme: { kind: 'cool' } },
+      wanted: 2,
+    });
+  const kinds = (text: string) =>
+    output('propose', text).proposals.flatMap(({ places }: { places: { kindId: string }[] }) =>
+      places.map(({ kindId }) => kindId),
+    );
+  const shaded = kinds(
+    asked([
+      { id: 'n', kind: 'building', facingDeg: 0 },
+      {
+        id: 'w',
+        kind: 'wall',
+        bearingDeg: 0,
+        distanceCm: 200,
+        heightCm: 500,
+        leftCm: 3000,
+        rightCm: 3000,
+      },
+    ]),
+  );
   const open = kinds(asked([]));
   expect(shaded.some((id: string) => open.includes(id))).toBe(false);
   const file = JSON.parse(example('planting'));
-  const light = (spot: unknown) => output('check', JSON.stringify({ ...file, spot })).remarks.find(({ check }: { check: string }) => check === 'light').score;
-  expect(light({ ...file.spot, lightFrom: 'reckoned', obstacles: [{ id: 'n', kind: 'building', facingDeg: 0 }] })).toBeLessThan(light(file.spot));
+  const light = (spot: unknown) =>
+    output('check', JSON.stringify({ ...file, spot })).remarks.find(
+      ({ check }: { check: string }) => check === 'light',
+    ).score;
+  expect(
+    light({
+      ...file.spot,
+      lightFrom: 'reckoned',
+      obstacles: [{ id: 'n', kind: 'building', facingDeg: 0 }],
+    }),
+  ).toBeLessThan(light(file.spot));
 });

@@ -9,17 +9,27 @@ verbs: ${Object.keys(VERBS).join(', ')}`;
 function main(args: readonly string[]): number {
   const [verb, ...rest] = args;
   const run = verb ? VERBS[verb] : undefined;
-  if (!run) return refuse(`${verb ? `There is no verb "${verb}".` : 'A verb is needed.'} ${USAGE.replace('\n', '; ')}`);
+  if (!run)
+    return refuse(
+      `${verb ? `There is no verb "${verb}".` : 'A verb is needed.'} ${USAGE.replace('\n', '; ')}`,
+    );
   const options = new Map<string, string>();
   for (let i = 0; i < rest.length; i += 2) {
     const [name, value] = [rest[i]!, rest[i + 1]];
-    if (name !== '--in' && name !== '--out') return refuse(`There is no option "${name}"; the options are --in and --out.`);
-    if (value === undefined) return refuse(`${name} needs a file, or - for the standard ${name === '--in' ? 'input' : 'output'}.`);
+    if (name !== '--in' && name !== '--out')
+      return refuse(`There is no option "${name}"; the options are --in and --out.`);
+    if (value === undefined)
+      return refuse(
+        `${name} needs a file, or - for the standard ${name === '--in' ? 'input' : 'output'}.`,
+      );
     options.set(name, value);
   }
   const from = options.get('--in');
   if (from && from !== '-' && !existsSync(from)) return refuse(`--in: there is no file ${from}.`);
-  if (from && from !== '-' && statSync(from).size > LARGEST_FILE_BYTES) return refuse(`--in: ${from} must be at most ${LARGEST_FILE_BYTES / 1e6} MB; got ${(statSync(from).size / 1e6).toFixed(1)} MB.`);
+  if (from && from !== '-' && statSync(from).size > LARGEST_FILE_BYTES)
+    return refuse(
+      `--in: ${from} must be at most ${LARGEST_FILE_BYTES / 1e6} MB; got ${(statSync(from).size / 1e6).toFixed(1)} MB.`,
+    );
   const answer = run(from === undefined ? '' : readFileSync(from === '-' ? 0 : from, 'utf8'));
   if (answer.kind === 'bad input') return refuse(answer.message);
   if (answer.kind === 'not possible') return refuse(answer.message, 1);

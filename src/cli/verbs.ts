@@ -5,7 +5,13 @@ import { MATERIAL_IDS } from '@/core/containers/materials';
 import { containerSchema, shapeSchema } from '@/core/containers/schema';
 import { insideVolumeL, isHung, rimLengthCm } from '@/core/containers/shape';
 import { weightOf } from '@/core/containers/weight';
-import { fromPlantingFile, jsonSchemaOf, parseFile, parseWith, type Parsed } from '@/core/files/plantingFile';
+import {
+  fromPlantingFile,
+  jsonSchemaOf,
+  parseFile,
+  parseWith,
+  type Parsed,
+} from '@/core/files/plantingFile';
 import { BOOK, kindOf } from '@/core/plants/book/index';
 import { findKinds } from '@/core/plants/find';
 
@@ -38,28 +44,75 @@ import { climate, sun } from './spotVerbs';
 
 const UNITS = { length: 'cm', currency: '' } as const;
 /** Every verb, from input text to answer. */
-export const VERBS: Readonly<Record<string, (text: string) => Answer>> = { propose, check, foresee, remake, group, measure, sun, climate, plants, shop, schema };
+export const VERBS: Readonly<Record<string, (text: string) => Answer>> = {
+  propose,
+  check,
+  foresee,
+  remake,
+  group,
+  measure,
+  sun,
+  climate,
+  plants,
+  shop,
+  schema,
+};
 
 /** A container from its shape and material, the rest as usual; lengths in `unit` when given. */
 function containerIn(data: unknown, unit: unknown): Parsed<Container> {
   const lengthUnit = unit ?? 'cm';
-  if (typeof lengthUnit !== 'string' || !isLengthUnit(lengthUnit)) return { ok: false, faults: [{ field: 'unit', message: `unit must be one of cm, in, mm, m; got ${JSON.stringify(unit)}.` }] };
+  if (typeof lengthUnit !== 'string' || !isLengthUnit(lengthUnit))
+    return {
+      ok: false,
+      faults: [
+        {
+          field: 'unit',
+          message: `unit must be one of cm, in, mm, m; got ${JSON.stringify(unit)}.`,
+        },
+      ],
+    };
   const given = (typeof data === 'object' && data !== null ? data : {}) as Record<string, unknown>;
-  const rawShape = (typeof given.shape === 'object' && given.shape !== null ? given.shape : {}) as Record<string, unknown>;
+  const rawShape = (
+    typeof given.shape === 'object' && given.shape !== null ? given.shape : {}
+  ) as Record<string, unknown>;
   const scaled = inCm(rawShape, lengthUnit);
   const shape = parseWith(shapeSchema, scaled);
-  if (!shape.ok) return { ok: false, faults: shape.faults.map((fault) => ({ ...fault, field: `container.shape${fault.field ? `.${fault.field}` : ''}` })) };
-  const material = parseWith(z.enum(MATERIAL_IDS, { error: (issue) => `material must be one of ${MATERIAL_IDS.join(', ')}; got ${JSON.stringify(issue.input) ?? 'nothing'}.` }), given.material);
-  if (!material.ok) return { ok: false, faults: material.faults.map((fault) => ({ ...fault, field: 'container.material' })) };
+  if (!shape.ok)
+    return {
+      ok: false,
+      faults: shape.faults.map((fault) => ({
+        ...fault,
+        field: `container.shape${fault.field ? `.${fault.field}` : ''}`,
+      })),
+    };
+  const material = parseWith(
+    z.enum(MATERIAL_IDS, {
+      error: (issue) =>
+        `material must be one of ${MATERIAL_IDS.join(', ')}; got ${JSON.stringify(issue.input) ?? 'nothing'}.`,
+    }),
+    given.material,
+  );
+  if (!material.ok)
+    return {
+      ok: false,
+      faults: material.faults.map((fault) => ({ ...fault, field: 'container.material' })),
+    };
   const { shape: _shape, material: _material, ...rest } = given;
-  return parseWith(containerSchema, { ...usualContainer('Container', shape.value, material.value), ...rest });
+  return parseWith(containerSchema, {
+    ...usualContainer('Container', shape.value, material.value),
+    ...rest,
+  });
 }
 
 /** A shape's lengths turned into centimetres, at any depth; shares and names stay. */
 function inCm(value: unknown, unit: LengthUnit, name = ''): unknown {
-  if (typeof value === 'number') return name.endsWith('Cm') || name === 'points' ? toCm(value, unit) : value;
+  if (typeof value === 'number')
+    return name.endsWith('Cm') || name === 'points' ? toCm(value, unit) : value;
   if (Array.isArray(value)) return value.map((one) => inCm(one, unit, name));
-  if (typeof value === 'object' && value !== null) return Object.fromEntries(Object.entries(value).map(([key, one]) => [key, inCm(one, unit, key)]));
+  if (typeof value === 'object' && value !== null)
+    return Object.fromEntries(
+      Object.entries(value).map(([key, one]) => [key, inCm(one, unit, key)]),
+    );
   return value;
 }
 
@@ -75,11 +128,22 @@ function measure(text: string): Answer {
   return {
     kind: 'done',
     output: {
-      brimL: round(brimL(container.value)), byShapeL: round(insideVolumeL(container.value)), mixL: round(mixL(container.value)), surfaceCm2: round(mixAreaCm2(container.value)), rimCm: round(rimLengthCm(container.value.shape)),
-      depthCm: round(filling.depthCm), topThirdL: round(filling.topThirdL), lostL: round(filling.lostL),
-      emptyKg: round(weight.emptyKg), dryKg: round(weight.dryKg), wateredKg: round(weight.wateredKg), soakedKg: round(weight.soakedKg),
-      tipsAtMs: tip && [round(tip.leastMs), round(tip.mostMs)], frost: frostRisk(container.value),
-      fits: Object.fromEntries(NURSERY_SIZE_IDS.map((size) => [size, top[size].length])), sides,
+      brimL: round(brimL(container.value)),
+      byShapeL: round(insideVolumeL(container.value)),
+      mixL: round(mixL(container.value)),
+      surfaceCm2: round(mixAreaCm2(container.value)),
+      rimCm: round(rimLengthCm(container.value.shape)),
+      depthCm: round(filling.depthCm),
+      topThirdL: round(filling.topThirdL),
+      lostL: round(filling.lostL),
+      emptyKg: round(weight.emptyKg),
+      dryKg: round(weight.dryKg),
+      wateredKg: round(weight.wateredKg),
+      soakedKg: round(weight.soakedKg),
+      tipsAtMs: tip && [round(tip.leastMs), round(tip.mostMs)],
+      frost: frostRisk(container.value),
+      fits: Object.fromEntries(NURSERY_SIZE_IDS.map((size) => [size, top[size].length])),
+      sides,
     },
   };
 }
@@ -94,15 +158,49 @@ const askSchema = z.object({
 });
 
 /** An ask for a container: spot, wishes and weeks as given, the rest as usual. */
-function askIn(value: Record<string, unknown>, container: Container): { readonly ok: true; readonly value: Ask & { readonly wanted: number } } | { readonly ok: false; readonly answer: Answer } {
+function askIn(
+  value: Record<string, unknown>,
+  container: Container,
+):
+  | { readonly ok: true; readonly value: Ask & { readonly wanted: number } }
+  | { readonly ok: false; readonly answer: Answer } {
   const asked = parseWith(askSchema, value);
   if (!asked.ok) return { ok: false, answer: faultLine(asked) };
   const { spot: spotGiven, wishes: wishesGiven, plantedWeek, endWeek, seed, wanted } = asked.value;
-  const spot = parseWith(spotSchema, { id: 'spot', name: 'Spot', sunHours: 6, sunWhen: 'spread', view: isHung(container.shape) ? 'from below' : 'one side', pets: false, children: false, underCover: false, dropCm: 0, ...spotGiven });
+  const spot = parseWith(spotSchema, {
+    id: 'spot',
+    name: 'Spot',
+    sunHours: 6,
+    sunWhen: 'spread',
+    view: isHung(container.shape) ? 'from below' : 'one side',
+    pets: false,
+    children: false,
+    underCover: false,
+    dropCm: 0,
+    ...spotGiven,
+  });
   if (!spot.ok) return { ok: false, answer: faultLine(spot) };
-  const wishes = parseWith(wishesSchema, { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false, ...wishesGiven });
+  const wishes = parseWith(wishesSchema, {
+    scheme: { kind: 'warm' },
+    fullInWeeks: 8,
+    budget: null,
+    kitchen: false,
+    ...wishesGiven,
+  });
   if (!wishes.ok) return { ok: false, answer: faultLine(wishes) };
-  return { ok: true, value: { container, spot: withLightInUse(spot.value), wishes: wishes.value, plantedWeek, endWeek, seed, kinds: BOOK, wanted } };
+  return {
+    ok: true,
+    value: {
+      container,
+      spot: withLightInUse(spot.value),
+      wishes: wishes.value,
+      plantedWeek,
+      endWeek,
+      seed,
+      kinds: BOOK,
+      wanted,
+    },
+  };
 }
 
 function propose(text: string): Answer {
@@ -116,15 +214,33 @@ function propose(text: string): Answer {
   const found = proposeNow(ask, { wanted, effort: Math.max(48, wanted * 8), improve: 0 });
   if (found.length === 0) {
     const { obstacles, ruledOut } = obstaclesTo(ask);
-    return { kind: 'not possible', message: `No planting suits these wishes. Ruled out: ${JSON.stringify(ruledOut)}. Would help: ${obstacles.map(({ relaxed, proposals }) => `${relaxed.join(' and ')} (${proposals})`).join(', ') || 'nothing that was tried'}.` };
+    return {
+      kind: 'not possible',
+      message: `No planting suits these wishes. Ruled out: ${JSON.stringify(ruledOut)}. Would help: ${obstacles.map(({ relaxed, proposals }) => `${relaxed.join(' and ')} (${proposals})`).join(', ') || 'nothing that was tried'}.`,
+    };
   }
-  return { kind: 'done', output: { proposals: found.map((proposal) => ({ school: proposal.school, about: aboutText(proposal, kindOf), score: round(proposal.score), cost: round(proposal.cost), places: proposal.places })) } };
+  return {
+    kind: 'done',
+    output: {
+      proposals: found.map((proposal) => ({
+        school: proposal.school,
+        about: aboutText(proposal, kindOf),
+        score: round(proposal.score),
+        cost: round(proposal.cost),
+        places: proposal.places,
+      })),
+    },
+  };
 }
 
 function plantingIn(text: string) {
   const parsed = parseFile(text);
   if (!parsed.ok) return { ok: false as const, answer: faultLine(parsed) };
-  if (parsed.value.format !== 'rillbank-planting') return { ok: false as const, answer: bad('format: this verb reads a planting file, not a backup.') };
+  if (parsed.value.format !== 'rillbank-planting')
+    return {
+      ok: false as const,
+      answer: bad('format: this verb reads a planting file, not a backup.'),
+    };
   const { planting, spot } = fromPlantingFile(parsed.value, kindOf);
   return { ok: true as const, it: inSpot(planting, withLightInUse(spot), kindOf) };
 }
@@ -135,7 +251,18 @@ function check(text: string): Answer {
   const opinion = opinionOf(read.it);
   return {
     kind: 'done',
-    output: { score: round(opinion.score), remarks: opinion.remarks.map((remark) => ({ check: remark.check, word: leadWord(remark), certainty: remark.certainty, score: round(remark.score), ...sentenceOf(remark, read.it, UNITS), facts: remark.facts, places: remark.culprits })) },
+    output: {
+      score: round(opinion.score),
+      remarks: opinion.remarks.map((remark) => ({
+        check: remark.check,
+        word: leadWord(remark),
+        certainty: remark.certainty,
+        score: round(remark.score),
+        ...sentenceOf(remark, read.it, UNITS),
+        facts: remark.facts,
+        places: remark.culprits,
+      })),
+    },
   };
 }
 
@@ -147,52 +274,138 @@ function foresee(text: string): Answer {
   return {
     kind: 'done',
     output: {
-      fullWeek, bareMix: bareMix.map(round), interest: interest.map(round), overtakings,
-      plants: known.it.plants.map(({ id, kindId }, i) => ({ place: id, kindId, weeks: bareMix.map((_, week) => { const { heightCm, spreadCm, trailCm, bloom, shaded } = reading.sizesAt(week)[i]!; return { heightCm: round(heightCm), spreadCm: round(spreadCm), trailCm: round(trailCm), bloom: round(bloom), shaded: round(shaded) }; }) })),
+      fullWeek,
+      bareMix: bareMix.map(round),
+      interest: interest.map(round),
+      overtakings,
+      plants: known.it.plants.map(({ id, kindId }, i) => ({
+        place: id,
+        kindId,
+        weeks: bareMix.map((_, week) => {
+          const { heightCm, spreadCm, trailCm, bloom, shaded } = reading.sizesAt(week)[i]!;
+          return {
+            heightCm: round(heightCm),
+            spreadCm: round(spreadCm),
+            trailCm: round(trailCm),
+            bloom: round(bloom),
+            shaded: round(shaded),
+          };
+        }),
+      })),
     },
   };
 }
 
-const remakeSchema = z.discriminatedUnion('how', [
-  z.object({ how: z.literal('vary') }),
-  z.object({ how: z.literal('finish'), keep: z.array(z.string()).optional() }),
-  z.object({ how: z.literal('refresh'), weeks: z.number().int().min(1).max(52) }),
-  z.object({ how: z.literal('season'), plantedWeek: z.number().int().min(1).max(52), endWeek: z.number().int().min(1).max(52) }),
-  z.object({ how: z.literal('repeat'), ends: z.enum(['matched', 'party']).default('matched'), unit: z.array(z.string()).optional() }),
-], { error: 'how must be vary, finish, refresh, season or repeat.' });
+const remakeSchema = z.discriminatedUnion(
+  'how',
+  [
+    z.object({ how: z.literal('vary') }),
+    z.object({ how: z.literal('finish'), keep: z.array(z.string()).optional() }),
+    z.object({ how: z.literal('refresh'), weeks: z.number().int().min(1).max(52) }),
+    z.object({
+      how: z.literal('season'),
+      plantedWeek: z.number().int().min(1).max(52),
+      endWeek: z.number().int().min(1).max(52),
+    }),
+    z.object({
+      how: z.literal('repeat'),
+      ends: z.enum(['matched', 'party']).default('matched'),
+      unit: z.array(z.string()).optional(),
+    }),
+  ],
+  { error: 'how must be vary, finish, refresh, season or repeat.' },
+);
 
 function remake(text: string): Answer {
   const told = json(text);
   if (!told.ok) return told.answer;
-  const { how: _how, keep: _keep, weeks: _weeks, plantedWeek: _from, endWeek: _to, ends: _ends, unit: _unit, ...file } = told.value;
+  const {
+    how: _how,
+    keep: _keep,
+    weeks: _weeks,
+    plantedWeek: _from,
+    endWeek: _to,
+    ends: _ends,
+    unit: _unit,
+    ...file
+  } = told.value;
   const asked = parseWith(remakeSchema, told.value);
   if (!asked.ok) return faultLine(asked);
   const known = plantingIn(JSON.stringify(file));
   if (!known.ok) return known.answer;
   const { how, ...rest } = asked.value;
-  const ask = { kind: how, ...rest, ...(how === 'finish' ? { keep: asked.value.keep ?? null } : how === 'repeat' ? { unit: asked.value.unit ?? null } : {}) } as RemakeAsk;
+  const ask = {
+    kind: how,
+    ...rest,
+    ...(how === 'finish'
+      ? { keep: asked.value.keep ?? null }
+      : how === 'repeat'
+        ? { unit: asked.value.unit ?? null }
+        : {}),
+  } as RemakeAsk;
   const { ways, decisions } = remaking(known.it, ask, BOOK);
-  if (ways.length === 0) return { kind: 'not possible', message: `Nothing came of it (${how}): what is there has every part, or nothing else suits.` };
-  return { kind: 'done', output: { decisions, ways: ways.map(({ remade, scheme }) => ({ scheme, about: changeText(remade, scheme, kindOf).about, scoreBefore: round(remade.scoreBefore), score: round(remade.score), cost: round(remade.cost), change: remade.change })) } };
+  if (ways.length === 0)
+    return {
+      kind: 'not possible',
+      message: `Nothing came of it (${how}): what is there has every part, or nothing else suits.`,
+    };
+  return {
+    kind: 'done',
+    output: {
+      decisions,
+      ways: ways.map(({ remade, scheme }) => ({
+        scheme,
+        about: changeText(remade, scheme, kindOf).about,
+        scoreBefore: round(remade.scoreBefore),
+        score: round(remade.score),
+        cost: round(remade.cost),
+        change: remade.change,
+      })),
+    },
+  };
 }
 
 function group(text: string): Answer {
   const told = json(text);
   if (!told.ok) return told.answer;
   const given = told.value.containers;
-  if (!Array.isArray(given) || given.length < 2 || given.length > 9) return bad('containers: must be two to nine containers.');
+  if (!Array.isArray(given) || given.length < 2 || given.length > 9)
+    return bad('containers: must be two to nine containers.');
   const containers: Container[] = [];
   for (const [i, one] of given.entries()) {
     const container = containerIn(one, told.value.unit);
-    if (!container.ok) return faultLine({ ok: false, faults: container.faults.map((fault) => ({ ...fault, field: `containers.${i}${fault.field.replace(/^container/, '')}` })) });
+    if (!container.ok)
+      return faultLine({
+        ok: false,
+        faults: container.faults.map((fault) => ({
+          ...fault,
+          field: `containers.${i}${fault.field.replace(/^container/, '')}`,
+        })),
+      });
     containers.push(container.value);
   }
   const asked = askIn(told.value, containers[0]!);
   if (!asked.ok) return asked.answer;
   const { container: _container, ...ask } = asked.value;
   const members = composeGroup(containers, ask);
-  if (!members) return { kind: 'not possible', message: 'One of the containers cannot be planted within these wishes.' };
-  return { kind: 'done', output: { reading: readGroup(members, kindOf), members: members.map(({ container, atCm, school, score, places }) => ({ shape: container.shape, atCm, school, score: round(score), places })) } };
+  if (!members)
+    return {
+      kind: 'not possible',
+      message: 'One of the containers cannot be planted within these wishes.',
+    };
+  return {
+    kind: 'done',
+    output: {
+      reading: readGroup(members, kindOf),
+      members: members.map(({ container, atCm, school, score, places }) => ({
+        shape: container.shape,
+        atCm,
+        school,
+        score: round(score),
+        places,
+      })),
+    },
+  };
 }
 
 function shop(text: string): Answer {
@@ -201,7 +414,12 @@ function shop(text: string): Answer {
   return { kind: 'done', output: shoppingListOf(read.it.planting.container, read.it.plants) };
 }
 
-const querySchema = z.object({ find: z.string().default(''), role: z.enum(ROLES).optional(), sunHours: z.number().min(0).max(16).optional(), safe: z.boolean().default(false) });
+const querySchema = z.object({
+  find: z.string().default(''),
+  role: z.enum(ROLES).optional(),
+  sunHours: z.number().min(0).max(16).optional(),
+  safe: z.boolean().default(false),
+});
 
 function plants(text: string): Answer {
   const read = json(text);
@@ -210,7 +428,11 @@ function plants(text: string): Answer {
   if (!query.ok) return faultLine(query);
   const { find, role, sunHours, safe } = query.value;
   const found = findKinds(BOOK, find).filter(
-    (kind) => (!role || kind.roles.includes(role)) && (sunHours === undefined || (kind.light.hours[0] <= sunHours && kind.light.hours[1] >= sunHours)) && (!safe || noHarmKnown(kind)),
+    (kind) =>
+      (!role || kind.roles.includes(role)) &&
+      (sunHours === undefined ||
+        (kind.light.hours[0] <= sunHours && kind.light.hours[1] >= sunHours)) &&
+      (!safe || noHarmKnown(kind)),
   );
   return { kind: 'done', output: { plants: found } };
 }
@@ -219,7 +441,7 @@ function schema(text: string): Answer {
   const read = json(text);
   if (!read.ok) return read.answer;
   const format = read.value.format ?? 'planting';
-  if (format !== 'planting' && format !== 'backup') return bad(`format: must be planting or backup; got ${JSON.stringify(format)}.`);
+  if (format !== 'planting' && format !== 'backup')
+    return bad(`format: must be planting or backup; got ${JSON.stringify(format)}.`);
   return { kind: 'done', output: jsonSchemaOf(format) };
 }
-

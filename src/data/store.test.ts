@@ -46,8 +46,21 @@ test('a backup restores everything on an empty machine', async () => {
   const [{ store }, { store: other }] = [open(), open()];
   await store.add(planting(GOOD), SUNNY);
   await store.setSettings({ length: 'in', currency: '$' });
-  await store.putOnShelf({ id: 'urns', container: shelfKind('Garden urn'), count: 2, kept: 'cellar', demo: false });
-  const day = (date: string, rainMm: number) => ({ date, minC: 4, maxC: 11, rainMm, windMs: null, radiationMJ: 9.5 });
+  await store.putOnShelf({
+    id: 'urns',
+    container: shelfKind('Garden urn'),
+    count: 2,
+    kept: 'cellar',
+    demo: false,
+  });
+  const day = (date: string, rainMm: number) => ({
+    date,
+    minC: 4,
+    maxC: 11,
+    rainMm,
+    windMs: null,
+    radiationMJ: 9.5,
+  });
   await store.putWeather(SUNNY.id, [day('2026-05-02', 0), day('2026-05-01', 3)]);
   await store.putWeather(SUNNY.id, [day('2026-05-02', 7)]);
   await other.restore(await store.backup('2026-05-18'));
@@ -66,7 +79,12 @@ test('the shelf knows what is planted and what is empty; what is taken off can b
   const own = { id: 'own', container: shelfKind('Half barrel'), count: 2, kept: '', demo: false };
   await store.putOnShelf(own);
   await store.add({ ...planting(GOOD), shelfId: 'own' }, SUNNY);
-  const empty = Object.fromEntries(standings(await store.shelf(), await store.plantings()).map(({ item, empty: n }) => [item.id, n]));
+  const empty = Object.fromEntries(
+    standings(await store.shelf(), await store.plantings()).map(({ item, empty: n }) => [
+      item.id,
+      n,
+    ]),
+  );
   expect(empty).toMatchObject({ own: 1, 'demo-tubs': 0, 'demo-baskets': 1, 'demo-urn': 2 });
   const gone = (await store.takeOffShelf('own'))!;
   expect((await store.planting('planting'))!.planting.shelfId).toBe('own');
@@ -86,7 +104,10 @@ test('taking a planting away can be answered by putting it back', async () => {
 
 test('a spot that was described stays when its last planting goes; a bare one goes with it', async () => {
   const { store } = open();
-  await store.add(planting(GOOD), { ...SUNNY, obstacles: [{ id: 'b', kind: 'building', facingDeg: 180 }] });
+  await store.add(planting(GOOD), {
+    ...SUNNY,
+    obstacles: [{ id: 'b', kind: 'building', facingDeg: 180 }],
+  });
   await store.remove('planting');
   expect((await store.spots()).map(({ id }) => id)).toEqual(['spot']);
   expect(await store.removeSpot('spot')).toBe(true);
@@ -96,13 +117,22 @@ test('a spot that was described stays when its last planting goes; a bare one go
 
 test('a spot is kept with its hours taken from where it says they come from', async () => {
   const { store } = open();
-  await store.putSpot({ ...SUNNY, lightFrom: 'reckoned', obstacles: [{ id: 'b', kind: 'building', facingDeg: 90 }] });
+  await store.putSpot({
+    ...SUNNY,
+    lightFrom: 'reckoned',
+    obstacles: [{ id: 'b', kind: 'building', facingDeg: 90 }],
+  });
   expect(await store.spot('spot')).toMatchObject({ sunHours: 8.1, sunWhen: 'morning' });
 });
 
 test('spots that come in with a planting or a backup have their hours worked out too', async () => {
   const { store } = open();
-  const stale = { ...SUNNY, sunHours: 3, lightFrom: 'reckoned' as const, obstacles: [{ id: 'b', kind: 'building' as const, facingDeg: 90 }] };
+  const stale = {
+    ...SUNNY,
+    sunHours: 3,
+    lightFrom: 'reckoned' as const,
+    obstacles: [{ id: 'b', kind: 'building' as const, facingDeg: 90 }],
+  };
   await store.add(planting(GOOD), stale);
   expect((await store.spot('spot'))!.sunHours).toBe(8.1);
   await store.restore({ ...(await store.backup('2026-05-18')), spots: [stale] });
@@ -133,10 +163,21 @@ test('migrations have no gaps, and a database of version 1 gains what is new and
 test('what-ifs are worked on by turns: each keeps its own plants, and undo goes back over a turn', async () => {
   const { store } = open();
   await store.add(planting(GOOD), SUNNY);
-  const kept = (name: string) => ({ id: `kept-${name}`, plantingId: 'planting', kind: 'what if' as const, name, at: '2026-05-18T10:00:00Z', from: null, planting: planting(GOOD) });
+  const kept = (name: string) => ({
+    id: `kept-${name}`,
+    plantingId: 'planting',
+    kind: 'what if' as const,
+    name,
+    at: '2026-05-18T10:00:00Z',
+    from: null,
+    planting: planting(GOOD),
+  });
   await store.switchTo(kept('What if 1'), '2026-05-18T10:00:00Z', 'Began');
   await store.edit('planting', { kind: 'remove', place: 'p0' }, 'Took out');
-  expect((await store.planting('planting'))!.planting).toMatchObject({ whatIf: 'What if 1', places: { length: GOOD.length - 1 } });
+  expect((await store.planting('planting'))!.planting).toMatchObject({
+    whatIf: 'What if 1',
+    places: { length: GOOD.length - 1 },
+  });
   const first = (await store.keptOf('planting')).find(({ name }) => name === 'First plan')!;
   expect(first.planting.places).toHaveLength(GOOD.length);
   await store.switchTo(first, '2026-05-18T11:00:00Z', 'Went back');
@@ -144,16 +185,34 @@ test('what-ifs are worked on by turns: each keeps its own plants, and undo goes 
   expect(back.whatIf).toBeUndefined();
   expect(back.places).toHaveLength(GOOD.length);
   // The branch that was left holds what was done on it.
-  expect((await store.keptOf('planting')).find(({ name }) => name === 'What if 1')!.planting.places).toHaveLength(GOOD.length - 1);
+  expect(
+    (await store.keptOf('planting')).find(({ name }) => name === 'What if 1')!.planting.places,
+  ).toHaveLength(GOOD.length - 1);
   await store.undo('planting');
-  expect((await store.planting('planting'))!.planting).toMatchObject({ whatIf: 'What if 1', places: { length: GOOD.length - 1 } });
+  expect((await store.planting('planting'))!.planting).toMatchObject({
+    whatIf: 'What if 1',
+    places: { length: GOOD.length - 1 },
+  });
 });
 
 test('kept plantings and groups travel in a backup, go with their planting and come back with it', async () => {
   const [{ store }, { store: other }] = [open(), open()];
   await store.add(planting(GOOD), SUNNY);
-  const pin = { id: 'pin', plantingId: 'planting', kind: 'pin' as const, name: 'Cooler', at: '2026-05-18T10:00:00Z', from: null, planting: planting(GOOD) };
-  const group = { id: 'g', name: 'Step', demo: false, members: [{ plantingId: 'planting', atCm: 0, backCm: 0, raisedCm: 0, turnDeg: 0 }] };
+  const pin = {
+    id: 'pin',
+    plantingId: 'planting',
+    kind: 'pin' as const,
+    name: 'Cooler',
+    at: '2026-05-18T10:00:00Z',
+    from: null,
+    planting: planting(GOOD),
+  };
+  const group = {
+    id: 'g',
+    name: 'Step',
+    demo: false,
+    members: [{ plantingId: 'planting', atCm: 0, backCm: 0, raisedCm: 0, turnDeg: 0 }],
+  };
   await store.keep(pin);
   await store.putGroup(group);
   await other.restore(await store.backup('2026-05-18'));
@@ -168,7 +227,8 @@ test('kept plantings and groups travel in a backup, go with their planting and c
 test('history is walked several steps at once, as one whole', async () => {
   const { store } = open();
   await store.add(planting(GOOD), SUNNY);
-  for (const name of ['One', 'Two', 'Three']) await store.edit('planting', { kind: 'rename', name }, name);
+  for (const name of ['One', 'Two', 'Three'])
+    await store.edit('planting', { kind: 'rename', name }, name);
   await store.walk('planting', -3);
   expect((await store.planting('planting'))!.planting.name).toBe('Planting');
   await store.walk('planting', 2);

@@ -1,4 +1,9 @@
 import type { Settings } from '@/core/files/plantingFile';
 import { USUAL_HOUSE } from '@/core/plantings/house';
 
-export const USUAL_SETTINGS: Settings = { length: 'cm', currency: '£', theme: 'system', house: USUAL_HOUSE };
+export const USUAL_SETTINGS: Settings = {
+  length: 'cm',
+  currency: '£',
+  theme: 'system',
+  house: USUAL_HOUSE,
+};

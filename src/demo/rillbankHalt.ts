@@ -18,45 +18,184 @@ import { usualSpot, type Spot } from '@/core/spots/spot';
  * The made-up set: Rillbank Halt, a small railway halt kept by volunteers. Two platform tubs, a long window box under the booking-office
  * window, four hanging baskets under the canopy, a stone trough and a kitchen pot by the crew hut.
  */
-const LEAVES = { evergreen: false, leafOnWeek: 17, leafOffWeek: 44, letsThrough: 0.2, bareLetsThrough: 0.6 } as const;
-const passer = { id: 'passer', name: 'Whoever passes under', kind: 'standing', bearingDeg: 100, distanceCm: 60, floorCm: 0, sill: null, weight: 1 } as const;
+const LEAVES = {
+  evergreen: false,
+  leafOnWeek: 17,
+  leafOffWeek: 44,
+  letsThrough: 0.2,
+  bareLetsThrough: 0.6,
+} as const;
+const passer = {
+  id: 'passer',
+  name: 'Whoever passes under',
+  kind: 'standing',
+  bearingDeg: 100,
+  distanceCm: 60,
+  floorCm: 0,
+  sill: null,
+  weight: 1,
+} as const;
 
 /** A spot whose hours come from what stands around it. */
-const stands = (id: string, name: string, told: Partial<Spot>) => withLightInUse(usualSpot({ id, name, lightFrom: 'reckoned', ...told }));
+const stands = (id: string, name: string, told: Partial<Spot>) =>
+  withLightInUse(usualSpot({ id, name, lightFrom: 'reckoned', ...told }));
 
 const spots: Readonly<Record<'platform' | 'canopy' | 'window' | 'garden' | 'hut', Spot>> = {
   platform: stands('demo-platform', 'Platform', {
-    obstacles: [{ id: 'station', kind: 'building', facingDeg: 100 }, { id: 'shed', kind: 'wall', bearingDeg: 70, distanceCm: 900, heightCm: 420, leftCm: 1500, rightCm: 700 }],
+    obstacles: [
+      { id: 'station', kind: 'building', facingDeg: 100 },
+      {
+        id: 'shed',
+        kind: 'wall',
+        bearingDeg: 70,
+        distanceCm: 900,
+        heightCm: 420,
+        leftCm: 1500,
+        rightCm: 700,
+      },
+    ],
   }),
   canopy: stands('demo-canopy', 'Under the canopy', {
-    view: 'from below', underCover: true, dropCm: 210, leafHeightCm: 230, exposure: 'hanging', eyes: [passer],
-    obstacles: [{ id: 'station', kind: 'building', facingDeg: 100 }, { id: 'canopy', kind: 'eave', facingDeg: 100, depthCm: 100, backCm: 150, heightCm: 330, leftCm: 1500, rightCm: 1500 }],
+    view: 'from below',
+    underCover: true,
+    dropCm: 210,
+    leafHeightCm: 230,
+    exposure: 'hanging',
+    eyes: [passer],
+    obstacles: [
+      { id: 'station', kind: 'building', facingDeg: 100 },
+      {
+        id: 'canopy',
+        kind: 'eave',
+        facingDeg: 100,
+        depthCm: 100,
+        backCm: 150,
+        heightCm: 330,
+        leftCm: 1500,
+        rightCm: 1500,
+      },
+    ],
   }),
   window: stands('demo-window', 'Booking-office window', {
-    dropCm: 95, leafHeightCm: 125, exposure: 'sill', background: [{ id: 'brick', name: 'Brick wall', colour: [0.5, 0.08, 35], weeks: null }],
-    obstacles: [{ id: 'office', kind: 'building', facingDeg: 225 }, { id: 'eave', kind: 'eave', facingDeg: 225, depthCm: 45, backCm: 30, heightCm: 290, leftCm: 400, rightCm: 400 }, { id: 'lime', kind: 'tree', bearingDeg: 285, distanceCm: 1400, heightCm: 900, clearCm: 220, widthCm: 700, ...LEAVES }],
+    dropCm: 95,
+    leafHeightCm: 125,
+    exposure: 'sill',
+    background: [{ id: 'brick', name: 'Brick wall', colour: [0.5, 0.08, 35], weeks: null }],
+    obstacles: [
+      { id: 'office', kind: 'building', facingDeg: 225 },
+      {
+        id: 'eave',
+        kind: 'eave',
+        facingDeg: 225,
+        depthCm: 45,
+        backCm: 30,
+        heightCm: 290,
+        leftCm: 400,
+        rightCm: 400,
+      },
+      {
+        id: 'lime',
+        kind: 'tree',
+        bearingDeg: 285,
+        distanceCm: 1400,
+        heightCm: 900,
+        clearCm: 220,
+        widthCm: 700,
+        ...LEAVES,
+      },
+    ],
   }),
   garden: stands('demo-garden', 'Halt garden', {
-    view: 'all round', children: true, leafHeightCm: 40,
-    obstacles: [{ id: 'hedge', kind: 'hedge', bearingDeg: 60, distanceCm: 150, heightCm: 170, leftCm: 400, rightCm: 500, ...LEAVES, evergreen: true, letsThrough: 0.05 }, { id: 'birch', kind: 'tree', bearingDeg: 265, distanceCm: 500, heightCm: 900, clearCm: 150, widthCm: 600, ...LEAVES }],
+    view: 'all round',
+    children: true,
+    leafHeightCm: 40,
+    obstacles: [
+      {
+        id: 'hedge',
+        kind: 'hedge',
+        bearingDeg: 60,
+        distanceCm: 150,
+        heightCm: 170,
+        leftCm: 400,
+        rightCm: 500,
+        ...LEAVES,
+        evergreen: true,
+        letsThrough: 0.05,
+      },
+      {
+        id: 'birch',
+        kind: 'tree',
+        bearingDeg: 265,
+        distanceCm: 500,
+        heightCm: 900,
+        clearCm: 150,
+        widthCm: 600,
+        ...LEAVES,
+      },
+    ],
   }),
   hut: stands('demo-hut', 'Crew hut', {
-    pets: true, obstacles: [{ id: 'hut', kind: 'building', facingDeg: 190 }, { id: 'lime', kind: 'tree', bearingDeg: 250, distanceCm: 900, heightCm: 1100, clearCm: 200, widthCm: 900, ...LEAVES }],
+    pets: true,
+    obstacles: [
+      { id: 'hut', kind: 'building', facingDeg: 190 },
+      {
+        id: 'lime',
+        kind: 'tree',
+        bearingDeg: 250,
+        distanceCm: 900,
+        heightCm: 1100,
+        clearCm: 200,
+        widthCm: 900,
+        ...LEAVES,
+      },
+    ],
   }),
 };
 
-const tub = usualContainer('Oak half-barrel', { kind: 'round', topCm: 46, baseCm: 38, depthCm: 36 }, 'oak');
+const tub = usualContainer(
+  'Oak half-barrel',
+  { kind: 'round', topCm: 46, baseCm: 38, depthCm: 36 },
+  'oak',
+);
 const basket = usualContainer('Hanging basket', { kind: 'basket', topCm: 38, depthCm: 19 }, 'coir');
-const windowBox = usualContainer('Long window box', { kind: 'box', lengthCm: 110, widthCm: 22, baseLengthCm: 106, baseWidthCm: 19, depthCm: 20 }, 'softwood');
-const trough: Container = { ...usualContainer('Stone trough', { kind: 'box', lengthCm: 70, widthCm: 36, baseLengthCm: 66, baseWidthCm: 32, depthCm: 20 }, 'stone'), mix: 'gritty' };
-const pot: Container = { ...usualContainer('Kitchen pot', { kind: 'round', topCm: 40, baseCm: 30, depthCm: 34 }, 'terracotta') };
+const windowBox = usualContainer(
+  'Long window box',
+  { kind: 'box', lengthCm: 110, widthCm: 22, baseLengthCm: 106, baseWidthCm: 19, depthCm: 20 },
+  'softwood',
+);
+const trough: Container = {
+  ...usualContainer(
+    'Stone trough',
+    { kind: 'box', lengthCm: 70, widthCm: 36, baseLengthCm: 66, baseWidthCm: 32, depthCm: 20 },
+    'stone',
+  ),
+  mix: 'gritty',
+};
+const pot: Container = {
+  ...usualContainer(
+    'Kitchen pot',
+    { kind: 'round', topCm: 40, baseCm: 30, depthCm: 34 },
+    'terracotta',
+  ),
+};
 
-const has = (id: string, container: Container, count: number, kept = ''): ShelfItem => ({ id, container, count, kept, demo: true });
+const has = (id: string, container: Container, count: number, kept = ''): ShelfItem => ({
+  id,
+  container,
+  count,
+  kept,
+  demo: true,
+});
 
 /** What the halt's volunteers have: those that are planted, and some that wait in the lamp room. */
 const shelf: readonly ShelfItem[] = [
-  has('demo-tubs', tub, 2), has('demo-baskets', basket, 5, 'lamp room'), has('demo-long-box', windowBox, 1), has('demo-trough', trough, 1), has('demo-kitchen', pot, 1),
-  has('demo-barrow', { ...shelfKind('Old barrow'), name: 'Porter’s barrow' }, 1, 'behind the hut'), has('demo-urn', { ...shelfKind('Garden urn'), name: 'Stone urn' }, 2, 'lamp room'),
+  has('demo-tubs', tub, 2),
+  has('demo-baskets', basket, 5, 'lamp room'),
+  has('demo-long-box', windowBox, 1),
+  has('demo-trough', trough, 1),
+  has('demo-kitchen', pot, 1),
+  has('demo-barrow', { ...shelfKind('Old barrow'), name: 'Porter’s barrow' }, 1, 'behind the hut'),
+  has('demo-urn', { ...shelfKind('Garden urn'), name: 'Stone urn' }, 2, 'lamp room'),
 ];
 
 interface Design {
@@ -73,21 +212,116 @@ interface Design {
 }
 
 const DESIGNS: readonly Design[] = [
-  { id: 'demo-tub-1', name: 'Platform tub 1', spot: spots.platform, shelfId: 'demo-tubs', scheme: { kind: 'opposites', colour: [0.5, 0.19, 268] }, lead: 'flax-bronze', bodies: ['salvia-mealy-violet', 'coleus-black'], edges: ['potato-vine-lime', 'petunia-apricot'] },
-  { id: 'demo-tub-2', name: 'Platform tub 2', spot: spots.platform, shelfId: 'demo-tubs', scheme: { kind: 'warm' }, lead: 'fountain-grass-purple', bodies: ['dahlia-dark-leaf-red', 'coleus-rust'], edges: ['million-bells-coral', 'creeping-jenny-gold'] },
-  { id: 'demo-basket-1', name: 'Basket 1', school: 'opposite-pairs', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'cool' }, lead: null, bodies: ['petunia-violet', 'nemesia-white'], edges: ['lobelia-blue', 'bacopa-white'] },
-  { id: 'demo-basket-2', name: 'Basket 2', school: 'opposite-pairs', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'one-and-white', colour: [0.78, 0.12, 0] }, lead: null, bodies: ['begonia-bedding-pink', 'nemesia-white'], edges: ['fuchsia-trailing-white-pink', 'ivy-white-edge'] },
-  { id: 'demo-basket-3', name: 'Basket 3', school: 'opposite-pairs', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'cool' }, lead: null, bodies: ['petunia-violet', 'nemesia-white'], edges: ['lobelia-blue', 'bacopa-white'] },
-  { id: 'demo-basket-4', name: 'Basket 4', school: 'opposite-pairs', spot: spots.canopy, shelfId: 'demo-baskets', scheme: { kind: 'warm' }, lead: null, bodies: ['begonia-tuberous-yellow', 'diascia-coral'], edges: ['begonia-bolivian-orange', 'liquorice-lime'] },
-  { id: 'demo-window-box', name: 'Long window box', school: 'repeat-run', spot: spots.window, shelfId: 'demo-long-box', scheme: { kind: 'one-and-white', colour: [0.62, 0.23, 27] }, lead: 'pelargonium-scarlet', bodies: ['cloud-spurge-white'], edges: ['ivy-white-edge', 'alyssum-white'] },
-  { id: 'demo-trough', name: 'Stone trough', school: 'clustered-odds', spot: spots.garden, shelfId: 'demo-trough', scheme: { kind: 'loved', colour: [0.6, 0.2, 350] }, lead: 'aeonium-black', bodies: ['echeveria-plum', 'houseleek-red'], edges: ['ice-plant-magenta'] },
-  { id: 'demo-kitchen-pot', name: 'Kitchen pot', school: 'kitchen', spot: spots.hut, shelfId: 'demo-kitchen', scheme: { kind: 'warm' }, lead: 'chilli-red', bodies: ['basil-purple', 'pot-marigold'], edges: ['strawberry', 'parsley-curled'], kitchen: true },
+  {
+    id: 'demo-tub-1',
+    name: 'Platform tub 1',
+    spot: spots.platform,
+    shelfId: 'demo-tubs',
+    scheme: { kind: 'opposites', colour: [0.5, 0.19, 268] },
+    lead: 'flax-bronze',
+    bodies: ['salvia-mealy-violet', 'coleus-black'],
+    edges: ['potato-vine-lime', 'petunia-apricot'],
+  },
+  {
+    id: 'demo-tub-2',
+    name: 'Platform tub 2',
+    spot: spots.platform,
+    shelfId: 'demo-tubs',
+    scheme: { kind: 'warm' },
+    lead: 'fountain-grass-purple',
+    bodies: ['dahlia-dark-leaf-red', 'coleus-rust'],
+    edges: ['million-bells-coral', 'creeping-jenny-gold'],
+  },
+  {
+    id: 'demo-basket-1',
+    name: 'Basket 1',
+    school: 'opposite-pairs',
+    spot: spots.canopy,
+    shelfId: 'demo-baskets',
+    scheme: { kind: 'cool' },
+    lead: null,
+    bodies: ['petunia-violet', 'nemesia-white'],
+    edges: ['lobelia-blue', 'bacopa-white'],
+  },
+  {
+    id: 'demo-basket-2',
+    name: 'Basket 2',
+    school: 'opposite-pairs',
+    spot: spots.canopy,
+    shelfId: 'demo-baskets',
+    scheme: { kind: 'one-and-white', colour: [0.78, 0.12, 0] },
+    lead: null,
+    bodies: ['begonia-bedding-pink', 'nemesia-white'],
+    edges: ['fuchsia-trailing-white-pink', 'ivy-white-edge'],
+  },
+  {
+    id: 'demo-basket-3',
+    name: 'Basket 3',
+    school: 'opposite-pairs',
+    spot: spots.canopy,
+    shelfId: 'demo-baskets',
+    scheme: { kind: 'cool' },
+    lead: null,
+    bodies: ['petunia-violet', 'nemesia-white'],
+    edges: ['lobelia-blue', 'bacopa-white'],
+  },
+  {
+    id: 'demo-basket-4',
+    name: 'Basket 4',
+    school: 'opposite-pairs',
+    spot: spots.canopy,
+    shelfId: 'demo-baskets',
+    scheme: { kind: 'warm' },
+    lead: null,
+    bodies: ['begonia-tuberous-yellow', 'diascia-coral'],
+    edges: ['begonia-bolivian-orange', 'liquorice-lime'],
+  },
+  {
+    id: 'demo-window-box',
+    name: 'Long window box',
+    school: 'repeat-run',
+    spot: spots.window,
+    shelfId: 'demo-long-box',
+    scheme: { kind: 'one-and-white', colour: [0.62, 0.23, 27] },
+    lead: 'pelargonium-scarlet',
+    bodies: ['cloud-spurge-white'],
+    edges: ['ivy-white-edge', 'alyssum-white'],
+  },
+  {
+    id: 'demo-trough',
+    name: 'Stone trough',
+    school: 'clustered-odds',
+    spot: spots.garden,
+    shelfId: 'demo-trough',
+    scheme: { kind: 'loved', colour: [0.6, 0.2, 350] },
+    lead: 'aeonium-black',
+    bodies: ['echeveria-plum', 'houseleek-red'],
+    edges: ['ice-plant-magenta'],
+  },
+  {
+    id: 'demo-kitchen-pot',
+    name: 'Kitchen pot',
+    school: 'kitchen',
+    spot: spots.hut,
+    shelfId: 'demo-kitchen',
+    scheme: { kind: 'warm' },
+    lead: 'chilli-red',
+    bodies: ['basil-purple', 'pot-marigold'],
+    edges: ['strawberry', 'parsley-curled'],
+    kitchen: true,
+  },
 ];
 
 /** The tubs and the kitchen pot as they would stand by the platform seat. */
 const PLATFORM_GROUP: Gathering = {
-  id: 'demo-group', name: 'By the platform seat', demo: true,
-  members: [{ plantingId: 'demo-tub-1', atCm: -58, backCm: 0, raisedCm: 0, turnDeg: 0 }, { plantingId: 'demo-tub-2', atCm: 6, backCm: 18, raisedCm: 20, turnDeg: 0 }, { plantingId: 'demo-kitchen-pot', atCm: 66, backCm: 0, raisedCm: 0, turnDeg: 0 }],
+  id: 'demo-group',
+  name: 'By the platform seat',
+  demo: true,
+  members: [
+    { plantingId: 'demo-tub-1', atCm: -58, backCm: 0, raisedCm: 0, turnDeg: 0 },
+    { plantingId: 'demo-tub-2', atCm: 6, backCm: 18, raisedCm: 20, turnDeg: 0 },
+    { plantingId: 'demo-kitchen-pot', atCm: 66, backCm: 0, raisedCm: 0, turnDeg: 0 },
+  ],
 };
 
 function known(id: string): PlantKind {
@@ -97,14 +331,53 @@ function known(id: string): PlantKind {
 }
 
 /** The whole set, placed by the same engine that places everything else. */
-export function rillbankHalt(): { readonly spots: readonly Spot[]; readonly plantings: readonly Planting[]; readonly shelf: readonly ShelfItem[]; readonly groups: readonly Gathering[] } {
+export function rillbankHalt(): {
+  readonly spots: readonly Spot[];
+  readonly plantings: readonly Planting[];
+  readonly shelf: readonly ShelfItem[];
+  readonly groups: readonly Gathering[];
+} {
   const plantings = DESIGNS.map((design): Planting => {
-    const wishes = { scheme: design.scheme, fullInWeeks: 8, budget: null, kitchen: design.kitchen ?? false, school: design.school ?? 'thriller', must: [], never: [] } as const;
+    const wishes = {
+      scheme: design.scheme,
+      fullInWeeks: 8,
+      budget: null,
+      kitchen: design.kitchen ?? false,
+      school: design.school ?? 'thriller',
+      must: [],
+      never: [],
+    } as const;
     const { container } = shelf.find(({ id }) => id === design.shelfId)!;
-    const cast = castOf(wishes.school, [...(design.lead ? [{ kind: known(design.lead), role: 'lead' as const }] : []), ...design.bodies.map((id) => ({ kind: known(id), role: 'body' as const })), ...design.edges.map((id) => ({ kind: known(id), role: 'edge' as const }))]);
-    const places = placeCast(cast, { container, spot: design.spot, wishes, plantedWeek: 20, endWeek: 42, kinds: [], seed: seedOf(design.id) });
+    const cast = castOf(wishes.school, [
+      ...(design.lead ? [{ kind: known(design.lead), role: 'lead' as const }] : []),
+      ...design.bodies.map((id) => ({ kind: known(id), role: 'body' as const })),
+      ...design.edges.map((id) => ({ kind: known(id), role: 'edge' as const })),
+    ]);
+    const places = placeCast(cast, {
+      container,
+      spot: design.spot,
+      wishes,
+      plantedWeek: 20,
+      endWeek: 42,
+      kinds: [],
+      seed: seedOf(design.id),
+    });
     if (!places) throw new Error(`The demo planting ${design.name} does not fit its container.`);
-    return { id: design.id, name: design.name, spotId: design.spot.id, container, shelfId: design.shelfId, wishes, plantedWeek: 20, endWeek: 42, care: USUAL_CARE, places, strangers: [], meant: [], demo: true };
+    return {
+      id: design.id,
+      name: design.name,
+      spotId: design.spot.id,
+      container,
+      shelfId: design.shelfId,
+      wishes,
+      plantedWeek: 20,
+      endWeek: 42,
+      care: USUAL_CARE,
+      places,
+      strangers: [],
+      meant: [],
+      demo: true,
+    };
   });
   return { spots: Object.values(spots), plantings, shelf, groups: [PLATFORM_GROUP] };
 }

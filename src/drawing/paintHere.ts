@@ -5,7 +5,10 @@ import { Picturing, type PictureRequest } from './picturing';
 let pictures: Picturing | null = null;
 
 /** Paints on the page itself, for browsers without OffscreenCanvas. */
-export function paintHere(element: HTMLCanvasElement, request: PictureRequest & { readonly density: number }): void {
+export function paintHere(
+  element: HTMLCanvasElement,
+  request: PictureRequest & { readonly density: number },
+): void {
   pictures ??= new Picturing();
   element.width = Math.round(request.widthPx * request.density);
   element.height = Math.round(request.heightPx * request.density);

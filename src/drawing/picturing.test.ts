@@ -4,7 +4,15 @@ import { finished } from '@/core/seeing/steps';
 import { Picturing, type PictureRequest } from './picturing';
 
 const subject = subjectOf(planted([['coleus-lime', 0, 0]]));
-const ask = (weeks: number, detail: 'flat' | 'full' = 'flat'): PictureRequest => ({ subject, weeks, lens: { azimuthRad: 0, pitchRad: 0.16, pxPerCm: 4, originX: 100, originY: 190 }, detail, widthPx: 200, heightPx: 200, holesCm: null });
+const ask = (weeks: number, detail: 'flat' | 'full' = 'flat'): PictureRequest => ({
+  subject,
+  weeks,
+  lens: { azimuthRad: 0, pitchRad: 0.16, pxPerCm: 4, originX: 100, originY: 190 },
+  detail,
+  widthPx: 200,
+  heightPx: 200,
+  holesCm: null,
+});
 const steps = (work: Generator<void, unknown>) => {
   let n = 0;
   while (!work.next().done) n += 1;

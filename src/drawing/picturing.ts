@@ -27,7 +27,13 @@ const AHEAD = 2;
 /** Makes pictures and remembers the scenes it grew. */
 export class Picturing {
   private readonly scenes = new Map<string, Scene>();
-  private last: { readonly subject: Subject; readonly key: string; readonly weeks: number; readonly step: number; readonly detail: Detail } | null = null;
+  private last: {
+    readonly subject: Subject;
+    readonly key: string;
+    readonly weeks: number;
+    readonly step: number;
+    readonly detail: Detail;
+  } | null = null;
 
   /** Grows what is asked for, where no scene of it is kept, and puts it on a picture, in steps. */
   *drawing(request: PictureRequest): Generator<void, Picture> {
@@ -39,11 +45,25 @@ export class Picturing {
   }
 
   /** {@link drawing} for nobody: what is likely to be asked for next does not follow from it. */
-  *rehearsing({ subject, weeks, lens, detail, widthPx, heightPx, holesCm, scenery = null }: PictureRequest): Generator<void, Picture> {
+  *rehearsing({
+    subject,
+    weeks,
+    lens,
+    detail,
+    widthPx,
+    heightPx,
+    holesCm,
+    scenery = null,
+  }: PictureRequest): Generator<void, Picture> {
     const scene = yield* this.scene(subject, subjectKey(subject), weeks);
     const frame = { widthPx, heightPx };
     if (holesCm) return yield* drawHoles(scene, subject.plants, holesCm, lens, detail, frame);
-    const picture = yield* drawElevation(detail === 'flat' ? { ...scene, marks: withoutCovered(scene.marks, lens, frame) } : scene, lens, detail, frame);
+    const picture = yield* drawElevation(
+      detail === 'flat' ? { ...scene, marks: withoutCovered(scene.marks, lens, frame) } : scene,
+      lens,
+      detail,
+      frame,
+    );
     return scenery ? withScenery(picture, scenery, lens) : picture;
   }
 
@@ -53,7 +73,9 @@ export class Picturing {
     const { subject, key, weeks, step, detail } = this.last;
     // A plant that is being dragged stands elsewhere by the time its weeks were grown.
     if (step === 0 && detail === 'flat') return;
-    for (let n = 1; n <= AHEAD; n += 1) for (const next of step === 0 ? [weeks + n, weeks - n] : [weeks + step * n]) if (next >= 0 && !this.scenes.has(`${next}|${key}`)) yield* this.scene(subject, key, next);
+    for (let n = 1; n <= AHEAD; n += 1)
+      for (const next of step === 0 ? [weeks + n, weeks - n] : [weeks + step * n])
+        if (next >= 0 && !this.scenes.has(`${next}|${key}`)) yield* this.scene(subject, key, next);
   }
 
   private *scene(subject: Subject, key: string, weeks: number): Generator<void, Scene> {

@@ -1,10 +1,13 @@
 import { kindOf } from '@/core/plants/book/index';
 import { aboutText } from './about';
 
-const about = (lead: string | null, bodies: readonly string[], edges: readonly string[]) => aboutText({ lead, bodies, edges }, kindOf);
+const about = (lead: string | null, bodies: readonly string[], edges: readonly string[]) =>
+  aboutText({ lead, bodies, edges }, kindOf);
 
 test('a sentence says who leads, what fills and what spills', () => {
-  expect(about('flax-bronze', ['petunia-apricot'], ['potato-vine-lime'])).toMatch(/^Bronze flax over apricot petunia, lime potato vine spilling: .*\.$/);
+  expect(about('flax-bronze', ['petunia-apricot'], ['potato-vine-lime'])).toMatch(
+    /^Bronze flax over apricot petunia, lime potato vine spilling: .*\.$/,
+  );
 });
 
 test('without a lead the body starts it; an edge that does not trail stands at the rim', () => {
@@ -13,7 +16,9 @@ test('without a lead the body starts it; an edge that does not trail stands at t
 });
 
 test('dark leaves with bright ones, white with green, and leaves alone are told apart', () => {
-  expect(about('flax-bronze', ['coral-bells-plum'], ['potato-vine-lime'])).toMatch(/dark and bright leaves/);
+  expect(about('flax-bronze', ['coral-bells-plum'], ['potato-vine-lime'])).toMatch(
+    /dark and bright leaves/,
+  );
   expect(about(null, ['petunia-white', 'nemesia-white'], ['bacopa-white'])).toMatch(/white/);
 });
 

@@ -25,7 +25,9 @@ export function volumeText(litres: number, { length }: Units): string {
 }
 
 export function weightText(kg: number, { length }: Units): string {
-  return length === 'cm' ? `${kg < 10 ? kg.toFixed(1) : Math.round(kg)} kg` : `${Math.round(kg * 2.20462)} lb`;
+  return length === 'cm'
+    ? `${kg < 10 ? kg.toFixed(1) : Math.round(kg)} kg`
+    : `${Math.round(kg * 2.20462)} lb`;
 }
 
 export function moneyText(amount: number, { currency }: Units): string {
@@ -34,7 +36,9 @@ export function moneyText(amount: number, { currency }: Units): string {
 
 /** A temperature in the reader's scale. */
 export function temperatureText(celsius: number, { length }: Units): string {
-  return length === 'cm' ? `${Math.round(celsius)} °C`.replace('-', '−') : `${Math.round(celsius * 1.8 + 32)} °F`.replace('-', '−');
+  return length === 'cm'
+    ? `${Math.round(celsius)} °C`.replace('-', '−')
+    : `${Math.round(celsius * 1.8 + 32)} °F`.replace('-', '−');
 }
 
 const SIZE_NAMES: Readonly<Record<NurserySizeId, { readonly cm: string; readonly in: string }>> = {
@@ -51,7 +55,20 @@ export function sizeName(size: NurserySizeId, { length }: Units): string {
   return SIZE_NAMES[size][length];
 }
 
-const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+];
 
 /** Monday of a week of the year, as day and month; week 1 starts on 1 January, 52 weeks fill the year. */
 function dayOf(week: number): { readonly day: number; readonly month: number } {
@@ -64,7 +81,9 @@ export function weekText(week: number): string {
   const from = dayOf(week);
   const date = new Date(Date.UTC(2025, from.month, from.day + 6));
   const to = { day: date.getUTCDate(), month: date.getUTCMonth() };
-  return from.month === to.month ? `${from.day}–${to.day} ${MONTHS[from.month]}` : `${from.day} ${MONTHS[from.month]!.slice(0, 3)} – ${to.day} ${MONTHS[to.month]!.slice(0, 3)}`;
+  return from.month === to.month
+    ? `${from.day}–${to.day} ${MONTHS[from.month]}`
+    : `${from.day} ${MONTHS[from.month]!.slice(0, 3)} – ${to.day} ${MONTHS[to.month]!.slice(0, 3)}`;
 }
 
 /** A date in a week, for sentences: "about 14 July". */
@@ -87,12 +106,16 @@ export function countText(count: number, one: string, many = `${one}s`): string 
 
 /** A range of small lengths: "0.8–2 cm", "0.3–0.8 in". */
 export function rangeText([least, most]: readonly [number, number], unit: Units['length']): string {
-  const figure = (cm: number) => String(Math.round((unit === 'cm' ? cm : cm / CM_PER_INCH) * 10) / 10);
+  const figure = (cm: number) =>
+    String(Math.round((unit === 'cm' ? cm : cm / CM_PER_INCH) * 10) / 10);
   return `${figure(least)}–${figure(most)} ${unit}`;
 }
 
 /** A range of wind speeds as forecasts tell them, to five: "60–85 km/h", "40–55 mph". */
-export function windText([leastMs, mostMs]: readonly [number, number], { length }: Pick<Units, 'length'>): string {
+export function windText(
+  [leastMs, mostMs]: readonly [number, number],
+  { length }: Pick<Units, 'length'>,
+): string {
   const [per, unit] = length === 'cm' ? [3.6, 'km/h'] : [2.23694, 'mph'];
   const figure = (ms: number) => Math.round((ms * per) / 5) * 5;
   return `${figure(leastMs)}–${figure(mostMs)}\u00a0${unit}`;
@@ -105,7 +128,13 @@ export function capital(text: string): string {
 
 /** "12 cm right, 4 cm to the front" */
 export function whereText(xCm: number, zCm: number, length: Units['length']): string {
-  const across = Math.abs(xCm) < 1 ? 'in the middle' : `${lengthText(Math.abs(xCm), { length })} ${xCm < 0 ? 'left' : 'right'}`;
-  const deep = Math.abs(zCm) < 1 ? '' : `, ${lengthText(Math.abs(zCm), { length })} to the ${zCm < 0 ? 'back' : 'front'}`;
+  const across =
+    Math.abs(xCm) < 1
+      ? 'in the middle'
+      : `${lengthText(Math.abs(xCm), { length })} ${xCm < 0 ? 'left' : 'right'}`;
+  const deep =
+    Math.abs(zCm) < 1
+      ? ''
+      : `, ${lengthText(Math.abs(zCm), { length })} to the ${zCm < 0 ? 'back' : 'front'}`;
   return across + deep;
 }

@@ -2,10 +2,35 @@ import type { LightHabit, LightLabel, LightSpell } from '@/core/spots/lightLabel
 import type { ObstacleKind } from '@/core/spots/obstacle';
 import { MONTH_STARTS, monthOfDay } from '@/core/sky/days';
 
-export const HABIT_NAMES: Readonly<Record<LightHabit, string>> = { plain: 'Plain hours', british: 'British, at midsummer', american: 'American tags', kitchen: 'Vegetable growers' };
-export const OBSTACLE_NAMES: Readonly<Record<ObstacleKind, string>> = { building: 'House wall behind', wall: 'Wall or fence', hedge: 'Hedge', eave: 'Eave or canopy', tree: 'Tree', skyline: 'Skyline' };
+export const HABIT_NAMES: Readonly<Record<LightHabit, string>> = {
+  plain: 'Plain hours',
+  british: 'British, at midsummer',
+  american: 'American tags',
+  kitchen: 'Vegetable growers',
+};
+export const OBSTACLE_NAMES: Readonly<Record<ObstacleKind, string>> = {
+  building: 'House wall behind',
+  wall: 'Wall or fence',
+  hedge: 'Hedge',
+  eave: 'Eave or canopy',
+  tree: 'Tree',
+  skyline: 'Skyline',
+};
 
-const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'] as const;
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+] as const;
 
 /** "mid May" */
 export function aboutDayText(day: number): string {
@@ -26,7 +51,11 @@ export function spellsText(spells: readonly LightSpell[]): string {
   const [first, ...rest] = spells;
   if (!first) return '';
   if (rest.length === 0) return `${capital(first.label)} all through.`;
-  const parts = spells.map(({ label, toDay }, i) => (i === spells.length - 1 ? `then ${label}` : `${i === 0 ? capital(label) : `then ${label}`} until ${aboutDayText(toDay)}`));
+  const parts = spells.map(({ label, toDay }, i) =>
+    i === spells.length - 1
+      ? `then ${label}`
+      : `${i === 0 ? capital(label) : `then ${label}`} until ${aboutDayText(toDay)}`,
+  );
   return `${parts.join(', ')}.`;
 }
 

@@ -3,9 +3,18 @@ import type { Figure } from '@/core/seeing/scenery';
 import type { UsualViewpoint, Viewpoint } from '@/core/seeing/viewpoint';
 import { lengthText, type Units } from './format';
 
-const VIEW_NAMES: Readonly<Record<UsualViewpoint, string>> = { standing: 'Standing', sitting: 'Sitting', child: 'A child', indoors: 'Indoors, over the sill' };
+const VIEW_NAMES: Readonly<Record<UsualViewpoint, string>> = {
+  standing: 'Standing',
+  sitting: 'Sitting',
+  child: 'A child',
+  indoors: 'Indoors, over the sill',
+};
 
-export const FIGURE_NAMES: Readonly<Record<Figure, string>> = { none: 'Nothing', person: 'A person', door: 'A door' };
+export const FIGURE_NAMES: Readonly<Record<Figure, string>> = {
+  none: 'Nothing',
+  person: 'A person',
+  door: 'A door',
+};
 
 /** "Standing", "Whoever passes under". */
 export function viewName({ id, name }: Pick<Viewpoint, 'id' | 'name'>): string {
@@ -29,7 +38,9 @@ export function lightText(hour: number, light: Light | null): string {
 }
 
 /** "sun 7:00–11:30 and 14:00–16:00": runs of hours with direct sun, from half hour to half hour. */
-export function sunRuns(path: readonly { readonly hour: number; readonly through: number }[]): string {
+export function sunRuns(
+  path: readonly { readonly hour: number; readonly through: number }[],
+): string {
   const runs: [number, number][] = [];
   for (const { hour, through } of path) {
     if (through < 0.5) continue;
@@ -37,5 +48,7 @@ export function sunRuns(path: readonly { readonly hour: number; readonly through
     if (last && hour - last[1] < 0.01) last[1] = hour + 0.5;
     else runs.push([hour, hour + 0.5]);
   }
-  return runs.length === 0 ? 'no direct sun this week' : `sun ${runs.map(([from, to]) => `${hourText(from)}–${hourText(to)}`).join(' and ')}`;
+  return runs.length === 0
+    ? 'no direct sun this week'
+    : `sun ${runs.map(([from, to]) => `${hourText(from)}–${hourText(to)}`).join(' and ')}`;
 }

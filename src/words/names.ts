@@ -24,9 +24,15 @@ export const SCHEME_NAMES: Readonly<Record<Scheme['kind'], string>> = {
 };
 
 /** Things to climb. */
-export const SUPPORT_NAMES: Readonly<Record<SupportForm, { readonly name: string; readonly one: string; readonly about: string }>> = {
+export const SUPPORT_NAMES: Readonly<
+  Record<SupportForm, { readonly name: string; readonly one: string; readonly about: string }>
+> = {
   obelisk: { name: 'Obelisk', one: 'an obelisk', about: 'four legs that meet in a ball' },
-  wigwam: { name: 'Wigwam of canes', one: 'a wigwam of canes', about: 'canes tied near their tops' },
+  wigwam: {
+    name: 'Wigwam of canes',
+    one: 'a wigwam of canes',
+    about: 'canes tied near their tops',
+  },
   trellis: { name: 'Fan trellis', one: 'a fan trellis', about: 'flat, for the back' },
 };
 
@@ -56,7 +62,11 @@ export function schemeText(scheme: Scheme): string {
   }
 }
 
-export const ROLE_NAMES: Readonly<Record<Role, string>> = { lead: 'Lead', body: 'Body', edge: 'Edge' };
+export const ROLE_NAMES: Readonly<Record<Role, string>> = {
+  lead: 'Lead',
+  body: 'Body',
+  edge: 'Edge',
+};
 
 /** One kind in a planting, with its letter. */
 export interface Keyed {
@@ -85,10 +95,16 @@ function letter(it: PlantingInSpot): readonly Keyed[] {
     if (group) group.count += 1;
     else groups.set(plant.kindId, { kind: plant.kind, role: played[i]!, count: 1 });
   });
-  return [...groups.values()].sort((a, b) => ROLE_ORDER[a.role] - ROLE_ORDER[b.role]).map((group, i) => ({ ...group, letter: String.fromCharCode(65 + (i % 26)) }));
+  return [...groups.values()]
+    .sort((a, b) => ROLE_ORDER[a.role] - ROLE_ORDER[b.role])
+    .map((group, i) => ({ ...group, letter: String.fromCharCode(65 + (i % 26)) }));
 }
 
 /** "Bronze flax" within a sentence: "bronze flax". Names that start with a proper word keep their capital. */
 export function inSentence(name: string): string {
-  return /^(Cape|African|French|Swedish|Swan|Mexican|Boston|Japanese|New|Persian|Abyssinian)\b/.test(name) ? name : name.charAt(0).toLowerCase() + name.slice(1);
+  return /^(Cape|African|French|Swedish|Swan|Mexican|Boston|Japanese|New|Persian|Abyssinian)\b/.test(
+    name,
+  )
+    ? name
+    : name.charAt(0).toLowerCase() + name.slice(1);
 }

@@ -2,13 +2,21 @@ import type { Hurdle } from '@/core/search/ask';
 import type { Obstacle, Relaxation } from '@/core/search/obstacles';
 
 /** What is in the way, and what would be done to let go of it. */
-const RELAXATION_TEXT: Readonly<Record<Relaxation, { readonly blames: string; readonly without: string }>> = {
+const RELAXATION_TEXT: Readonly<
+  Record<Relaxation, { readonly blames: string; readonly without: string }>
+> = {
   budget: { blames: 'The budget is', without: 'without it' },
   scheme: { blames: 'The colours are', without: 'with colours left open' },
-  must: { blames: 'The plants that must or must not be there are', without: 'without naming plants' },
+  must: {
+    blames: 'The plants that must or must not be there are',
+    without: 'without naming plants',
+  },
   school: { blames: 'The way of composing is', without: 'with the way left open' },
   kitchen: { blames: 'Eating all of it is', without: 'with ornamental plants too' },
-  reach: { blames: 'Reach of pets or children is', without: 'out of their reach (raise it, do not risk it)' },
+  reach: {
+    blames: 'Reach of pets or children is',
+    without: 'out of their reach (raise it, do not risk it)',
+  },
   light: { blames: 'The light is', without: 'two hours more or less of sun' },
   container: { blames: 'The size of the container is', without: 'in one a third bigger' },
   week: { blames: 'The planting week is', without: 'planted in the middle of May' },

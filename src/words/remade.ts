@@ -8,22 +8,52 @@ import { inSentence, SCHEME_NAMES } from './names';
 type KindOf = (id: KindId) => PlantKind | null;
 
 /** What a planting made anew is about: a few words for its head, a sentence for its tip. */
-export function changeText({ why, come, gone, change, score, scoreBefore }: Remade, scheme: Scheme | null, kindOf: KindOf): { readonly title: string; readonly about: string } {
+export function changeText(
+  { why, come, gone, change, score, scoreBefore }: Remade,
+  scheme: Scheme | null,
+  kindOf: KindOf,
+): { readonly title: string; readonly about: string } {
   const name = (id: KindId) => inSentence(kindOf(id)?.common ?? id);
   const list = (ids: readonly KindId[]) => ids.map(name).join(', ');
-  const judged = score > scoreBefore + 0.004 ? ' Better by the checks.' : score < scoreBefore - 0.01 ? ' Less good by the checks.' : '';
-  const swap = come.length > 0 ? `${list(come)} ${gone.length > 0 ? `for ${list(gone)}` : 'added'}` : 'the same kinds';
-  const title = scheme ? SCHEME_NAMES[scheme.kind] : why === 'repeat' || why === 'scale' ? countText(change.places.length, 'plant') : come[0] ? (kindOf(come[0])?.common ?? come[0]) : countText(change.care?.trims.length ?? 0, 'trim');
-  return { title, about: `${capital(swap)}; ${countText(change.places.length, 'plant')}.${judged}` };
+  const judged =
+    score > scoreBefore + 0.004
+      ? ' Better by the checks.'
+      : score < scoreBefore - 0.01
+        ? ' Less good by the checks.'
+        : '';
+  const swap =
+    come.length > 0
+      ? `${list(come)} ${gone.length > 0 ? `for ${list(gone)}` : 'added'}`
+      : 'the same kinds';
+  const title = scheme
+    ? SCHEME_NAMES[scheme.kind]
+    : why === 'repeat' || why === 'scale'
+      ? countText(change.places.length, 'plant')
+      : come[0]
+        ? (kindOf(come[0])?.common ?? come[0])
+        : countText(change.care?.trims.length ?? 0, 'trim');
+  return {
+    title,
+    about: `${capital(swap)}; ${countText(change.places.length, 'plant')}.${judged}`,
+  };
 }
 
-
-const WHY: Readonly<Record<Decision['why'], string>> = { fresh: 'it is fresh', overgrown: 'it has overgrown its place', 'flowers again after a cut': 'it flowers again after a cut', over: 'its flowers are over', smothered: 'its neighbours have smothered it' };
+const WHY: Readonly<Record<Decision['why'], string>> = {
+  fresh: 'it is fresh',
+  overgrown: 'it has overgrown its place',
+  'flowers again after a cut': 'it flowers again after a cut',
+  over: 'its flowers are over',
+  smothered: 'its neighbours have smothered it',
+};
 
 /** What to do with each kind of a leggy pot, one line a decision. */
 export function decisionText(decisions: readonly Decision[], kindOf: KindOf): readonly string[] {
   const groups = new Map<string, Decision[]>();
-  for (const one of decisions) groups.set(`${one.kindId} ${one.what} ${one.why}`, [...(groups.get(`${one.kindId} ${one.what} ${one.why}`) ?? []), one]);
+  for (const one of decisions)
+    groups.set(`${one.kindId} ${one.what} ${one.why}`, [
+      ...(groups.get(`${one.kindId} ${one.what} ${one.why}`) ?? []),
+      one,
+    ]);
   return [...groups.values()].map((group) => {
     const { kindId, what, why } = group[0]!;
     return `${what === 'keep' ? 'Keep' : what === 'replace' ? 'Replace' : 'Cut back'} ${inSentence(kindOf(kindId)?.common ?? kindId)}${group.length > 1 ? ` (${group.length})` : ''}: ${WHY[why]}.`;

@@ -25,6 +25,13 @@ A school multiplies weights: 0 means it does not ask, 2 that it cares twice as m
 
 | school | how it composes | why | counts | weighs differently |
 | --- | --- | --- | --- | --- |
-${SCHOOL_IDS.map((id) => `| ${SCHOOL_NAMES[id]} | ${SCHOOL_WORDS[id].does} | ${SCHOOL_WORDS[id].why} | ${SCHOOLS[id].counts === 'free' ? 'as they fit' : SCHOOLS[id].counts} | ${Object.entries(SCHOOLS[id].weights).map(([check, times]) => `${check} × ${times}`).join(', ') || 'nothing'} |`).join('\n')}
+${SCHOOL_IDS.map(
+  (id) =>
+    `| ${SCHOOL_NAMES[id]} | ${SCHOOL_WORDS[id].does} | ${SCHOOL_WORDS[id].why} | ${SCHOOLS[id].counts === 'free' ? 'as they fit' : SCHOOLS[id].counts} | ${
+      Object.entries(SCHOOLS[id].weights)
+        .map(([check, times]) => `${check} × ${times}`)
+        .join(', ') || 'nothing'
+    } |`,
+).join('\n')}
 `;
 }

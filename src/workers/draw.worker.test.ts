@@ -6,7 +6,10 @@ import type { FromWorker, PaintRequest, ToDrawer } from './messages';
 /** The few parts of a worker's surroundings that it uses, as plain data. */
 class Sheet {
   data: Uint8ClampedArray | null = null;
-  constructor(readonly width: number, readonly height: number) {}
+  constructor(
+    readonly width: number,
+    readonly height: number,
+  ) {}
   getContext() {
     return { putImageData: (image: { data: Uint8ClampedArray }) => (this.data = image.data) };
   }
@@ -19,20 +22,53 @@ class Channel {
   readonly port1: { onmessage: (() => void) | null } = { onmessage: null };
   readonly port2 = { postMessage: () => void setImmediate(() => this.port1.onmessage?.()) };
 }
-interface Bitmap { readonly width: number; readonly data: Uint8ClampedArray }
+interface Bitmap {
+  readonly width: number;
+  readonly data: Uint8ClampedArray;
+}
 
 const answers: FromWorker[] = [];
-const scope = { postMessage: (message: FromWorker) => answers.push(message), onmessage: null as ((event: { data: ToDrawer }) => void) | null };
+const scope = {
+  postMessage: (message: FromWorker) => answers.push(message),
+  onmessage: null as ((event: { data: ToDrawer }) => void) | null,
+};
 
 beforeAll(async () => {
-  Object.assign(globalThis, { self: scope, OffscreenCanvas: Sheet, MessageChannel: Channel, ImageData: class { constructor(readonly data: Uint8ClampedArray, readonly width: number, readonly height: number) {} } });
+  Object.assign(globalThis, {
+    self: scope,
+    OffscreenCanvas: Sheet,
+    MessageChannel: Channel,
+    ImageData: class {
+      constructor(
+        readonly data: Uint8ClampedArray,
+        readonly width: number,
+        readonly height: number,
+      ) {}
+    },
+  });
   await import('./draw.worker');
 });
 beforeEach(() => void answers.splice(0));
 
 const tell = (message: ToDrawer) => scope.onmessage!({ data: message });
-const subject = subjectOf(planted([['coleus-lime', 0, 0], ['petunia-white', 8, 6], ['petunia-white', -8, 6]]));
-const request = (change: Partial<PaintRequest> = {}): PaintRequest => ({ subject, weeks: 8, lens: { azimuthRad: 0, pitchRad: 0.16, pxPerCm: 3, originX: 90, originY: 170 }, detail: 'full', widthPx: 180, heightPx: 180, holesCm: null, density: 1, ...change });
+const subject = subjectOf(
+  planted([
+    ['coleus-lime', 0, 0],
+    ['petunia-white', 8, 6],
+    ['petunia-white', -8, 6],
+  ]),
+);
+const request = (change: Partial<PaintRequest> = {}): PaintRequest => ({
+  subject,
+  weeks: 8,
+  lens: { azimuthRad: 0, pitchRad: 0.16, pxPerCm: 3, originX: 90, originY: 170 },
+  detail: 'full',
+  widthPx: 180,
+  heightPx: 180,
+  holesCm: null,
+  density: 1,
+  ...change,
+});
 const sender = new KindSender();
 const paint = (id: number, change: Partial<PaintRequest> = {}) => {
   const asked = request(change);
@@ -43,7 +79,8 @@ const crossing = <R extends Pick<PaintRequest, 'subject'>>(asked: R) => {
   return { request: { ...asked, subject: byNumber }, kinds };
 };
 const answered = async (count: number) => {
-  for (let i = 0; answers.length < count && i < 2000; i += 1) await new Promise((resolve) => setTimeout(resolve, 5));
+  for (let i = 0; answers.length < count && i < 2000; i += 1)
+    await new Promise((resolve) => setTimeout(resolve, 5));
   return answers.map(({ id }) => id);
 };
 
@@ -83,7 +120,9 @@ test('pictures are painted ahead while nobody waits, told by their key, and are 
   expect(ahead.width).toBe(360);
   paint(10, { subject: { ...other }, weeks: 6, density: 2 });
   await answered(2);
-  expect(Buffer.from((answers[1] as { value: Bitmap }).value.data).equals(Buffer.from(ahead.data))).toBe(true);
+  expect(
+    Buffer.from((answers[1] as { value: Bitmap }).value.data).equals(Buffer.from(ahead.data)),
+  ).toBe(true);
   // Something was painted, and not everywhere.
   const clear = ahead.data.filter((byte, i) => i % 4 === 3 && byte === 0).length;
   expect(clear).toBeGreaterThan(0);
@@ -108,13 +147,19 @@ test('a picture that somebody waits for goes before those painted ahead, which a
 test('a later list of pictures to paint ahead takes the place of an earlier one, even in the midst of it', async () => {
   const list = (...keys: readonly string[]) => {
     const packed = keys.map((key, i) => crossing({ ...request({ weeks: 14 + i }), key }));
-    tell({ id: 0, job: 'ahead', request: packed.map(({ request: one }) => one), kinds: packed.flatMap(({ kinds }) => kinds) });
+    tell({
+      id: 0,
+      job: 'ahead',
+      request: packed.map(({ request: one }) => one),
+      kinds: packed.flatMap(({ kinds }) => kinds),
+    });
   };
   const made = () => answers.map((answer) => (answer.kind === 'ahead' ? answer.key : answer.id));
   list('old 1', 'old 2', 'old 3');
   await answered(1);
   list('new 1', 'new 2');
-  for (let i = 0; !made().includes('new 2') && i < 2000; i += 1) await new Promise((resolve) => setTimeout(resolve, 5));
+  for (let i = 0; !made().includes('new 2') && i < 2000; i += 1)
+    await new Promise((resolve) => setTimeout(resolve, 5));
   expect(made().slice(-2)).toEqual(['new 1', 'new 2']);
   await new Promise((resolve) => setTimeout(resolve, 60));
   expect(made()).not.toContain('old 3');

@@ -11,7 +11,10 @@ interface Job {
   readonly request: PaintRequest;
 }
 
-const scope = self as unknown as { postMessage: (message: FromWorker, transfer?: Transferable[]) => void; onmessage: ((event: MessageEvent<ToDrawer>) => void) | null };
+const scope = self as unknown as {
+  postMessage: (message: FromWorker, transfer?: Transferable[]) => void;
+  onmessage: ((event: MessageEvent<ToDrawer>) => void) | null;
+};
 const pictures = new Picturing();
 const kinds = new KindReceiver();
 const cancelled = new Set<number>();
@@ -43,12 +46,18 @@ scope.onmessage = ({ data }) => {
   }
   kinds.learn(data.kinds);
   if (data.job === 'ahead') {
-    ahead = data.request.map((planting) => ({ ...planting, subject: kinds.unpack(planting.subject) }));
+    ahead = data.request.map((planting) => ({
+      ...planting,
+      subject: kinds.unpack(planting.subject),
+    }));
     if (!busy) void drain();
     return;
   }
   const { id } = data;
-  if (data.job === 'save') return void answering(id, () => save(id, { ...data.request, subject: kinds.unpack(data.request.subject) }));
+  if (data.job === 'save')
+    return void answering(id, () =>
+      save(id, { ...data.request, subject: kinds.unpack(data.request.subject) }),
+    );
   const request = { ...data.request, subject: kinds.unpack(data.request.subject) };
   const { detail, holesCm } = request;
   (detail === 'full' ? (holesCm ? last : patient) : holesCm ? soon : urgent).push({ id, request });
@@ -74,7 +83,8 @@ async function drain(): Promise<void> {
     paintUrgent();
     const next = soon.shift() ?? patient.shift() ?? last.shift();
     if (!next) await slowly(whileNobodyWaits(), somebodyWaits);
-    else if (!cancelled.delete(next.id)) await answering(next.id, () => slowly(paint(next), () => cancelled.delete(next.id)));
+    else if (!cancelled.delete(next.id))
+      await answering(next.id, () => slowly(paint(next), () => cancelled.delete(next.id)));
     idle = !next;
   } while (!idle || urgent.length + ahead.length > 0 || somebodyWaits());
   busy = false;
@@ -128,7 +138,10 @@ function* paintAhead(picture: Ahead): Generator<void> {
 
 function* rehearse(picture: PaintRequest): Generator<void> {
   for (let i = 0; i < REHEARSALS; i += 1) {
-    const request = { ...picture, lens: { ...picture.lens, azimuthRad: picture.lens.azimuthRad + i / REHEARSALS } };
+    const request = {
+      ...picture,
+      lens: { ...picture.lens, azimuthRad: picture.lens.azimuthRad + i / REHEARSALS },
+    };
     yield* rasterFor(request).paint(yield* pictures.rehearsing(request), request.density);
   }
 }
@@ -138,7 +151,10 @@ function* paint({ id, request }: Job): Generator<void> {
   scope.postMessage({ id, kind: 'result', value }, [value]);
 }
 
-function* painted(request: PaintRequest, drawing: Generator<void, Picture>): Generator<void, ImageBitmap> {
+function* painted(
+  request: PaintRequest,
+  drawing: Generator<void, Picture>,
+): Generator<void, ImageBitmap> {
   const raster = rasterFor(request);
   yield* raster.paint(yield* drawing, request.density);
   return sheetOf(raster).transferToImageBitmap();
@@ -147,14 +163,28 @@ function* painted(request: PaintRequest, drawing: Generator<void, Picture>): Gen
 /** A picture as a file. Nobody turns anything while a file is being saved: it is made in one go. */
 async function save(id: number, request: SaveRequest): Promise<void> {
   const picture = finished(pictures.drawing(request));
-  if (request.as === 'svg') return scope.postMessage({ id, kind: 'result', value: new Blob([toSvg(picture, { title: request.title, background: request.ground })], { type: 'image/svg+xml' }) });
+  if (request.as === 'svg')
+    return scope.postMessage({
+      id,
+      kind: 'result',
+      value: new Blob([toSvg(picture, { title: request.title, background: request.ground })], {
+        type: 'image/svg+xml',
+      }),
+    });
   const raster = rasterFor(request);
   finished(raster.paint(picture, request.density, request.ground));
-  scope.postMessage({ id, kind: 'result', value: await sheetOf(raster).convertToBlob({ type: 'image/png' }) });
+  scope.postMessage({
+    id,
+    kind: 'result',
+    value: await sheetOf(raster).convertToBlob({ type: 'image/png' }),
+  });
 }
 
 function rasterFor({ widthPx, heightPx, density }: Job['request']): Raster {
-  return new Raster(Math.max(1, Math.round(widthPx * density)), Math.max(1, Math.round(heightPx * density)));
+  return new Raster(
+    Math.max(1, Math.round(widthPx * density)),
+    Math.max(1, Math.round(heightPx * density)),
+  );
 }
 
 function sheetOf({ bytes, width, height }: Raster): OffscreenCanvas {
@@ -170,6 +200,10 @@ async function answering(id: number, work: () => void | Promise<void>): Promise<
   try {
     await work();
   } catch (error) {
-    scope.postMessage({ id, kind: 'error', message: error instanceof Error ? error.message : String(error) });
+    scope.postMessage({
+      id,
+      kind: 'error',
+      message: error instanceof Error ? error.message : String(error),
+    });
   }
 }

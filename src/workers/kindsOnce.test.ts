@@ -4,7 +4,7 @@ import { KindReceiver, KindSender } from './kindsOnce';
 
 const subject = subjectOf(planted(GOOD));
 /** As a message crosses: nothing is shared with the other side. */
-const across = <T,>(message: T): T => JSON.parse(JSON.stringify(message)) as T;
+const across = <T>(message: T): T => JSON.parse(JSON.stringify(message)) as T;
 
 test('records cross once; what arrives is what was sent', () => {
   const [sender, receiver] = [new KindSender(), new KindReceiver()];
@@ -21,7 +21,12 @@ test('records cross once; what arrives is what was sent', () => {
 test('a record that was changed crosses again, and what is drawn of it is another drawing', () => {
   const [plant] = subject.plants;
   const taller = { ...plant!.kind, heightCm: [80, 90] as const };
-  const changed = { ...subject, plants: subject.plants.map((one) => (one.kind === plant!.kind ? { ...one, kind: taller } : one)) };
+  const changed = {
+    ...subject,
+    plants: subject.plants.map((one) =>
+      one.kind === plant!.kind ? { ...one, kind: taller } : one,
+    ),
+  };
   expect(numberOf(taller)).not.toBe(numberOf(plant!.kind));
   expect(subjectKey(changed)).not.toBe(subjectKey(subject));
   expect(subjectKey({ ...subject })).toBe(subjectKey(subject));
@@ -31,5 +36,7 @@ test('a record that was changed crosses again, and what is drawn of it is anothe
 });
 
 test('a number nobody was told of is an error, not a hole in the planting', () => {
-  expect(() => new KindReceiver().unpack(new KindSender().pack(subject).subject)).toThrow('was never sent');
+  expect(() => new KindReceiver().unpack(new KindSender().pack(subject).subject)).toThrow(
+    'was never sent',
+  );
 });

@@ -2,7 +2,9 @@ import type { PlantKind } from '@/core/plants/kind';
 import { numberOf, type Subject } from '@/core/seeing/subject';
 
 /** A subject whose plants name their kinds by number. */
-export type SubjectByNumber = Omit<Subject, 'plants'> & { readonly plants: readonly (Omit<Subject['plants'][number], 'kind'> & { readonly kind: number })[] };
+export type SubjectByNumber = Omit<Subject, 'plants'> & {
+  readonly plants: readonly (Omit<Subject['plants'][number], 'kind'> & { readonly kind: number })[];
+};
 
 /** Kinds that were not sent before, with their numbers. */
 export type NewKinds = readonly (readonly [number: number, kind: PlantKind])[];
@@ -14,7 +16,10 @@ export type NewKinds = readonly (readonly [number: number, kind: PlantKind])[];
 export class KindSender {
   private readonly sent = new Set<number>();
 
-  pack({ plants, ...rest }: Subject): { readonly subject: SubjectByNumber; readonly kinds: NewKinds } {
+  pack({ plants, ...rest }: Subject): {
+    readonly subject: SubjectByNumber;
+    readonly kinds: NewKinds;
+  } {
     const kinds: [number, PlantKind][] = [];
     const byNumber = plants.map(({ kind, ...place }) => {
       const number = numberOf(kind);

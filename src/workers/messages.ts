@@ -43,15 +43,63 @@ export interface Ahead extends PaintRequest {
 
 /** Every job a worker does: what is asked, what it tells on the way, what it answers. */
 export interface Jobs {
-  propose: { request: AskMessage & { readonly effort: number; readonly wanted: number; readonly improve: number }; progress: Progress; result: readonly Proposal[] };
+  propose: {
+    request: AskMessage & {
+      readonly effort: number;
+      readonly wanted: number;
+      readonly improve: number;
+    };
+    progress: Progress;
+    result: readonly Proposal[];
+  };
   obstacles: { request: AskMessage; progress: never; result: Obstacles };
-  standIns: { request: { readonly it: PlantingInSpot; readonly kindId: KindId; readonly only: readonly KindId[] | null; readonly place?: string | null }; progress: never; result: readonly StandIn[] };
-  fixes: { request: { readonly it: PlantingInSpot; readonly checks: readonly CheckId[] }; progress: never; result: Readonly<Partial<Record<CheckId, Fix>>> };
-  seen: { request: { readonly it: PlantingInSpot }; progress: never; result: readonly (readonly [week: number, seen: Seen])[] };
-  remake: { request: { readonly it: PlantingInSpot; readonly how: RemakeAsk }; progress: never; result: RemakeAnswer };
-  group: { request: { readonly containers: readonly Container[]; readonly ask: Omit<AskMessage, 'container'> }; progress: never; result: readonly GroupMember[] | null };
-  readWeather: { request: { readonly text: string; readonly answers: CsvAnswers }; progress: never; result: CsvReading };
-  readPlants: { request: { readonly text: string; readonly mapping?: PlantMapping; readonly takeTheirs?: boolean }; progress: never; result: PlantsAnswer };
+  standIns: {
+    request: {
+      readonly it: PlantingInSpot;
+      readonly kindId: KindId;
+      readonly only: readonly KindId[] | null;
+      readonly place?: string | null;
+    };
+    progress: never;
+    result: readonly StandIn[];
+  };
+  fixes: {
+    request: { readonly it: PlantingInSpot; readonly checks: readonly CheckId[] };
+    progress: never;
+    result: Readonly<Partial<Record<CheckId, Fix>>>;
+  };
+  seen: {
+    request: { readonly it: PlantingInSpot };
+    progress: never;
+    result: readonly (readonly [week: number, seen: Seen])[];
+  };
+  remake: {
+    request: { readonly it: PlantingInSpot; readonly how: RemakeAsk };
+    progress: never;
+    result: RemakeAnswer;
+  };
+  group: {
+    request: {
+      readonly containers: readonly Container[];
+      readonly ask: Omit<AskMessage, 'container'>;
+    };
+    progress: never;
+    result: readonly GroupMember[] | null;
+  };
+  readWeather: {
+    request: { readonly text: string; readonly answers: CsvAnswers };
+    progress: never;
+    result: CsvReading;
+  };
+  readPlants: {
+    request: {
+      readonly text: string;
+      readonly mapping?: PlantMapping;
+      readonly takeTheirs?: boolean;
+    };
+    progress: never;
+    result: PlantsAnswer;
+  };
   fits: { request: { readonly container: Container }; progress: never; result: Fits };
   paint: { request: PaintRequest; progress: never; result: ImageBitmap };
   save: { request: SaveRequest; progress: never; result: Blob };
@@ -60,22 +108,47 @@ export interface Jobs {
 export type JobName = keyof Jobs;
 
 /** What is drawn crosses with its kinds by number; those not sent before come along. */
-type Crossing<R extends { readonly subject: Subject }> = Omit<R, 'subject'> & { readonly subject: SubjectByNumber };
+type Crossing<R extends { readonly subject: Subject }> = Omit<R, 'subject'> & {
+  readonly subject: SubjectByNumber;
+};
 
 /** To the thinking worker. */
 export type ToThinker =
-  | { [N in Exclude<JobName, 'paint' | 'save'>]: { readonly id: number; readonly job: N; readonly request: Jobs[N]['request'] } }[Exclude<JobName, 'paint' | 'save'>]
+  | {
+      [N in Exclude<JobName, 'paint' | 'save'>]: {
+        readonly id: number;
+        readonly job: N;
+        readonly request: Jobs[N]['request'];
+      };
+    }[Exclude<JobName, 'paint' | 'save'>]
   | { readonly id: number; readonly job: 'cancel' }
   | { readonly id: number; readonly job: 'own kinds'; readonly request: readonly OwnKind[] };
 
 /** To the drawing worker. */
 export type ToDrawer =
-  | { [N in 'paint' | 'save']: { readonly id: number; readonly job: N; readonly request: Crossing<Jobs[N]['request']>; readonly kinds: NewKinds } }['paint' | 'save']
+  | {
+      [N in 'paint' | 'save']: {
+        readonly id: number;
+        readonly job: N;
+        readonly request: Crossing<Jobs[N]['request']>;
+        readonly kinds: NewKinds;
+      };
+    }['paint' | 'save']
   | { readonly id: number; readonly job: 'cancel' }
-  | { readonly id: number; readonly job: 'ahead'; readonly request: readonly Crossing<Ahead>[]; readonly kinds: NewKinds };
+  | {
+      readonly id: number;
+      readonly job: 'ahead';
+      readonly request: readonly Crossing<Ahead>[];
+      readonly kinds: NewKinds;
+    };
 
 export type FromWorker =
-  | { readonly id: number; readonly kind: 'ahead'; readonly key: string; readonly value: ImageBitmap }
+  | {
+      readonly id: number;
+      readonly kind: 'ahead';
+      readonly key: string;
+      readonly value: ImageBitmap;
+    }
   | { readonly id: number; readonly kind: 'progress'; readonly value: unknown }
   | { readonly id: number; readonly kind: 'result'; readonly value: unknown }
   | { readonly id: number; readonly kind: 'error'; readonly message: string };

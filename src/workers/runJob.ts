@@ -1,6 +1,14 @@
 import type { OwnKind } from '@/core/plants/own';
 import { KindSender, type NewKinds } from './kindsOnce';
-import type { Ahead, FromWorker, JobName, Jobs, PaintRequest, ToDrawer, ToThinker } from './messages';
+import type {
+  Ahead,
+  FromWorker,
+  JobName,
+  Jobs,
+  PaintRequest,
+  ToDrawer,
+  ToThinker,
+} from './messages';
 
 interface Waiting {
   readonly resolve: (value: never) => void;
@@ -22,7 +30,8 @@ class Desk {
 
   constructor(private readonly worker: Worker) {
     worker.onmessage = ({ data }: MessageEvent<FromWorker>) => {
-      if (data.kind === 'ahead') return this.onAhead ? this.onAhead(data.key, data.value) : data.value.close();
+      if (data.kind === 'ahead')
+        return this.onAhead ? this.onAhead(data.key, data.value) : data.value.close();
       const job = this.waiting.get(data.id);
       if (!job) {
         // Nobody waits for it any more: let go of the picture.
@@ -35,7 +44,8 @@ class Desk {
       else job.reject(new Error(data.message));
     };
     worker.onerror = (event) => {
-      for (const job of this.waiting.values()) job.reject(new Error(event.message || 'A worker stopped.'));
+      for (const job of this.waiting.values())
+        job.reject(new Error(event.message || 'A worker stopped.'));
       this.waiting.clear();
     };
   }
@@ -69,39 +79,67 @@ export function setOwnKinds(records: readonly OwnKind[]): void {
 }
 
 function deskFor(job: JobName): Desk {
-  if (job === 'paint' || job === 'save') return (drawing ??= new Desk(new Worker(new URL('./draw.worker.ts', import.meta.url), { type: 'module' })));
+  if (job === 'paint' || job === 'save')
+    return (drawing ??= new Desk(
+      new Worker(new URL('./draw.worker.ts', import.meta.url), { type: 'module' }),
+    ));
   if (!thinking) {
-    thinking = new Desk(new Worker(new URL('./think.worker.ts', import.meta.url), { type: 'module' }));
+    thinking = new Desk(
+      new Worker(new URL('./think.worker.ts', import.meta.url), { type: 'module' }),
+    );
     thinking.tell(aboutOwn());
   }
   return thinking;
 }
 
 /** Asks for pictures to be painted while nobody waits for a drawing; a later list takes the place of an earlier one. */
-export function paintAhead(pictures: readonly Ahead[], done: (key: string, picture: ImageBitmap) => void): void {
+export function paintAhead(
+  pictures: readonly Ahead[],
+  done: (key: string, picture: ImageBitmap) => void,
+): void {
   if (typeof Worker === 'undefined' || typeof OffscreenCanvas === 'undefined') return;
   const packed = pictures.map((picture) => ({ picture, ...kindSender.pack(picture.subject) }));
   const desk = deskFor('paint');
   desk.onAhead = done;
-  desk.tell({ id: 0, job: 'ahead', request: packed.map(({ picture, subject }) => ({ ...picture, subject })), kinds: packed.flatMap(({ kinds }) => kinds) });
+  desk.tell({
+    id: 0,
+    job: 'ahead',
+    request: packed.map(({ picture, subject }) => ({ ...picture, subject })),
+    kinds: packed.flatMap(({ kinds }) => kinds),
+  });
 }
 
 /**
  * Runs a job in its worker.
  * @throws an `AbortError` when the signal is given up
  */
-export function runJob<N extends JobName>(job: N, request: Jobs[N]['request'], options: { readonly signal?: AbortSignal; readonly onProgress?: (value: Jobs[N]['progress']) => void } = {}): Promise<Jobs[N]['result']> {
+export function runJob<N extends JobName>(
+  job: N,
+  request: Jobs[N]['request'],
+  options: {
+    readonly signal?: AbortSignal;
+    readonly onProgress?: (value: Jobs[N]['progress']) => void;
+  } = {},
+): Promise<Jobs[N]['result']> {
   return new Promise((resolve, reject) => {
     const { signal } = options;
     if (signal?.aborted) return reject(new DOMException('Given up', 'AbortError'));
     const desk = deskFor(job);
     const id = nextId;
     nextId += 1;
-    signal?.addEventListener('abort', () => {
-      desk.cancel(id);
-      reject(new DOMException('Given up', 'AbortError'));
-    }, { once: true });
-    desk.send(askOf(id, job, request), { resolve: resolve as (value: never) => void, reject, progress: options.onProgress as ((value: never) => void) | undefined });
+    signal?.addEventListener(
+      'abort',
+      () => {
+        desk.cancel(id);
+        reject(new DOMException('Given up', 'AbortError'));
+      },
+      { once: true },
+    );
+    desk.send(askOf(id, job, request), {
+      resolve: resolve as (value: never) => void,
+      reject,
+      progress: options.onProgress as ((value: never) => void) | undefined,
+    });
   });
 }
 

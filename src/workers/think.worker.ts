@@ -16,7 +16,10 @@ import { standInsFor } from '@/core/search/standIns';
 import { swapEdit } from '@/core/plantings/edits';
 import type { AskMessage, FromWorker, ToThinker } from './messages';
 
-const scope = self as unknown as { postMessage: (message: FromWorker) => void; onmessage: ((event: MessageEvent<ToThinker>) => void) | null };
+const scope = self as unknown as {
+  postMessage: (message: FromWorker) => void;
+  onmessage: ((event: MessageEvent<ToThinker>) => void) | null;
+};
 const cancelled = new Set<number>();
 /** The book, with what the gardener knows of kinds. */
 let library = libraryOf(BOOK, []);
@@ -48,14 +51,26 @@ scope.onmessage = ({ data }) => {
   }
   work(data)
     .then((value) => scope.postMessage({ id: data.id, kind: 'result', value }))
-    .catch((error: unknown) => scope.postMessage({ id: data.id, kind: 'error', message: error instanceof Error ? error.message : String(error) }))
+    .catch((error: unknown) =>
+      scope.postMessage({
+        id: data.id,
+        kind: 'error',
+        message: error instanceof Error ? error.message : String(error),
+      }),
+    )
     .finally(() => cancelled.delete(data.id));
 };
 
-async function work(message: Exclude<ToThinker, { job: 'cancel' | 'own kinds' }>): Promise<unknown> {
+async function work(
+  message: Exclude<ToThinker, { job: 'cancel' | 'own kinds' }>,
+): Promise<unknown> {
   switch (message.job) {
     case 'propose': {
-      const search = propose(askOf(message.request), { effort: message.request.effort, wanted: message.request.wanted, improve: message.request.improve });
+      const search = propose(askOf(message.request), {
+        effort: message.request.effort,
+        wanted: message.request.wanted,
+        improve: message.request.improve,
+      });
       let sliceEnd = performance.now() + SLICE_MS;
       let told = '';
       for (;;) {
@@ -90,11 +105,16 @@ async function work(message: Exclude<ToThinker, { job: 'cancel' | 'own kinds' }>
       return found;
     }
     case 'readWeather':
-      return (await import('@/core/files/weatherCsv')).readWeatherCsv(message.request.text, message.request.answers);
+      return (await import('@/core/files/weatherCsv')).readWeatherCsv(
+        message.request.text,
+        message.request.answers,
+      );
     case 'readPlants': {
       const { text, ...told } = message.request;
       const door = await import('@/core/files/plantsCsv');
-      return /^\s*\{/.test(text) ? door.readPlantsJson(text, library, told.takeTheirs) : door.readPlantsCsv(text, library, told);
+      return /^\s*\{/.test(text)
+        ? door.readPlantsJson(text, library, told.takeTheirs)
+        : door.readPlantsCsv(text, library, told);
     }
     case 'seen': {
       const rows: (readonly [number, Seen])[] = [];
@@ -121,12 +141,26 @@ async function work(message: Exclude<ToThinker, { job: 'cancel' | 'own kinds' }>
 }
 
 /** Checks that a better-suited kind mends: try the best stand-ins of the plants pointed at. */
-const MENDED_BY_SWAP: readonly CheckId[] = ['light', 'thirst', 'reach', 'edible', 'scheme', 'pot-contrast', 'trail-length', 'cold', 'texture'];
+const MENDED_BY_SWAP: readonly CheckId[] = [
+  'light',
+  'thirst',
+  'reach',
+  'edible',
+  'scheme',
+  'pot-contrast',
+  'trail-length',
+  'cold',
+  'texture',
+];
 
 /** Swaps of the first plant a check points at for its best stand-ins. */
 function swapsFor(it: PlantingInSpot, check: CheckId): readonly Edit[] {
   if (!MENDED_BY_SWAP.includes(check)) return [];
   const remark = opinionOf(it).remarks.find((one) => one.check === check);
   const culprit = it.plants.find((plant) => plant.id === remark?.culprits[0])?.kindId;
-  return culprit ? standInsFor(it, culprit, library.offered, { count: 4 }).map(({ kindId, size }) => swapEdit(culprit, kindId, size)) : [];
+  return culprit
+    ? standInsFor(it, culprit, library.offered, { count: 4 }).map(({ kindId, size }) =>
+        swapEdit(culprit, kindId, size),
+      )
+    : [];
 }

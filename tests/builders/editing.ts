@@ -12,12 +12,25 @@ export const CM: Settings = { length: 'cm', currency: '£', theme: 'light', hous
 export const INCHES: Settings = { ...CM, length: 'in' };
 
 /** A planting under the hand that writes down what is done to it. */
-export function editingOf(it: PlantingInSpot): Editing & { readonly applied: Edit[]; readonly previewed: (Edit | null)[] } {
+export function editingOf(
+  it: PlantingInSpot,
+): Editing & { readonly applied: Edit[]; readonly previewed: (Edit | null)[] } {
   const applied: Edit[] = [];
   const previewed: (Edit | null)[] = [];
   return {
-    counted: new Map(), planting: it.planting, spot: it.spot, it, opinion: opinionOf(it), history: { plantingId: it.planting.id, past: [], future: [] }, applied, previewed,
-    apply: (edit) => applied.push(edit), preview: (edit) => previewed.push(edit), undo: () => undefined, redo: () => undefined, walk: () => undefined,
+    counted: new Map(),
+    planting: it.planting,
+    spot: it.spot,
+    it,
+    opinion: opinionOf(it),
+    history: { plantingId: it.planting.id, past: [], future: [] },
+    applied,
+    previewed,
+    apply: (edit) => applied.push(edit),
+    preview: (edit) => previewed.push(edit),
+    undo: () => undefined,
+    redo: () => undefined,
+    walk: () => undefined,
   };
 }
 

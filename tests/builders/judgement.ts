@@ -15,13 +15,25 @@ interface Pair {
 
 /** All good plantings judged, against all that can be done wrong to them one at a time. */
 export interface Judgement {
-  readonly good: readonly { readonly name: string; readonly school: string; readonly plants: number; readonly score: number; readonly spoilings: number; readonly opinion: Opinion }[];
+  readonly good: readonly {
+    readonly name: string;
+    readonly school: string;
+    readonly plants: number;
+    readonly score: number;
+    readonly spoilings: number;
+    readonly opinion: Opinion;
+  }[];
   readonly pairs: readonly Pair[];
   /** By check: on how many good plantings it arises, and on how many it finds fault. Cautions are not faults. */
-  readonly alarms: readonly { readonly check: CheckId; readonly arises: number; readonly speaks: number }[];
+  readonly alarms: readonly {
+    readonly check: CheckId;
+    readonly arises: number;
+    readonly speaks: number;
+  }[];
 }
 
-const finds = ({ remarks }: Opinion, checks: readonly string[]) => remarks.some(({ check, severity }) => checks.includes(check) && severity !== 'right');
+const finds = ({ remarks }: Opinion, checks: readonly string[]) =>
+  remarks.some(({ check, severity }) => checks.includes(check) && severity !== 'right');
 
 export function judgeAll(): Judgement {
   const pairs: Pair[] = [];
@@ -33,24 +45,49 @@ export function judgeAll(): Judgement {
       if (!spoilt) continue;
       spoilings += 1;
       const after = opinionOf(spoilt);
-      pairs.push({ planting: name, spoiling, goodScore: opinion.score, spoiltScore: after.score, spoke: finds(after, minds) });
+      pairs.push({
+        planting: name,
+        spoiling,
+        goodScore: opinion.score,
+        spoiltScore: after.score,
+        spoke: finds(after, minds),
+      });
     }
-    return { name, school: it.planting.wishes.school, plants: it.plants.length, score: opinion.score, spoilings, opinion };
+    return {
+      name,
+      school: it.planting.wishes.school,
+      plants: it.plants.length,
+      score: opinion.score,
+      spoilings,
+      opinion,
+    };
   });
   const alarms = CHECK_IDS.map((check) => {
-    const remarks = good.flatMap(({ opinion }) => opinion.remarks.filter((remark) => remark.check === check && remark.certainty !== 'a caution'));
-    return { check, arises: remarks.length, speaks: remarks.filter(({ severity }) => severity !== 'right').length };
+    const remarks = good.flatMap(({ opinion }) =>
+      opinion.remarks.filter(
+        (remark) => remark.check === check && remark.certainty !== 'a caution',
+      ),
+    );
+    return {
+      check,
+      arises: remarks.length,
+      speaks: remarks.filter(({ severity }) => severity !== 'right').length,
+    };
   }).filter(({ arises }) => arises > 0);
   return { good, pairs, alarms };
 }
 
-const percent = (part: number, whole: number) => `${whole === 0 ? '–' : ((100 * part) / whole).toFixed(1)} %`;
+const percent = (part: number, whole: number) =>
+  `${whole === 0 ? '–' : ((100 * part) / whole).toFixed(1)} %`;
 
 /** The table that `npm run schema` writes into docs. */
 export function judgementTable({ good, pairs, alarms }: Judgement): string {
   const outranked = pairs.filter(({ goodScore, spoiltScore }) => goodScore > spoiltScore).length;
   const spoke = pairs.filter((pair) => pair.spoke).length;
-  const bySpoiling = [...new Set(pairs.map(({ spoiling }) => spoiling))].map((name) => ({ name, of: pairs.filter(({ spoiling }) => spoiling === name) }));
+  const bySpoiling = [...new Set(pairs.map(({ spoiling }) => spoiling))].map((name) => ({
+    name,
+    of: pairs.filter(({ spoiling }) => spoiling === name),
+  }));
   return `# Good against spoiled
 
 ${good.length} plantings composed by hand (\`tests/builders/handComposed.ts\`), each spoiled in every way that can be done to it, one thing at a time (\`tests/builders/spoilings.ts\`): ${pairs.length} pairs.

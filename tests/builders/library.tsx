@@ -6,8 +6,18 @@ import type { OwnKind } from '@/core/plants/own';
 import { LibraryContext } from '@/ui/session/LibraryProvider';
 
 /** The book, open, with what a gardener told of it. */
-export function WithBook({ own = [], children }: { readonly own?: readonly OwnKind[]; readonly children: ReactNode }) {
-  return <LibraryContext.Provider value={{ ...libraryOf(BOOK, own), ready: true }}>{children}</LibraryContext.Provider>;
+export function WithBook({
+  own = [],
+  children,
+}: {
+  readonly own?: readonly OwnKind[];
+  readonly children: ReactNode;
+}) {
+  return (
+    <LibraryContext.Provider value={{ ...libraryOf(BOOK, own), ready: true }}>
+      {children}
+    </LibraryContext.Provider>
+  );
 }
 
 /** Renders with the book open. */

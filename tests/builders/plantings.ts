@@ -13,8 +13,16 @@ export function known(id: string): PlantKind {
   return kind;
 }
 
-export const TUB = usualContainer('Tub', { kind: 'round', topCm: 40, baseCm: 32, depthCm: 34 }, 'terracotta');
-export const BOX = usualContainer('Box', { kind: 'box', lengthCm: 90, widthCm: 20, baseLengthCm: 88, baseWidthCm: 18, depthCm: 18 }, 'softwood');
+export const TUB = usualContainer(
+  'Tub',
+  { kind: 'round', topCm: 40, baseCm: 32, depthCm: 34 },
+  'terracotta',
+);
+export const BOX = usualContainer(
+  'Box',
+  { kind: 'box', lengthCm: 90, widthCm: 20, baseLengthCm: 88, baseWidthCm: 18, depthCm: 18 },
+  'softwood',
+);
 export const BASKET = usualContainer('Basket', { kind: 'basket', topCm: 36, depthCm: 18 }, 'coir');
 
 export const SUNNY: Spot = usualSpot({ id: 'spot', name: 'Spot', sunHours: 7 });
@@ -22,20 +30,58 @@ export const SUNNY: Spot = usualSpot({ id: 'spot', name: 'Spot', sunHours: 7 });
 /** A place for a kind: `['petunia-white', x, z]`, with a nursery size when it matters. */
 export type Put = readonly [id: string, xCm: number, zCm: number, size?: Place['size']];
 
-export function planting(puts: readonly Put[], change: Partial<Planting> = {}, container: Container = TUB): Planting {
+export function planting(
+  puts: readonly Put[],
+  change: Partial<Planting> = {},
+  container: Container = TUB,
+): Planting {
   return {
-    id: 'planting', name: 'Planting', shelfId: null, spotId: 'spot', container, wishes: { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false, school: 'any', must: [], never: [] },
-    plantedWeek: 21, endWeek: 41, care: USUAL_CARE, strangers: [], meant: [], demo: false,
-    places: puts.map(([kindId, xCm, zCm, size = '9cm'], i) => ({ id: `p${i}`, kindId, xCm, zCm, size, seed: i * 7919 + 3 })),
+    id: 'planting',
+    name: 'Planting',
+    shelfId: null,
+    spotId: 'spot',
+    container,
+    wishes: {
+      scheme: { kind: 'warm' },
+      fullInWeeks: 8,
+      budget: null,
+      kitchen: false,
+      school: 'any',
+      must: [],
+      never: [],
+    },
+    plantedWeek: 21,
+    endWeek: 41,
+    care: USUAL_CARE,
+    strangers: [],
+    meant: [],
+    demo: false,
+    places: puts.map(([kindId, xCm, zCm, size = '9cm'], i) => ({
+      id: `p${i}`,
+      kindId,
+      xCm,
+      zCm,
+      size,
+      seed: i * 7919 + 3,
+    })),
     ...change,
   };
 }
 
-export function planted(puts: readonly Put[], change: Partial<Planting> = {}, spot: Partial<Spot> = {}): PlantingInSpot {
+export function planted(
+  puts: readonly Put[],
+  change: Partial<Planting> = {},
+  spot: Partial<Spot> = {},
+): PlantingInSpot {
   return inSpot(planting(puts, change, change.container ?? TUB), { ...SUNNY, ...spot }, kindOf);
 }
 
 /** A planting with nothing much wrong: lead behind, body between, edge in front. */
 export const GOOD: readonly Put[] = [
-  ['cabbage-palm-red', -2, -9, '1L'], ['pelargonium-scarlet', -10, 0], ['pelargonium-scarlet', 9, -1], ['million-bells-yellow', -8, 11], ['million-bells-yellow', 8, 11], ['coleus-lime', 0, 5],
+  ['cabbage-palm-red', -2, -9, '1L'],
+  ['pelargonium-scarlet', -10, 0],
+  ['pelargonium-scarlet', 9, -1],
+  ['million-bells-yellow', -8, 11],
+  ['million-bells-yellow', 8, 11],
+  ['coleus-lime', 0, 5],
 ];

@@ -8,7 +8,14 @@ import type { Scheme } from '@/core/colour/schemes';
 import { BASKET, BOX, SUNNY, TUB } from './plantings';
 
 const SLOTS: readonly Role[] = ['lead', 'body', 'edge', 'body', 'edge'];
-const SCHEMES: readonly Scheme[] = [{ kind: 'warm' }, { kind: 'cool' }, { kind: 'pastel' }, { kind: 'jewel' }, { kind: 'opposites', colour: [0.5, 0.19, 293] }, { kind: 'one-and-white', colour: [0.57, 0.22, 27] }];
+const SCHEMES: readonly Scheme[] = [
+  { kind: 'warm' },
+  { kind: 'cool' },
+  { kind: 'pastel' },
+  { kind: 'jewel' },
+  { kind: 'opposites', colour: [0.5, 0.19, 293] },
+  { kind: 'one-and-white', colour: [0.57, 0.22, 27] },
+];
 
 /** A seeded problem small enough to try every way: 24 kinds of the book, so many places, one of several containers and schemes. */
 export function smallProblem(seed: number, places: number) {
@@ -26,13 +33,34 @@ export function smallProblem(seed: number, places: number) {
     if (!kinds.includes(kind)) kinds.push(kind);
   }
   const ask: Ask = {
-    container: [TUB, BOX, BASKET][seed % 3]!, spot: { ...SUNNY, sunHours: 3 + (seed % 6) }, plantedWeek: 20, endWeek: 42, kinds, seed,
-    wishes: { scheme: SCHEMES[seed % SCHEMES.length]!, fullInWeeks: 8, budget: null, kitchen: false, school: 'thriller', must: [], never: [] },
+    container: [TUB, BOX, BASKET][seed % 3]!,
+    spot: { ...SUNNY, sunHours: 3 + (seed % 6) },
+    plantedWeek: 20,
+    endWeek: 42,
+    kinds,
+    seed,
+    wishes: {
+      scheme: SCHEMES[seed % SCHEMES.length]!,
+      fullInWeeks: 8,
+      budget: null,
+      kitchen: false,
+      school: 'thriller',
+      must: [],
+      never: [],
+    },
   };
   const slots = SLOTS.slice(0, places);
-  const judgeOf = (order: readonly PlantKind[]) => new Judge({ ...ask, kinds: order }, order, SCHOOLS.thriller);
+  const judgeOf = (order: readonly PlantKind[]) =>
+    new Judge({ ...ask, kinds: order }, order, SCHOOLS.thriller);
   const judge = judgeOf(kinds);
-  return { ask, kinds, slots, judge, offered: (role: Role) => kinds.filter((kind) => judge.of(kind, role) > 0), again: (_: 'reversed') => judgeOf([...kinds].reverse()) };
+  return {
+    ask,
+    kinds,
+    slots,
+    judge,
+    offered: (role: Role) => kinds.filter((kind) => judge.of(kind, role) > 0),
+    again: (_: 'reversed') => judgeOf([...kinds].reverse()),
+  };
 }
 
 /** The best of every way there is to fill the slots: the plain answer. */

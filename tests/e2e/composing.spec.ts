@@ -11,7 +11,9 @@ const demo = async (page: Page) => {
   await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
 };
 
-test('a school, a must and a colour from the pot: proposals keep to them, and the school goes along to the bench', async ({ page }) => {
+test('a school, a must and a colour from the pot: proposals keep to them, and the school goes along to the bench', async ({
+  page,
+}) => {
   await page.goto('/start');
   await expect(page.locator('[data-proposal]').first()).toBeVisible();
   await page.getByLabel('Composed as').selectOption({ label: 'Even dome' });
@@ -19,10 +21,16 @@ test('a school, a must and a colour from the pot: proposals keep to them, and th
   await page.getByRole('radio', { name: 'Shades of one' }).click();
   await page.getByRole('button', { name: 'the pot’s' }).click();
   await page.getByRole('radio', { name: 'Warm', exact: true }).click();
-  await page.getByRole('group', { name: 'Must be there' }).getByRole('button', { name: 'name one' }).click();
+  await page
+    .getByRole('group', { name: 'Must be there' })
+    .getByRole('button', { name: 'name one' })
+    .click();
   const book = page.getByRole('dialog');
   await book.getByRole('searchbox').fill('white petunia');
-  await book.getByRole('button', { name: /White petunia/ }).first().click();
+  await book
+    .getByRole('button', { name: /White petunia/ })
+    .first()
+    .click();
   await expect(page.locator('[data-proposal]').first()).toContainText(/white petunia/i);
   await expect(page.getByRole('status').filter({ hasText: 'drawn ten weeks on' })).toBeVisible();
   for (const card of await page.locator('[data-proposal]').all()) {
@@ -37,15 +45,27 @@ test('a palette is read from a file; what is none is refused by name', async ({ 
   await page.goto('/start');
   await page.getByRole('radio', { name: 'From a palette' }).click();
   const picker = page.getByLabel('Palette file');
-  await picker.setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('nothing to see') });
-  await expect(page.getByRole('alert').filter({ hasText: 'notes.txt holds no colours' })).toBeVisible();
-  await picker.setInputFiles({ name: 'halt.gpl', mimeType: 'text/plain', buffer: Buffer.from('Palette\n211 43 47 Signal red\n242 182 50 Lamp gold\n') });
+  await picker.setInputFiles({
+    name: 'notes.txt',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('nothing to see'),
+  });
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'notes.txt holds no colours' }),
+  ).toBeVisible();
+  await picker.setInputFiles({
+    name: 'halt.gpl',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('Palette\n211 43 47 Signal red\n242 182 50 Lamp gold\n'),
+  });
   await expect(page.getByLabel('#d32b2f')).toBeVisible();
   await expect(page.getByLabel('#f2b632')).toBeVisible();
   await expect(page.locator('[data-proposal]').first()).toBeVisible();
 });
 
-test('the tray: moods, what is kept and what changes, another container; each is tried with one press and undone with one', async ({ page }) => {
+test('the tray: moods, what is kept and what changes, another container; each is tried with one press and undone with one', async ({
+  page,
+}) => {
   await demo(page);
   await page.goto('/bench?planting=demo-tub-2');
   const tray = page.getByRole('region', { name: 'Tray' });
@@ -64,18 +84,24 @@ test('the tray: moods, what is kept and what changes, another container; each is
   await tray.getByLabel('In another container').selectOption('bigger');
   await expect(tray.locator('[data-way]')).toHaveCount(1);
   await tray.locator('[data-way]').first().click();
-  await expect(page.getByRole('button', { name: 'Undo: Moved it to another container' })).toBeEnabled();
+  await expect(
+    page.getByRole('button', { name: 'Undo: Moved it to another container' }),
+  ).toBeEnabled();
   await expect(plants).toContainText('61 ×');
 });
 
-test('a trim is planned for the week shown, drawn, and taken back; a stand-in can take one place only', async ({ page }) => {
+test('a trim is planned for the week shown, drawn, and taken back; a stand-in can take one place only', async ({
+  page,
+}) => {
   await demo(page);
   await page.goto('/bench?planting=demo-tub-2');
   await page.locator('[data-place]').last().click();
   const hand = page.getByRole('region', { name: 'Plant in hand' });
   await hand.getByRole('button', { name: 'Trim it in week 8' }).click();
   await expect(hand.getByText(/Trims planned/)).toBeVisible();
-  await expect(page.getByRole('region', { name: 'The season' })).toContainText(/full (in about \d+ weeks|from the start)|never quite disappears/);
+  await expect(page.getByRole('region', { name: 'The season' })).toContainText(
+    /full (in about \d+ weeks|from the start)|never quite disappears/,
+  );
   await hand.getByRole('button', { name: /^Leave .* untrimmed$/ }).click();
   await expect(hand.getByText(/Trims planned/)).toHaveCount(0);
   await hand.getByLabel('only this one').check();
@@ -86,12 +112,17 @@ test('a trim is planned for the week shown, drawn, and taken back; a stand-in ca
   await expect(tags).toHaveCount(kinds + 1);
 });
 
-test('house preferences hold everywhere: a check that is turned down says nothing more, until it is turned up', async ({ page }) => {
+test('house preferences hold everywhere: a check that is turned down says nothing more, until it is turned up', async ({
+  page,
+}) => {
   await demo(page);
   await page.goto('/bench?planting=demo-tub-1');
   const opinion = page.getByRole('region', { name: 'Second opinion' });
   await expect(opinion.locator('[data-check="bully"]')).toBeVisible();
-  await opinion.locator('[data-check="bully"]').getByRole('button', { name: 'Say less of this' }).click();
+  await opinion
+    .locator('[data-check="bully"]')
+    .getByRole('button', { name: 'Say less of this' })
+    .click();
   await expect(page.getByText('Neighbours swallowed: half a say from now on.')).toBeVisible();
   await page.goto('/shed');
   await page.getByText('How much each check may say').click();
@@ -106,9 +137,28 @@ test('house preferences hold everywhere: a check that is turned down says nothin
 test('the same ask and seed give the same plantings in Node and in Chromium', async ({ page }) => {
   const reading = readStart(FIRST_FORM, 'spot-x');
   if (!reading.ok) throw new Error('The first form reads.');
-  const expected = proposeNow({ container: reading.container, spot: reading.spot, wishes: reading.wishes, plantedWeek: 20, endWeek: 42, kinds: BOOK, seed: seedOf(reading.container.name) }, { wanted: 6, effort: 48, improve: 300 });
+  const expected = proposeNow(
+    {
+      container: reading.container,
+      spot: reading.spot,
+      wishes: reading.wishes,
+      plantedWeek: 20,
+      endWeek: 42,
+      kinds: BOOK,
+      seed: seedOf(reading.container.name),
+    },
+    { wanted: 6, effort: 48, improve: 300 },
+  );
   await page.goto('/start');
-  await expect(page.getByRole('status').filter({ hasText: 'drawn ten weeks on' })).toBeVisible({ timeout: 60_000 });
-  const shown = await page.locator('[data-proposal]').evaluateAll((cards) => cards.map((card) => (card as HTMLElement).dataset.places));
-  expect(shown).toEqual(expected.map(({ places }) => places.map(({ kindId, xCm, zCm }) => `${kindId} ${xCm} ${zCm}`).join('; ')));
+  await expect(page.getByRole('status').filter({ hasText: 'drawn ten weeks on' })).toBeVisible({
+    timeout: 60_000,
+  });
+  const shown = await page
+    .locator('[data-proposal]')
+    .evaluateAll((cards) => cards.map((card) => (card as HTMLElement).dataset.places));
+  expect(shown).toEqual(
+    expected.map(({ places }) =>
+      places.map(({ kindId, xCm, zCm }) => `${kindId} ${xCm} ${zCm}`).join('; '),
+    ),
+  );
 });

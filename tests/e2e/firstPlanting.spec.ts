@@ -3,11 +3,15 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 
 /** Watches that nothing is asked of any other host and nothing fails on the page. */
-function watch(page: Page, baseURL: string): { readonly outside: string[]; readonly errors: string[] } {
+function watch(
+  page: Page,
+  baseURL: string,
+): { readonly outside: string[]; readonly errors: string[] } {
   const seen = { outside: [] as string[], errors: [] as string[] };
   page.on('request', (request) => {
     const url = request.url();
-    if (!url.startsWith(baseURL) && !url.startsWith('blob:') && !url.startsWith('data:')) seen.outside.push(url);
+    if (!url.startsWith(baseURL) && !url.startsWith('blob:') && !url.startsWith('data:'))
+      seen.outside.push(url);
   });
   page.on('pageerror', (error) => seen.errors.push(error.message));
   page.on('console', (message) => message.type() === 'error' && seen.errors.push(message.text()));
@@ -18,11 +22,18 @@ async function firstPlanting(page: Page): Promise<void> {
   await page.goto('/start');
   await expect(page.locator('[data-proposal]')).toHaveCount(6);
   await expect(page.getByText('drawn ten weeks on')).toBeVisible();
-  await page.locator('[data-proposal]').first().getByRole('button', { name: 'Plant this one' }).click();
+  await page
+    .locator('[data-proposal]')
+    .first()
+    .getByRole('button', { name: 'Plant this one' })
+    .click();
   await expect(page.getByRole('heading', { level: 1, name: /Round pot/ })).toBeVisible();
 }
 
-test('someone who has never seen it plants a first container, works on it, buys for it, and finds it again', async ({ page, baseURL }) => {
+test('someone who has never seen it plants a first container, works on it, buys for it, and finds it again', async ({
+  page,
+  baseURL,
+}) => {
   const seen = watch(page, baseURL!);
   await page.goto('/');
   await page.getByRole('main').getByRole('link', { name: 'Start a planting' }).click();
@@ -32,7 +43,11 @@ test('someone who has never seen it plants a first container, works on it, buys 
   await page.getByRole('checkbox', { name: 'Pets' }).check();
   await expect(page.locator('[data-proposal]')).toHaveCount(6);
   await expect(page.getByText('drawn ten weeks on')).toBeVisible();
-  await page.locator('[data-proposal]').nth(1).getByRole('button', { name: 'Plant this one' }).click();
+  await page
+    .locator('[data-proposal]')
+    .nth(1)
+    .getByRole('button', { name: 'Plant this one' })
+    .click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Round pot 1');
   const tags = page.getByRole('list', { name: 'Plants' }).getByRole('button');
   const places = page.locator('[data-place]');
@@ -94,30 +109,66 @@ test('someone who has never seen it plants a first container, works on it, buys 
   expect(seen.errors).toEqual([]);
 });
 
-test('a planting goes out as a file and in again elsewhere; everything can be saved and restored; a bad file changes nothing', async ({ page, browser, baseURL }) => {
+test('a planting goes out as a file and in again elsewhere; everything can be saved and restored; a bad file changes nothing', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
   await firstPlanting(page);
   await page.goto('/shed');
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as file' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as file' }).click(),
+  ]);
   const path = await download.path();
-  const [whole] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save everything' }).click()]);
+  const [whole] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save everything' }).click(),
+  ]);
   const backup = await whole.path();
 
   const elsewhere = await (await browser.newContext({ baseURL: baseURL! })).newPage();
   await elsewhere.goto('/shed');
   const picker = elsewhere.getByLabel('File to bring in');
   const text = readFileSync(path, 'utf8');
-  await picker.setInputFiles({ name: 'cut.json', mimeType: 'application/json', buffer: Buffer.from(text.slice(0, 500)) });
-  await expect(elsewhere.getByRole('alert').filter({ hasText: 'cut.json was not taken in' })).toBeVisible();
-  await picker.setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer: Buffer.from(text.replace(/"topCm": \d+/, '"topCm": -7')) });
-  await expect(elsewhere.getByRole('alert').filter({ hasText: 'planting.container.shape.topCm' })).toContainText('got -7');
+  await picker.setInputFiles({
+    name: 'cut.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(text.slice(0, 500)),
+  });
+  await expect(
+    elsewhere.getByRole('alert').filter({ hasText: 'cut.json was not taken in' }),
+  ).toBeVisible();
+  await picker.setInputFiles({
+    name: 'odd.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(text.replace(/"topCm": \d+/, '"topCm": -7')),
+  });
+  await expect(
+    elsewhere.getByRole('alert').filter({ hasText: 'planting.container.shape.topCm' }),
+  ).toContainText('got -7');
   await expect(elsewhere.getByText('None yet.')).toBeVisible();
-  await picker.setInputFiles({ name: 'good.json', mimeType: 'application/json', buffer: Buffer.from(text) });
-  await expect(elsewhere.getByRole('region', { name: 'Plantings' }).getByRole('listitem').filter({ hasText: 'Round pot 1' })).toBeVisible();
+  await picker.setInputFiles({
+    name: 'good.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(text),
+  });
+  await expect(
+    elsewhere
+      .getByRole('region', { name: 'Plantings' })
+      .getByRole('listitem')
+      .filter({ hasText: 'Round pot 1' }),
+  ).toBeVisible();
   await elsewhere.getByRole('button', { name: 'Take away', exact: true }).click();
   await expect(elsewhere.getByText('None yet.')).toBeVisible();
   await picker.setInputFiles(backup);
   await elsewhere.getByRole('button', { name: 'Restore it' }).click();
-  await expect(elsewhere.getByRole('region', { name: 'Plantings' }).getByRole('listitem').filter({ hasText: 'Round pot 1' })).toBeVisible();
+  await expect(
+    elsewhere
+      .getByRole('region', { name: 'Plantings' })
+      .getByRole('listitem')
+      .filter({ hasText: 'Round pot 1' }),
+  ).toBeVisible();
 });
 
 test('the demo set comes with one press and goes with one press', async ({ page }) => {
@@ -156,11 +207,23 @@ for (const path of ['/', '/start', '/bench', '/shelf', '/plants', '/trolley', '/
     await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
     await page.goto(path);
     await page.waitForTimeout(2500);
-    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
-    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.slice(0, 2).map(({ target }) => target.join(' ')).join(' | ')}`)).toEqual([]);
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      .analyze();
+    expect(
+      violations.map(
+        ({ id, nodes }) =>
+          `${id}: ${nodes
+            .slice(0, 2)
+            .map(({ target }) => target.join(' '))
+            .join(' | ')}`,
+      ),
+    ).toEqual([]);
   });
 
-test('the simulated garden centre answers by day and refuses a bad day by name; headers are strict', async ({ request }) => {
+test('the simulated garden centre answers by day and refuses a bad day by name; headers are strict', async ({
+  request,
+}) => {
   const good = await request.get('/api/garden-centre?day=2026-05-18');
   expect((await good.json()).stock.length).toBeGreaterThan(150);
   const bad = await request.get('/api/garden-centre?day=soon');
@@ -182,12 +245,20 @@ test('a hanging basket is measured in inches and planted on a phone', async ({ p
   await expect(page.getByRole('radio', { name: 'From below' })).toBeChecked();
   await expect(page.locator('[data-proposal]')).toHaveCount(6);
   await expect(page.getByText('drawn ten weeks on')).toBeVisible();
-  await page.locator('[data-proposal]').first().getByRole('button', { name: 'Plant this one' }).click();
+  await page
+    .locator('[data-proposal]')
+    .first()
+    .getByRole('button', { name: 'Plant this one' })
+    .click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Hanging basket');
   await expect(page.locator('canvas[data-painted=full]').first()).toBeVisible();
-  await expect(page.locator('[data-place]').first()).toHaveAccessibleName(/ in (left|right|to the)/);
+  await expect(page.locator('[data-place]').first()).toHaveAccessibleName(
+    / in (left|right|to the)/,
+  );
   // Nothing is cut off sideways.
-  expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+  expect(
+    await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+  ).toBeLessThanOrEqual(0);
 });
 
 test('everything on the bench can be done from the keyboard', async ({ page }) => {

@@ -11,7 +11,12 @@ const tabTo = async (page: Page, name: RegExp, most = 140) => {
     await page.keyboard.press('Tab');
     const here = await page.evaluate(() => {
       const element = document.activeElement as HTMLElement | null;
-      return element ? (element.getAttribute('aria-label') ?? (element as HTMLInputElement).labels?.[0]?.textContent ?? element.textContent ?? '') : '';
+      return element
+        ? (element.getAttribute('aria-label') ??
+            (element as HTMLInputElement).labels?.[0]?.textContent ??
+            element.textContent ??
+            '')
+        : '';
     });
     if (name.test(here.trim())) return;
   }
@@ -30,7 +35,12 @@ test('composed by hand from empty, by keys alone', async ({ page }) => {
     await page.keyboard.press('Enter');
     await expect(page.getByRole('dialog')).toBeVisible();
     const search = page.getByRole('dialog').getByRole('searchbox');
-    for (let i = 0; i < 10 && !(await search.evaluate((element) => element === document.activeElement)); i += 1) await page.keyboard.press('Tab');
+    for (
+      let i = 0;
+      i < 10 && !(await search.evaluate((element) => element === document.activeElement));
+      i += 1
+    )
+      await page.keyboard.press('Tab');
     await page.keyboard.type(words);
     await tabTo(page, new RegExp(words, 'i'), 20);
     await page.keyboard.press('Enter');
@@ -42,7 +52,9 @@ test('composed by hand from empty, by keys alone', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Undo: Moved lime potato vine' })).toBeVisible();
 });
 
-test('proposed, three pinned, compared, one used, one swapped and all undone, by keys alone', async ({ page }) => {
+test('proposed, three pinned, compared, one used, one swapped and all undone, by keys alone', async ({
+  page,
+}) => {
   await demo(page);
   await page.goto('/bench?planting=demo-tub-2');
   await ready(page);
@@ -67,10 +79,20 @@ test('proposed, three pinned, compared, one used, one swapped and all undone, by
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: 'Undo: Brought back a version' })).toBeVisible();
   await expect(page.getByRole('dialog')).toBeHidden();
-  for (let i = 0; i < 60 && !(await page.evaluate(() => document.activeElement?.hasAttribute('data-place'))); i += 1) await page.keyboard.press('Tab');
+  for (
+    let i = 0;
+    i < 60 && !(await page.evaluate(() => document.activeElement?.hasAttribute('data-place')));
+    i += 1
+  )
+    await page.keyboard.press('Tab');
   await page.keyboard.press('Enter');
   await expect(page.locator('[data-stand-in]').first()).toBeVisible();
-  for (let i = 0; i < 60 && !(await page.evaluate(() => document.activeElement?.hasAttribute('data-stand-in'))); i += 1) await page.keyboard.press('Tab');
+  for (
+    let i = 0;
+    i < 60 && !(await page.evaluate(() => document.activeElement?.hasAttribute('data-stand-in')));
+    i += 1
+  )
+    await page.keyboard.press('Tab');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^Undo: Swapped/ })).toBeVisible();
   for (const left of [/^Undo: Brought back/, /^Undo$/]) {
@@ -81,7 +103,10 @@ test('proposed, three pinned, compared, one used, one swapped and all undone, by
 
 test('looked at over the sill and from below, by keys alone', async ({ page }) => {
   await demo(page);
-  for (const [id, name] of [['demo-window-box', 'Indoors, over the sill'], ['demo-basket-1', 'Whoever passes under']] as const) {
+  for (const [id, name] of [
+    ['demo-window-box', 'Indoors, over the sill'],
+    ['demo-basket-1', 'Whoever passes under'],
+  ] as const) {
     await page.goto(`/bench?planting=${id}`);
     await ready(page);
     await tabTo(page, /^Look from/);
@@ -99,7 +124,9 @@ test('looked at over the sill and from below, by keys alone', async ({ page }) =
   }
 });
 
-test('something to climb is set, made higher and taken out, and a version kept and let go, by keys alone', async ({ page }) => {
+test('something to climb is set, made higher and taken out, and a version kept and let go, by keys alone', async ({
+  page,
+}) => {
   await demo(page);
   await page.goto('/bench?planting=demo-tub-2');
   await ready(page);
@@ -107,7 +134,12 @@ test('something to climb is set, made higher and taken out, and a version kept a
   await page.keyboard.press('Enter');
   const none = page.getByRole('radio', { name: 'None' });
   await expect(none).toBeVisible();
-  for (let i = 0; i < 10 && !(await none.evaluate((element) => element === document.activeElement)); i += 1) await page.keyboard.press('Tab');
+  for (
+    let i = 0;
+    i < 10 && !(await none.evaluate((element) => element === document.activeElement));
+    i += 1
+  )
+    await page.keyboard.press('Tab');
   await page.keyboard.press('ArrowDown');
   await expect(page.getByRole('button', { name: 'Undo: Set an obelisk' })).toBeVisible();
   await tabTo(page, /^Above the mix$/, 10);
@@ -129,7 +161,9 @@ test('something to climb is set, made higher and taken out, and a version kept a
   await expect(page.locator('[data-kept=version]')).toHaveCount(0);
 });
 
-test('containers set out together, one moved along and raised, and a sheet printed, by keys alone', async ({ page }) => {
+test('containers set out together, one moved along and raised, and a sheet printed, by keys alone', async ({
+  page,
+}) => {
   await page.addInitScript(() => {
     window.print = () => void (document.documentElement.dataset.printed = 'yes');
   });

@@ -7,7 +7,9 @@ const open = async (page: Page) => {
 };
 const found = (page: Page) => page.locator('[data-kind]');
 
-test('a lime trailing plant for four hours of sun, safe for a cat and on the benches', async ({ page }) => {
+test('a lime trailing plant for four hours of sun, safe for a cat and on the benches', async ({
+  page,
+}) => {
   await open(page);
   await page.getByLabel('Hours of sun').fill('4');
   await page.getByLabel('Hours of sun').press('Enter');
@@ -16,16 +18,24 @@ test('a lime trailing plant for four hours of sun, safe for a cat and on the ben
   await page.getByRole('checkbox', { name: 'cats' }).check();
   await page.getByLabel('On the benches today at').selectOption({ label: 'Siding Nursery' });
   const first = found(page).first();
-  await expect(first).toContainText(/thrives in \d+–\d+ h of sun; trails .* no harm known to cats; \d+ there at/);
+  await expect(first).toContainText(
+    /thrives in \d+–\d+ h of sun; trails .* no harm known to cats; \d+ there at/,
+  );
   await first.click();
   const care = page.locator('[data-care]');
   await expect(care).toContainText(/No harm known to .*cats/);
-  await expect(page.getByRole('region', { name: 'To be had' }).or(page.locator('section[aria-label="To be had"]'))).toContainText('×');
+  await expect(
+    page
+      .getByRole('region', { name: 'To be had' })
+      .or(page.locator('section[aria-label="To be had"]')),
+  ).toContainText('×');
   // What misses by one thing says which.
   await expect(page.getByText('Nearly: one thing against')).toBeVisible();
 });
 
-test('words with a slip and synonyms find plants; the list keeps up while one types', async ({ page }) => {
+test('words with a slip and synonyms find plants; the list keeps up while one types', async ({
+  page,
+}) => {
   await open(page);
   const words = page.getByRole('searchbox');
   await words.pressSequentially('petunai');
@@ -36,7 +46,9 @@ test('words with a slip and synonyms find plants; the list keeps up while one ty
   await expect(page.getByText('Nothing is all that')).toBeVisible();
 });
 
-test('a plant from the tag in hand: guesses are marked, faults stand at their lines, and it can be planted', async ({ page }) => {
+test('a plant from the tag in hand: guesses are marked, faults stand at their lines, and it can be planted', async ({
+  page,
+}) => {
   await open(page);
   await page.getByRole('button', { name: 'Add from a tag' }).click();
   const form = page.locator('section[aria-label="From the tag"]');
@@ -48,10 +60,14 @@ test('a plant from the tag in hand: guesses are marked, faults stand at their li
   await form.getByLabel('Height').fill('50');
   await form.getByLabel('Light').selectOption('full sun');
   await form.getByLabel('Flower violet').click();
-  await expect(form.locator('[data-like]')).toContainText(/Most like .*s(age|alvia).*Harm counts as unsure/);
+  await expect(form.locator('[data-like]')).toContainText(
+    /Most like .*s(age|alvia).*Harm counts as unsure/,
+  );
   await form.getByRole('button', { name: 'Keep this plant' }).click();
   await expect(page.locator('[data-guessed]')).toContainText('guessed from');
-  await expect(page.locator('[data-care]')).toContainText('Not known for sure, so a caution, for people, cats, dogs, horses');
+  await expect(page.locator('[data-care]')).toContainText(
+    'Not known for sure, so a caution, for people, cats, dogs, horses',
+  );
   // It stays, and a value told later wins.
   await page.getByLabel('Here it grows to').fill('70');
   await page.getByLabel('Here it grows to').press('Enter');
@@ -63,13 +79,32 @@ test('a plant from the tag in hand: guesses are marked, faults stand at their li
   await expect(found(page).first()).toContainText('5 in the shed');
 });
 
-test('a colour taken from a photograph is the plant’s from then on; what is no picture is refused by name', async ({ page }) => {
+test('a colour taken from a photograph is the plant’s from then on; what is no picture is refused by name', async ({
+  page,
+}) => {
   await page.goto('/plants?kind=chives');
   const photo = page.getByLabel('Colour from a photograph');
-  await photo.setInputFiles({ name: 'words.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') });
-  await expect(page.getByText('"words.png" is not a picture that this browser can read.')).toBeVisible();
-  const png = await page.evaluate(() => { const canvas = document.createElement('canvas'); canvas.width = canvas.height = 40; const context = canvas.getContext('2d')!; context.fillStyle = '#b6d632'; context.fillRect(0, 0, 40, 40); return canvas.toDataURL('image/png').split(',')[1]!; });
-  await photo.setInputFiles({ name: 'leaf.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') });
+  await photo.setInputFiles({
+    name: 'words.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from('not a picture'),
+  });
+  await expect(
+    page.getByText('"words.png" is not a picture that this browser can read.'),
+  ).toBeVisible();
+  const png = await page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    canvas.width = canvas.height = 40;
+    const context = canvas.getContext('2d')!;
+    context.fillStyle = '#b6d632';
+    context.fillRect(0, 0, 40, 40);
+    return canvas.toDataURL('image/png').split(',')[1]!;
+  });
+  await photo.setInputFiles({
+    name: 'leaf.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(png, 'base64'),
+  });
   await page.locator('[data-photo]').click();
   await expect(page.locator('[data-picked]')).toHaveText('lime');
   await page.getByRole('button', { name: 'Its leaf' }).click();
@@ -80,9 +115,15 @@ test('a colour taken from a photograph is the plant’s from then on; what is no
   await expect(page.getByText('Nothing is all that')).toBeVisible();
 });
 
-test('never again: told with its reason, and no longer proposed as a stand-in', async ({ page }) => {
+test('never again: told with its reason, and no longer proposed as a stand-in', async ({
+  page,
+}) => {
   await page.goto('/plants?kind=hosta-blue');
-  const kin = page.getByText('When it is not to be had').locator('xpath=..').locator('[data-kin]').first();
+  const kin = page
+    .getByText('When it is not to be had')
+    .locator('xpath=..')
+    .locator('[data-kin]')
+    .first();
   const id = (await kin.getAttribute('data-kin'))!;
   const name = (await kin.locator('b').textContent())!;
   await kin.click();
@@ -100,7 +141,11 @@ test('never again: told with its reason, and no longer proposed as a stand-in', 
 test('three side by side: what differs stands first, and one can be put back', async ({ page }) => {
   await open(page);
   await page.getByRole('searchbox').fill('hosta');
-  for (const name of [0, 1, 2]) await page.getByRole('checkbox', { name: /^Compare/ }).nth(name).check();
+  for (const name of [0, 1, 2])
+    await page
+      .getByRole('checkbox', { name: /^Compare/ })
+      .nth(name)
+      .check();
   await page.getByRole('button', { name: 'Compare 3' }).click();
   const table = page.locator('section[aria-label="Compared"]');
   await expect(table.locator('canvas')).toHaveCount(3);
@@ -118,32 +163,62 @@ test('out of stock: stand-ins that are on the benches are offered and opened', a
   await found(page).filter({ hasText: 'not on the benches today' }).first().click();
   const article = page.getByRole('article', { name: /agapanthus/ });
   await expect(article.locator('[data-out]')).toBeVisible();
-  const kin = article.getByText('Stand-ins that are there today').locator('xpath=..').locator('[data-kin]').first();
+  const kin = article
+    .getByText('Stand-ins that are there today')
+    .locator('xpath=..')
+    .locator('[data-kin]')
+    .first();
   const id = await kin.getAttribute('data-kin');
   await kin.click();
   await expect(page).toHaveURL(new RegExp(`kind=${id}`));
   await expect(page.locator('[data-out]')).toHaveCount(0);
 });
 
-test('twenty thousand rows come in without stopping the page: counted, faults by line, values of one’s own kept', async ({ page }) => {
+test('twenty thousand rows come in without stopping the page: counted, faults by line, values of one’s own kept', async ({
+  page,
+}) => {
   await open(page);
   await page.getByRole('searchbox').fill('boston fern');
   await found(page).first().click();
   await page.getByLabel('Here it grows to').fill('90');
   await page.getByLabel('Here it grows to').press('Enter');
   await page.getByRole('button', { name: 'In and out' }).click();
-  const rows = Array.from({ length: 20_000 }, (_, i) => (i % 100 === 0 ? `=cmd|' /C calc'!A0,Salvia x,40` : `Plant ${i},Salvia x,${20 + (i % 50)}`));
+  const rows = Array.from({ length: 20_000 }, (_, i) =>
+    i % 100 === 0 ? `=cmd|' /C calc'!A0,Salvia x,40` : `Plant ${i},Salvia x,${20 + (i % 50)}`,
+  );
   const csv = `name,latin name,height\nBoston fern,Nephrolepis exaltata,55\n${rows.join('\n')}\n`;
   // While it reads, frames keep coming.
-  await page.evaluate(() => { const w = window as unknown as { frames2: number; longest: number }; w.frames2 = 0; w.longest = 0; let last = performance.now(); const tick = (now: number) => { w.frames2 += 1; w.longest = Math.max(w.longest, now - last); last = now; requestAnimationFrame(tick); }; requestAnimationFrame(tick); });
-  await page.getByLabel('Plants file to bring in').setInputFiles({ name: 'big.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
-  await expect(page.locator('[data-reading]')).toContainText('19800 new plants', { timeout: 60_000 });
+  await page.evaluate(() => {
+    const w = window as unknown as { frames2: number; longest: number };
+    w.frames2 = 0;
+    w.longest = 0;
+    let last = performance.now();
+    const tick = (now: number) => {
+      w.frames2 += 1;
+      w.longest = Math.max(w.longest, now - last);
+      last = now;
+      requestAnimationFrame(tick);
+    };
+    requestAnimationFrame(tick);
+  });
+  await page
+    .getByLabel('Plants file to bring in')
+    .setInputFiles({ name: 'big.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await expect(page.locator('[data-reading]')).toContainText('19800 new plants', {
+    timeout: 60_000,
+  });
   await expect(page.locator('[data-reading]')).toContainText('200 lines that cannot be read');
-  await expect(page.locator('[data-faults]')).toContainText(/Line 3: common must not begin like a formula/);
-  await expect(page.locator('[data-quarrels]')).toContainText(/Boston fern, heightCm: yours .*90, the file/);
+  await expect(page.locator('[data-faults]')).toContainText(
+    /Line 3: common must not begin like a formula/,
+  );
+  await expect(page.locator('[data-quarrels]')).toContainText(
+    /Boston fern, heightCm: yours .*90, the file/,
+  );
   await page.getByRole('button', { name: 'Bring in 19800 plants' }).click();
   await expect(page.getByText('19800 plants came in.')).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByRole('status').filter({ hasText: /of 20\d\d\d/ })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('status').filter({ hasText: /of 20\d\d\d/ })).toBeVisible({
+    timeout: 60_000,
+  });
   await page.getByRole('searchbox').fill('plant 777');
   await expect(found(page).first()).toContainText('Plant 777');
 });
@@ -155,8 +230,17 @@ test('mine go out as CSV and JSON, safe to open in a spreadsheet', async ({ page
   await page.getByLabel('Where from').fill('=1+1');
   await page.getByLabel('Favourite').check();
   await page.getByRole('button', { name: 'In and out' }).click();
-  const [csv] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save mine as CSV' }).click()]);
+  const [csv] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save mine as CSV' }).click(),
+  ]);
   expect(readFileSync(await csv.path(), 'utf8')).toMatch(/Chives,.*,yes,," =1\+1"/);
-  const [json] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save mine as JSON' }).click()]);
-  expect(JSON.parse(readFileSync(await json.path(), 'utf8'))).toMatchObject({ format: 'rillbank-plants', plants: [{ id: 'chives', favourite: true }] });
+  const [json] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save mine as JSON' }).click(),
+  ]);
+  expect(JSON.parse(readFileSync(await json.path(), 'utf8'))).toMatchObject({
+    format: 'rillbank-plants',
+    plants: [{ id: 'chives', favourite: true }],
+  });
 });

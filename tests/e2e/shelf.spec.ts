@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 
-test('a barrow measured by outline and by litres: compared, chosen, filled, weighed, packed and planted', async ({ page }) => {
+test('a barrow measured by outline and by litres: compared, chosen, filled, weighed, packed and planted', async ({
+  page,
+}) => {
   await page.goto('/shelf');
   await expect(page.getByText('No container of your own yet')).toBeVisible();
   await page.getByRole('button', { name: 'Old barrow: put one on the shelf' }).click();
@@ -37,7 +39,10 @@ test('a barrow measured by outline and by litres: compared, chosen, filled, weig
   await expect(bags).toHaveText(/\d × \d+ L/);
   await expect(page.locator('[data-soaked]')).toHaveText(/^\d+ kg$/);
   await page.getByRole('radio', { name: /× 2 L pot/ }).click();
-  const said = Number.parseInt((await page.getByRole('radio', { name: /× 2 L pot/ }).textContent())!, 10);
+  const said = Number.parseInt(
+    (await page.getByRole('radio', { name: /× 2 L pot/ }).textContent())!,
+    10,
+  );
   expect(said).toBeGreaterThan(3);
   await expect(page.locator('[data-ball]')).toHaveCount(said);
 
@@ -51,16 +56,29 @@ test('a barrow measured by outline and by litres: compared, chosen, filled, weig
   await expect(page.getByText('1 container, 0 empty')).toBeVisible();
 });
 
-test('the sides of a basket: packed, shown in both drawings, and what they cost the first layer', async ({ page }) => {
+test('the sides of a basket: packed, shown in both drawings, and what they cost the first layer', async ({
+  page,
+}) => {
   await page.goto('/shelf');
   await page.getByRole('button', { name: 'Hanging basket, 40: put one on the shelf' }).click();
   const sizes = page.getByRole('radiogroup', { name: 'Size shown in the plan' });
-  const before = Number.parseInt((await sizes.getByRole('radio', { name: /× 9 cm pot/ }).textContent())!, 10);
+  const before = Number.parseInt(
+    (await sizes.getByRole('radio', { name: /× 9 cm pot/ }).textContent())!,
+    10,
+  );
   await expect(page.locator('[data-side-ball]')).toHaveCount(0);
-  await page.getByRole('radiogroup', { name: 'Size put through the sides' }).getByRole('radio', { name: /× six-pack/ }).click();
+  await page
+    .getByRole('radiogroup', { name: 'Size put through the sides' })
+    .getByRole('radio', { name: /× six-pack/ })
+    .click();
   await expect(page.getByText(/At 6 cm 6 of 6 holes, at 12 cm 8 of 8 holes/)).toBeVisible();
-  await expect(page.getByLabel('Plan of Hanging basket, 40').locator('[data-side-ball]')).toHaveCount(14);
-  const after = Number.parseInt((await sizes.getByRole('radio', { name: /× 9 cm pot/ }).textContent())!, 10);
+  await expect(
+    page.getByLabel('Plan of Hanging basket, 40').locator('[data-side-ball]'),
+  ).toHaveCount(14);
+  const after = Number.parseInt(
+    (await sizes.getByRole('radio', { name: /× 9 cm pot/ }).textContent())!,
+    10,
+  );
   expect(after).toBeLessThan(before);
   await expect(page.locator('[data-ball]')).toHaveCount(after);
 });
@@ -71,29 +89,43 @@ test('what cannot be is refused at its field, and nothing of it is kept', async 
   const width = page.getByLabel('Width at top');
   await width.fill('-4');
   await width.press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: '▲' })).toContainText('Inner top width must be 5–200 cm; got -4');
+  await expect(page.getByRole('alert').filter({ hasText: '▲' })).toContainText(
+    'Inner top width must be 5–200 cm; got -4',
+  );
   await expect(page.locator('[data-holds]')).toHaveText('15 L');
   await page.getByLabel('Water store').fill('40');
   await page.getByLabel('Water store').press('Enter');
-  await expect(page.getByRole('alert').filter({ hasText: '▲' })).toContainText('at most 60 % of the 15.0 L inside; got 40');
+  await expect(page.getByRole('alert').filter({ hasText: '▲' })).toContainText(
+    'at most 60 % of the 15.0 L inside; got 40',
+  );
   await page.reload();
   await expect(page.getByLabel('Width at top')).toHaveValue('30');
   await expect(page.getByLabel('Water store')).toHaveValue('0');
 });
 
-test('the shelf goes out as CSV and comes in again; a faulty file is told by line and nothing is taken', async ({ page }) => {
+test('the shelf goes out as CSV and comes in again; a faulty file is told by line and nothing is taken', async ({
+  page,
+}) => {
   await page.goto('/shelf');
   await page.getByRole('button', { name: 'Half barrel: put one on the shelf' }).click();
   await page.getByLabel('How many I have').fill('3');
   await page.getByLabel('How many I have').press('Enter');
   await page.getByRole('link', { name: 'The whole shelf' }).click();
   await expect(page.getByText('3 containers, 3 empty')).toBeVisible();
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as CSV' }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as CSV' }).click(),
+  ]);
   const text = readFileSync(await download.path(), 'utf8');
   expect(text).toContain('Half barrel,3,,barrel,oak,60,50,40');
-  const bring = (content: string) => page.getByLabel('Shelf file to bring in').setInputFiles({ name: 'shelf.csv', mimeType: 'text/csv', buffer: Buffer.from(content) });
+  const bring = (content: string) =>
+    page
+      .getByLabel('Shelf file to bring in')
+      .setInputFiles({ name: 'shelf.csv', mimeType: 'text/csv', buffer: Buffer.from(content) });
   await bring(text.replace(',60,50,40', ',60,70,40'));
-  await expect(page.getByRole('alert').filter({ hasText: 'shelf.csv' })).toContainText('Line 2: baseCm: A half barrel is no wider at the base');
+  await expect(page.getByRole('alert').filter({ hasText: 'shelf.csv' })).toContainText(
+    'Line 2: baseCm: A half barrel is no wider at the base',
+  );
   await expect(page.getByText('3 containers, 3 empty')).toBeVisible();
   await bring(text);
   await expect(page.getByText('6 containers, 6 empty')).toBeVisible();

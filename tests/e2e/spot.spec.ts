@@ -15,7 +15,9 @@ async function put(page: Page, label: string, value: string, nth = 0): Promise<v
   await field.press('Enter');
 }
 
-test('a balcony to the south-west with a side wall and an eave: hours by month, a log that disagrees and rules, other plants', async ({ page }) => {
+test('a balcony to the south-west with a side wall and an eave: hours by month, a log that disagrees and rules, other plants', async ({
+  page,
+}) => {
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(error.message));
   await describe(page);
@@ -69,7 +71,9 @@ test('a balcony to the south-west with a side wall and an eave: hours by month, 
     }
   }
   await expect(page.locator('[data-log-verdict]')).toContainText('They differ in 4 of 4 hours.');
-  await expect(page.locator('[data-log-verdict]')).toContainText('15–19 you saw shade, sun was reckoned');
+  await expect(page.locator('[data-log-verdict]')).toContainText(
+    '15–19 you saw shade, sun was reckoned',
+  );
   const reckonedSuits = Number(await suits.textContent());
   await page.getByRole('button', { name: 'Let my log rule' }).click();
   await expect(hours).not.toHaveText(`${before} h`);
@@ -91,40 +95,69 @@ test('a balcony to the south-west with a side wall and an eave: hours by month, 
   await expect(page.locator('[data-proposal]')).toHaveCount(6);
   await expect(page.getByText('drawn ten weeks on')).toBeVisible();
   expect(await page.locator('[data-proposal] p').first().textContent()).not.toBe(byLog);
-  await page.locator('[data-proposal]').first().getByRole('button', { name: 'Plant this one' }).click();
+  await page
+    .locator('[data-proposal]')
+    .first()
+    .getByRole('button', { name: 'Plant this one' })
+    .click();
   await expect(page.getByRole('link', { name: /sun/ })).toContainText(`${before} h`);
   expect(errors).toEqual([]);
 });
 
-test('a bad latitude, a crown below its stem and a faulty weather file are told at their place, and nothing is kept', async ({ page }) => {
+test('a bad latitude, a crown below its stem and a faulty weather file are told at their place, and nothing is kept', async ({
+  page,
+}) => {
   await describe(page);
   await put(page, 'Latitude, south is minus', '95');
-  await expect(page.getByRole('alert').filter({ hasText: 'Latitude must be -90–90 °; got 95.' })).toBeVisible();
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'Latitude must be -90–90 °; got 95.' }),
+  ).toBeVisible();
   await expect(page.locator('[data-light-hours]')).toHaveText('16.2 h');
   await put(page, 'Latitude, south is minus', '-34');
   await expect(page.locator('[data-light-hours]')).toHaveText('14.2 h');
-  await page.getByRole('region', { name: 'What stands around' }).getByRole('button', { name: 'Tree' }).click();
+  await page
+    .getByRole('region', { name: 'What stands around' })
+    .getByRole('button', { name: 'Tree' })
+    .click();
   await put(page, 'Clear stem', '900');
-  await expect(page.getByRole('alert').filter({ hasText: 'Clear stem must be below the top (700 cm); got 900.' })).toBeVisible();
+  await expect(
+    page
+      .getByRole('alert')
+      .filter({ hasText: 'Clear stem must be below the top (700 cm); got 900.' }),
+  ).toBeVisible();
 
   const picker = page.getByLabel('Weather records to bring in');
   const day = (i: number) => new Date(Date.UTC(2022, 0, 1 + i)).toISOString().slice(0, 10);
-  const rows = Array.from({ length: 1500 }, (_, i) => `${day(i)},${(8 + 6 * Math.cos((i / 365) * 2 * Math.PI)).toFixed(1)},${(19 + 7 * Math.cos((i / 365) * 2 * Math.PI)).toFixed(1)},${i % 4 ? 0 : 6}`);
-  const send = (text: string) => picker.setInputFiles({ name: 'station.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  const rows = Array.from(
+    { length: 1500 },
+    (_, i) =>
+      `${day(i)},${(8 + 6 * Math.cos((i / 365) * 2 * Math.PI)).toFixed(1)},${(19 + 7 * Math.cos((i / 365) * 2 * Math.PI)).toFixed(1)},${i % 4 ? 0 : 6}`,
+  );
+  const send = (text: string) =>
+    picker.setInputFiles({ name: 'station.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   await send(`date,min °C,max °C,rain mm\n${rows.slice(0, 20).join('\n')}\n${day(3)},1,2,0`);
   await expect(page.getByText(`Line 22.`)).toBeVisible();
   await expect(page.getByText(`${day(3)} stands here again; it stood in line 5.`)).toBeVisible();
   await expect(page.getByText('Typical figures: local ones win.')).toBeVisible();
-  await send(`date,min °C,max °C,rain\n${rows.map((row) => row.replace(/,6$/, ',0.4')).join('\n')}`);
+  await send(
+    `date,min °C,max °C,rain\n${rows.map((row) => row.replace(/,6$/, ',0.4')).join('\n')}`,
+  );
   await page.getByRole('button', { name: 'mm', exact: true }).click();
   await expect(page.getByText('1500 days')).toBeVisible();
   await page.getByRole('button', { name: 'Let them rule' }).click();
-  await expect(page.getByText(/Your own figures rule: 1500 days of records, station\.csv/)).toBeVisible();
+  await expect(
+    page.getByText(/Your own figures rule: 1500 days of records, station\.csv/),
+  ).toBeVisible();
 });
 
-test('obstacles are moved from the keyboard; spots are compared, copied and taken away', async ({ page }) => {
+test('obstacles are moved from the keyboard; spots are compared, copied and taken away', async ({
+  page,
+}) => {
   await describe(page);
-  await page.getByRole('region', { name: 'What stands around' }).getByRole('button', { name: 'Skyline' }).click();
+  await page
+    .getByRole('region', { name: 'What stands around' })
+    .getByRole('button', { name: 'Skyline' })
+    .click();
   const hill = page.locator('[data-obstacle]');
   await expect(hill).toHaveAccessibleName('Skyline, toward S');
   await hill.focus();
@@ -151,23 +184,58 @@ test('no accessibility faults in a spot and among spots, with the demo set', asy
   for (const path of ['/spot', '/spot?spot=demo-window']) {
     await page.goto(path);
     await page.waitForTimeout(2500);
-    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
-    expect(violations.map(({ id, nodes }) => `${path} ${id}: ${nodes.slice(0, 2).map(({ target }) => target.join(' ')).join(' | ')}`)).toEqual([]);
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      .analyze();
+    expect(
+      violations.map(
+        ({ id, nodes }) =>
+          `${path} ${id}: ${nodes
+            .slice(0, 2)
+            .map(({ target }) => target.join(' '))
+            .join(' | ')}`,
+      ),
+    ).toEqual([]);
   }
 });
 
-test('the simulated weather service tells days as they were and a week ahead, and names what is wrong with a question', async ({ request }) => {
-  const good = await request.get('/api/weather?climate=cool-maritime&latitude=51&from=2026-05-10&days=30&issued=2026-05-18');
+test('the simulated weather service tells days as they were and a week ahead, and names what is wrong with a question', async ({
+  request,
+}) => {
+  const good = await request.get(
+    '/api/weather?climate=cool-maritime&latitude=51&from=2026-05-10&days=30&issued=2026-05-18',
+  );
   const { days } = (await good.json()) as { days: { leadDays: number; missC: number }[] };
-  expect(days.map(({ leadDays }) => leadDays)).toEqual([...Array.from({ length: 9 }, () => 0), 1, 2, 3, 4, 5, 6, 7]);
+  expect(days.map(({ leadDays }) => leadDays)).toEqual([
+    ...Array.from({ length: 9 }, () => 0),
+    1,
+    2,
+    3,
+    4,
+    5,
+    6,
+    7,
+  ]);
   expect(days.at(-1)!.missC).toBeGreaterThan(days[9]!.missC);
-  const bad = await request.get('/api/weather?climate=moon&latitude=51&from=2026-05-10&issued=2026-05-18');
+  const bad = await request.get(
+    '/api/weather?climate=moon&latitude=51&from=2026-05-10&issued=2026-05-18',
+  );
   expect(bad.status()).toBe(400);
   expect((await bad.json()).error).toMatch(/climate must be one of .*got "moon"/);
 });
 
-test('the place is taken from the device when it is allowed, and told plainly when it is not', async ({ browser, baseURL }) => {
-  const allowed = await (await browser.newContext({ baseURL: baseURL!, geolocation: { latitude: -33.92, longitude: 18.42 }, permissions: ['geolocation'], timezoneId: 'Africa/Johannesburg' })).newPage();
+test('the place is taken from the device when it is allowed, and told plainly when it is not', async ({
+  browser,
+  baseURL,
+}) => {
+  const allowed = await (
+    await browser.newContext({
+      baseURL: baseURL!,
+      geolocation: { latitude: -33.92, longitude: 18.42 },
+      permissions: ['geolocation'],
+      timezoneId: 'Africa/Johannesburg',
+    })
+  ).newPage();
   await describe(allowed);
   await allowed.getByRole('button', { name: 'Take it from this device' }).click();
   await expect(allowed.getByLabel(/^Latitude/)).toHaveValue('-33.92');
@@ -175,5 +243,7 @@ test('the place is taken from the device when it is allowed, and told plainly wh
   const refused = await (await browser.newContext({ baseURL: baseURL! })).newPage();
   await describe(refused);
   await refused.getByRole('button', { name: 'Take it from this device' }).click();
-  await expect(refused.getByText('The device would not tell where it is. Type it instead.')).toBeVisible();
+  await expect(
+    refused.getByText('The device would not tell where it is. Type it instead.'),
+  ).toBeVisible();
 });

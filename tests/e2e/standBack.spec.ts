@@ -12,17 +12,27 @@ const bench = async (page: Page, id: string) => {
   await page.locator('canvas[data-painted=full]').nth(1).waitFor();
 };
 const standBack = (page: Page) => page.getByRole('region', { name: 'Stand-back view' });
-const picture = (page: Page) => standBack(page).locator('canvas').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
-const painted = (page: Page) => expect(standBack(page).locator('canvas')).toHaveAttribute('data-painted', 'full');
+const picture = (page: Page) =>
+  standBack(page)
+    .locator('canvas')
+    .evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
+const painted = (page: Page) =>
+  expect(standBack(page).locator('canvas')).toHaveAttribute('data-painted', 'full');
 
-test('compose by hand from empty: add kinds, drag one, pick two, set out, copy, lock, turn, and read it back in words', async ({ page }) => {
+test('compose by hand from empty: add kinds, drag one, pick two, set out, copy, lock, turn, and read it back in words', async ({
+  page,
+}) => {
   await page.goto('/start');
   await page.getByRole('button', { name: 'Compose by hand' }).click();
   await expect(page.getByText('Nothing is planted yet')).toBeVisible();
   for (const words of ['bronze flax', 'white petunia', 'white petunia']) {
     await page.getByRole('button', { name: 'Add another kind' }).click();
     await page.getByRole('dialog').getByRole('searchbox').fill(words);
-    await page.getByRole('dialog').getByRole('button', { name: new RegExp(words, 'i') }).first().click();
+    await page
+      .getByRole('dialog')
+      .getByRole('button', { name: new RegExp(words, 'i') })
+      .first()
+      .click();
     await expect(page.getByRole('dialog')).toBeHidden();
   }
   const places = page.locator('[data-place]');
@@ -48,7 +58,9 @@ test('compose by hand from empty: add kinds, drag one, pick two, set out, copy, 
   await page.getByRole('button', { name: 'Round the rim' }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Undo: Set in a ring' })).toBeVisible();
-  await expect(standBack(page).getByRole('img').first()).toHaveAccessibleName(/bronze flax.*white petunia/s);
+  await expect(standBack(page).getByRole('img').first()).toHaveAccessibleName(
+    /bronze flax.*white petunia/s,
+  );
 });
 
 test('propose, pin three, compare, use one, swap one, undo ten steps by name', async ({ page }) => {
@@ -58,16 +70,26 @@ test('propose, pin three, compare, use one, swap one, undo ten steps by name', a
   await tray.getByRole('button', { name: 'Show other ways' }).click();
   await expect(tray.locator('[data-way]')).toHaveCount(4);
   await expect(tray.getByRole('button', { name: 'Show other ways' })).toBeEnabled();
-  for (const i of [0, 1, 2]) await tray.getByRole('button', { name: /^Pin: / }).nth(i).click();
+  for (const i of [0, 1, 2])
+    await tray
+      .getByRole('button', { name: /^Pin: / })
+      .nth(i)
+      .click();
   await expect(tray.locator('[data-kept=pin]')).toHaveCount(3);
-  for (const i of [0, 1, 2]) await tray.getByRole('checkbox', { name: /^Compare / }).nth(i).check();
+  for (const i of [0, 1, 2])
+    await tray
+      .getByRole('checkbox', { name: /^Compare / })
+      .nth(i)
+      .check();
   await tray.getByRole('button', { name: 'Compare 4' }).click();
   const dialog = page.getByRole('dialog', { name: 'Side by side' });
   await expect(dialog.getByRole('columnheader')).toHaveCount(4);
   await expect(dialog.getByText('Not in all of them').first()).toBeVisible();
   // What only one way has is named on its picture as well as in the list below it.
   const named = await dialog.locator('svg text').allTextContents();
-  const listed = (await dialog.getByRole('cell').filter({ hasText: 'Not in all of them' }).allTextContents()).join(' ');
+  const listed = (
+    await dialog.getByRole('cell').filter({ hasText: 'Not in all of them' }).allTextContents()
+  ).join(' ');
   expect(named.length).toBeGreaterThan(0);
   for (const name of named) expect(listed).toContain(name);
   await dialog.getByRole('slider', { name: 'Week compared' }).press('ArrowRight');
@@ -90,7 +112,9 @@ test('propose, pin three, compare, use one, swap one, undo ten steps by name', a
   await expect(page.getByRole('button', { name: /^Redo: Brought back/ })).toBeEnabled();
 });
 
-test('versions and what-ifs: each keeps its own plants, nothing is lost in going between', async ({ page }) => {
+test('versions and what-ifs: each keeps its own plants, nothing is lost in going between', async ({
+  page,
+}) => {
   await demo(page);
   await bench(page, 'demo-kitchen-pot');
   const tray = page.getByRole('region', { name: 'Tray' });
@@ -110,7 +134,9 @@ test('versions and what-ifs: each keeps its own plants, nothing is lost in going
   await expect(tray.getByText('Before the heat')).toBeVisible();
 });
 
-test('a box is looked at over the sill from indoors, a basket from below; a person and the wall stand behind on request', async ({ page }) => {
+test('a box is looked at over the sill from indoors, a basket from below; a person and the wall stand behind on request', async ({
+  page,
+}) => {
   await demo(page);
   await bench(page, 'demo-window-box');
   const straight = await picture(page);
@@ -120,7 +146,10 @@ test('a box is looked at over the sill from indoors, a basket from below; a pers
   await page.keyboard.press('Escape');
   await painted(page);
   await expect.poll(() => picture(page)).not.toBe(straight);
-  await expect(page.getByRole('slider', { name: 'Turn the view' })).toHaveAttribute('aria-valuetext', /180 degrees/);
+  await expect(page.getByRole('slider', { name: 'Turn the view' })).toHaveAttribute(
+    'aria-valuetext',
+    /180 degrees/,
+  );
   await page.getByRole('button', { name: /^Beside it/ }).click();
   await page.getByRole('checkbox', { name: 'Colours behind it' }).check();
   await page.getByRole('radio', { name: 'A person' }).click();
@@ -146,7 +175,9 @@ test('light by the hour: noon, evening shade and the sun’s hours of the week',
   expect(await picture(page)).not.toBe(drawn);
 });
 
-test('walking past turns the view and comes back; where motion is not wanted, five stills stand in its place', async ({ page }) => {
+test('walking past turns the view and comes back; where motion is not wanted, five stills stand in its place', async ({
+  page,
+}) => {
   await demo(page);
   await bench(page, 'demo-tub-1');
   const turn = page.getByRole('slider', { name: 'Turn the view' });
@@ -162,13 +193,19 @@ test('walking past turns the view and comes back; where motion is not wanted, fi
   await expect(page.getByRole('region', { name: 'Week by week' }).getByRole('img')).toHaveCount(4);
 });
 
-test('the picture is taken away as PNG and as SVG, and the planting in words', async ({ page, context }) => {
+test('the picture is taken away as PNG and as SVG, and the planting in words', async ({
+  page,
+  context,
+}) => {
   await context.grantPermissions(['clipboard-read', 'clipboard-write']);
   await demo(page);
   await bench(page, 'demo-tub-1');
   const taken = async (name: string) => {
     await page.getByRole('button', { name: 'Take away' }).click();
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name }).click()]);
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name }).click(),
+    ]);
     await page.keyboard.press('Escape');
     return { name: download.suggestedFilename(), bytes: readFileSync((await download.path())!) };
   };
@@ -182,10 +219,14 @@ test('the picture is taken away as PNG and as SVG, and the planting in words', a
   expect(svg).not.toContain('NaN');
   await page.getByRole('button', { name: 'Take away' }).click();
   await page.getByRole('button', { name: 'Copy in words' }).click();
-  await expect.poll(() => page.evaluate(() => navigator.clipboard.readText())).toMatch(/^Platform tub 1: .*A: 1 bronze flax, at the back/s);
+  await expect
+    .poll(() => page.evaluate(() => navigator.clipboard.readText()))
+    .toMatch(/^Platform tub 1: .*A: 1 bronze flax, at the back/s);
 });
 
-test('a sheet is printed: both drawings, where each ball goes, the cautions, and nothing of the screen', async ({ page }) => {
+test('a sheet is printed: both drawings, where each ball goes, the cautions, and nothing of the screen', async ({
+  page,
+}) => {
   await page.addInitScript(() => {
     window.print = () => void (document.documentElement.dataset.printed = 'yes');
   });
@@ -201,35 +242,58 @@ test('a sheet is printed: both drawings, where each ball goes, the cautions, and
   await expect(page.getByRole('navigation')).toBeHidden();
   await expect(sheet.getByRole('heading', { name: 'Platform tub 1' })).toBeVisible();
   // The drawing is there, large enough to judge by.
-  expect(await sheet.locator('img').evaluate((image: HTMLImageElement) => image.complete && image.naturalWidth)).toBeGreaterThan(600);
-  await expect(sheet.getByRole('row', { name: /^A Bronze flax .*2 cm left, 10 cm to the back/ })).toBeVisible();
+  expect(
+    await sheet
+      .locator('img')
+      .evaluate((image: HTMLImageElement) => image.complete && image.naturalWidth),
+  ).toBeGreaterThan(600);
+  await expect(
+    sheet.getByRole('row', { name: /^A Bronze flax .*2 cm left, 10 cm to the back/ }),
+  ).toBeVisible();
   await expect(sheet.getByText('Caution.').first()).toBeVisible();
   await page.emulateMedia({ media: 'screen' });
   await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
   await expect(sheet).toHaveCount(0);
 });
 
-test('by keyboard alone: from the yard to a planting, move, turn, slant, copy, find by name, undo', async ({ page }) => {
+test('by keyboard alone: from the yard to a planting, move, turn, slant, copy, find by name, undo', async ({
+  page,
+}) => {
   await demo(page);
   await page.goto('/');
-  await page.getByRole('link', { name: /open on the bench/ }).first().waitFor();
+  await page
+    .getByRole('link', { name: /open on the bench/ })
+    .first()
+    .waitFor();
   await page.keyboard.press('Control+k');
   await expect(page.getByRole('combobox')).toBeFocused();
   await page.keyboard.type('put platform tub 1');
   await page.keyboard.press('Enter');
   await page.locator('canvas[data-painted=full]').nth(1).waitFor();
   // Tab until the first plant of the stencil is reached.
-  for (let i = 0; i < 40 && !(await page.evaluate(() => document.activeElement?.hasAttribute('data-place'))); i += 1) await page.keyboard.press('Tab');
+  for (
+    let i = 0;
+    i < 40 && !(await page.evaluate(() => document.activeElement?.hasAttribute('data-place')));
+    i += 1
+  )
+    await page.keyboard.press('Tab');
   const here = () => page.evaluate(() => document.activeElement?.getAttribute('aria-label'));
   const was = await here();
   await page.keyboard.press('ArrowRight');
   await expect.poll(here).not.toBe(was);
-  for (const [key, name] of [['r', 'Turned'], ['t', 'Tilted'], ['d', 'Put a copy beside it'], ['l', 'Locked']] as const) {
+  for (const [key, name] of [
+    ['r', 'Turned'],
+    ['t', 'Tilted'],
+    ['d', 'Put a copy beside it'],
+    ['l', 'Locked'],
+  ] as const) {
     await page.keyboard.press(key);
     await expect(page.getByRole('button', { name: new RegExp(`^Undo: ${name}`) })).toBeVisible();
   }
   await page.keyboard.press('Control+a');
-  await expect(page.locator('[data-place][aria-pressed=true]')).toHaveCount(await page.locator('[data-place]').count());
+  await expect(page.locator('[data-place][aria-pressed=true]')).toHaveCount(
+    await page.locator('[data-place]').count(),
+  );
   await page.keyboard.press('Control+k');
   await expect(page.getByRole('combobox')).toBeFocused();
   await page.keyboard.type('zigzag');
@@ -244,10 +308,15 @@ test('by keyboard alone: from the yard to a planting, move, turn, slant, copy, f
   await expect(page.getByRole('combobox')).toBeFocused();
   await page.keyboard.type('week show twelve');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('slider', { name: 'Weeks since planting' })).toHaveAttribute('aria-valuetext', '12 weeks after planting');
+  await expect(page.getByRole('slider', { name: 'Weeks since planting' })).toHaveAttribute(
+    'aria-valuetext',
+    '12 weeks after planting',
+  );
 });
 
-test('a terrace: containers are moved along, raised and turned, said as one, planted as one, and undone', async ({ page }) => {
+test('a terrace: containers are moved along, raised and turned, said as one, planted as one, and undone', async ({
+  page,
+}) => {
   await demo(page);
   await page.goto('/terrace');
   const first = page.locator('[data-member="demo-kitchen-pot"]');
@@ -262,26 +331,51 @@ test('a terrace: containers are moved along, raised and turned, said as one, pla
   await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height * 0.8, { steps: 4 });
   await page.mouse.up();
   await expect(page.getByRole('button', { name: 'Undo: Moved Kitchen pot along' })).toBeEnabled();
-  await expect(page.getByRole('region', { name: 'As one' })).toContainText('Nothing is repeated in all of them');
+  await expect(page.getByRole('region', { name: 'As one' })).toContainText(
+    'Nothing is repeated in all of them',
+  );
   await page.getByRole('textbox', { name: 'On a stand of' }).fill('999');
   await page.keyboard.press('Tab');
   await expect(page.getByRole('alert').filter({ hasText: 'Stand must be 0–200 cm' })).toBeVisible();
   await page.getByRole('button', { name: 'Plant them as one' }).click();
-  await expect(page.getByRole('region', { name: 'As one' })).toContainText(/All have/, { timeout: 60_000 });
+  await expect(page.getByRole('region', { name: 'As one' })).toContainText(/All have/, {
+    timeout: 60_000,
+  });
   await page.getByRole('link', { name: 'Open on the bench' }).click();
-  await expect(page.getByRole('button', { name: 'Undo: Planted for By the platform seat' })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: 'Undo: Planted for By the platform seat' }),
+  ).toBeVisible();
 });
 
-for (const [name, width] of [['320 px wide', 320], ['at 200 % zoom', 640]] as const)
+for (const [name, width] of [
+  ['320 px wide', 320],
+  ['at 200 % zoom', 640],
+] as const)
   test(`no room loses anything sideways ${name}`, async ({ page }) => {
     await demo(page);
     await page.setViewportSize({ width, height: 640 });
-    for (const route of ['/', '/bench?planting=demo-tub-1', '/start', '/plants', '/trolley', '/shed', '/spot?spot=demo-window', '/shelf', '/terrace']) {
+    for (const route of [
+      '/',
+      '/bench?planting=demo-tub-1',
+      '/start',
+      '/plants',
+      '/trolley',
+      '/shed',
+      '/spot?spot=demo-window',
+      '/shelf',
+      '/terrace',
+    ]) {
       await page.goto(route);
       await page.locator('h1, h2').first().waitFor();
       await page.waitForTimeout(600);
-      expect([route, await page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([route, width]);
-      for (const room of await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link').all()) {
+      expect([route, await page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([
+        route,
+        width,
+      ]);
+      for (const room of await page
+        .getByRole('navigation', { name: 'Rooms' })
+        .getByRole('link')
+        .all()) {
         const box = (await room.boundingBox())!;
         expect([route, box.x >= 0 && box.x + box.width <= width]).toEqual([route, true]);
       }
@@ -290,13 +384,23 @@ for (const [name, width] of [['320 px wide', 320], ['at 200 % zoom', 640]] as co
 
 test('the new sheets and rooms have no accessibility violations', async ({ page }) => {
   await demo(page);
-  const check = async (where: string) => expect([where, (await new AxeBuilder({ page }).setLegacyMode().analyze()).violations.map(({ id, nodes }) => [id, nodes.map(({ target }) => target.join())])]).toEqual([where, []]);
+  const check = async (where: string) =>
+    expect([
+      where,
+      (await new AxeBuilder({ page }).setLegacyMode().analyze()).violations.map(({ id, nodes }) => [
+        id,
+        nodes.map(({ target }) => target.join()),
+      ]),
+    ]).toEqual([where, []]);
   await page.goto('/terrace');
   await page.locator('[data-member]').first().press('Enter');
   await check('terrace');
   await bench(page, 'demo-window-box');
   for (const name of ['Set out', 'Show', 'Look from', 'Light', 'Beside it', 'Take away']) {
-    await page.getByRole('button', { name: new RegExp(`^${name}`) }).first().click();
+    await page
+      .getByRole('button', { name: new RegExp(`^${name}`) })
+      .first()
+      .click();
     await check(`bench with ${name}`);
     await page.keyboard.press('Escape');
   }
@@ -316,7 +420,9 @@ test('the new sheets and rooms have no accessibility violations', async ({ page 
   await check('palette');
 });
 
-test('a fix that was tried can be put back from the second opinion, and points at its plants in both drawings', async ({ page }) => {
+test('a fix that was tried can be put back from the second opinion, and points at its plants in both drawings', async ({
+  page,
+}) => {
   await demo(page);
   await bench(page, 'demo-tub-1');
   const opinion = page.getByRole('region', { name: 'Second opinion' });
@@ -329,13 +435,19 @@ test('a fix that was tried can be put back from the second opinion, and points a
   await expect(opinion.getByRole('status')).toHaveCount(0);
 });
 
-test('a climber asks for something to climb; the obelisk tried from the remark answers it, stands in the picture and is undone by name', async ({ page }) => {
+test('a climber asks for something to climb; the obelisk tried from the remark answers it, stands in the picture and is undone by name', async ({
+  page,
+}) => {
   await page.goto('/start');
   await page.getByRole('button', { name: 'Compose by hand' }).click();
   for (const words of ['violet patio clematis', 'white petunia']) {
     await page.getByRole('button', { name: 'Add another kind' }).click();
     await page.getByRole('dialog').getByRole('searchbox').fill(words);
-    await page.getByRole('dialog').getByRole('button', { name: new RegExp(words, 'i') }).first().click();
+    await page
+      .getByRole('dialog')
+      .getByRole('button', { name: new RegExp(words, 'i') })
+      .first()
+      .click();
     await expect(page.getByRole('dialog')).toBeHidden();
   }
   await painted(page);
@@ -352,9 +464,12 @@ test('a climber asks for something to climb; the obelisk tried from the remark a
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Undo: Set an obelisk' })).toBeVisible();
-  await expect(standBack(page).getByRole('img').first()).toHaveAccessibleName(/Obelisk, \d+ cm above the mix/);
+  await expect(standBack(page).getByRole('img').first()).toHaveAccessibleName(
+    /Obelisk, \d+ cm above the mix/,
+  );
   await painted(page);
   await expect.poll(() => picture(page)).not.toBe(bare);
-  for (let i = 0; i < 3; i += 1) await page.getByRole('button', { name: 'Undo: Set an obelisk' }).click();
+  for (let i = 0; i < 3; i += 1)
+    await page.getByRole('button', { name: 'Undo: Set an obelisk' }).click();
   await expect(page.getByRole('button', { name: /^Undo: Added/ })).toBeVisible();
 });

@@ -3,7 +3,9 @@ import type { PlaceId } from '../plantings/planting';
 import type { Reading } from './reading';
 
 /** Where a rule comes from. */
-export type Source = { readonly kind: 'published'; readonly citation: string } | { readonly kind: 'ours'; readonly reason: string };
+export type Source =
+  | { readonly kind: 'published'; readonly citation: string }
+  | { readonly kind: 'ours'; readonly reason: string };
 
 /** How sure a check can be of what it says. */
 export type Certainty = 'quite sure' | 'fairly sure' | 'a matter of taste' | 'a caution';
@@ -35,7 +37,10 @@ export interface Check<Id extends string, Facts> {
   readonly fixes?: (reading: Reading, verdict: Verdict<Facts>) => readonly Edit[];
 }
 
-export function severityOf(check: Pick<Check<string, never>, 'certainty' | 'limits'>, score: number): Severity {
+export function severityOf(
+  check: Pick<Check<string, never>, 'certainty' | 'limits'>,
+  score: number,
+): Severity {
   if (score < check.limits.trouble) return 'trouble';
   if (score < check.limits.look) return check.certainty === 'a matter of taste' ? 'taste' : 'look';
   return 'right';

@@ -30,15 +30,29 @@ const GOOD = 0.5;
 export function contrasted(ways: readonly PlantingInSpot[]): readonly Figures[] {
   const readings = ways.map((it) => read(it));
   const kinds = ways.map(({ plants }) => new Set(plants.map(({ kindId }) => kindId)));
-  const remarks = readings.map((reading) => opinionOfReading(reading).remarks.filter(({ severity, meant, certainty }) => !meant && certainty !== 'a caution' && (severity === 'trouble' || severity === 'look')).map(({ check }) => check));
+  const remarks = readings.map((reading) =>
+    opinionOfReading(reading)
+      .remarks.filter(
+        ({ severity, meant, certainty }) =>
+          !meant && certainty !== 'a caution' && (severity === 'trouble' || severity === 'look'),
+      )
+      .map(({ check }) => check),
+  );
   return readings.map((reading, i) => {
     const season = foreseenSeason(reading);
     const care = seasonCare(reading);
-    const mean = (of: (week: (typeof care)[number]) => number) => care.reduce((sum, week) => sum + of(week), 0) / Math.max(1, care.length);
+    const mean = (of: (week: (typeof care)[number]) => number) =>
+      care.reduce((sum, week) => sum + of(week), 0) / Math.max(1, care.length);
     return {
-      cost: plantCost(ways[i]!.plants), plants: ways[i]!.plants.length, tallestCm: Math.max(0, ...reading.grown().map(({ heightCm }) => heightCm)), fullWeek: season.fullWeek,
-      goodWeeks: season.interest.filter((interest) => interest >= GOOD).length, thirstL: Math.max(0, ...care.map(({ thirstL }) => thirstL)), minutesAWeek: mean(({ minutes }) => minutes),
-      onlyHere: [...kinds[i]!].filter((id) => !kinds.every((other) => other.has(id))), toAnswer: remarks[i]!.filter((check) => !remarks.every((other) => other.includes(check))),
+      cost: plantCost(ways[i]!.plants),
+      plants: ways[i]!.plants.length,
+      tallestCm: Math.max(0, ...reading.grown().map(({ heightCm }) => heightCm)),
+      fullWeek: season.fullWeek,
+      goodWeeks: season.interest.filter((interest) => interest >= GOOD).length,
+      thirstL: Math.max(0, ...care.map(({ thirstL }) => thirstL)),
+      minutesAWeek: mean(({ minutes }) => minutes),
+      onlyHere: [...kinds[i]!].filter((id) => !kinds.every((other) => other.has(id))),
+      toAnswer: remarks[i]!.filter((check) => !remarks.every((other) => other.includes(check))),
     };
   });
 }

@@ -43,14 +43,32 @@ function overtakingsIn(reading: Reading): readonly Overtaking[] {
   const found = new Map<string, Overtaking>();
   for (let week = 1; week <= reading.weeks; week += 1) {
     const sizes = reading.sizesAt(week);
-    reading.plants.forEach((a, i) => reading.plants.forEach((b, j) => {
-      const key = `${a.id} ${b.id}`;
-      // What stands tall beside something low was meant to: only where both play one storey at planting is it an overtaking.
-      if (i === j || found.has(key) || sizes[i]!.heightCm < sizes[j]!.heightCm * TALLER || reading.sizesAt(0)[i]!.heightCm >= reading.sizesAt(0)[j]!.heightCm * TALLER) return;
-      const disc = { xCm: b.xCm, zCm: b.zCm, radiusCm: sizes[j]!.spreadCm / 2 };
-      if (overlapCm2({ xCm: a.xCm, zCm: a.zCm, radiusCm: sizes[i]!.spreadCm / 2 }, disc) < COVERED * Math.PI * disc.radiusCm ** 2) return;
-      found.set(key, { by: a.id, of: b.id, weeks: week, calendarWeek: weekAfter(reading.planting.plantedWeek, week), cutBy: Math.max(1, week - 1) });
-    }));
+    reading.plants.forEach((a, i) =>
+      reading.plants.forEach((b, j) => {
+        const key = `${a.id} ${b.id}`;
+        // What stands tall beside something low was meant to: only where both play one storey at planting is it an overtaking.
+        if (
+          i === j ||
+          found.has(key) ||
+          sizes[i]!.heightCm < sizes[j]!.heightCm * TALLER ||
+          reading.sizesAt(0)[i]!.heightCm >= reading.sizesAt(0)[j]!.heightCm * TALLER
+        )
+          return;
+        const disc = { xCm: b.xCm, zCm: b.zCm, radiusCm: sizes[j]!.spreadCm / 2 };
+        if (
+          overlapCm2({ xCm: a.xCm, zCm: a.zCm, radiusCm: sizes[i]!.spreadCm / 2 }, disc) <
+          COVERED * Math.PI * disc.radiusCm ** 2
+        )
+          return;
+        found.set(key, {
+          by: a.id,
+          of: b.id,
+          weeks: week,
+          calendarWeek: weekAfter(reading.planting.plantedWeek, week),
+          cutBy: Math.max(1, week - 1),
+        });
+      }),
+    );
   }
   return [...found.values()];
 }

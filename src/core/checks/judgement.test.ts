@@ -17,21 +17,35 @@ test('sixty and more plantings in every school, each spoiled in ten ways or more
 });
 
 test('the good one outranks the spoiled one', () => {
-  expect(pairs.filter(({ goodScore, spoiltScore }) => goodScore > spoiltScore).length / pairs.length).toBeGreaterThanOrEqual(LEAST);
+  expect(
+    pairs.filter(({ goodScore, spoiltScore }) => goodScore > spoiltScore).length / pairs.length,
+  ).toBeGreaterThanOrEqual(LEAST);
 });
 
 test('the check that should speak does speak', () => {
   expect(pairs.filter(({ spoke }) => spoke).length / pairs.length).toBeGreaterThanOrEqual(LEAST);
 });
 
-test.each(alarms.filter(({ arises }) => arises >= 20).map((alarm) => [alarm.check, alarm] as const))('%s seldom finds fault with a good planting', (_, { arises, speaks }) => {
+test.each(
+  alarms.filter(({ arises }) => arises >= 20).map((alarm) => [alarm.check, alarm] as const),
+)('%s seldom finds fault with a good planting', (_, { arises, speaks }) => {
   expect(speaks / arises).toBeLessThanOrEqual(MOST_FALSE);
 });
 
 test('nothing is wrong with a good planting beyond doubt', () => {
-  expect(good.filter(({ opinion }) => opinion.remarks.some(({ severity, certainty }) => severity === 'trouble' && certainty !== 'a caution')).map(({ name }) => name)).toEqual([]);
+  expect(
+    good
+      .filter(({ opinion }) =>
+        opinion.remarks.some(
+          ({ severity, certainty }) => severity === 'trouble' && certainty !== 'a caution',
+        ),
+      )
+      .map(({ name }) => name),
+  ).toEqual([]);
 });
 
 test('the published table is what the code gives; npm run schema writes it', () => {
-  expect(readFileSync(join(__dirname, '../../../docs/judgement.md'), 'utf8')).toBe(judgementTable(judgement));
+  expect(readFileSync(join(__dirname, '../../../docs/judgement.md'), 'utf8')).toBe(
+    judgementTable(judgement),
+  );
 });

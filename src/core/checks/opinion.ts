@@ -47,16 +47,35 @@ export function opinionOfReading(reading: Reading): Opinion {
     if (!verdict) continue;
     sum += verdict.score * say;
     weights += say;
-    remarks.push({ check: id, severity: severityOf(check, verdict.score), certainty: check.certainty, score: verdict.score, facts: verdict.facts as FactsOf<CheckId>, culprits: verdict.culprits, meant: reading.planting.meant.includes(id) });
+    remarks.push({
+      check: id,
+      severity: severityOf(check, verdict.score),
+      certainty: check.certainty,
+      score: verdict.score,
+      facts: verdict.facts as FactsOf<CheckId>,
+      culprits: verdict.culprits,
+      meant: reading.planting.meant.includes(id),
+    });
   }
-  remarks.sort((a, b) => ORDER[a.severity] - ORDER[b.severity] || weightOf(b.check, reading) * (1 - b.score) - weightOf(a.check, reading) * (1 - a.score));
+  remarks.sort(
+    (a, b) =>
+      ORDER[a.severity] - ORDER[b.severity] ||
+      weightOf(b.check, reading) * (1 - b.score) - weightOf(a.check, reading) * (1 - a.score),
+  );
   return { score: weights > 0 ? sum / weights : 0, remarks };
 }
 
 /** How much a check has to say of a planting: its own weight, what the school makes of it, and how far the gardener turned it down. */
-export function weightOf(id: CheckId, { school, house }: Pick<Reading, 'school' | 'house'>): number {
+export function weightOf(
+  id: CheckId,
+  { school, house }: Pick<Reading, 'school' | 'house'>,
+): number {
   const check = CHECKS[id] as unknown as AnyCheck;
-  return check.weight * (school.weights[id] ?? 1) * (check.certainty === 'a caution' ? 1 : (house.turnedDown[id] ?? 1));
+  return (
+    check.weight *
+    (school.weights[id] ?? 1) *
+    (check.certainty === 'a caution' ? 1 : (house.turnedDown[id] ?? 1))
+  );
 }
 
 /** A change that was tried and helps. */
@@ -77,7 +96,12 @@ const WORTH_OFFERING = 0.08;
  * The best of the changes a check proposes, tried before it is offered: it must help its own check and not harm the whole.
  * @returns `null` when nothing tried helps
  */
-export function tryFixes(it: PlantingInSpot, check: CheckId, kindOf: (id: KindId) => PlantKind | null, more: readonly Edit[] = []): Fix | null {
+export function tryFixes(
+  it: PlantingInSpot,
+  check: CheckId,
+  kindOf: (id: KindId) => PlantKind | null,
+  more: readonly Edit[] = [],
+): Fix | null {
   const rule = CHECKS[check] as unknown as AnyCheck;
   const reading = read(it);
   const verdict: Verdict<unknown> | null = rule.judge(reading);
@@ -91,7 +115,8 @@ export function tryFixes(it: PlantingInSpot, check: CheckId, kindOf: (id: KindId
     const score = again ? again.score : 1;
     const wholeGain = opinionOfReading(changed).score - whole;
     if (score < verdict.score + WORTH_OFFERING || wholeGain < -0.005) continue;
-    if (!best || wholeGain > best.wholeGain) best = { edit, before: verdict.score, after: score, wholeGain, facts: again?.facts ?? null };
+    if (!best || wholeGain > best.wholeGain)
+      best = { edit, before: verdict.score, after: score, wholeGain, facts: again?.facts ?? null };
   }
   return best;
 }

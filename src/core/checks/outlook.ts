@@ -29,16 +29,35 @@ const FROM_BELOW_RAD = -0.45;
 const STEEPEST_RAD = 0.7;
 
 /** From where a planting is judged: the front, or four sides; from every viewpoint that is told, by its weight, else as someone who passes. */
-export function looksOf({ planting, spot }: Pick<PlantingInSpot, 'planting' | 'spot'>): readonly Look[] {
+export function looksOf({
+  planting,
+  spot,
+}: Pick<PlantingInSpot, 'planting' | 'spot'>): readonly Look[] {
   const middle = spot.dropCm + visibleHeightCm(planting.container);
   const passer = { heightCm: EYE_HEIGHT_CM.standing, distanceCm: PASSING_CM, weight: 1 };
-  const eyes = spot.eyes.filter(({ weight }) => weight > 0).map(({ floorCm, kind, distanceCm, weight }) => ({ heightCm: floorCm + EYE_HEIGHT_CM[kind], distanceCm, weight }));
+  const eyes = spot.eyes
+    .filter(({ weight }) => weight > 0)
+    .map(({ floorCm, kind, distanceCm, weight }) => ({
+      heightCm: floorCm + EYE_HEIGHT_CM[kind],
+      distanceCm,
+      weight,
+    }));
   const from = spot.view === 'from below' || eyes.length === 0 ? [passer] : eyes;
   const whole = from.reduce((sum, { weight }) => sum + weight, 0);
   const sides = spot.view === 'one side' ? [0] : [0, 1, 2, 3];
   return from.flatMap(({ heightCm, distanceCm, weight }) => {
-    const pitchRad = spot.view === 'from below' ? FROM_BELOW_RAD : Math.max(FROM_BELOW_RAD, Math.min(STEEPEST_RAD, Math.atan2(heightCm - middle, distanceCm)));
-    return sides.map((side) => ({ azimuthRad: (side * Math.PI) / 2, pitchRad, weight: weight / whole / sides.length }));
+    const pitchRad =
+      spot.view === 'from below'
+        ? FROM_BELOW_RAD
+        : Math.max(
+            FROM_BELOW_RAD,
+            Math.min(STEEPEST_RAD, Math.atan2(heightCm - middle, distanceCm)),
+          );
+    return sides.map((side) => ({
+      azimuthRad: (side * Math.PI) / 2,
+      pitchRad,
+      weight: weight / whole / sides.length,
+    }));
   });
 }
 
@@ -69,8 +88,14 @@ interface Blob {
  * A quick estimate of what is seen of each plant: bodies as ellipses that let through some of what is behind, trails as curtains, reckoned cell
  * by cell from the nearest back. `seeing/visible.ts` counts the drawn leaves themselves; this is for judging hundreds of plantings a second.
  */
-export function estimateSeen(it: Pick<PlantingInSpot, 'planting' | 'spot' | 'plants'>, sizes: readonly Size[]): Seen {
-  const { plants, planting: { container } } = it;
+export function estimateSeen(
+  it: Pick<PlantingInSpot, 'planting' | 'spot' | 'plants'>,
+  sizes: readonly Size[],
+): Seen {
+  const {
+    plants,
+    planting: { container },
+  } = it;
   const share = plants.map(() => 0);
   const areaCm2 = plants.map(() => 0);
   if (plants.length === 0) return { share, areaCm2, flowers: null };
@@ -80,12 +105,26 @@ export function estimateSeen(it: Pick<PlantingInSpot, 'planting' | 'spot' | 'pla
   const halfFront = halfFrontCm(container.shape);
   const depth = Math.min(halfFront, halfDepthCm(container.shape));
   for (const { azimuthRad, pitchRad, weight } of looks) {
-    const [ca, sa, cp, sp] = [Math.cos(azimuthRad), Math.sin(azimuthRad), Math.cos(pitchRad), Math.sin(pitchRad)];
+    const [ca, sa, cp, sp] = [
+      Math.cos(azimuthRad),
+      Math.sin(azimuthRad),
+      Math.cos(pitchRad),
+      Math.sin(pitchRad),
+    ];
     const blobs = plants.map((plant, i): Blob => {
       const { heightCm, spreadCm, trailCm } = sizes[i]!;
       const [a, b] = [spreadCm / 2, heightCm / 2];
       const toward = plant.xCm * sa + plant.zCm * ca;
-      return { i, u: plant.xCm * ca - plant.zCm * sa, toward, v: (base + soilHeightCm(container, plant.xCm, plant.zCm) + b) * cp - toward * sp, a, half: Math.max(0.6, Math.hypot(b * cp, a * sp)), trailCm, hides: AIRY.has(plant.kind.habit) ? HIDES.airy : 1 };
+      return {
+        i,
+        u: plant.xCm * ca - plant.zCm * sa,
+        toward,
+        v: (base + soilHeightCm(container, plant.xCm, plant.zCm) + b) * cp - toward * sp,
+        a,
+        half: Math.max(0.6, Math.hypot(b * cp, a * sp)),
+        trailCm,
+        hides: AIRY.has(plant.kind.habit) ? HIDES.airy : 1,
+      };
     });
     const rimV = rimCm * cp;
     let [reach, low, high] = [1, Infinity, -Infinity];
@@ -104,7 +143,14 @@ export function estimateSeen(it: Pick<PlantingInSpot, 'planting' | 'spot' | 'pla
     const seen = plants.map(() => 0);
     const shown = plants.map(() => 0);
     const touched: number[] = [];
-    const row = (i: number, r: number, u: number, halfWidth: number, inner: number, hides: number) => {
+    const row = (
+      i: number,
+      r: number,
+      u: number,
+      halfWidth: number,
+      inner: number,
+      hides: number,
+    ) => {
       const from = Math.max(0, Math.ceil((u - halfWidth) / cell + columns / 2 - 0.5));
       const to = Math.min(columns, Math.floor((u + halfWidth) / cell + columns / 2 - 0.5) + 1);
       for (let column = from; column < to; column += 1) {
@@ -130,7 +176,11 @@ export function estimateSeen(it: Pick<PlantingInSpot, 'planting' | 'spot' | 'pla
       if (trailCm < 2) continue;
       // Trails hang before the pot on the near side and beside it; behind it they are hidden.
       const near = toward > -depth * 0.35 || Math.abs(u) > halfFront * 0.7;
-      for (let r = Math.max(0, Math.floor((rimV - trailCm - low) / cell)); r < Math.min(rows, Math.floor((rimV - low) / cell)); r += 1) {
+      for (
+        let r = Math.max(0, Math.floor((rimV - trailCm - low) / cell));
+        r < Math.min(rows, Math.floor((rimV - low) / cell));
+        r += 1
+      ) {
         if (near) row(i, r, u, a * CURTAIN, a * CURTAIN, hides);
         else own[i]! += (a * 2 * CURTAIN) / cell;
       }
@@ -139,15 +189,29 @@ export function estimateSeen(it: Pick<PlantingInSpot, 'planting' | 'spot' | 'pla
     if (pitchRad < 0) {
       // Seen from below the near rim hides what grows low behind it.
       const line = Math.min(rows, Math.floor((rimV - depth * sp - low) / cell));
-      for (let r = 0; r < line; r += 1) for (let column = 0; column < columns; column += 1) if (Math.abs((column + 0.5 - columns / 2) * cell) < halfFront) through[r * columns + column] = 0;
+      for (let r = 0; r < line; r += 1)
+        for (let column = 0; column < columns; column += 1)
+          if (Math.abs((column + 0.5 - columns / 2) * cell) < halfFront)
+            through[r * columns + column] = 0;
     }
     blobs.sort((p, q) => q.toward - p.toward);
     blobs.forEach(({ i, u, v, a, half, toward, hides }, at) => {
       if (at > 0 && blobs[at - 1]!.toward - toward > SAME_DEPTH_CM) settleDepth();
-      for (let r = Math.max(0, Math.floor((v - half - low) / cell)); r <= Math.min(rows - 1, Math.floor((v + half - low) / cell)); r += 1) {
+      for (
+        let r = Math.max(0, Math.floor((v - half - low) / cell));
+        r <= Math.min(rows - 1, Math.floor((v + half - low) / cell));
+        r += 1
+      ) {
         const t = (low + (r + 0.5) * cell - v) / half;
         if (t <= -1 || t >= 1) continue;
-        row(i, r, u, a * Math.sqrt(1 - t * t), Math.abs(t) < CORE ? a * Math.sqrt(CORE * CORE - t * t) : 0, hides);
+        row(
+          i,
+          r,
+          u,
+          a * Math.sqrt(1 - t * t),
+          Math.abs(t) < CORE ? a * Math.sqrt(CORE * CORE - t * t) : 0,
+          hides,
+        );
       }
     });
     plants.forEach((_, i) => {

@@ -84,14 +84,27 @@ function spreadPoints(surface: Section): readonly (readonly [x: number, z: numbe
   const columns = Math.max(6, Math.round(Math.sqrt((220 * acrossCm) / deepCm)));
   const rows = Math.max(4, Math.round(220 / columns));
   for (let i = 0; i < columns; i += 1)
-    for (let j = 0; j < rows; j += 1) list.push([-acrossCm + ((i + 0.5) / columns) * acrossCm * 2, -deepCm + ((j + 0.5) / rows) * deepCm * 2]);
+    for (let j = 0; j < rows; j += 1)
+      list.push([
+        -acrossCm + ((i + 0.5) / columns) * acrossCm * 2,
+        -deepCm + ((j + 0.5) / rows) * deepCm * 2,
+      ]);
   return surface.kind === 'polygon' ? list.filter(([x, z]) => insetCm(surface, x, z) > 0) : list;
 }
 
 /** Share of the mix hidden by leaves some weeks after planting, 0–1. */
-export function coverAt(reading: Pick<Reading, 'surface' | 'plants' | 'sizesAt'>, weeks: number): number {
+export function coverAt(
+  reading: Pick<Reading, 'surface' | 'plants' | 'sizesAt'>,
+  weeks: number,
+): number {
   const all = surfacePoints(reading.surface);
-  const discs = reading.sizesAt(weeks).map(({ spreadCm }, i) => ({ x: reading.plants[i]!.xCm, z: reading.plants[i]!.zCm, r2: (spreadCm / 2) ** 2 }));
+  const discs = reading
+    .sizesAt(weeks)
+    .map(({ spreadCm }, i) => ({
+      x: reading.plants[i]!.xCm,
+      z: reading.plants[i]!.zCm,
+      r2: (spreadCm / 2) ** 2,
+    }));
   let covered = 0;
   for (const [x, z] of all)
     for (const disc of discs) {
@@ -114,7 +127,8 @@ export const FULL_COVER = 0.9;
 export function fullWeek(reading: Reading): number | null {
   // Cover seldom shrinks, so the first full week is found by halving; where something is trimmed, week by week.
   if (reading.planting.care.trims.length > 0) {
-    for (let week = 0; week <= reading.weeks; week += 1) if (coverAt(reading, week) >= FULL_COVER) return week;
+    for (let week = 0; week <= reading.weeks; week += 1)
+      if (coverAt(reading, week) >= FULL_COVER) return week;
     return null;
   }
   if (coverAt(reading, reading.weeks) < FULL_COVER) return null;

@@ -28,23 +28,43 @@ export function seasonCare(reading: Reading): readonly WeekOfCare[] {
   return Array.from({ length: weeks + 1 }, (_, at): WeekOfCare => {
     const week = weekAfter(planting.plantedWeek, at);
     const sizes = reading.sizesAt(at);
-    const thirstL = dailyDemandL({ container: planting.container, spot, plants, sizes, week, canopy: { areaM2: canopyM2(reading, at), bareShare: 1 - coverAt(reading, at) } });
+    const thirstL = dailyDemandL({
+      container: planting.container,
+      spot,
+      plants,
+      sizes,
+      week,
+      canopy: { areaM2: canopyM2(reading, at), bareShare: 1 - coverAt(reading, at) },
+    });
     const waterings = Math.min(MOST_A_WEEK, Math.max(1, (thirstL * 7) / Math.max(0.05, available)));
     const book = bookWeek(week, spot);
-    let minutes = (spot.waters.by === 'drip' ? MINUTES.walk : waterings * MINUTES.walk + thirstL * 7 * MINUTES.litre);
+    let minutes =
+      spot.waters.by === 'drip'
+        ? MINUTES.walk
+        : waterings * MINUTES.walk + thirstL * 7 * MINUTES.litre;
     for (const { kind } of plants) {
-      if (kind.bloom?.deadhead && seasonShare(kind.bloom.weeks, book) > 0) minutes += MINUTES.deadhead;
+      if (kind.bloom?.deadhead && seasonShare(kind.bloom.weeks, book) > 0)
+        minutes += MINUTES.deadhead;
       if (kind.bloom?.pinch && at > 0 && at <= PINCHED_UNTIL) minutes += MINUTES.pinch;
     }
     minutes += planting.care.trims.filter((trim) => trim.weeks === at).length * MINUTES.trim;
-    if (at >= FED_FROM && planting.care.feeding !== 'none' && plants.some(({ kind }) => kind.feed === 'medium' || kind.feed === 'heavy')) minutes += MINUTES.feed;
+    if (
+      at >= FED_FROM &&
+      planting.care.feeding !== 'none' &&
+      plants.some(({ kind }) => kind.feed === 'medium' || kind.feed === 'heavy')
+    )
+      minutes += MINUTES.feed;
     return { thirstL, waterings, minutes };
   });
 }
 
 /** Leaves seen from above, all plants together without what overlaps, m². */
 function canopyM2({ plants, sizesAt }: Pick<Reading, 'plants' | 'sizesAt'>, at: number): number {
-  const discs = sizesAt(at).map(({ spreadCm }, i) => ({ x: plants[i]!.xCm, z: plants[i]!.zCm, r: spreadCm / 2 }));
+  const discs = sizesAt(at).map(({ spreadCm }, i) => ({
+    x: plants[i]!.xCm,
+    z: plants[i]!.zCm,
+    r: spreadCm / 2,
+  }));
   const reach = Math.max(1, ...discs.map(({ x, z, r }) => Math.max(Math.abs(x), Math.abs(z)) + r));
   const CELLS = 40;
   const cell = (2 * reach) / CELLS;

@@ -15,7 +15,11 @@ export function normalOn(months: Months, day: number): number {
 export const FROST_CHANCES = [0.1, 0.5, 0.9] as const;
 
 /** Standard normal quantiles of those chances. */
-const Z: Readonly<Record<(typeof FROST_CHANCES)[number], number>> = { 0.1: -1.2816, 0.5: 0, 0.9: 1.2816 };
+const Z: Readonly<Record<(typeof FROST_CHANCES)[number], number>> = {
+  0.1: -1.2816,
+  0.5: 0,
+  0.9: 1.2816,
+};
 
 export interface FrostDates {
   /** Day by which, in 9 years, 5 years and 1 year of 10, another frost still comes. */
@@ -34,9 +38,15 @@ export interface FrostDates {
 export function frostDates({ frost }: Pick<Climate, 'frost'>): FrostDates | null {
   if (!frost) return null;
   const day = (value: number) => ((Math.round(value) % 365) + 365) % 365;
-  const last = (chance: (typeof FROST_CHANCES)[number]) => day(frost.lastDay - Z[chance] * frost.spreadDays);
-  const first = (chance: (typeof FROST_CHANCES)[number]) => day(frost.firstDay + Z[chance] * frost.spreadDays);
-  return { last: { 0.1: last(0.1), 0.5: last(0.5), 0.9: last(0.9) }, first: { 0.1: first(0.1), 0.5: first(0.5), 0.9: first(0.9) }, freeDays: (((frost.firstDay - frost.lastDay) % 365) + 365) % 365 };
+  const last = (chance: (typeof FROST_CHANCES)[number]) =>
+    day(frost.lastDay - Z[chance] * frost.spreadDays);
+  const first = (chance: (typeof FROST_CHANCES)[number]) =>
+    day(frost.firstDay + Z[chance] * frost.spreadDays);
+  return {
+    last: { 0.1: last(0.1), 0.5: last(0.5), 0.9: last(0.9) },
+    first: { 0.1: first(0.1), 0.5: first(0.5), 0.9: first(0.9) },
+    freeDays: (((frost.firstDay - frost.lastDay) % 365) + 365) % 365,
+  };
 }
 
 /** Mean temperature from which most plants grow, °C. */
@@ -45,7 +55,8 @@ const GROWING_C = 6;
 /** Weeks of the year warm enough for growth. */
 export function growingWeeks({ minC, maxC }: Pick<Climate, 'minC' | 'maxC'>): number {
   let days = 0;
-  for (let day = 0; day < 365; day += 1) if ((normalOn(minC, day) + normalOn(maxC, day)) / 2 >= GROWING_C) days += 1;
+  for (let day = 0; day < 365; day += 1)
+    if ((normalOn(minC, day) + normalOn(maxC, day)) / 2 >= GROWING_C) days += 1;
   return Math.round(days / 7);
 }
 
@@ -58,10 +69,23 @@ export interface Hardiness {
 }
 
 /** Upper ends of RHS ratings, °C, coldest first. */
-const RHS: readonly (readonly [name: string, above: number])[] = [['H1a', 15], ['H1b', 10], ['H1c', 5], ['H2', 1], ['H3', -5], ['H4', -10], ['H5', -15], ['H6', -20]];
+const RHS: readonly (readonly [name: string, above: number])[] = [
+  ['H1a', 15],
+  ['H1b', 10],
+  ['H1c', 5],
+  ['H2', 1],
+  ['H3', -5],
+  ['H4', -10],
+  ['H5', -15],
+  ['H6', -20],
+];
 
 export function hardinessOf(coldestC: number): Hardiness {
   const fahrenheit = coldestC * 1.8 + 32;
   const half = Math.max(0, Math.min(25, Math.floor((fahrenheit + 60.1) / 5)));
-  return { coldestC, usda: `${Math.floor(half / 2) + 1}${half % 2 ? 'b' : 'a'}`, rhs: RHS.find(([, above]) => coldestC > above)?.[0] ?? 'H7' };
+  return {
+    coldestC,
+    usda: `${Math.floor(half / 2) + 1}${half % 2 ? 'b' : 'a'}`,
+    rhs: RHS.find(([, above]) => coldestC > above)?.[0] ?? 'H7',
+  };
 }

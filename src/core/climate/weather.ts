@@ -53,7 +53,11 @@ const Why = { heat: 1, wet: 2, amount: 3, wind: 4, sun: 5, missHeat: 6, missWet:
 /** A standard normal draw (Box–Muller), the same for the same keys. */
 function normal(seed: number, day: number, why: number): number {
   const u = Math.max(1e-9, hash01(seed, day, why, 0));
-  return clamp(Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * hash01(seed, day, why, 1)), -CUT, CUT);
+  return clamp(
+    Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * hash01(seed, day, why, 1)),
+    -CUT,
+    CUT,
+  );
 }
 
 /** A draw with memory, unit variance: each day keeps part of the days before. Any day can be asked for by itself. */
@@ -66,7 +70,10 @@ function lasting(seed: number, day: number, why: number): number {
 /** Share of normal draws below a value (Abramowitz & Stegun 26.2.17, error below 1e−7). */
 function below(z: number): number {
   const t = 1 / (1 + 0.2316419 * Math.abs(z));
-  const tail = (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) * t * (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+  const tail =
+    (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) *
+    t *
+    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
   return z >= 0 ? 1 - tail : tail;
 }
 
@@ -82,7 +89,10 @@ export function isoDate(day: number): string {
 }
 
 /** The weather of one simulated day: temperatures that last, rain in spells, both true to the climate's normals over years. */
-export function simulatedDay({ climate, latitudeDeg, seed }: SimulatedPlace, date: string): DayWeather {
+export function simulatedDay(
+  { climate, latitudeDeg, seed }: SimulatedPlace,
+  date: string,
+): DayWeather {
   const day = dayNumber(date);
   const start = Date.UTC(Number(date.slice(0, 4)), 0, 1) / MS_PER_DAY;
   const ofYear = Math.min(364, day - start);
@@ -98,10 +108,18 @@ export function simulatedDay({ climate, latitudeDeg, seed }: SimulatedPlace, dat
   const half = (range * (1 + shrink)) / 2;
   const perWetDay = climate.rainMm[month]! / Math.max(0.5, climate.rainDays[month]!);
   const rainMm = wet ? -Math.log(Math.max(1e-6, hash01(seed, day, Why.amount, 0))) * perWetDay : 0;
-  const sunShare = clamp(climate.sunShare[month]! * (wet ? 0.45 : 1 + (0.55 * wetShare) / Math.max(0.05, 1 - wetShare)) + 0.16 * normal(seed, day, Why.sun), 0, 1);
+  const sunShare = clamp(
+    climate.sunShare[month]! * (wet ? 0.45 : 1 + (0.55 * wetShare) / Math.max(0.05, 1 - wetShare)) +
+      0.16 * normal(seed, day, Why.sun),
+    0,
+    1,
+  );
   const round = (value: number, places = 1) => Math.round(value * 10 ** places) / 10 ** places;
   return {
-    date, minC: round(middle - half), maxC: round(middle + half), rainMm: round(rainMm),
+    date,
+    minC: round(middle - half),
+    maxC: round(middle + half),
+    rainMm: round(rainMm),
     windMs: round(climate.windMs * Math.exp(0.42 * normal(seed, day, Why.wind) - 0.088)),
     // Ångström as in FAO-56 (a .25, b .50).
     radiationMJ: round(extraterrestrialMJ(latitudeDeg, ofYear + 1) * (0.25 + 0.5 * sunShare)),
@@ -114,7 +132,11 @@ export function missAt(leadDays: number): number {
 }
 
 /** A simulated day as it was told some days before: true, with errors that grow with the lead. */
-export function simulatedForecast(place: SimulatedPlace, issued: string, leadDays: number): Forecast {
+export function simulatedForecast(
+  place: SimulatedPlace,
+  issued: string,
+  leadDays: number,
+): Forecast {
   const date = isoDate(dayNumber(issued) + leadDays);
   const truth = simulatedDay(place, date);
   const missC = missAt(leadDays);
@@ -124,14 +146,27 @@ export function simulatedForecast(place: SimulatedPlace, issued: string, leadDay
   // Rain is missed, or told for nothing, more often the further off it is.
   const wrong = hash01(place.seed, key, Why.missWet, 0) < 0.06 + 0.035 * leadDays;
   const other = hash01(place.seed, key, Why.missWet, 1);
-  const rainMm = wrong ? (truth.rainMm > 0 ? 0 : Math.round(other * 60) / 10) : Math.round(truth.rainMm * (1 + (other - 0.5) * 0.16 * leadDays) * 10) / 10;
-  return { ...truth, minC: Math.round((truth.minC + shift) * 10) / 10, maxC: Math.round((truth.maxC + shift) * 10) / 10, rainMm, leadDays, missC };
+  const rainMm = wrong
+    ? truth.rainMm > 0
+      ? 0
+      : Math.round(other * 60) / 10
+    : Math.round(truth.rainMm * (1 + (other - 0.5) * 0.16 * leadDays) * 10) / 10;
+  return {
+    ...truth,
+    minC: Math.round((truth.minC + shift) * 10) / 10,
+    maxC: Math.round((truth.maxC + shift) * 10) / 10,
+    rainMm,
+    leadDays,
+    missC,
+  };
 }
 
 /** The simulated service as a source. */
 export function simulatedSource(place: SimulatedPlace): WeatherSource {
   return {
-    observed: async (from, days) => Array.from({ length: days }, (_, i) => simulatedDay(place, isoDate(dayNumber(from) + i))),
-    forecast: async (issued, days) => Array.from({ length: days }, (_, i) => simulatedForecast(place, issued, i + 1)),
+    observed: async (from, days) =>
+      Array.from({ length: days }, (_, i) => simulatedDay(place, isoDate(dayNumber(from) + i))),
+    forecast: async (issued, days) =>
+      Array.from({ length: days }, (_, i) => simulatedForecast(place, issued, i + 1)),
   };
 }

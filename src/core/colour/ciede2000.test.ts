@@ -26,7 +26,11 @@ test.each<[CieLab, CieLab, number]>([
 
 test('screen white, red and mid grey have their known places', () => {
   const at = (hex: string) => toCieLab(fromHex(hex)!).map((v) => Math.round(v * 10) / 10);
-  expect(at('#ffffff').map(Math.round).map((v) => v + 0)).toEqual([100, 0, 0]);
+  expect(
+    at('#ffffff')
+      .map(Math.round)
+      .map((v) => v + 0),
+  ).toEqual([100, 0, 0]);
   expect(at('#ff0000')[0]).toBeCloseTo(53.2, 0);
   expect(at('#ff0000')[1]).toBeCloseTo(80.1, 0);
   expect(at('#777777')[0]).toBeCloseTo(50, 0);

@@ -1,7 +1,15 @@
 import { converter } from 'culori';
 import fc from 'fast-check';
 import { deltaE, fromHex, fromRgb, toHex, toRgb, type Oklch } from './oklch';
-import { fitOfColour, isEcho, isGround, isLime, oppositeHuesDeg, readScheme, type Scheme } from './schemes';
+import {
+  fitOfColour,
+  isEcho,
+  isGround,
+  isLime,
+  oppositeHuesDeg,
+  readScheme,
+  type Scheme,
+} from './schemes';
 
 const VIOLET: Oklch = [0.5, 0.2, 293];
 const YELLOW: Oklch = [0.87, 0.17, 95];
@@ -12,13 +20,17 @@ const GREEN: Oklch = [0.53, 0.1, 138];
 test('sRGB to OKLCH agrees with an independent library over the cube', () => {
   const theirs = converter('oklch');
   const channel = fc.integer({ min: 0, max: 255 });
-  fc.assert(fc.property(channel, channel, channel, (r, g, b) => {
-    const ours = fromRgb([r / 255, g / 255, b / 255]);
-    const other = theirs({ mode: 'rgb', r: r / 255, g: g / 255, b: b / 255 });
-    expect(ours[0]).toBeCloseTo(other.l, 3);
-    expect(ours[1]).toBeCloseTo(other.c, 3);
-    if (other.c > 0.01) expect(Math.abs(((ours[2] - (other.h ?? 0) + 540) % 360) - 180)).toBeLessThan(0.6);
-  }), { seed: 31 });
+  fc.assert(
+    fc.property(channel, channel, channel, (r, g, b) => {
+      const ours = fromRgb([r / 255, g / 255, b / 255]);
+      const other = theirs({ mode: 'rgb', r: r / 255, g: g / 255, b: b / 255 });
+      expect(ours[0]).toBeCloseTo(other.l, 3);
+      expect(ours[1]).toBeCloseTo(other.c, 3);
+      if (other.c > 0.01)
+        expect(Math.abs(((ours[2] - (other.h ?? 0) + 540) % 360) - 180)).toBeLessThan(0.6);
+    }),
+    { seed: 31 },
+  );
 });
 
 test('known colours: pure red is .62796 .25768 29.234', () => {
@@ -29,11 +41,19 @@ test('known colours: pure red is .62796 .25768 29.234', () => {
 });
 
 test('a colour outside sRGB keeps its lightness and never turns to a grey of another one', () => {
-  fc.assert(fc.property(fc.double({ min: 0.1, max: 0.95, noNaN: true }), fc.double({ min: 0, max: 0.4, noNaN: true }), fc.double({ min: 0, max: 360, noNaN: true }), (L, C, h) => {
-    const back = fromRgb(toRgb([L, C, h]));
-    expect(Math.abs(back[0] - L)).toBeLessThan(0.01);
-    expect(back[1]).toBeLessThanOrEqual(C + 0.01);
-  }), { seed: 32 });
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0.1, max: 0.95, noNaN: true }),
+      fc.double({ min: 0, max: 0.4, noNaN: true }),
+      fc.double({ min: 0, max: 360, noNaN: true }),
+      (L, C, h) => {
+        const back = fromRgb(toRgb([L, C, h]));
+        expect(Math.abs(back[0] - L)).toBeLessThan(0.01);
+        expect(back[1]).toBeLessThanOrEqual(C + 0.01);
+      },
+    ),
+    { seed: 32 },
+  );
   expect(toHex([1.4, 0, 0])).toMatch(/^#f/);
 });
 
@@ -63,9 +83,25 @@ test.each<[Scheme['kind'], Scheme, Oklch, Oklch]>([
 
 test('a scheme of one colour and white misses white when there is none, and its colour when only white is there', () => {
   const scheme: Scheme = { kind: 'one-and-white', colour: VIOLET };
-  expect(readScheme([{ colour: VIOLET, weight: 1 }, { colour: GREEN, weight: 2 }], scheme).missing).toEqual(['white']);
+  expect(
+    readScheme(
+      [
+        { colour: VIOLET, weight: 1 },
+        { colour: GREEN, weight: 2 },
+      ],
+      scheme,
+    ).missing,
+  ).toEqual(['white']);
   expect(readScheme([{ colour: WHITE, weight: 1 }], scheme).missing).toEqual(['leading colour']);
-  expect(readScheme([{ colour: WHITE, weight: 1 }, { colour: VIOLET, weight: 1 }], scheme).missing).toEqual([]);
+  expect(
+    readScheme(
+      [
+        { colour: WHITE, weight: 1 },
+        { colour: VIOLET, weight: 1 },
+      ],
+      scheme,
+    ).missing,
+  ).toEqual([]);
 });
 
 test('reds have two opposites: the eye’s cyan and the painter’s green', () => {

@@ -83,7 +83,11 @@ export function fromRgb([r, g, b]: Rgb): Oklch {
 /** `#rrggbb` for a screen. */
 export function toHex(colour: Oklch): string {
   return `#${toRgb(colour)
-    .map((v) => Math.round(v * 255).toString(16).padStart(2, '0'))
+    .map((v) =>
+      Math.round(v * 255)
+        .toString(16)
+        .padStart(2, '0'),
+    )
     .join('')}`;
 }
 

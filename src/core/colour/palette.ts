@@ -9,11 +9,18 @@ export const PALETTE_MOST = 12;
  * @returns empty when the text holds no colour
  */
 export function paletteFrom(text: string): readonly Oklch[] {
-  const hexes = [...text.matchAll(/#([0-9a-f]{6})(?![0-9a-f])/gi)].map(([, hex]) => `#${hex!.toLowerCase()}`);
-  const found = hexes.length > 0 ? hexes : text.split(/\r?\n/).flatMap((line) => {
-    const row = /^\s*(\d{1,3})[\s,;]+(\d{1,3})[\s,;]+(\d{1,3})(?:[\s,;].*)?$/.exec(line);
-    const rgb = row?.slice(1, 4).map(Number);
-    return rgb && rgb.every((value) => value <= 255) ? [toHex(fromRgb([rgb[0]! / 255, rgb[1]! / 255, rgb[2]! / 255]))] : [];
-  });
+  const hexes = [...text.matchAll(/#([0-9a-f]{6})(?![0-9a-f])/gi)].map(
+    ([, hex]) => `#${hex!.toLowerCase()}`,
+  );
+  const found =
+    hexes.length > 0
+      ? hexes
+      : text.split(/\r?\n/).flatMap((line) => {
+          const row = /^\s*(\d{1,3})[\s,;]+(\d{1,3})[\s,;]+(\d{1,3})(?:[\s,;].*)?$/.exec(line);
+          const rgb = row?.slice(1, 4).map(Number);
+          return rgb && rgb.every((value) => value <= 255)
+            ? [toHex(fromRgb([rgb[0]! / 255, rgb[1]! / 255, rgb[2]! / 255]))]
+            : [];
+        });
   return [...new Set(found)].slice(0, PALETTE_MOST).map((hex) => fromHex(hex)!);
 }

@@ -30,7 +30,11 @@ test('a triad is answered by the painters’ wheel and by OKLCH', () => {
 });
 
 test('what a scheme must have and lacks is named', () => {
-  const missing = (colours: readonly Oklch[], scheme: Scheme) => readScheme(colours.map((colour) => ({ colour, weight: 1 })), scheme).missing;
+  const missing = (colours: readonly Oklch[], scheme: Scheme) =>
+    readScheme(
+      colours.map((colour) => ({ colour, weight: 1 })),
+      scheme,
+    ).missing;
   expect(missing([DARK], { kind: 'dark-and-lime' })).toEqual(['lime']);
   expect(missing([LIME], { kind: 'dark-and-lime' })).toEqual(['dark']);
   expect(missing([RED], { kind: 'triad', colour: RED })).toEqual(['third colour']);
@@ -40,15 +44,26 @@ test('what a scheme must have and lacks is named', () => {
 test('red and green come near each other without one cone; blue and yellow do not, white stays white', () => {
   const [red, green] = [fromHex('#d0342c')!, fromHex('#4a8f2c')!];
   for (const cone of ['red', 'green'] as const) {
-    expect(deltaE(seenWithout(red, cone), seenWithout(green, cone))).toBeLessThan(deltaE(red, green) * 0.62);
-    expect(deltaE(seenWithout(BLUE, cone), seenWithout(YELLOW, cone))).toBeGreaterThan(deltaE(BLUE, YELLOW) * 0.7);
+    expect(deltaE(seenWithout(red, cone), seenWithout(green, cone))).toBeLessThan(
+      deltaE(red, green) * 0.62,
+    );
+    expect(deltaE(seenWithout(BLUE, cone), seenWithout(YELLOW, cone))).toBeGreaterThan(
+      deltaE(BLUE, YELLOW) * 0.7,
+    );
     expect(toHex(seenWithout(fromHex('#ffffff')!, cone))).toMatch(/^#f[a-f]f[a-f]f[a-f]$/);
   }
 });
 
 test('palettes are read from colours written anywhere and from rows of numbers; repeats once, twelve at most, nothing else', () => {
-  expect(paletteFrom('a { color: #112233 } b { color: #AABBCC } #112233').map(toHex)).toEqual(['#112233', '#aabbcc']);
-  expect(paletteFrom('Palette\n# comment\n255 0 0\tRed\n  0 128 255 Sky\n999 1 1 no').map(toHex)).toEqual(['#ff0000', '#0080ff']);
-  expect(paletteFrom(Array.from({ length: 40 }, (_, i) => `#0000${(16 + i).toString(16)}`).join(' '))).toHaveLength(PALETTE_MOST);
+  expect(paletteFrom('a { color: #112233 } b { color: #AABBCC } #112233').map(toHex)).toEqual([
+    '#112233',
+    '#aabbcc',
+  ]);
+  expect(
+    paletteFrom('Palette\n# comment\n255 0 0\tRed\n  0 128 255 Sky\n999 1 1 no').map(toHex),
+  ).toEqual(['#ff0000', '#0080ff']);
+  expect(
+    paletteFrom(Array.from({ length: 40 }, (_, i) => `#0000${(16 + i).toString(16)}`).join(' ')),
+  ).toHaveLength(PALETTE_MOST);
   expect(paletteFrom('no colours, and #12345 is none')).toEqual([]);
 });

@@ -8,8 +8,23 @@ export type Scheme =
   | { readonly kind: 'palette'; readonly colours: readonly Oklch[] };
 
 /** Ideas that need no colour named, and those that start from one: a loved plant's, the pot's, the wall's. */
-export const PLAIN_SCHEMES = ['warm', 'cool', 'hot', 'pastel', 'jewel', 'dark-and-lime', 'green-and-white'] as const;
-export const COLOUR_SCHEMES = ['one-and-white', 'tonal', 'neighbours', 'opposites', 'triad', 'loved'] as const;
+export const PLAIN_SCHEMES = [
+  'warm',
+  'cool',
+  'hot',
+  'pastel',
+  'jewel',
+  'dark-and-lime',
+  'green-and-white',
+] as const;
+export const COLOUR_SCHEMES = [
+  'one-and-white',
+  'tonal',
+  'neighbours',
+  'opposites',
+  'triad',
+  'loved',
+] as const;
 export const SCHEME_KINDS = [...PLAIN_SCHEMES, ...COLOUR_SCHEMES, 'palette'] as const;
 export type SchemeKind = (typeof SCHEME_KINDS)[number];
 
@@ -72,7 +87,10 @@ export function oppositeHuesDeg(h: number): readonly number[] {
 }
 
 /** Painters' three primaries and three secondaries, as OKLCH hues: red, yellow, blue; orange, green, violet. */
-const PAINTERS = [[27, 98, 262], [58, 145, 300]] as const;
+const PAINTERS = [
+  [27, 98, 262],
+  [58, 145, 300],
+] as const;
 
 /**
  * The two hues that stand with one a third of the wheel apart. Painters' wheel and OKLCH disagree (red with yellow and blue, or with green and
@@ -80,7 +98,11 @@ const PAINTERS = [[27, 98, 262], [58, 145, 300]] as const;
  */
 export function triadHuesDeg(h: number): readonly number[] {
   const painters = PAINTERS.find((three) => three.some((hue) => hueGapDeg(h, hue) <= 22));
-  return [(h + 120) % 360, (h + 240) % 360, ...(painters ? painters.filter((hue) => hueGapDeg(h, hue) > 22) : [])];
+  return [
+    (h + 120) % 360,
+    (h + 240) % 360,
+    ...(painters ? painters.filter((hue) => hueGapDeg(h, hue) > 22) : []),
+  ];
 }
 
 /** Brown and bronze leaves: warm, of little chroma; they sit in hot schemes as accents. */
@@ -98,21 +120,30 @@ const BRONZE_FIT = 0.6;
  * @returns `null` for ground colours, of which the question does not arise
  */
 export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
-  if ((scheme.kind === 'one-and-white' || scheme.kind === 'green-and-white') && isWhite(colour)) return 1;
+  if ((scheme.kind === 'one-and-white' || scheme.kind === 'green-and-white') && isWhite(colour))
+    return 1;
   if (scheme.kind === 'dark-and-lime' && (isDark(colour) || isLime(colour))) return 1;
   if (isGround(colour)) return null;
   const [L, C, h] = colour;
-  const accent = isLime(colour) || (isDark(colour) && C < 0.12) ? ACCENT_FIT : isBronze(colour) ? BRONZE_FIT : 0;
+  const accent =
+    isLime(colour) || (isDark(colour) && C < 0.12) ? ACCENT_FIT : isBronze(colour) ? BRONZE_FIT : 0;
   switch (scheme.kind) {
     case 'warm':
       return Math.max(accent, inArc(h, 345, 115, 30));
     case 'cool':
       return Math.max(accent, inArc(h, 150, 335, 30));
     case 'hot':
-      return Math.max(accent, isBronze(colour) ? ACCENT_FIT : 0, inArc(h, 350, 100, 25) * clamp((C - 0.08) / 0.08, 0, 1));
+      return Math.max(
+        accent,
+        isBronze(colour) ? ACCENT_FIT : 0,
+        inArc(h, 350, 100, 25) * clamp((C - 0.08) / 0.08, 0, 1),
+      );
     case 'pastel':
       // A pale flower is pastel with a little more chroma than the .12 of the definition when it is very light.
-      return Math.max(isLime(colour) ? 0.4 : 0, clamp((L - 0.66) / 0.12, 0, 1) * clamp((0.17 - C) / 0.05, 0, 1));
+      return Math.max(
+        isLime(colour) ? 0.4 : 0,
+        clamp((L - 0.66) / 0.12, 0, 1) * clamp((0.17 - C) / 0.05, 0, 1),
+      );
     case 'jewel':
       // Deep and saturated: L .30–.58, C ≥ .12 (models), with soft edges.
       return Math.max(accent * 0.8, inRange(L, 0.28, 0.6, 0.12) * clamp((C - 0.07) / 0.05, 0, 1));
@@ -126,9 +157,16 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
     case 'neighbours':
       return Math.max(accent * 0.8, nearHue(h, scheme.colour[2], 45, 70));
     case 'triad':
-      return Math.max(accent * 0.7, nearHue(h, scheme.colour[2], 25, 50), ...triadHuesDeg(scheme.colour[2]).map((hue) => nearHue(h, hue, 25, 50)));
+      return Math.max(
+        accent * 0.7,
+        nearHue(h, scheme.colour[2], 25, 50),
+        ...triadHuesDeg(scheme.colour[2]).map((hue) => nearHue(h, hue, 25, 50)),
+      );
     case 'palette':
-      return Math.max(accent * 0.5, ...scheme.colours.map((one) => clamp(1.6 - deltaE(colour, one) / 0.1, 0, 1)));
+      return Math.max(
+        accent * 0.5,
+        ...scheme.colours.map((one) => clamp(1.6 - deltaE(colour, one) / 0.1, 0, 1)),
+      );
     case 'one-and-white':
       return Math.max(accent * 0.8, nearHue(h, scheme.colour[2], 22, 50));
     case 'opposites':
@@ -138,7 +176,11 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
         ...oppositeHuesDeg(scheme.colour[2]).map((o) => nearHue(h, o, 30, 55)),
       );
     case 'loved':
-      return Math.max(accent, nearHue(h, scheme.colour[2], 45, 75), isEcho(colour, scheme.colour) ? 1 : 0);
+      return Math.max(
+        accent,
+        nearHue(h, scheme.colour[2], 45, 75),
+        isEcho(colour, scheme.colour) ? 1 : 0,
+      );
   }
 }
 
@@ -155,7 +197,9 @@ export interface SchemeReading {
   /** Share of all the weight that carries the scheme (not ground), 0–1. */
   readonly carried: number;
   /** What the scheme must have and this lacks. */
-  readonly missing: readonly ('white' | 'leading colour' | 'opposite colour' | 'third colour' | 'dark' | 'lime')[];
+  readonly missing: readonly (
+    'white' | 'leading colour' | 'opposite colour' | 'third colour' | 'dark' | 'lime'
+  )[];
 }
 
 /** Weight below which a needed colour does not count as there: a twentieth of what carries the scheme. Ours. */
@@ -175,7 +219,9 @@ export interface SchemeTally {
 }
 
 export function tallyScheme(colours: readonly WeighedColour[], scheme: Scheme): SchemeTally {
-  let [total, carried, fitSum, white, lead, opposite, third, dark, lime] = [0, 0, 0, 0, 0, 0, 0, 0, 0];
+  let [total, carried, fitSum, white, lead, opposite, third, dark, lime] = [
+    0, 0, 0, 0, 0, 0, 0, 0, 0,
+  ];
   for (const { colour, weight } of colours) {
     total += weight;
     if (isWhite(colour)) white += weight;
@@ -187,23 +233,33 @@ export function tallyScheme(colours: readonly WeighedColour[], scheme: Scheme): 
     fitSum += fit * weight;
     if (!('colour' in scheme) || isWhite(colour)) continue;
     if (hueGapDeg(colour[2], scheme.colour[2]) <= 40) lead += weight;
-    if (oppositeHuesDeg(scheme.colour[2]).some((o) => hueGapDeg(colour[2], o) <= 45)) opposite += weight;
-    if (triadHuesDeg(scheme.colour[2]).some((hue) => hueGapDeg(colour[2], hue) <= 40)) third += weight;
+    if (oppositeHuesDeg(scheme.colour[2]).some((o) => hueGapDeg(colour[2], o) <= 45))
+      opposite += weight;
+    if (triadHuesDeg(scheme.colour[2]).some((hue) => hueGapDeg(colour[2], hue) <= 40))
+      third += weight;
   }
   return { total, carried, fitSum, white, lead, opposite, third, dark, lime };
 }
 
 /** What a tally says of the scheme. */
-export function readTally({ total, carried, fitSum, white, lead, opposite, third, dark, lime }: SchemeTally, scheme: Scheme): SchemeReading {
+export function readTally(
+  { total, carried, fitSum, white, lead, opposite, third, dark, lime }: SchemeTally,
+  scheme: Scheme,
+): SchemeReading {
   const least = PRESENT_SHARE * Math.max(carried, total * 0.2);
   const missing: SchemeReading['missing'][number][] = [];
   if ('colour' in scheme && lead < least) missing.push('leading colour');
-  if ((scheme.kind === 'one-and-white' || scheme.kind === 'green-and-white') && white < least) missing.push('white');
+  if ((scheme.kind === 'one-and-white' || scheme.kind === 'green-and-white') && white < least)
+    missing.push('white');
   if (scheme.kind === 'triad' && third < least) missing.push('third colour');
   if (scheme.kind === 'dark-and-lime' && dark < least) missing.push('dark');
   if (scheme.kind === 'dark-and-lime' && lime < least) missing.push('lime');
   if (scheme.kind === 'opposites' && opposite < least) missing.push('opposite colour');
-  return { fit: carried > 0 ? fitSum / carried : 1, carried: total > 0 ? carried / total : 0, missing };
+  return {
+    fit: carried > 0 ? fitSum / carried : 1,
+    carried: total > 0 ? carried / total : 0,
+    missing,
+  };
 }
 
 /** Reads a whole set of colours against a scheme. */

@@ -48,7 +48,11 @@ export function surfacesOf(container: Container): readonly Surface[] {
 
 function findSurfaces(container: Container): readonly Surface[] {
   const form = fillable(container);
-  const top = { section: form.sectionAt(mixHeightCm(container)), heightCm: mixHeightCm(container), floorCm: mixFloorCm(container) };
+  const top = {
+    section: form.sectionAt(mixHeightCm(container)),
+    heightCm: mixHeightCm(container),
+    floorCm: mixFloorCm(container),
+  };
   const { shape } = container;
   if (shape.kind !== 'tiered') return [top];
   const feet = tierFeetCm(shape);
@@ -57,7 +61,14 @@ function findSurfaces(container: Container): readonly Surface[] {
     if (!next) return { ...top, floorCm: feet[i]! };
     const heightCm = feet[i + 1]! - 1e-6;
     const section = form.sectionAt(heightCm);
-    return { section: section.kind === 'disc' ? disc(section.radiusCm, next.baseCm / 2 + wallOf(container)) : section, heightCm, floorCm: i === 0 ? mixFloorCm(container) : feet[i]! };
+    return {
+      section:
+        section.kind === 'disc'
+          ? disc(section.radiusCm, next.baseCm / 2 + wallOf(container))
+          : section,
+      heightCm,
+      floorCm: i === 0 ? mixFloorCm(container) : feet[i]!,
+    };
   });
 }
 
@@ -66,13 +77,19 @@ export function soilHeightCm(container: Container, xCm: number, zCm: number): nu
   const all = surfacesOf(container);
   if (all.length === 1) return all[0]!.heightCm;
   const r = Math.hypot(xCm, zCm);
-  return (all.find(({ section }) => section.kind === 'disc' && r >= section.holeCm && section.holeCm > 0) ?? all[all.length - 1]!).heightCm;
+  return (
+    all.find(
+      ({ section }) => section.kind === 'disc' && r >= section.holeCm && section.holeCm > 0,
+    ) ?? all[all.length - 1]!
+  ).heightCm;
 }
 
 /** All of the mix that can be planted, seen from above. */
 export function mixSurface(container: Container): Section {
   const [lowest] = surfacesOf(container);
-  return lowest!.section.kind === 'disc' && lowest!.section.holeCm > 0 ? disc(lowest!.section.radiusCm) : lowest!.section;
+  return lowest!.section.kind === 'disc' && lowest!.section.holeCm > 0
+    ? disc(lowest!.section.radiusCm)
+    : lowest!.section;
 }
 
 /** Area of the mix's surface, cm². */
@@ -91,7 +108,8 @@ const mixes = new WeakMap<Container, number>();
 
 function measureMix(container: Container): number {
   const form = fillable(container);
-  const shaped = form.volumeBelowL(mixHeightCm(container)) - form.volumeBelowL(mixFloorCm(container));
+  const shaped =
+    form.volumeBelowL(mixHeightCm(container)) - form.volumeBelowL(mixFloorCm(container));
   return Math.max(0, shaped + brimL(container) - form.volumeBelowL(form.depthCm));
 }
 
@@ -177,6 +195,13 @@ function measureWall(container: Container): number {
   const outer = formOf(offset(shape, t));
   const inner = formOf(shape);
   const slabL = roundBelow(shape) ? 0 : (sectionAreaCm2(outer.sectionAt(0)) * t) / CM3_PER_L;
-  const steps = shape.kind === 'tiered' ? (shape.tiers.slice(1).reduce((sum, { baseCm }) => sum + Math.PI * (baseCm / 2 + t) ** 2, 0) * t) / CM3_PER_L : 0;
+  const steps =
+    shape.kind === 'tiered'
+      ? (shape.tiers
+          .slice(1)
+          .reduce((sum, { baseCm }) => sum + Math.PI * (baseCm / 2 + t) ** 2, 0) *
+          t) /
+        CM3_PER_L
+      : 0;
   return outer.volumeBelowL(outer.depthCm) + slabL + steps - inner.volumeBelowL(inner.depthCm);
 }

@@ -14,11 +14,20 @@ const CURVE: readonly number[] = [0, 0.04, 0.12, 0.24, 0.4, 0.6, 0.8, 1];
 export function build(shape: Shape): Built {
   switch (shape.kind) {
     case 'round':
-      return stack([{ heightCm: 0, widthCm: shape.baseCm }, { heightCm: shape.depthCm, widthCm: shape.topCm }]);
+      return stack([
+        { heightCm: 0, widthCm: shape.baseCm },
+        { heightCm: shape.depthCm, widthCm: shape.topCm },
+      ]);
     case 'cylinder':
-      return stack([{ heightCm: 0, widthCm: shape.topCm }, { heightCm: shape.depthCm, widthCm: shape.topCm }]);
+      return stack([
+        { heightCm: 0, widthCm: shape.topCm },
+        { heightCm: shape.depthCm, widthCm: shape.topCm },
+      ]);
     case 'cone':
-      return stack([{ heightCm: 0, widthCm: 0 }, { heightCm: shape.depthCm, widthCm: shape.topCm }]);
+      return stack([
+        { heightCm: 0, widthCm: 0 },
+        { heightCm: shape.depthCm, widthCm: shape.topCm },
+      ]);
     case 'urn':
       return stack(shape.profile);
     case 'bowl':
@@ -27,7 +36,13 @@ export function build(shape: Shape): Built {
     case 'barrel':
       return barrel(shape);
     case 'square':
-      return frustum({ lengthCm: shape.topCm, widthCm: shape.topCm, baseLengthCm: shape.baseCm, baseWidthCm: shape.baseCm, depthCm: shape.depthCm });
+      return frustum({
+        lengthCm: shape.topCm,
+        widthCm: shape.topCm,
+        baseLengthCm: shape.baseCm,
+        baseWidthCm: shape.baseCm,
+        depthCm: shape.depthCm,
+      });
     case 'box':
       return frustum(shape);
     case 'saddle':
@@ -44,14 +59,21 @@ export function build(shape: Shape): Built {
 }
 
 /** Volume of a cut cone, cm³. */
-const cutCone = (d: number, D: number, h: number): number => (Math.PI * h * (d * d + d * D + D * D)) / 12;
+const cutCone = (d: number, D: number, h: number): number =>
+  (Math.PI * h * (d * d + d * D + D * D)) / 12;
 
 /** Round, with straight walls between widths at heights. */
 function stack(profile: readonly { readonly heightCm: number; readonly widthCm: number }[]): Built {
   const widthAt = (z: number): number => {
-    const i = Math.max(1, profile.findIndex(({ heightCm }) => heightCm >= z - 1e-9));
+    const i = Math.max(
+      1,
+      profile.findIndex(({ heightCm }) => heightCm >= z - 1e-9),
+    );
     const [low, high] = [profile[i - 1]!, profile[i]!];
-    return low.widthCm + ((high.widthCm - low.widthCm) * (z - low.heightCm)) / (high.heightCm - low.heightCm);
+    return (
+      low.widthCm +
+      ((high.widthCm - low.widthCm) * (z - low.heightCm)) / (high.heightCm - low.heightCm)
+    );
   };
   return {
     depthCm: profile[profile.length - 1]!.heightCm,
@@ -125,11 +147,15 @@ function saddle(shape: Of<'saddle'>): Built {
     levelsCm: [0, slotHeightCm, depthCm],
     sectionAt: (z) => {
       const section = box.sectionAt(z);
-      return section.kind === 'rect' && z < slotHeightCm ? rect(section.halfLengthCm, section.halfWidthCm, slotWidthCm / 2) : section;
+      return section.kind === 'rect' && z < slotHeightCm
+        ? rect(section.halfLengthCm, section.halfWidthCm, slotWidthCm / 2)
+        : section;
     },
     volumeBelowL: (z) => {
       const h = Math.min(z, slotHeightCm);
-      return box.volumeBelowL(z) - (slotWidthCm * h * (l + ((lengthCm - l) * h) / depthCm / 2)) / 1000;
+      return (
+        box.volumeBelowL(z) - (slotWidthCm * h * (l + ((lengthCm - l) * h) / depthCm / 2)) / 1000
+      );
     },
   };
 }
@@ -145,12 +171,14 @@ function wallBasket({ widthCm, projectionCm: p, depthCm: c }: Of<'wall'>): Built
     levelsCm: CURVE.map((t) => t * c),
     sectionAt: (z) => {
       const s = Math.sqrt(Math.max(1e-6, 1 - ((c - z) / c) ** 2));
-      return polygon(Array.from({ length: HALF_POINTS + 1 }, (_, i): PlanPoint => {
-        const angle = -Math.PI / 2 + (i / HALF_POINTS) * Math.PI;
-        return [Math.sin(angle) * half * s, -p / 2 + Math.cos(angle) * p * s];
-      }));
+      return polygon(
+        Array.from({ length: HALF_POINTS + 1 }, (_, i): PlanPoint => {
+          const angle = -Math.PI / 2 + (i / HALF_POINTS) * Math.PI;
+          return [Math.sin(angle) * half * s, -p / 2 + Math.cos(angle) * p * s];
+        }),
+      );
     },
-    volumeBelowL: (z) => ((Math.PI * half * p) / 2) * ((z * z) / c - z ** 3 / (3 * c * c)) / 1000,
+    volumeBelowL: (z) => (((Math.PI * half * p) / 2) * ((z * z) / c - z ** 3 / (3 * c * c))) / 1000,
   };
 }
 
@@ -166,7 +194,12 @@ export function tierFeetCm({ tiers }: Of<'tiered'>): readonly number[] {
 
 function tiered(shape: Of<'tiered'>): Built {
   const feet = tierFeetCm(shape);
-  const cones = shape.tiers.map(({ topCm, baseCm, depthCm }) => stack([{ heightCm: 0, widthCm: baseCm }, { heightCm: depthCm, widthCm: topCm }]));
+  const cones = shape.tiers.map(({ topCm, baseCm, depthCm }) =>
+    stack([
+      { heightCm: 0, widthCm: baseCm },
+      { heightCm: depthCm, widthCm: topCm },
+    ]),
+  );
   const last = cones.length - 1;
   const depthCm = feet[last]! + cones[last]!.depthCm;
   const tierAt = (z: number) => {
@@ -178,7 +211,12 @@ function tiered(shape: Of<'tiered'>): Built {
     depthCm,
     levelsCm: feet.flatMap((foot, i) => (i === 0 ? [0] : [foot - 1e-6, foot])).concat(depthCm),
     sectionAt: (z) => cones[tierAt(z)]!.sectionAt(z - feet[tierAt(z)]!),
-    volumeBelowL: (z) => cones.reduce((sum, cone, i) => sum + (z <= feet[i]! ? 0 : cone.volumeBelowL(Math.min(z, feet[i + 1] ?? z) - feet[i]!)), 0),
+    volumeBelowL: (z) =>
+      cones.reduce(
+        (sum, cone, i) =>
+          sum + (z <= feet[i]! ? 0 : cone.volumeBelowL(Math.min(z, feet[i + 1] ?? z) - feet[i]!)),
+        0,
+      ),
   };
 }
 
@@ -188,7 +226,12 @@ function bag({ lengthCm, widthCm, depthCm }: Of<'bag'>): Built {
   const [l, w] = [lengthCm / 2 - r, widthCm / 2 - r];
   const bulge = (y: number) => Math.sqrt(Math.max(0, r * r - y * y));
   // ∫4(l+q)(w+q)dy with q = √(r²−y²).
-  const until = (y: number) => 4 * (l * w * y + ((l + w) * (y * bulge(y) + r * r * Math.asin(clamp(y / r, -1, 1)))) / 2 + r * r * y - y ** 3 / 3);
+  const until = (y: number) =>
+    4 *
+    (l * w * y +
+      ((l + w) * (y * bulge(y) + r * r * Math.asin(clamp(y / r, -1, 1)))) / 2 +
+      r * r * y -
+      y ** 3 / 3);
   return {
     depthCm,
     levelsCm: [0, 0.08, 0.25, 0.5, 0.75, 0.92, 1].map((t) => t * depthCm),
@@ -208,7 +251,13 @@ function outlined({ points, shares, depthCm }: Of<'outline'>): Built {
   return {
     depthCm,
     levelsCm: shares.map((_, i) => i * step),
-    sectionAt: (z) => polygon(points.map(([x, y]): PlanPoint => [middle[0] + (x - middle[0]) * shareAt(z), middle[1] + (y - middle[1]) * shareAt(z)])),
+    sectionAt: (z) =>
+      polygon(
+        points.map(([x, y]): PlanPoint => [
+          middle[0] + (x - middle[0]) * shareAt(z),
+          middle[1] + (y - middle[1]) * shareAt(z),
+        ]),
+      ),
     volumeBelowL: (z) => {
       let sum = 0;
       for (let i = 0; i < shares.length - 1 && i * step < z; i += 1) {

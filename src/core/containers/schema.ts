@@ -11,7 +11,9 @@ import { depthOf, formOf, insideVolumeL } from './shape';
 /** An inside dimension, centimetres. */
 const cm = (label: string, least: number, most: number) =>
   z
-    .number({ error: (issue) => `${label} must be a number of centimetres; got ${String(issue.input)}.` })
+    .number({
+      error: (issue) => `${label} must be a number of centimetres; got ${String(issue.input)}.`,
+    })
     .refine((v) => Number.isFinite(v) && v >= least && v <= most, {
       error: (issue) => `${label} must be ${least}–${most} cm; got ${String(issue.input)}.`,
     });
@@ -26,94 +28,268 @@ const baseWidth = cm('Inner base width', 5, 200);
 
 const roundShape = z.object({ kind: z.literal('round'), topCm: top, baseCm: base, depthCm: depth });
 const cylinderShape = z.object({ kind: z.literal('cylinder'), topCm: top, depthCm: depth });
-const bowlShape = z.object({ kind: z.literal('bowl'), topCm: cm('Inner top width', 10, 200), depthCm: cm('Inner depth', 4, 100) });
+const bowlShape = z.object({
+  kind: z.literal('bowl'),
+  topCm: cm('Inner top width', 10, 200),
+  depthCm: cm('Inner depth', 4, 100),
+});
 /** Widths at heights above the inside base, lowest first; straight between them. */
 const urnShape = z.object({
   kind: z.literal('urn'),
-  profile: z.array(z.object({ heightCm: cm('Height', 0, 200), widthCm: cm('Inner width', 3, 200) })).min(2, 'An urn needs its width at 2 heights or more.').max(12, 'An urn is told by at most 12 widths.'),
+  profile: z
+    .array(z.object({ heightCm: cm('Height', 0, 200), widthCm: cm('Inner width', 3, 200) }))
+    .min(2, 'An urn needs its width at 2 heights or more.')
+    .max(12, 'An urn is told by at most 12 widths.'),
 });
-const squareShape = z.object({ kind: z.literal('square'), topCm: top, baseCm: base, depthCm: depth });
-const boxShape = z.object({ kind: z.literal('box'), lengthCm: length, widthCm: width, baseLengthCm: baseLength, baseWidthCm: baseWidth, depthCm: depth });
+const squareShape = z.object({
+  kind: z.literal('square'),
+  topCm: top,
+  baseCm: base,
+  depthCm: depth,
+});
+const boxShape = z.object({
+  kind: z.literal('box'),
+  lengthCm: length,
+  widthCm: width,
+  baseLengthCm: baseLength,
+  baseWidthCm: baseWidth,
+  depthCm: depth,
+});
 /** Sits astride a rail: a slot from below, all along the middle. */
 const saddleShape = z.object({
-  kind: z.literal('saddle'), lengthCm: length, widthCm: width, baseLengthCm: baseLength, baseWidthCm: baseWidth, depthCm: depth,
-  slotWidthCm: cm('Slot width', 1, 60), slotHeightCm: cm('Slot height', 1, 100),
+  kind: z.literal('saddle'),
+  lengthCm: length,
+  widthCm: width,
+  baseLengthCm: baseLength,
+  baseWidthCm: baseWidth,
+  depthCm: depth,
+  slotWidthCm: cm('Slot width', 1, 60),
+  slotHeightCm: cm('Slot height', 1, 100),
 });
-const barrelShape = z.object({ kind: z.literal('barrel'), topCm: top, baseCm: base, depthCm: depth });
-const wallShape = z.object({ kind: z.literal('wall'), widthCm: cm('Inner width', 10, 150), projectionCm: cm('Inner projection', 6, 80), depthCm: cm('Inner depth', 6, 80) });
-const basketShape = z.object({ kind: z.literal('basket'), topCm: cm('Inner top width', 15, 100), depthCm: cm('Inner depth', 8, 60) });
-const coneShape = z.object({ kind: z.literal('cone'), topCm: cm('Inner top width', 15, 100), depthCm: cm('Inner depth', 8, 80) });
+const barrelShape = z.object({
+  kind: z.literal('barrel'),
+  topCm: top,
+  baseCm: base,
+  depthCm: depth,
+});
+const wallShape = z.object({
+  kind: z.literal('wall'),
+  widthCm: cm('Inner width', 10, 150),
+  projectionCm: cm('Inner projection', 6, 80),
+  depthCm: cm('Inner depth', 6, 80),
+});
+const basketShape = z.object({
+  kind: z.literal('basket'),
+  topCm: cm('Inner top width', 15, 100),
+  depthCm: cm('Inner depth', 8, 60),
+});
+const coneShape = z.object({
+  kind: z.literal('cone'),
+  topCm: cm('Inner top width', 15, 100),
+  depthCm: cm('Inner depth', 8, 80),
+});
 /** Pots stacked on each other's mix, the lowest first. */
 const tieredShape = z.object({
   kind: z.literal('tiered'),
-  tiers: z.array(z.object({ topCm: top, baseCm: base, depthCm: depth })).min(2, 'A tiered vessel has 2 tiers or more.').max(5, 'A tiered vessel has at most 5 tiers.'),
+  tiers: z
+    .array(z.object({ topCm: top, baseCm: base, depthCm: depth }))
+    .min(2, 'A tiered vessel has 2 tiers or more.')
+    .max(5, 'A tiered vessel has at most 5 tiers.'),
 });
 /** A growing bag laid flat, full: its edges bulge by half its depth. */
-const bagShape = z.object({ kind: z.literal('bag'), lengthCm: cm('Length', 20, 200), widthCm: cm('Width', 15, 100), depthCm: cm('Depth', 5, 60) });
+const bagShape = z.object({
+  kind: z.literal('bag'),
+  lengthCm: cm('Length', 20, 200),
+  widthCm: cm('Width', 15, 100),
+  depthCm: cm('Depth', 5, 60),
+});
 /** A plan outline, and how wide it is at equal steps from the floor to the rim as shares of the outline; the last is 1. */
 const outlineShape = z.object({
   kind: z.literal('outline'),
-  points: z.array(z.tuple([z.number().min(-300).max(300), z.number().min(-300).max(300)])).min(3, 'An outline needs 3 points or more.').max(60, 'An outline has at most 60 points.'),
-  shares: z.array(z.number().min(0.05, 'A share of the outline must be 0.05–1.5.').max(1.5, 'A share of the outline must be 0.05–1.5.')).min(2, 'The depth profile needs 2 widths or more.').max(9, 'The depth profile has at most 9 widths.'),
+  points: z
+    .array(z.tuple([z.number().min(-300).max(300), z.number().min(-300).max(300)]))
+    .min(3, 'An outline needs 3 points or more.')
+    .max(60, 'An outline has at most 60 points.'),
+  shares: z
+    .array(
+      z
+        .number()
+        .min(0.05, 'A share of the outline must be 0.05–1.5.')
+        .max(1.5, 'A share of the outline must be 0.05–1.5.'),
+    )
+    .min(2, 'The depth profile needs 2 widths or more.')
+    .max(9, 'The depth profile has at most 9 widths.'),
   depthCm: depth,
 });
 
-export const SHAPE_KINDS = ['round', 'cylinder', 'bowl', 'urn', 'square', 'box', 'saddle', 'barrel', 'wall', 'basket', 'cone', 'tiered', 'bag', 'outline'] as const;
+export const SHAPE_KINDS = [
+  'round',
+  'cylinder',
+  'bowl',
+  'urn',
+  'square',
+  'box',
+  'saddle',
+  'barrel',
+  'wall',
+  'basket',
+  'cone',
+  'tiered',
+  'bag',
+  'outline',
+] as const;
 
 export const shapeSchema = z
-  .discriminatedUnion('kind', [roundShape, cylinderShape, bowlShape, urnShape, squareShape, boxShape, saddleShape, barrelShape, wallShape, basketShape, coneShape, tieredShape, bagShape, outlineShape], {
-    error: `Container shape must be one of ${SHAPE_KINDS.join(', ')}.`,
-  })
+  .discriminatedUnion(
+    'kind',
+    [
+      roundShape,
+      cylinderShape,
+      bowlShape,
+      urnShape,
+      squareShape,
+      boxShape,
+      saddleShape,
+      barrelShape,
+      wallShape,
+      basketShape,
+      coneShape,
+      tieredShape,
+      bagShape,
+      outlineShape,
+    ],
+    {
+      error: `Container shape must be one of ${SHAPE_KINDS.join(', ')}.`,
+    },
+  )
   .superRefine((shape, context) => {
-    const fault = (path: PropertyKey | PropertyKey[], message: string) => context.addIssue({ code: 'custom', path: Array.isArray(path) ? path : [path], message });
+    const fault = (path: PropertyKey | PropertyKey[], message: string) =>
+      context.addIssue({ code: 'custom', path: Array.isArray(path) ? path : [path], message });
     // A measure that cannot be is told by itself; what follows from it would only be noise.
-    if (Object.values(shape).some((value) => typeof value === 'number' && !(value >= 1 && value <= 400))) return;
+    if (
+      Object.values(shape).some(
+        (value) => typeof value === 'number' && !(value >= 1 && value <= 400),
+      )
+    )
+      return;
     switch (shape.kind) {
       case 'round':
       case 'square':
-        if (shape.baseCm > shape.topCm * 1.6) fault('baseCm', `Inner base width must be at most 1.6 times the top (${shape.topCm} cm); got ${shape.baseCm}.`);
+        if (shape.baseCm > shape.topCm * 1.6)
+          fault(
+            'baseCm',
+            `Inner base width must be at most 1.6 times the top (${shape.topCm} cm); got ${shape.baseCm}.`,
+          );
         return;
       case 'saddle':
       case 'box':
-        if (shape.baseLengthCm > shape.lengthCm) fault('baseLengthCm', `Inner base length must not pass the top length (${shape.lengthCm} cm); got ${shape.baseLengthCm}.`);
-        if (shape.baseWidthCm > shape.widthCm) fault('baseWidthCm', `Inner base width must not pass the top width (${shape.widthCm} cm); got ${shape.baseWidthCm}.`);
+        if (shape.baseLengthCm > shape.lengthCm)
+          fault(
+            'baseLengthCm',
+            `Inner base length must not pass the top length (${shape.lengthCm} cm); got ${shape.baseLengthCm}.`,
+          );
+        if (shape.baseWidthCm > shape.widthCm)
+          fault(
+            'baseWidthCm',
+            `Inner base width must not pass the top width (${shape.widthCm} cm); got ${shape.baseWidthCm}.`,
+          );
         if (shape.kind === 'box') return;
-        if (shape.slotWidthCm > shape.baseWidthCm - 4) fault('slotWidthCm', `The slot must leave 2 cm or more on either side of it in a base ${shape.baseWidthCm} cm wide; got ${shape.slotWidthCm}.`);
-        if (shape.slotHeightCm > shape.depthCm - 3) fault('slotHeightCm', `The slot must end 3 cm or more below the rim (depth ${shape.depthCm} cm); got ${shape.slotHeightCm}.`);
+        if (shape.slotWidthCm > shape.baseWidthCm - 4)
+          fault(
+            'slotWidthCm',
+            `The slot must leave 2 cm or more on either side of it in a base ${shape.baseWidthCm} cm wide; got ${shape.slotWidthCm}.`,
+          );
+        if (shape.slotHeightCm > shape.depthCm - 3)
+          fault(
+            'slotHeightCm',
+            `The slot must end 3 cm or more below the rim (depth ${shape.depthCm} cm); got ${shape.slotHeightCm}.`,
+          );
         return;
       case 'barrel':
-        if (shape.baseCm > shape.topCm) fault('baseCm', `A half barrel is no wider at the base than at the top (${shape.topCm} cm); got ${shape.baseCm}.`);
+        if (shape.baseCm > shape.topCm)
+          fault(
+            'baseCm',
+            `A half barrel is no wider at the base than at the top (${shape.topCm} cm); got ${shape.baseCm}.`,
+          );
         return;
       case 'bowl':
       case 'basket':
-        if (shape.depthCm > shape.topCm / 2 + 1e-9) fault('depthCm', `A ${shape.kind === 'bowl' ? 'bowl' : 'bowl-shaped basket'} is at most half as deep as wide (${shape.topCm / 2} cm); got ${shape.depthCm}.`);
+        if (shape.depthCm > shape.topCm / 2 + 1e-9)
+          fault(
+            'depthCm',
+            `A ${shape.kind === 'bowl' ? 'bowl' : 'bowl-shaped basket'} is at most half as deep as wide (${shape.topCm / 2} cm); got ${shape.depthCm}.`,
+          );
         return;
       case 'urn':
-        if (shape.profile[0]!.heightCm !== 0) fault(['profile', 0, 'heightCm'], `The first width is that of the base, at height 0; got ${shape.profile[0]!.heightCm}.`);
+        if (shape.profile[0]!.heightCm !== 0)
+          fault(
+            ['profile', 0, 'heightCm'],
+            `The first width is that of the base, at height 0; got ${shape.profile[0]!.heightCm}.`,
+          );
         shape.profile.forEach(({ heightCm, widthCm }, i) => {
-          if (i > 0 && heightCm <= shape.profile[i - 1]!.heightCm) fault(['profile', i, 'heightCm'], `Heights must rise (the one below is ${shape.profile[i - 1]!.heightCm} cm); got ${heightCm}.`);
+          if (i > 0 && heightCm <= shape.profile[i - 1]!.heightCm)
+            fault(
+              ['profile', i, 'heightCm'],
+              `Heights must rise (the one below is ${shape.profile[i - 1]!.heightCm} cm); got ${heightCm}.`,
+            );
           const neck = Math.min(...shape.profile.slice(i).map((point) => point.widthCm));
-          if (widthCm > neck * 2.5) fault(['profile', i, 'widthCm'], `Inner width must be at most 2.5 times the neck above it (${neck} cm), or nothing can be planted; got ${widthCm}.`);
+          if (widthCm > neck * 2.5)
+            fault(
+              ['profile', i, 'widthCm'],
+              `Inner width must be at most 2.5 times the neck above it (${neck} cm), or nothing can be planted; got ${widthCm}.`,
+            );
         });
-        if (shape.profile[shape.profile.length - 1]!.heightCm < 5) fault(['profile', shape.profile.length - 1, 'heightCm'], `Inner depth must be 5–200 cm; got ${shape.profile[shape.profile.length - 1]!.heightCm}.`);
+        if (shape.profile[shape.profile.length - 1]!.heightCm < 5)
+          fault(
+            ['profile', shape.profile.length - 1, 'heightCm'],
+            `Inner depth must be 5–200 cm; got ${shape.profile[shape.profile.length - 1]!.heightCm}.`,
+          );
         return;
       case 'tiered':
         shape.tiers.forEach((tier, i) => {
-          if (tier.baseCm > tier.topCm * 1.6) fault(['tiers', i, 'baseCm'], `Inner base width must be at most 1.6 times the top (${tier.topCm} cm); got ${tier.baseCm}.`);
+          if (tier.baseCm > tier.topCm * 1.6)
+            fault(
+              ['tiers', i, 'baseCm'],
+              `Inner base width must be at most 1.6 times the top (${tier.topCm} cm); got ${tier.baseCm}.`,
+            );
           const below = shape.tiers[i - 1];
-          if (below && tier.topCm > below.topCm - 4) fault(['tiers', i, 'topCm'], `A tier must be 4 cm or more narrower than the one below it (${below.topCm} cm), or its rim cannot be planted; got ${tier.topCm}.`);
-          if (below && tier.baseCm > below.topCm - 6) fault(['tiers', i, 'baseCm'], `A tier must leave a rim to plant in the one below it (${below.topCm} cm); got ${tier.baseCm}.`);
+          if (below && tier.topCm > below.topCm - 4)
+            fault(
+              ['tiers', i, 'topCm'],
+              `A tier must be 4 cm or more narrower than the one below it (${below.topCm} cm), or its rim cannot be planted; got ${tier.topCm}.`,
+            );
+          if (below && tier.baseCm > below.topCm - 6)
+            fault(
+              ['tiers', i, 'baseCm'],
+              `A tier must leave a rim to plant in the one below it (${below.topCm} cm); got ${tier.baseCm}.`,
+            );
         });
         return;
       case 'bag':
-        if (shape.depthCm > shape.widthCm) fault('depthCm', `A bag laid flat is at most as deep as wide (${shape.widthCm} cm); got ${shape.depthCm}.`);
+        if (shape.depthCm > shape.widthCm)
+          fault(
+            'depthCm',
+            `A bag laid flat is at most as deep as wide (${shape.widthCm} cm); got ${shape.depthCm}.`,
+          );
         return;
       case 'outline': {
         const crossing = crossesItself(shape.points);
-        if (crossing) fault('points', `The outline must not cross itself; its sides ${crossing[0] + 1} and ${crossing[1] + 1} do.`);
-        else if (polygonAreaCm2(shape.points) < 50) fault('points', `The outline must hold 50 cm² or more; got ${polygonAreaCm2(shape.points).toFixed(0)}.`);
+        if (crossing)
+          fault(
+            'points',
+            `The outline must not cross itself; its sides ${crossing[0] + 1} and ${crossing[1] + 1} do.`,
+          );
+        else if (polygonAreaCm2(shape.points) < 50)
+          fault(
+            'points',
+            `The outline must hold 50 cm² or more; got ${polygonAreaCm2(shape.points).toFixed(0)}.`,
+          );
         const rim = shape.shares[shape.shares.length - 1]!;
-        if (rim !== 1) fault(['shares', shape.shares.length - 1], `The depth profile must end with 1, the outline itself; got ${rim}.`);
+        if (rim !== 1)
+          fault(
+            ['shares', shape.shares.length - 1],
+            `The depth profile must end with 1, the outline itself; got ${rim}.`,
+          );
         return;
       }
     }
@@ -121,65 +297,190 @@ export const shapeSchema = z
 
 /** Own mix: parts by volume. */
 const ownMixSchema = z.object({
-  name: z.string().trim().min(1, 'The mix must have a name.').max(60, 'The name of the mix must be at most 60 letters.'),
-  parts: z.array(z.object({ part: z.enum(MIX_PART_IDS, { error: (issue) => `A part of the mix must be one of ${MIX_PART_IDS.join(', ')}; got ${String(issue.input)}.` }), share: z.number().positive('Parts must be more than 0.').max(100, 'Parts must be at most 100.') })).min(1, 'The mix needs a part.').max(8, 'The mix has at most 8 parts.'),
+  name: z
+    .string()
+    .trim()
+    .min(1, 'The mix must have a name.')
+    .max(60, 'The name of the mix must be at most 60 letters.'),
+  parts: z
+    .array(
+      z.object({
+        part: z.enum(MIX_PART_IDS, {
+          error: (issue) =>
+            `A part of the mix must be one of ${MIX_PART_IDS.join(', ')}; got ${String(issue.input)}.`,
+        }),
+        share: z
+          .number()
+          .positive('Parts must be more than 0.')
+          .max(100, 'Parts must be at most 100.'),
+      }),
+    )
+    .min(1, 'The mix needs a part.')
+    .max(8, 'The mix has at most 8 parts.'),
 });
 
-export const containerSchema = z.object({
-  name: z.string().trim().min(1, 'Container name must not be empty.').max(80, 'Container name must be at most 80 letters.'),
-  shape: shapeSchema,
-  material: z.enum(MATERIAL_IDS, { error: (issue) => `Container material must be one of ${MATERIAL_IDS.join(', ')}; got ${String(issue.input)}.` }),
-  colour: colourSchema,
-  drainHoles: z.number().int('Drain holes must be a whole number.').min(0, 'Drain holes must be 0 or more.').max(60, 'Drain holes must be at most 60.'),
-  headspaceCm: z.number().min(0.5, 'Headspace must be at least 0.5 cm.').max(10, 'Headspace must be at most 10 cm.'),
-  mix: z.enum(MIX_IDS),
-  /** Mixed by the gardener; stands in the place of `mix`. */
-  ownMix: ownMixSchema.nullable().default(null),
-  /** Wall thickness, cm; `null`: what is usual for the material. */
-  wallCm: z.number().positive('Wall thickness must be more than 0.').max(20, 'Wall thickness must be at most 20 cm.').nullable().default(null),
-  /** Thickness of an inner liner, cm; 0 for none. */
-  linerCm: z.number().min(0, 'Liner thickness must be 0–5 cm.').max(5, 'Liner thickness must be 0–5 cm.').default(0),
-  /** Feet, a stand or a pedestal under it, cm; 0 for none. */
-  feetCm: z.number().min(0, 'Feet must be 0–80 cm high.').max(80, 'Feet must be 0–80 cm high.').default(0),
-  /** Water kept under the mix, litres; 0 for none. */
-  reservoirL: z.number().min(0, 'Reservoir must hold 0 litres or more.').max(500, 'Reservoir must hold at most 500 litres.').default(0),
-  /** What lies over the drain holes. */
-  foot: z.enum(['none', 'mesh', 'coarse', 'crocks'], { error: (issue) => `What lies over the holes must be none, mesh, coarse or crocks; got ${String(issue.input)}.` }).default('none'),
-  /** Depth of coarse stuff or crocks, cm. */
-  footCm: z.number().min(0, 'The coarse layer must be 0–40 cm.').max(40, 'The coarse layer must be 0–40 cm.').default(0),
-  /** Gravel or bark over the mix, cm. */
-  dressingCm: z.number().min(0, 'Dressing must be 0–5 cm.').max(5, 'Dressing must be 0–5 cm.').default(0),
-  /** Holes or pockets in the side, by height above the inside base. */
-  sideHoles: z.array(z.object({ heightCm: cm('Height of side holes', 0, 200), count: z.number().int('Side holes must be a whole number.').min(1, 'A row has 1 hole or more.').max(40, 'A row has at most 40 holes.') })).max(8, 'At most 8 rows of side holes.').default([]).readonly(),
-  /** Litres that filled it to the brim when measured. */
-  pouredL: z.number().positive('Litres poured must be more than 0.').max(5000, 'Litres poured must be at most 5000.').nullable().default(null),
-  /** What its litres are taken from: the shape, or what was poured. */
-  volumeFrom: z.enum(['shape', 'poured'], { error: (issue) => `Litres are taken from the shape or from what was poured; got ${String(issue.input)}.` }).default('shape'),
-  /** Weight of the empty container on a scale, kg; wins over the reckoning. */
-  weighedKg: z.number().positive('Weight must be more than 0.').max(3000, 'Weight must be at most 3000 kg.').nullable().default(null),
-  /** Sold as standing frost; `null`: not told. */
-  frostProof: z.boolean().nullable().default(null),
-  finish: z.enum(FINISHES).default('matt'),
-  pattern: z.enum(PATTERNS).default('plain'),
-  secondColour: colourSchema.nullable().default(null),
-  style: z.array(z.enum(STYLE_WORDS)).max(4, 'At most 4 style words.').default([]).readonly(),
-}).superRefine((container, context) => {
-  const fault = (path: PropertyKey | PropertyKey[], message: string) => context.addIssue({ code: 'custom', path: Array.isArray(path) ? path : [path], message });
-  if (!shapeSchema.safeParse(container.shape).success) return;
-  const depthCm = depthOf(container.shape);
-  if (container.headspaceCm > depthCm / 2) return fault('headspaceCm', `Headspace must leave at least half the depth (${depthCm} cm) for mix; got ${container.headspaceCm}.`);
-  const { acrossCm, deepCm } = reachOf(formOf(container.shape).sectionAt(depthCm));
-  const narrow = 2 * Math.min(acrossCm, deepCm);
-  if (container.wallCm !== null && container.wallCm > narrow / 2) fault('wallCm', `Wall must be thinner than half the container's inside (${(narrow / 2).toFixed(1)} cm); got ${container.wallCm}.`);
-  if (container.linerCm > narrow / 6) return fault('linerCm', `Liner must leave two thirds of the inside (${narrow.toFixed(1)} cm wide); got ${container.linerCm}.`);
-  const whole = insideVolumeL(container);
-  if (container.reservoirL > whole * 0.6) return fault('reservoirL', `Reservoir must leave room for mix: at most 60 % of the ${whole.toFixed(1)} L inside; got ${container.reservoirL}.`);
-  if (container.foot === 'coarse' || container.foot === 'crocks') {
-    if (mixHeightCm(container as Container) - mixFloorCm(container as Container) < 3) fault('footCm', `The coarse layer must leave 3 cm or more of mix (depth ${depthCm} cm); got ${container.footCm}.`);
-  }
-  container.sideHoles.forEach(({ heightCm }, i) => {
-    if (heightCm > depthCm - 2) fault(['sideHoles', i, 'heightCm'], `Side holes must lie 2 cm or more below the rim (depth ${depthCm} cm); got ${heightCm}.`);
+export const containerSchema = z
+  .object({
+    name: z
+      .string()
+      .trim()
+      .min(1, 'Container name must not be empty.')
+      .max(80, 'Container name must be at most 80 letters.'),
+    shape: shapeSchema,
+    material: z.enum(MATERIAL_IDS, {
+      error: (issue) =>
+        `Container material must be one of ${MATERIAL_IDS.join(', ')}; got ${String(issue.input)}.`,
+    }),
+    colour: colourSchema,
+    drainHoles: z
+      .number()
+      .int('Drain holes must be a whole number.')
+      .min(0, 'Drain holes must be 0 or more.')
+      .max(60, 'Drain holes must be at most 60.'),
+    headspaceCm: z
+      .number()
+      .min(0.5, 'Headspace must be at least 0.5 cm.')
+      .max(10, 'Headspace must be at most 10 cm.'),
+    mix: z.enum(MIX_IDS),
+    /** Mixed by the gardener; stands in the place of `mix`. */
+    ownMix: ownMixSchema.nullable().default(null),
+    /** Wall thickness, cm; `null`: what is usual for the material. */
+    wallCm: z
+      .number()
+      .positive('Wall thickness must be more than 0.')
+      .max(20, 'Wall thickness must be at most 20 cm.')
+      .nullable()
+      .default(null),
+    /** Thickness of an inner liner, cm; 0 for none. */
+    linerCm: z
+      .number()
+      .min(0, 'Liner thickness must be 0–5 cm.')
+      .max(5, 'Liner thickness must be 0–5 cm.')
+      .default(0),
+    /** Feet, a stand or a pedestal under it, cm; 0 for none. */
+    feetCm: z
+      .number()
+      .min(0, 'Feet must be 0–80 cm high.')
+      .max(80, 'Feet must be 0–80 cm high.')
+      .default(0),
+    /** Water kept under the mix, litres; 0 for none. */
+    reservoirL: z
+      .number()
+      .min(0, 'Reservoir must hold 0 litres or more.')
+      .max(500, 'Reservoir must hold at most 500 litres.')
+      .default(0),
+    /** What lies over the drain holes. */
+    foot: z
+      .enum(['none', 'mesh', 'coarse', 'crocks'], {
+        error: (issue) =>
+          `What lies over the holes must be none, mesh, coarse or crocks; got ${String(issue.input)}.`,
+      })
+      .default('none'),
+    /** Depth of coarse stuff or crocks, cm. */
+    footCm: z
+      .number()
+      .min(0, 'The coarse layer must be 0–40 cm.')
+      .max(40, 'The coarse layer must be 0–40 cm.')
+      .default(0),
+    /** Gravel or bark over the mix, cm. */
+    dressingCm: z
+      .number()
+      .min(0, 'Dressing must be 0–5 cm.')
+      .max(5, 'Dressing must be 0–5 cm.')
+      .default(0),
+    /** Holes or pockets in the side, by height above the inside base. */
+    sideHoles: z
+      .array(
+        z.object({
+          heightCm: cm('Height of side holes', 0, 200),
+          count: z
+            .number()
+            .int('Side holes must be a whole number.')
+            .min(1, 'A row has 1 hole or more.')
+            .max(40, 'A row has at most 40 holes.'),
+        }),
+      )
+      .max(8, 'At most 8 rows of side holes.')
+      .default([])
+      .readonly(),
+    /** Litres that filled it to the brim when measured. */
+    pouredL: z
+      .number()
+      .positive('Litres poured must be more than 0.')
+      .max(5000, 'Litres poured must be at most 5000.')
+      .nullable()
+      .default(null),
+    /** What its litres are taken from: the shape, or what was poured. */
+    volumeFrom: z
+      .enum(['shape', 'poured'], {
+        error: (issue) =>
+          `Litres are taken from the shape or from what was poured; got ${String(issue.input)}.`,
+      })
+      .default('shape'),
+    /** Weight of the empty container on a scale, kg; wins over the reckoning. */
+    weighedKg: z
+      .number()
+      .positive('Weight must be more than 0.')
+      .max(3000, 'Weight must be at most 3000 kg.')
+      .nullable()
+      .default(null),
+    /** Sold as standing frost; `null`: not told. */
+    frostProof: z.boolean().nullable().default(null),
+    finish: z.enum(FINISHES).default('matt'),
+    pattern: z.enum(PATTERNS).default('plain'),
+    secondColour: colourSchema.nullable().default(null),
+    style: z.array(z.enum(STYLE_WORDS)).max(4, 'At most 4 style words.').default([]).readonly(),
+  })
+  .superRefine((container, context) => {
+    const fault = (path: PropertyKey | PropertyKey[], message: string) =>
+      context.addIssue({ code: 'custom', path: Array.isArray(path) ? path : [path], message });
+    if (!shapeSchema.safeParse(container.shape).success) return;
+    const depthCm = depthOf(container.shape);
+    if (container.headspaceCm > depthCm / 2)
+      return fault(
+        'headspaceCm',
+        `Headspace must leave at least half the depth (${depthCm} cm) for mix; got ${container.headspaceCm}.`,
+      );
+    const { acrossCm, deepCm } = reachOf(formOf(container.shape).sectionAt(depthCm));
+    const narrow = 2 * Math.min(acrossCm, deepCm);
+    if (container.wallCm !== null && container.wallCm > narrow / 2)
+      fault(
+        'wallCm',
+        `Wall must be thinner than half the container's inside (${(narrow / 2).toFixed(1)} cm); got ${container.wallCm}.`,
+      );
+    if (container.linerCm > narrow / 6)
+      return fault(
+        'linerCm',
+        `Liner must leave two thirds of the inside (${narrow.toFixed(1)} cm wide); got ${container.linerCm}.`,
+      );
+    const whole = insideVolumeL(container);
+    if (container.reservoirL > whole * 0.6)
+      return fault(
+        'reservoirL',
+        `Reservoir must leave room for mix: at most 60 % of the ${whole.toFixed(1)} L inside; got ${container.reservoirL}.`,
+      );
+    if (container.foot === 'coarse' || container.foot === 'crocks') {
+      if (mixHeightCm(container as Container) - mixFloorCm(container as Container) < 3)
+        fault(
+          'footCm',
+          `The coarse layer must leave 3 cm or more of mix (depth ${depthCm} cm); got ${container.footCm}.`,
+        );
+    }
+    container.sideHoles.forEach(({ heightCm }, i) => {
+      if (heightCm > depthCm - 2)
+        fault(
+          ['sideHoles', i, 'heightCm'],
+          `Side holes must lie 2 cm or more below the rim (depth ${depthCm} cm); got ${heightCm}.`,
+        );
+    });
+    if (container.volumeFrom === 'poured' && container.pouredL === null)
+      return fault('pouredL', 'Litres poured must be told before they are used.');
+    if (
+      container.pouredL !== null &&
+      (container.pouredL > whole * 4 || container.pouredL < whole / 4)
+    )
+      fault(
+        'pouredL',
+        `Litres poured must be within four times of what the shape holds (${whole.toFixed(1)} L): measure again; got ${container.pouredL}.`,
+      );
   });
-  if (container.volumeFrom === 'poured' && container.pouredL === null) return fault('pouredL', 'Litres poured must be told before they are used.');
-  if (container.pouredL !== null && (container.pouredL > whole * 4 || container.pouredL < whole / 4)) fault('pouredL', `Litres poured must be within four times of what the shape holds (${whole.toFixed(1)} L): measure again; got ${container.pouredL}.`);
-});

@@ -1,13 +1,27 @@
 /** A level cut through the inside. Plan axes: x right, z toward the viewer, both from the middle. Centimetres. */
 export type Section =
-  | { readonly kind: 'disc'; readonly radiusCm: number; /** Taken out of the middle, as by the tier above; 0 for none. */ readonly holeCm: number }
-  | { readonly kind: 'rect'; readonly halfLengthCm: number; readonly halfWidthCm: number; /** Half the width of a slot along the middle, for a rail to sit in; 0 for none. */ readonly slotCm: number }
+  | {
+      readonly kind: 'disc';
+      readonly radiusCm: number;
+      /** Taken out of the middle, as by the tier above; 0 for none. */ readonly holeCm: number;
+    }
+  | {
+      readonly kind: 'rect';
+      readonly halfLengthCm: number;
+      readonly halfWidthCm: number;
+      /** Half the width of a slot along the middle, for a rail to sit in; 0 for none. */ readonly slotCm: number;
+    }
   | { readonly kind: 'polygon'; readonly points: readonly PlanPoint[] };
 
 export type PlanPoint = readonly [xCm: number, zCm: number];
 
 export const disc = (radiusCm: number, holeCm = 0): Section => ({ kind: 'disc', radiusCm, holeCm });
-export const rect = (halfLengthCm: number, halfWidthCm: number, slotCm = 0): Section => ({ kind: 'rect', halfLengthCm, halfWidthCm, slotCm });
+export const rect = (halfLengthCm: number, halfWidthCm: number, slotCm = 0): Section => ({
+  kind: 'rect',
+  halfLengthCm,
+  halfWidthCm,
+  slotCm,
+});
 export const polygon = (points: readonly PlanPoint[]): Section => ({ kind: 'polygon', points });
 
 /** Area of a polygon, cm², positive when its points turn from x toward z. */
@@ -45,10 +59,15 @@ export function insetCm(section: Section, xCm: number, zCm: number): number {
   switch (section.kind) {
     case 'disc': {
       const r = Math.sqrt(xCm * xCm + zCm * zCm);
-      return section.holeCm > 0 ? Math.min(section.radiusCm - r, r - section.holeCm) : section.radiusCm - r;
+      return section.holeCm > 0
+        ? Math.min(section.radiusCm - r, r - section.holeCm)
+        : section.radiusCm - r;
     }
     case 'rect': {
-      const inset = Math.min(section.halfLengthCm - Math.abs(xCm), section.halfWidthCm - Math.abs(zCm));
+      const inset = Math.min(
+        section.halfLengthCm - Math.abs(xCm),
+        section.halfWidthCm - Math.abs(zCm),
+      );
       return section.slotCm > 0 ? Math.min(inset, Math.abs(zCm) - section.slotCm) : inset;
     }
     case 'polygon':
@@ -62,11 +81,14 @@ export function towardEdge(section: Section, xCm: number, zCm: number): PlanPoin
     case 'disc': {
       const r = Math.hypot(xCm, zCm);
       const out: PlanPoint = r < 0.5 ? [0, 1] : [xCm / r, zCm / r];
-      return section.holeCm > 0 && r - section.holeCm < section.radiusCm - r ? [-out[0], -out[1]] : out;
+      return section.holeCm > 0 && r - section.holeCm < section.radiusCm - r
+        ? [-out[0], -out[1]]
+        : out;
     }
     case 'rect': {
       const [x, z] = [section.halfLengthCm - Math.abs(xCm), section.halfWidthCm - Math.abs(zCm)];
-      if (section.slotCm > 0 && Math.abs(zCm) - section.slotCm < Math.min(x, z)) return [0, zCm < 0 ? 1 : -1];
+      if (section.slotCm > 0 && Math.abs(zCm) - section.slotCm < Math.min(x, z))
+        return [0, zCm < 0 ? 1 : -1];
       return x < z ? [Math.sign(xCm) || 1, 0] : [0, zCm < 0 ? -1 : 1];
     }
     case 'polygon':
@@ -91,7 +113,11 @@ function edgesOf(points: readonly PlanPoint[]): Float64Array {
 }
 
 /** Distance to the nearest edge of a polygon, negative outside, and the outward direction there. Asked thousands of times while balls are pressed together. */
-function nearestEdge(points: readonly PlanPoint[], x: number, z: number): { readonly insetCm: number; readonly outward: PlanPoint } {
+function nearestEdge(
+  points: readonly PlanPoint[],
+  x: number,
+  z: number,
+): { readonly insetCm: number; readonly outward: PlanPoint } {
   const list = edgesOf(points);
   let [least, towardX, towardZ, at] = [Infinity, 0, 1, 0];
   let inside = false;
@@ -135,10 +161,18 @@ export function outlineOf(section: Section): readonly PlanPoint[] {
       });
     case 'rect': {
       const [l, w] = [section.halfLengthCm, section.halfWidthCm];
-      const corners: readonly PlanPoint[] = [[-l, w], [l, w], [l, -w], [-l, -w]];
+      const corners: readonly PlanPoint[] = [
+        [-l, w],
+        [l, w],
+        [l, -w],
+        [-l, -w],
+      ];
       return corners.flatMap(([x, z], i) => {
         const [nx, nz] = corners[(i + 1) % 4]!;
-        return Array.from({ length: SIDE_POINTS }, (_, s) => [x + ((nx - x) * s) / SIDE_POINTS, z + ((nz - z) * s) / SIDE_POINTS] as const);
+        return Array.from(
+          { length: SIDE_POINTS },
+          (_, s) => [x + ((nx - x) * s) / SIDE_POINTS, z + ((nz - z) * s) / SIDE_POINTS] as const,
+        );
       });
     }
     case 'polygon':
@@ -151,21 +185,29 @@ export function outlineOf(section: Section): readonly PlanPoint[] {
  * @param phase share of a step by which the first is moved on
  * @param open the outline's last side, from its last point to its first, is left out: a back against a wall
  */
-export function edgePlaces(section: Section, count: number, phase: number, open: boolean): readonly PlanPoint[] {
+export function edgePlaces(
+  section: Section,
+  count: number,
+  phase: number,
+  open: boolean,
+): readonly PlanPoint[] {
   if (section.kind === 'disc')
     return Array.from({ length: count }, (_, i) => {
       const angle = ((i + phase) / count) * Math.PI * 2;
       return [Math.sin(angle) * section.radiusCm, Math.cos(angle) * section.radiusCm] as const;
     });
   const points = outlineOf(section);
-  const sides = points.slice(0, open ? -1 : undefined).map((from, i) => [from, points[(i + 1) % points.length]!] as const);
+  const sides = points
+    .slice(0, open ? -1 : undefined)
+    .map((from, i) => [from, points[(i + 1) % points.length]!] as const);
   const total = sides.reduce((sum, [[ax, az], [bx, bz]]) => sum + Math.hypot(bx - ax, bz - az), 0);
   return Array.from({ length: count }, (_, i) => {
     // Along an open edge the first and last stand off its ends.
     let left = (((i + phase + (open ? 0.25 : 0)) / count) % 1) * total;
     for (const [[ax, az], [bx, bz]] of sides) {
       const length = Math.hypot(bx - ax, bz - az);
-      if (left <= length) return [ax + ((bx - ax) * left) / length, az + ((bz - az) * left) / length] as const;
+      if (left <= length)
+        return [ax + ((bx - ax) * left) / length, az + ((bz - az) * left) / length] as const;
       left -= length;
     }
     return points[0]!;
@@ -176,9 +218,16 @@ export function edgePlaces(section: Section, count: number, phase: number, open:
 export function grown(section: Section, byCm: number): Section {
   switch (section.kind) {
     case 'disc':
-      return disc(Math.max(0.01, section.radiusCm + byCm), section.holeCm > 0 ? Math.max(0, section.holeCm - byCm) : 0);
+      return disc(
+        Math.max(0.01, section.radiusCm + byCm),
+        section.holeCm > 0 ? Math.max(0, section.holeCm - byCm) : 0,
+      );
     case 'rect':
-      return rect(Math.max(0.01, section.halfLengthCm + byCm), Math.max(0.01, section.halfWidthCm + byCm), section.slotCm > 0 ? Math.max(0, section.slotCm - byCm) : 0);
+      return rect(
+        Math.max(0.01, section.halfLengthCm + byCm),
+        Math.max(0.01, section.halfWidthCm + byCm),
+        section.slotCm > 0 ? Math.max(0, section.slotCm - byCm) : 0,
+      );
     case 'polygon':
       return polygon(grownPolygon(section.points, byCm));
   }
@@ -208,18 +257,31 @@ export function reachOf(section: Section): { readonly acrossCm: number; readonly
     case 'rect':
       return { acrossCm: section.halfLengthCm, deepCm: section.halfWidthCm };
     case 'polygon':
-      return { acrossCm: Math.max(...section.points.map(([x]) => Math.abs(x))), deepCm: Math.max(...section.points.map(([, z]) => Math.abs(z))) };
+      return {
+        acrossCm: Math.max(...section.points.map(([x]) => Math.abs(x))),
+        deepCm: Math.max(...section.points.map(([, z]) => Math.abs(z))),
+      };
   }
 }
 
 /** Where a section ends on each side, cm from the middle: what is not the same on both sides has no half width. */
-export function spanOf(section: Section): { readonly leftCm: number; readonly rightCm: number; readonly backCm: number; readonly frontCm: number } {
+export function spanOf(section: Section): {
+  readonly leftCm: number;
+  readonly rightCm: number;
+  readonly backCm: number;
+  readonly frontCm: number;
+} {
   if (section.kind !== 'polygon') {
     const { acrossCm, deepCm } = reachOf(section);
     return { leftCm: -acrossCm, rightCm: acrossCm, backCm: -deepCm, frontCm: deepCm };
   }
   const [xs, zs] = [section.points.map(([x]) => x), section.points.map(([, z]) => z)];
-  return { leftCm: Math.min(...xs), rightCm: Math.max(...xs), backCm: Math.min(...zs), frontCm: Math.max(...zs) };
+  return {
+    leftCm: Math.min(...xs),
+    rightCm: Math.max(...xs),
+    backCm: Math.min(...zs),
+    frontCm: Math.max(...zs),
+  };
 }
 
 /** Length of the outer edge, cm. */

@@ -31,7 +31,10 @@ export function formOf(shape: Shape): Form {
   return form;
 }
 
-function finished(kind: Shape['kind'], { depthCm, levelsCm, sectionAt, volumeBelowL }: Built): Form {
+function finished(
+  kind: Shape['kind'],
+  { depthCm, levelsCm, sectionAt, volumeBelowL }: Built,
+): Form {
   const inside = (heightCm: number) => clamp(heightCm, 0, depthCm);
   // Packing and trailing ask for the same few cuts thousands of times.
   const held = new Map<number, Section>();
@@ -45,13 +48,41 @@ function finished(kind: Shape['kind'], { depthCm, levelsCm, sectionAt, volumeBel
     return section;
   };
   // A slot is met just under its top, where the ball is widest. Tiers stand on one another: their steps are not necks.
-  const jutsCm = kind === 'saddle' ? [levelsCm[1]! - 1e-6] : kind === 'tiered' ? [] : levelsCm.filter((level, i) => i > 0 && i < levelsCm.length - 1 && juts(levelsCm[i - 1]!, level, levelsCm[i + 1]!, (z) => reachOf(sectionAt(z)).acrossCm));
-  return { depthCm, levelsCm, jutsCm, sectionAt: cut, volumeBelowL: (z) => volumeBelowL(inside(z)) };
+  const jutsCm =
+    kind === 'saddle'
+      ? [levelsCm[1]! - 1e-6]
+      : kind === 'tiered'
+        ? []
+        : levelsCm.filter(
+            (level, i) =>
+              i > 0 &&
+              i < levelsCm.length - 1 &&
+              juts(
+                levelsCm[i - 1]!,
+                level,
+                levelsCm[i + 1]!,
+                (z) => reachOf(sectionAt(z)).acrossCm,
+              ),
+          );
+  return {
+    depthCm,
+    levelsCm,
+    jutsCm,
+    sectionAt: cut,
+    volumeBelowL: (z) => volumeBelowL(inside(z)),
+  };
 }
 
 /** Is the wall at the middle height inside the straight line between the outer two? */
-function juts(low: number, middle: number, high: number, reach: (heightCm: number) => number): boolean {
-  return reach(middle) < reach(low) + ((reach(high) - reach(low)) * (middle - low)) / (high - low) - 1e-6;
+function juts(
+  low: number,
+  middle: number,
+  high: number,
+  reach: (heightCm: number) => number,
+): boolean {
+  return (
+    reach(middle) < reach(low) + ((reach(high) - reach(low)) * (middle - low)) / (high - low) - 1e-6
+  );
 }
 
 /** A shape with its walls moved outward by so many cm (inward when negative). What is round below grows downward too. */
@@ -66,8 +97,16 @@ export function offset(shape: Shape, cm: number): Shape {
       return { ...shape, topCm: wide(shape.topCm) };
     case 'box':
     case 'saddle': {
-      const outer = { ...shape, lengthCm: wide(shape.lengthCm), widthCm: wide(shape.widthCm), baseLengthCm: wide(shape.baseLengthCm), baseWidthCm: wide(shape.baseWidthCm) };
-      return outer.kind === 'saddle' ? { ...outer, slotWidthCm: Math.max(0.1, outer.slotWidthCm - 2 * cm) } : outer;
+      const outer = {
+        ...shape,
+        lengthCm: wide(shape.lengthCm),
+        widthCm: wide(shape.widthCm),
+        baseLengthCm: wide(shape.baseLengthCm),
+        baseWidthCm: wide(shape.baseWidthCm),
+      };
+      return outer.kind === 'saddle'
+        ? { ...outer, slotWidthCm: Math.max(0.1, outer.slotWidthCm - 2 * cm) }
+        : outer;
     }
     case 'bag':
       return { ...shape, lengthCm: wide(shape.lengthCm), widthCm: wide(shape.widthCm) };
@@ -76,19 +115,45 @@ export function offset(shape: Shape, cm: number): Shape {
     case 'cone':
       return { ...shape, topCm: wide(shape.topCm), depthCm: Math.max(1, shape.depthCm + cm) };
     case 'wall':
-      return { ...shape, widthCm: wide(shape.widthCm), projectionCm: Math.max(1, shape.projectionCm + cm), depthCm: Math.max(1, shape.depthCm + cm) };
+      return {
+        ...shape,
+        widthCm: wide(shape.widthCm),
+        projectionCm: Math.max(1, shape.projectionCm + cm),
+        depthCm: Math.max(1, shape.depthCm + cm),
+      };
     case 'urn':
-      return { ...shape, profile: shape.profile.map(({ heightCm, widthCm }) => ({ heightCm, widthCm: wide(widthCm) })) };
+      return {
+        ...shape,
+        profile: shape.profile.map(({ heightCm, widthCm }) => ({
+          heightCm,
+          widthCm: wide(widthCm),
+        })),
+      };
     case 'tiered':
-      return { ...shape, tiers: shape.tiers.map((tier) => ({ ...tier, topCm: wide(tier.topCm), baseCm: wide(tier.baseCm) })) };
+      return {
+        ...shape,
+        tiers: shape.tiers.map((tier) => ({
+          ...tier,
+          topCm: wide(tier.topCm),
+          baseCm: wide(tier.baseCm),
+        })),
+      };
     case 'outline':
-      return { ...shape, points: grownPolygon(shape.points, cm).map(([x, z]): [number, number] => [x, z]) };
+      return {
+        ...shape,
+        points: grownPolygon(shape.points, cm).map(([x, z]): [number, number] => [x, z]),
+      };
   }
 }
 
 /** Is it round below, so that its wall closes it and no base lies flat? */
 export function roundBelow(shape: Shape): boolean {
-  return shape.kind === 'bowl' || shape.kind === 'basket' || shape.kind === 'wall' || shape.kind === 'cone';
+  return (
+    shape.kind === 'bowl' ||
+    shape.kind === 'basket' ||
+    shape.kind === 'wall' ||
+    shape.kind === 'cone'
+  );
 }
 
 /** Made to be hung: a basket on chains, or one on a wall. */
@@ -102,7 +167,10 @@ export function depthOf(shape: Shape): number {
 }
 
 /** Litres inside up to the brim, liner taken off, before anything was poured to measure it. */
-export function insideVolumeL({ shape, linerCm }: Pick<z.infer<typeof containerSchema>, 'shape' | 'linerCm'>): number {
+export function insideVolumeL({
+  shape,
+  linerCm,
+}: Pick<z.infer<typeof containerSchema>, 'shape' | 'linerCm'>): number {
   const form = formOf(linerCm > 0 ? offset(shape, -linerCm) : shape);
   return form.volumeBelowL(form.depthCm);
 }
@@ -115,7 +183,9 @@ export function sectionAt(shape: Shape, heightCm: number): Section {
 /** The edge that is seen from above: the rim; of tiers that of the lowest; of a bag, which bulges, its widest. */
 export function rimSection(shape: Shape): Section {
   if (shape.kind === 'bag') return sectionAt(shape, shape.depthCm / 2);
-  return shape.kind === 'tiered' ? disc(shape.tiers[0]!.topCm / 2) : sectionAt(shape, depthOf(shape));
+  return shape.kind === 'tiered'
+    ? disc(shape.tiers[0]!.topCm / 2)
+    : sectionAt(shape, depthOf(shape));
 }
 
 /** Length of the inside rim, cm. */

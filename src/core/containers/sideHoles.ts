@@ -15,8 +15,15 @@ export interface SideHole {
 export function sideHolesOf(container: Container): readonly (readonly SideHole[])[] {
   const form = fillable(container);
   const against = container.shape.kind === 'wall';
-  return [...container.sideHoles].sort((a, b) => a.heightCm - b.heightCm).map(({ heightCm, count }, row) => {
-    const section = form.sectionAt(heightCm);
-    return edgePlaces(section, count, row % 2 === 0 ? 0 : 0.5, against).map(([xCm, zCm]) => ({ xCm, zCm, heightCm, out: towardEdge(section, xCm * 0.999, zCm * 0.999) }));
-  });
+  return [...container.sideHoles]
+    .sort((a, b) => a.heightCm - b.heightCm)
+    .map(({ heightCm, count }, row) => {
+      const section = form.sectionAt(heightCm);
+      return edgePlaces(section, count, row % 2 === 0 ? 0 : 0.5, against).map(([xCm, zCm]) => ({
+        xCm,
+        zCm,
+        heightCm,
+        out: towardEdge(section, xCm * 0.999, zCm * 0.999),
+      }));
+    });
 }

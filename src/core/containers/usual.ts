@@ -28,19 +28,39 @@ export function usualDrainHoles(shape: Shape): number {
   if (isHung(shape)) return 0;
   const { acrossCm, deepCm } = reachOf(rimSection(shape));
   const long = 2 * Math.max(acrossCm, deepCm);
-  return long > 3.2 * Math.min(acrossCm, deepCm) ? clamp(Math.round(long / 25), 2, 16) : long > 35 ? 3 : 1;
+  return long > 3.2 * Math.min(acrossCm, deepCm)
+    ? clamp(Math.round(long / 25), 2, 16)
+    : long > 35
+      ? 3
+      : 1;
 }
 
 /** A container of a shape and material with what is usual for the rest: headspace, holes, mix, colour. */
 export function usualContainer(name: string, shape: Shape, material: MaterialId): Container {
   return {
-    name, shape, material,
+    name,
+    shape,
+    material,
     colour: MATERIAL_COLOURS[material],
     drainHoles: usualDrainHoles(shape),
     headspaceCm: usualHeadspaceCm(shape),
-    mix: 'peat-free', ownMix: null,
-    wallCm: null, linerCm: 0, feetCm: 0, reservoirL: 0, foot: 'none', footCm: 0, dressingCm: 0, sideHoles: [],
-    pouredL: null, volumeFrom: 'shape', weighedKg: null, frostProof: null,
-    finish: material === 'glazed' ? 'glossy' : 'matt', pattern: 'plain', secondColour: null, style: [],
+    mix: 'peat-free',
+    ownMix: null,
+    wallCm: null,
+    linerCm: 0,
+    feetCm: 0,
+    reservoirL: 0,
+    foot: 'none',
+    footCm: 0,
+    dressingCm: 0,
+    sideHoles: [],
+    pouredL: null,
+    volumeFrom: 'shape',
+    weighedKg: null,
+    frostProof: null,
+    finish: material === 'glazed' ? 'glossy' : 'matt',
+    pattern: 'plain',
+    secondColour: null,
+    style: [],
   };
 }

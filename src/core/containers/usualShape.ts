@@ -26,23 +26,74 @@ export function turnedInto(kind: Shape['kind'], from: Shape): Shape {
     case 'cone':
       return { kind, topCm: basket, depthCm: Math.min(80, depth) };
     case 'urn':
-      return { kind, profile: [{ heightCm: 0, widthCm: tenth(round * 0.5) }, { heightCm: tenth(depth * 0.5), widthCm: tenth(round * 0.9) }, { heightCm: depth, widthCm: round }] };
+      return {
+        kind,
+        profile: [
+          { heightCm: 0, widthCm: tenth(round * 0.5) },
+          { heightCm: tenth(depth * 0.5), widthCm: tenth(round * 0.9) },
+          { heightCm: depth, widthCm: round },
+        ],
+      };
     case 'box':
-      return { kind, lengthCm: Math.max(20, across), widthCm: Math.max(12, deep), baseLengthCm: tenth(Math.max(20, across) * 0.97), baseWidthCm: tenth(Math.max(12, deep) * 0.9), depthCm: depth };
+      return {
+        kind,
+        lengthCm: Math.max(20, across),
+        widthCm: Math.max(12, deep),
+        baseLengthCm: tenth(Math.max(20, across) * 0.97),
+        baseWidthCm: tenth(Math.max(12, deep) * 0.9),
+        depthCm: depth,
+      };
     case 'saddle': {
       const [length, width, high] = [Math.max(30, across), Math.max(22, deep), Math.max(16, depth)];
-      return { kind, lengthCm: length, widthCm: width, baseLengthCm: tenth(length * 0.95), baseWidthCm: tenth(width * 0.9), depthCm: high, slotWidthCm: 6, slotHeightCm: 8 };
+      return {
+        kind,
+        lengthCm: length,
+        widthCm: width,
+        baseLengthCm: tenth(length * 0.95),
+        baseWidthCm: tenth(width * 0.9),
+        depthCm: high,
+        slotWidthCm: 6,
+        slotHeightCm: 8,
+      };
     }
     case 'wall':
-      return { kind, widthCm: Math.min(150, Math.max(20, across)), projectionCm: tenth(Math.min(80, Math.max(10, across / 2))), depthCm: Math.min(80, depth) };
+      return {
+        kind,
+        widthCm: Math.min(150, Math.max(20, across)),
+        projectionCm: tenth(Math.min(80, Math.max(10, across / 2))),
+        depthCm: Math.min(80, depth),
+      };
     case 'tiered':
-      return { kind, tiers: [1, 0.68, 0.42].map((share) => ({ topCm: tenth(Math.max(40, round) * share), baseCm: tenth(Math.max(40, round) * share * 0.75), depthCm: tenth(Math.max(12, depth * 0.5)) })) };
+      return {
+        kind,
+        tiers: [1, 0.68, 0.42].map((share) => ({
+          topCm: tenth(Math.max(40, round) * share),
+          baseCm: tenth(Math.max(40, round) * share * 0.75),
+          depthCm: tenth(Math.max(12, depth * 0.5)),
+        })),
+      };
     case 'bag':
-      return { kind, lengthCm: Math.min(200, Math.max(40, across)), widthCm: Math.min(100, Math.max(25, deep)), depthCm: tenth(Math.min(25, depth, Math.max(25, deep) * 0.8)) };
+      return {
+        kind,
+        lengthCm: Math.min(200, Math.max(40, across)),
+        widthCm: Math.min(100, Math.max(25, deep)),
+        depthCm: tenth(Math.min(25, depth, Math.max(25, deep) * 0.8)),
+      };
     case 'outline': {
       const [x, z] = [tenth(across / 2), tenth(Math.max(8, deep / 2))];
-      const corners: PlanPoint[] = [[-x, -z], [x * 0.8, -z], [x, 0], [x * 0.8, z], [-x, z]];
-      return { kind, points: corners.map(([a, b]): [number, number] => [tenth(a), tenth(b)]), shares: [0.7, 0.9, 1], depthCm: depth };
+      const corners: PlanPoint[] = [
+        [-x, -z],
+        [x * 0.8, -z],
+        [x, 0],
+        [x * 0.8, z],
+        [-x, z],
+      ];
+      return {
+        kind,
+        points: corners.map(([a, b]): [number, number] => [tenth(a), tenth(b)]),
+        shares: [0.7, 0.9, 1],
+        depthCm: depth,
+      };
     }
   }
 }

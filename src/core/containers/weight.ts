@@ -45,15 +45,47 @@ export function weightOf(container: Container, foliageM2: number): Weight {
   const dressing = (mixAreaCm2(container) * container.dressingCm) / CM3_PER_L;
   const plants = foliageM2 * PLANT_KG_M2;
   const parts: PartWeight[] = [
-    { part: 'walls' as const, dryKg: emptyKg, wateredKg: emptyKg * (1 + uptake), soakedKg: emptyKg * (1 + uptake) },
-    { part: 'mix' as const, dryKg: litres * (facts.dryKgL + facts.wiltShare * AIR_DRY_SHARE), wateredKg: litres * capacityKgL, soakedKg: litres * soakedKgL },
-    { part: 'coarse layer' as const, dryKg: coarse * COARSE.dryKgL, wateredKg: coarse * COARSE.wetKgL, soakedKg: coarse * COARSE.soakedKgL },
-    { part: 'dressing' as const, dryKg: dressing * COARSE.dryKgL, wateredKg: dressing * COARSE.wetKgL, soakedKg: dressing * COARSE.wetKgL },
-    { part: 'reservoir' as const, dryKg: 0, wateredKg: container.reservoirL, soakedKg: container.reservoirL },
+    {
+      part: 'walls' as const,
+      dryKg: emptyKg,
+      wateredKg: emptyKg * (1 + uptake),
+      soakedKg: emptyKg * (1 + uptake),
+    },
+    {
+      part: 'mix' as const,
+      dryKg: litres * (facts.dryKgL + facts.wiltShare * AIR_DRY_SHARE),
+      wateredKg: litres * capacityKgL,
+      soakedKg: litres * soakedKgL,
+    },
+    {
+      part: 'coarse layer' as const,
+      dryKg: coarse * COARSE.dryKgL,
+      wateredKg: coarse * COARSE.wetKgL,
+      soakedKg: coarse * COARSE.soakedKgL,
+    },
+    {
+      part: 'dressing' as const,
+      dryKg: dressing * COARSE.dryKgL,
+      wateredKg: dressing * COARSE.wetKgL,
+      soakedKg: dressing * COARSE.wetKgL,
+    },
+    {
+      part: 'reservoir' as const,
+      dryKg: 0,
+      wateredKg: container.reservoirL,
+      soakedKg: container.reservoirL,
+    },
     { part: 'plants' as const, dryKg: plants, wateredKg: plants, soakedKg: plants },
   ].filter(({ soakedKg }) => soakedKg > 0);
-  const sum = (of: (part: PartWeight) => number) => parts.reduce((total, part) => total + of(part), 0);
-  return { emptyKg, dryKg: sum((p) => p.dryKg), wateredKg: sum((p) => p.wateredKg), soakedKg: sum((p) => p.soakedKg), parts };
+  const sum = (of: (part: PartWeight) => number) =>
+    parts.reduce((total, part) => total + of(part), 0);
+  return {
+    emptyKg,
+    dryKg: sum((p) => p.dryKg),
+    wateredKg: sum((p) => p.wateredKg),
+    soakedKg: sum((p) => p.soakedKg),
+    parts,
+  };
 }
 
 /** Close to the body at waist height, kg: the lower filter for one person (HSE INDG143: women 16, men 25), and two thirds of two men's for a pair. Filters, not limits. */

@@ -4,11 +4,58 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { rillbankHalt } from '../../demo/rillbankHalt';
 import { kindOf } from '../plants/book/index';
-import { fromPlantingFile, jsonSchemaOf, LARGEST_FILE_BYTES, parseFile, toPlantingFile, type Backup } from './plantingFile';
+import {
+  fromPlantingFile,
+  jsonSchemaOf,
+  LARGEST_FILE_BYTES,
+  parseFile,
+  toPlantingFile,
+  type Backup,
+} from './plantingFile';
 
 const { plantings, spots, shelf, groups } = rillbankHalt();
-const file = toPlantingFile(plantings[0]!, spots.find(({ id }) => id === plantings[0]!.spotId)!, kindOf);
-const backup: Backup = { format: 'rillbank-backup', version: 1, written: '2026-05-18T10:00:00Z', spots: [...spots], plantings: [...plantings], shelf: [...shelf], kinds: [{ id: 'moon-lily', likeId: 'lily-dwarf-white', told: { common: 'Moon lily', heightCm: [60, 80] }, owned: 2, note: '', favourite: true, never: null }], settings: { length: 'cm', currency: '£', theme: 'system', house: USUAL_HOUSE }, kept: [{ id: 'kept', plantingId: plantings[0]!.id, kind: 'what if', name: 'Cooler', at: '2026-05-18T10:00:00Z', from: null, planting: { ...plantings[0]!, whatIf: 'Cooler', places: plantings[0]!.places.map((place) => ({ ...place, turnDeg: 30, locked: true })) } }], groups: [...groups], weather: [{ spotId: spots[0]!.id, days: [['2026-05-17', 6.1, 15.2, 0, 3.1, null]] }] };
+const file = toPlantingFile(
+  plantings[0]!,
+  spots.find(({ id }) => id === plantings[0]!.spotId)!,
+  kindOf,
+);
+const backup: Backup = {
+  format: 'rillbank-backup',
+  version: 1,
+  written: '2026-05-18T10:00:00Z',
+  spots: [...spots],
+  plantings: [...plantings],
+  shelf: [...shelf],
+  kinds: [
+    {
+      id: 'moon-lily',
+      likeId: 'lily-dwarf-white',
+      told: { common: 'Moon lily', heightCm: [60, 80] },
+      owned: 2,
+      note: '',
+      favourite: true,
+      never: null,
+    },
+  ],
+  settings: { length: 'cm', currency: '£', theme: 'system', house: USUAL_HOUSE },
+  kept: [
+    {
+      id: 'kept',
+      plantingId: plantings[0]!.id,
+      kind: 'what if',
+      name: 'Cooler',
+      at: '2026-05-18T10:00:00Z',
+      from: null,
+      planting: {
+        ...plantings[0]!,
+        whatIf: 'Cooler',
+        places: plantings[0]!.places.map((place) => ({ ...place, turnDeg: 30, locked: true })),
+      },
+    },
+  ],
+  groups: [...groups],
+  weather: [{ spotId: spots[0]!.id, days: [['2026-05-17', 6.1, 15.2, 0, 3.1, null]] }],
+};
 const faultOf = (text: string) => {
   const parsed = parseFile(text);
   return parsed.ok ? null : parsed.faults[0]!;
@@ -36,10 +83,32 @@ test.each<[string, string, string, RegExp]>([
   ['cut short', JSON.stringify(file).slice(0, 400), '', /ends too soon|not JSON/],
   ['a list', '[]', '', /one JSON object/],
   ['another format', '{"format":"x"}', 'format', /got "x"/],
-  ['a newer version', changed((f) => Object.assign(f, { version: 9 })), 'version', /newer Rillbank \(version 9\)/],
-  ['a negative width', changed((f) => Object.assign(f.planting.container.shape, { topCm: -4 })), 'planting.container.shape.topCm', /got -4/],
-  ['a repeated place', changed((f) => Object.assign(f.planting, { places: [f.planting.places[0], f.planting.places[0]] })), 'planting.places[1].id', /used once/],
-  ['an unknown nursery size', changed((f) => Object.assign(f.planting.places[0]!, { size: 'barrel' })), 'planting.places[0].size', /got barrel/],
+  [
+    'a newer version',
+    changed((f) => Object.assign(f, { version: 9 })),
+    'version',
+    /newer Rillbank \(version 9\)/,
+  ],
+  [
+    'a negative width',
+    changed((f) => Object.assign(f.planting.container.shape, { topCm: -4 })),
+    'planting.container.shape.topCm',
+    /got -4/,
+  ],
+  [
+    'a repeated place',
+    changed((f) =>
+      Object.assign(f.planting, { places: [f.planting.places[0], f.planting.places[0]] }),
+    ),
+    'planting.places[1].id',
+    /used once/,
+  ],
+  [
+    'an unknown nursery size',
+    changed((f) => Object.assign(f.planting.places[0]!, { size: 'barrel' })),
+    'planting.places[0].size',
+    /got barrel/,
+  ],
   ['too large', ' '.repeat(LARGEST_FILE_BYTES + 1), '', /at most 20 MB/],
 ])('a file that is %s is refused, naming the field', (_, text, field, message) => {
   const fault = faultOf(text);
@@ -48,26 +117,51 @@ test.each<[string, string, string, RegExp]>([
 });
 
 test('a backup with two plantings of one id, or a planting at no spot, is refused', () => {
-  expect(faultOf(JSON.stringify({ ...backup, plantings: [plantings[0], plantings[0]] }))?.message).toMatch(/used once/);
+  expect(
+    faultOf(JSON.stringify({ ...backup, plantings: [plantings[0], plantings[0]] }))?.message,
+  ).toMatch(/used once/);
   expect(faultOf(JSON.stringify({ ...backup, spots: [] }))?.message).toMatch(/does not have/);
-  expect(faultOf(JSON.stringify({ ...backup, weather: [{ spotId: 'moon', days: [] }] }))?.message).toMatch(/Weather belongs to a spot the file does not have; got "moon"/);
+  expect(
+    faultOf(JSON.stringify({ ...backup, weather: [{ spotId: 'moon', days: [] }] }))?.message,
+  ).toMatch(/Weather belongs to a spot the file does not have; got "moon"/);
 });
 
 test('a plant the book does not have stays, with what the file said of it, and goes out again', () => {
-  const parsed = parseFile(changed((f) => {
-    Object.assign(f.planting.places[0]!, { kindId: 'moon-lily' });
-    f.plants.push({ id: 'moon-lily', botanical: 'Lilium lunare', common: 'Moon lily', heightCm: [40, 60], spreadCm: [20, 30] });
-  }));
+  const parsed = parseFile(
+    changed((f) => {
+      Object.assign(f.planting.places[0]!, { kindId: 'moon-lily' });
+      f.plants.push({
+        id: 'moon-lily',
+        botanical: 'Lilium lunare',
+        common: 'Moon lily',
+        heightCm: [40, 60],
+        spreadCm: [20, 30],
+      });
+    }),
+  );
   if (!parsed.ok || parsed.value.format !== 'rillbank-planting') throw new Error('should parse');
   const { planting, spot } = fromPlantingFile(parsed.value, kindOf);
-  expect(planting.strangers).toEqual([{ kindId: 'moon-lily', name: 'Moon lily', told: expect.objectContaining({ botanical: 'Lilium lunare' }) }]);
+  expect(planting.strangers).toEqual([
+    {
+      kindId: 'moon-lily',
+      name: 'Moon lily',
+      told: expect.objectContaining({ botanical: 'Lilium lunare' }),
+    },
+  ]);
   expect(planting.places[0]!.kindId).toBe('moon-lily');
-  expect(toPlantingFile(planting, spot, kindOf).plants).toContainEqual(expect.objectContaining({ id: 'moon-lily', botanical: 'Lilium lunare' }));
+  expect(toPlantingFile(planting, spot, kindOf).plants).toContainEqual(
+    expect.objectContaining({ id: 'moon-lily', botanical: 'Lilium lunare' }),
+  );
 });
 
 test('the documented JSON Schemas are those of the code, and accept what is written', () => {
-  for (const [format, data] of [['planting', file], ['backup', backup]] as const) {
-    expect(JSON.parse(readFileSync(join(__dirname, `../../../docs/${format}.schema.json`), 'utf8'))).toEqual(JSON.parse(JSON.stringify(jsonSchemaOf(format))));
+  for (const [format, data] of [
+    ['planting', file],
+    ['backup', backup],
+  ] as const) {
+    expect(
+      JSON.parse(readFileSync(join(__dirname, `../../../docs/${format}.schema.json`), 'utf8')),
+    ).toEqual(JSON.parse(JSON.stringify(jsonSchemaOf(format))));
     expect(new Ajv2020({ strict: false }).compile(jsonSchemaOf(format) as object)(data)).toBe(true);
   }
 });

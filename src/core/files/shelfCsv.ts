@@ -9,16 +9,62 @@ import { parseWith } from './plantingFile';
 
 /** Columns of a shelf file, in order. Lengths in cm, volumes in litres, weights in kg; what a shape does not have stays empty. */
 const SHELF_COLUMNS = [
-  'name', 'count', 'kept', 'shape', 'material', 'top_cm', 'base_cm', 'depth_cm', 'length_cm', 'width_cm', 'base_length_cm', 'base_width_cm', 'projection_cm', 'slot_width_cm', 'slot_height_cm',
-  'profile', 'tiers', 'outline', 'shares', 'wall_cm', 'liner_cm', 'feet_cm', 'reservoir_l', 'poured_l', 'weighed_kg', 'drain_holes', 'headspace_cm', 'mix', 'frostproof', 'colour',
+  'name',
+  'count',
+  'kept',
+  'shape',
+  'material',
+  'top_cm',
+  'base_cm',
+  'depth_cm',
+  'length_cm',
+  'width_cm',
+  'base_length_cm',
+  'base_width_cm',
+  'projection_cm',
+  'slot_width_cm',
+  'slot_height_cm',
+  'profile',
+  'tiers',
+  'outline',
+  'shares',
+  'wall_cm',
+  'liner_cm',
+  'feet_cm',
+  'reservoir_l',
+  'poured_l',
+  'weighed_kg',
+  'drain_holes',
+  'headspace_cm',
+  'mix',
+  'frostproof',
+  'colour',
 ] as const;
 type Column = (typeof SHELF_COLUMNS)[number];
 
 /** Shape fields that are one number each, by column. */
 const NUMBERS: Readonly<Partial<Record<Column, string>>> = {
-  top_cm: 'topCm', base_cm: 'baseCm', depth_cm: 'depthCm', length_cm: 'lengthCm', width_cm: 'widthCm', base_length_cm: 'baseLengthCm', base_width_cm: 'baseWidthCm', projection_cm: 'projectionCm', slot_width_cm: 'slotWidthCm', slot_height_cm: 'slotHeightCm',
+  top_cm: 'topCm',
+  base_cm: 'baseCm',
+  depth_cm: 'depthCm',
+  length_cm: 'lengthCm',
+  width_cm: 'widthCm',
+  base_length_cm: 'baseLengthCm',
+  base_width_cm: 'baseWidthCm',
+  projection_cm: 'projectionCm',
+  slot_width_cm: 'slotWidthCm',
+  slot_height_cm: 'slotHeightCm',
 };
-const CONTAINER_NUMBERS: Readonly<Partial<Record<Column, string>>> = { wall_cm: 'wallCm', liner_cm: 'linerCm', feet_cm: 'feetCm', reservoir_l: 'reservoirL', poured_l: 'pouredL', weighed_kg: 'weighedKg', drain_holes: 'drainHoles', headspace_cm: 'headspaceCm' };
+const CONTAINER_NUMBERS: Readonly<Partial<Record<Column, string>>> = {
+  wall_cm: 'wallCm',
+  liner_cm: 'linerCm',
+  feet_cm: 'feetCm',
+  reservoir_l: 'reservoirL',
+  poured_l: 'pouredL',
+  weighed_kg: 'weighedKg',
+  drain_holes: 'drainHoles',
+  headspace_cm: 'headspaceCm',
+};
 
 /** Most containers in one file. */
 const MOST_CONTAINERS = 2000;
@@ -33,13 +79,28 @@ export function toShelfCsv(items: readonly ShelfItem[]): string {
 function rowOf({ container, count, kept }: ShelfItem): (string | number)[] {
   const shape = container.shape as Readonly<Record<string, unknown>>;
   const cells: Partial<Record<Column, string | number>> = {
-    name: safeText(container.name), count, kept: safeText(kept), shape: container.shape.kind, material: container.material, mix: container.mix, colour: toHex(container.colour),
+    name: safeText(container.name),
+    count,
+    kept: safeText(kept),
+    shape: container.shape.kind,
+    material: container.material,
+    mix: container.mix,
+    colour: toHex(container.colour),
     frostproof: container.frostProof === null ? '' : container.frostProof ? 'yes' : 'no',
   };
-  for (const [column, field] of Object.entries(NUMBERS)) if (typeof shape[field] === 'number') cells[column as Column] = shape[field];
-  for (const [column, field] of Object.entries(CONTAINER_NUMBERS)) cells[column as Column] = (container as Readonly<Record<string, unknown>>)[field] as number | undefined ?? '';
-  if (container.shape.kind === 'urn') cells.profile = container.shape.profile.map(({ heightCm, widthCm }) => `${heightCm}:${widthCm}`).join(' ');
-  if (container.shape.kind === 'tiered') cells.tiers = container.shape.tiers.map(({ topCm, baseCm, depthCm }) => `${topCm}/${baseCm}/${depthCm}`).join(' ');
+  for (const [column, field] of Object.entries(NUMBERS))
+    if (typeof shape[field] === 'number') cells[column as Column] = shape[field];
+  for (const [column, field] of Object.entries(CONTAINER_NUMBERS))
+    cells[column as Column] =
+      ((container as Readonly<Record<string, unknown>>)[field] as number | undefined) ?? '';
+  if (container.shape.kind === 'urn')
+    cells.profile = container.shape.profile
+      .map(({ heightCm, widthCm }) => `${heightCm}:${widthCm}`)
+      .join(' ');
+  if (container.shape.kind === 'tiered')
+    cells.tiers = container.shape.tiers
+      .map(({ topCm, baseCm, depthCm }) => `${topCm}/${baseCm}/${depthCm}`)
+      .join(' ');
   if (container.shape.kind === 'outline') {
     cells.outline = container.shape.points.map(([x, z]) => `${x}:${z}`).join(' ');
     cells.shares = container.shape.shares.join(' ');
@@ -54,7 +115,11 @@ function safeText(text: string): string {
 
 type ShelfReading =
   | { readonly kind: 'read'; readonly items: readonly ShelfItem[] }
-  | { readonly kind: 'faulty'; readonly faults: readonly { readonly line: number; readonly message: string }[]; readonly more: number };
+  | {
+      readonly kind: 'faulty';
+      readonly faults: readonly { readonly line: number; readonly message: string }[];
+      readonly more: number;
+    };
 
 /**
  * Reads a shelf file. Nothing is taken unless every line is right; faults are told with their lines, counted from 1.
@@ -63,22 +128,51 @@ type ShelfReading =
 export function parseShelfCsv(text: string, newId: () => string): ShelfReading {
   const faults: { line: number; message: string }[] = [];
   const items: ShelfItem[] = [];
-  const result = () => (faults.length > 0 ? { kind: 'faulty' as const, faults: faults.slice(0, LISTED), more: Math.max(0, faults.length - LISTED) } : { kind: 'read' as const, items });
-  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
+  const result = () =>
+    faults.length > 0
+      ? {
+          kind: 'faulty' as const,
+          faults: faults.slice(0, LISTED),
+          more: Math.max(0, faults.length - LISTED),
+        }
+      : { kind: 'read' as const, items };
+  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
+    skipEmptyLines: 'greedy',
+  });
   const broken = errors.find(({ code }) => code !== 'UndetectableDelimiter');
-  if (broken) faults.push({ line: (broken.row ?? 0) + 1, message: `This line cannot be read: ${broken.message}.` });
+  if (broken)
+    faults.push({
+      line: (broken.row ?? 0) + 1,
+      message: `This line cannot be read: ${broken.message}.`,
+    });
   const [header, ...rows] = data;
   if (!header || rows.length === 0) {
     faults.push({ line: 1, message: 'The file must hold a header and a container or more.' });
     return result();
   }
-  const columns = header.map((cell) => cell.trim().toLowerCase().replace(/[\s-]+/g, '_'));
+  const columns = header.map((cell) =>
+    cell
+      .trim()
+      .toLowerCase()
+      .replace(/[\s-]+/g, '_'),
+  );
   columns.forEach((column, i) => {
-    if (column !== '' && !(SHELF_COLUMNS as readonly string[]).includes(column)) faults.push({ line: 1, message: `There is no column "${header[i]!.trim()}". Columns are ${SHELF_COLUMNS.join(', ')}.` });
-    else if (column !== '' && columns.indexOf(column) !== i) faults.push({ line: 1, message: `The column "${column}" stands there twice.` });
+    if (column !== '' && !(SHELF_COLUMNS as readonly string[]).includes(column))
+      faults.push({
+        line: 1,
+        message: `There is no column "${header[i]!.trim()}". Columns are ${SHELF_COLUMNS.join(', ')}.`,
+      });
+    else if (column !== '' && columns.indexOf(column) !== i)
+      faults.push({ line: 1, message: `The column "${column}" stands there twice.` });
   });
-  for (const needed of ['name', 'shape', 'material'] as const) if (!columns.includes(needed)) faults.push({ line: 1, message: `The column "${needed}" is missing.` });
-  if (rows.length > MOST_CONTAINERS) faults.push({ line: MOST_CONTAINERS + 2, message: `At most ${MOST_CONTAINERS} containers are read from one file; got ${rows.length}.` });
+  for (const needed of ['name', 'shape', 'material'] as const)
+    if (!columns.includes(needed))
+      faults.push({ line: 1, message: `The column "${needed}" is missing.` });
+  if (rows.length > MOST_CONTAINERS)
+    faults.push({
+      line: MOST_CONTAINERS + 2,
+      message: `At most ${MOST_CONTAINERS} containers are read from one file; got ${rows.length}.`,
+    });
   if (faults.length > 0) return result();
   rows.forEach((row, i) => {
     const cell = (column: Column) => (row[columns.indexOf(column)] ?? '').trim();
@@ -94,12 +188,16 @@ function itemOf(cell: (column: Column) => string, id: string): ShelfItem | strin
   const number = (column: Column): number | string => {
     const text = cell(column).replace(',', '.');
     const value = Number(text);
-    return text !== '' && Number.isFinite(value) ? value : `${column} must be a number; got "${cell(column)}".`;
+    return text !== '' && Number.isFinite(value)
+      ? value
+      : `${column} must be a number; got "${cell(column)}".`;
   };
   const kind = cell('shape');
-  if (!(SHAPE_KINDS as readonly string[]).includes(kind)) return `shape must be one of ${SHAPE_KINDS.join(', ')}; got "${kind}".`;
+  if (!(SHAPE_KINDS as readonly string[]).includes(kind))
+    return `shape must be one of ${SHAPE_KINDS.join(', ')}; got "${kind}".`;
   const material = cell('material');
-  if (!(MATERIAL_IDS as readonly string[]).includes(material)) return `material must be one of ${MATERIAL_IDS.join(', ')}; got "${material}".`;
+  if (!(MATERIAL_IDS as readonly string[]).includes(material))
+    return `material must be one of ${MATERIAL_IDS.join(', ')}; got "${material}".`;
   const raw: Record<string, unknown> = { kind };
   for (const [column, field] of Object.entries(NUMBERS) as [Column, string][]) {
     if (cell(column) === '') continue;
@@ -107,9 +205,15 @@ function itemOf(cell: (column: Column) => string, id: string): ShelfItem | strin
     if (typeof value === 'string') return value;
     raw[field] = value;
   }
-  const lists = (column: Column, mark: string) => cell(column).split(/\s+/).filter(Boolean).map((group) => group.split(mark).map(Number));
-  if (kind === 'urn') raw.profile = lists('profile', ':').map(([heightCm, widthCm]) => ({ heightCm, widthCm }));
-  if (kind === 'tiered') raw.tiers = lists('tiers', '/').map(([topCm, baseCm, depthCm]) => ({ topCm, baseCm, depthCm }));
+  const lists = (column: Column, mark: string) =>
+    cell(column)
+      .split(/\s+/)
+      .filter(Boolean)
+      .map((group) => group.split(mark).map(Number));
+  if (kind === 'urn')
+    raw.profile = lists('profile', ':').map(([heightCm, widthCm]) => ({ heightCm, widthCm }));
+  if (kind === 'tiered')
+    raw.tiers = lists('tiers', '/').map(([topCm, baseCm, depthCm]) => ({ topCm, baseCm, depthCm }));
   if (kind === 'outline') {
     raw.points = lists('outline', ':');
     raw.shares = lists('shares', ' ').map(([share]) => share);
@@ -131,7 +235,8 @@ function itemOf(cell: (column: Column) => string, id: string): ShelfItem | strin
   if (told.pouredL !== undefined) told.volumeFrom = 'poured';
   if (cell('mix') !== '') told.mix = cell('mix');
   if (cell('frostproof') !== '') {
-    if (!/^(yes|no)$/i.test(cell('frostproof'))) return `frostproof must be yes, no or empty; got "${cell('frostproof')}".`;
+    if (!/^(yes|no)$/i.test(cell('frostproof')))
+      return `frostproof must be yes, no or empty; got "${cell('frostproof')}".`;
     told.frostProof = cell('frostproof').toLowerCase() === 'yes';
   }
   if (cell('colour') !== '') {
@@ -141,6 +246,17 @@ function itemOf(cell: (column: Column) => string, id: string): ShelfItem | strin
   }
   const count = cell('count') === '' ? 1 : number('count');
   if (typeof count === 'string') return count;
-  const item = parseWith(shelfItemSchema, { id, count, kept: cell('kept'), demo: false, container: { ...usualContainer(cell('name') || ' ', shape.value, material as MaterialId), ...told } });
-  return item.ok ? item.value : `${item.faults[0]!.field.replace(/^container\./, '')}: ${item.faults[0]!.message}`;
+  const item = parseWith(shelfItemSchema, {
+    id,
+    count,
+    kept: cell('kept'),
+    demo: false,
+    container: {
+      ...usualContainer(cell('name') || ' ', shape.value, material as MaterialId),
+      ...told,
+    },
+  });
+  return item.ok
+    ? item.value
+    : `${item.faults[0]!.field.replace(/^container\./, '')}: ${item.faults[0]!.message}`;
 }

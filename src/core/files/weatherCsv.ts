@@ -9,7 +9,14 @@ export const DATE_ORDERS = ['year first', 'day first', 'month first'] as const;
 export type DateOrder = (typeof DATE_ORDERS)[number];
 
 /** Units a column may be in, by field; the first is what is kept. */
-export const WEATHER_UNITS = { date: [''], min: ['°C', '°F'], max: ['°C', '°F'], rain: ['mm', 'in'], wind: ['m/s', 'km/h', 'mph', 'kn'], sun: ['MJ/m²', 'W/m²'] } as const satisfies Readonly<Record<WeatherField, readonly string[]>>;
+export const WEATHER_UNITS = {
+  date: [''],
+  min: ['°C', '°F'],
+  max: ['°C', '°F'],
+  rain: ['mm', 'in'],
+  wind: ['m/s', 'km/h', 'mph', 'kn'],
+  sun: ['MJ/m²', 'W/m²'],
+} as const satisfies Readonly<Record<WeatherField, readonly string[]>>;
 export type WeatherUnit = (typeof WEATHER_UNITS)[WeatherField][number];
 
 /** What a person has answered about a file that could not be read without asking. */
@@ -28,11 +35,29 @@ export interface LineFault {
 /** Something to be asked before the file can be read. */
 export type CsvQuestion =
   | { readonly about: 'column'; readonly field: WeatherField; readonly header: readonly string[] }
-  | { readonly about: 'unit'; readonly field: WeatherField; readonly choices: readonly WeatherUnit[]; readonly sample: readonly string[] }
-  | { readonly about: 'date order'; readonly choices: readonly DateOrder[]; readonly sample: readonly string[] };
+  | {
+      readonly about: 'unit';
+      readonly field: WeatherField;
+      readonly choices: readonly WeatherUnit[];
+      readonly sample: readonly string[];
+    }
+  | {
+      readonly about: 'date order';
+      readonly choices: readonly DateOrder[];
+      readonly sample: readonly string[];
+    };
 
 export type CsvReading =
-  | { readonly kind: 'read'; readonly days: readonly DayWeather[]; readonly units: Readonly<Partial<Record<WeatherField, WeatherUnit>>>; readonly gaps: readonly { readonly after: string; readonly line: number; readonly days: number }[] }
+  | {
+      readonly kind: 'read';
+      readonly days: readonly DayWeather[];
+      readonly units: Readonly<Partial<Record<WeatherField, WeatherUnit>>>;
+      readonly gaps: readonly {
+        readonly after: string;
+        readonly line: number;
+        readonly days: number;
+      }[];
+    }
   | { readonly kind: 'asks'; readonly questions: readonly CsvQuestion[] }
   | { readonly kind: 'faulty'; readonly faults: readonly LineFault[]; readonly more: number };
 
@@ -52,8 +77,16 @@ const NAMES: Readonly<Record<WeatherField, RegExp>> = {
 };
 
 const UNIT_MARKS: readonly (readonly [RegExp, WeatherUnit])[] = [
-  [/°\s*c|\bdeg\s*c|celsius|\(c\)|\[c\]|_c$/i, '°C'], [/°\s*f|\bdeg\s*f|fahrenheit|\(f\)|\[f\]|_f$/i, '°F'], [/\bmm\b|_mm/i, 'mm'], [/\binch(es)?\b|\(in\)|\[in\]|_in$/i, 'in'],
-  [/km\/?h|kph|kmh/i, 'km/h'], [/\bmph\b/i, 'mph'], [/\bkn\b|knots?|\bkt\b/i, 'kn'], [/m\/s|\bms-1\b|mps/i, 'm/s'], [/mj/i, 'MJ/m²'], [/w\/?m/i, 'W/m²'],
+  [/°\s*c|\bdeg\s*c|celsius|\(c\)|\[c\]|_c$/i, '°C'],
+  [/°\s*f|\bdeg\s*f|fahrenheit|\(f\)|\[f\]|_f$/i, '°F'],
+  [/\bmm\b|_mm/i, 'mm'],
+  [/\binch(es)?\b|\(in\)|\[in\]|_in$/i, 'in'],
+  [/km\/?h|kph|kmh/i, 'km/h'],
+  [/\bmph\b/i, 'mph'],
+  [/\bkn\b|knots?|\bkt\b/i, 'kn'],
+  [/m\/s|\bms-1\b|mps/i, 'm/s'],
+  [/mj/i, 'MJ/m²'],
+  [/w\/?m/i, 'W/m²'],
 ];
 
 /** Turns a number into the unit that is kept. */
@@ -77,46 +110,101 @@ function convert(value: number, unit: WeatherUnit): number {
 }
 
 /** Limits of what weather is, in kept units. */
-const LIMITS: Readonly<Record<Exclude<WeatherField, 'date'>, readonly [number, number, string]>> = { min: [-90, 60, '°C'], max: [-90, 60, '°C'], rain: [0, 2000, 'mm'], wind: [0, 110, 'm/s'], sun: [0, 50, 'MJ/m²'] };
+const LIMITS: Readonly<Record<Exclude<WeatherField, 'date'>, readonly [number, number, string]>> = {
+  min: [-90, 60, '°C'],
+  max: [-90, 60, '°C'],
+  rain: [0, 2000, 'mm'],
+  wind: [0, 110, 'm/s'],
+  sun: [0, 50, 'MJ/m²'],
+};
 
 /**
  * Reads a plain CSV of daily weather: date, lowest, highest, rain; wind and sun if there are. Columns and units are recognised by their
  * names; what cannot be told is asked, never guessed. All of it is right, or nothing is taken.
  */
 export function readWeatherCsv(text: string, answers: CsvAnswers = {}): CsvReading {
-  const faulty = (line: number, message: string): CsvReading => ({ kind: 'faulty', faults: [{ line, message }], more: 0 });
+  const faulty = (line: number, message: string): CsvReading => ({
+    kind: 'faulty',
+    faults: [{ line, message }],
+    more: 0,
+  });
   const plain = text.replace(/^\uFEFF/, '');
   if (plain.trim() === '') return faulty(1, 'The file is empty.');
   if (plain.includes('\u0000')) return faulty(1, 'The file is not text.');
-  const parsed = Papa.parse<string[]>(plain, { skipEmptyLines: 'greedy', delimitersToGuess: [',', ';', '\t', '|'] });
+  const parsed = Papa.parse<string[]>(plain, {
+    skipEmptyLines: 'greedy',
+    delimitersToGuess: [',', ';', '\t', '|'],
+  });
   const rows = parsed.data;
   const header = (rows[0] ?? []).map((cell) => cell.trim());
   if (rows.length < 2) return faulty(1, 'The file has a heading and no days below it.');
-  if (rows.length - 1 > MOST_LINES) return faulty(MOST_LINES + 2, `The file must hold at most ${MOST_LINES} days; it has ${rows.length - 1}. Nothing was taken in.`);
-  if (header.every((cell) => /^[-\d./\s]*$/.test(cell))) return faulty(1, `The first line must name the columns, as in "date,min,max,rain"; it reads "${header.join(',').slice(0, 60)}".`);
+  if (rows.length - 1 > MOST_LINES)
+    return faulty(
+      MOST_LINES + 2,
+      `The file must hold at most ${MOST_LINES} days; it has ${rows.length - 1}. Nothing was taken in.`,
+    );
+  if (header.every((cell) => /^[-\d./\s]*$/.test(cell)))
+    return faulty(
+      1,
+      `The first line must name the columns, as in "date,min,max,rain"; it reads "${header.join(',').slice(0, 60)}".`,
+    );
   const columns = columnsOf(header, answers.columns);
-  const missing = (['date', 'min', 'max', 'rain'] as const).filter((field) => columns[field] === undefined);
-  if (missing.length > 0) return { kind: 'asks', questions: missing.map((field) => ({ about: 'column', field, header })) };
+  const missing = (['date', 'min', 'max', 'rain'] as const).filter(
+    (field) => columns[field] === undefined,
+  );
+  if (missing.length > 0)
+    return {
+      kind: 'asks',
+      questions: missing.map((field) => ({ about: 'column', field, header })),
+    };
   const questions: CsvQuestion[] = [];
-  const order = answers.dateOrder ?? dateOrderOf(rows.slice(1).map((row) => row[columns.date!] ?? ''));
-  if (order === null) questions.push({ about: 'date order', choices: ['day first', 'month first'], sample: rows.slice(1, 4).map((row) => row[columns.date!] ?? '') });
+  const order =
+    answers.dateOrder ?? dateOrderOf(rows.slice(1).map((row) => row[columns.date!] ?? ''));
+  if (order === null)
+    questions.push({
+      about: 'date order',
+      choices: ['day first', 'month first'],
+      sample: rows.slice(1, 4).map((row) => row[columns.date!] ?? ''),
+    });
   const units: Partial<Record<WeatherField, WeatherUnit>> = {};
   for (const field of WEATHER_FIELDS) {
     const at = columns[field];
     if (at === undefined || field === 'date') continue;
     const cells = rows.slice(1).map((row) => (row[at] ?? '').trim());
     const unit = answers.units?.[field] ?? unitOf(field, header[at]!, cells);
-    if (unit === null) questions.push({ about: 'unit', field, choices: WEATHER_UNITS[field], sample: cells.slice(0, 3) });
+    if (unit === null)
+      questions.push({
+        about: 'unit',
+        field,
+        choices: WEATHER_UNITS[field],
+        sample: cells.slice(0, 3),
+      });
     else units[field] = unit;
   }
   if (questions.length > 0) return { kind: 'asks', questions };
   return readRows(rows, columns as Columns, units, order!);
 }
 
-type Columns = { readonly date: number; readonly min: number; readonly max: number; readonly rain: number; readonly wind?: number; readonly sun?: number };
+type Columns = {
+  readonly date: number;
+  readonly min: number;
+  readonly max: number;
+  readonly rain: number;
+  readonly wind?: number;
+  readonly sun?: number;
+};
 
-function columnsOf(header: readonly string[], told: CsvAnswers['columns']): Partial<Record<WeatherField, number>> {
-  const plain = header.map((cell) => cell.normalize('NFD').toLowerCase().replace(/[\u0300-\u036f]/g, '').replace(/[^a-z]/g, ''));
+function columnsOf(
+  header: readonly string[],
+  told: CsvAnswers['columns'],
+): Partial<Record<WeatherField, number>> {
+  const plain = header.map((cell) =>
+    cell
+      .normalize('NFD')
+      .toLowerCase()
+      .replace(/[\u0300-\u036f]/g, '')
+      .replace(/[^a-z]/g, ''),
+  );
   const columns: Partial<Record<WeatherField, number>> = {};
   for (const field of WEATHER_FIELDS) {
     const at = told?.[field] ?? plain.findIndex((name) => NAMES[field].test(name));
@@ -126,16 +214,30 @@ function columnsOf(header: readonly string[], told: CsvAnswers['columns']): Part
 }
 
 /** Unit of a column from its name or its cells; temperatures that could be nothing else are told apart by their size. `null`: must be asked. */
-function unitOf(field: Exclude<WeatherField, 'date'>, name: string, cells: readonly string[]): WeatherUnit | null {
+function unitOf(
+  field: Exclude<WeatherField, 'date'>,
+  name: string,
+  cells: readonly string[],
+): WeatherUnit | null {
   const allowed: readonly string[] = WEATHER_UNITS[field];
-  const marked = (text: string) => UNIT_MARKS.find(([mark, unit]) => allowed.includes(unit) && mark.test(text))?.[1];
+  const marked = (text: string) =>
+    UNIT_MARKS.find(([mark, unit]) => allowed.includes(unit) && mark.test(text))?.[1];
   const named = marked(name) ?? marked(cells.find((cell) => /[a-z°]/i.test(cell)) ?? '');
   if (named) return named;
-  const values = cells.map(numberOf).filter((value): value is number => value !== null).sort((a, b) => a - b);
+  const values = cells
+    .map(numberOf)
+    .filter((value): value is number => value !== null)
+    .sort((a, b) => a - b);
   const middle = values[Math.floor(values.length / 2)] ?? 0;
   // A middling highest above 45 is no place's in °C, a middling one below 32 few places' in °F: between them somebody must say.
-  if (field === 'min' || field === 'max') return middle > (field === 'max' ? 45 : 38) ? '°F' : middle < 32 ? '°C' : null;
-  if (field === 'rain') return values.some((value) => value > 15) ? 'mm' : values.every((value) => value === 0) ? 'mm' : null;
+  if (field === 'min' || field === 'max')
+    return middle > (field === 'max' ? 45 : 38) ? '°F' : middle < 32 ? '°C' : null;
+  if (field === 'rain')
+    return values.some((value) => value > 15)
+      ? 'mm'
+      : values.every((value) => value === 0)
+        ? 'mm'
+        : null;
   return null;
 }
 
@@ -155,22 +257,41 @@ function dateOrderOf(cells: readonly string[]): DateOrder | null {
     if (Number(parts[2]) > 12) month = true;
   }
   if (day && month) return 'day first';
-  return day ? 'day first' : month ? 'month first' : cells.some((cell) => /\d/.test(cell)) && cells.every((cell) => !/^\s*\d{1,2}[-/. ]\d{1,2}[-/. ]\d{4}/.test(cell)) ? 'year first' : null;
+  return day
+    ? 'day first'
+    : month
+      ? 'month first'
+      : cells.some((cell) => /\d/.test(cell)) &&
+          cells.every((cell) => !/^\s*\d{1,2}[-/. ]\d{1,2}[-/. ]\d{4}/.test(cell))
+        ? 'year first'
+        : null;
 }
 
 function dateOf(cell: string, order: DateOrder): string | null {
-  const parts = order === 'year first' ? /^\s*(\d{4})[-/.]?(\d{1,2})[-/.]?(\d{1,2})(?:[T\s].*)?$/.exec(cell) : /^\s*(\d{1,2})[-/. ](\d{1,2})[-/. ](\d{4})(?:[T\s].*)?$/.exec(cell);
+  const parts =
+    order === 'year first'
+      ? /^\s*(\d{4})[-/.]?(\d{1,2})[-/.]?(\d{1,2})(?:[T\s].*)?$/.exec(cell)
+      : /^\s*(\d{1,2})[-/. ](\d{1,2})[-/. ](\d{4})(?:[T\s].*)?$/.exec(cell);
   if (!parts) return null;
   const [a, b, c] = [Number(parts[1]), Number(parts[2]), Number(parts[3])];
-  const [year, month, day] = order === 'year first' ? [a, b, c] : order === 'day first' ? [c, b, a] : [c, a, b];
+  const [year, month, day] =
+    order === 'year first' ? [a, b, c] : order === 'day first' ? [c, b, a] : [c, a, b];
   const date = new Date(Date.UTC(year, month - 1, day));
-  return date.getUTCMonth() === month - 1 && date.getUTCDate() === day && year > 1700 && year < 2200 ? date.toISOString().slice(0, 10) : null;
+  return date.getUTCMonth() === month - 1 && date.getUTCDate() === day && year > 1700 && year < 2200
+    ? date.toISOString().slice(0, 10)
+    : null;
 }
 
-function readRows(rows: readonly string[][], columns: Columns, units: Readonly<Partial<Record<WeatherField, WeatherUnit>>>, order: DateOrder): CsvReading {
+function readRows(
+  rows: readonly string[][],
+  columns: Columns,
+  units: Readonly<Partial<Record<WeatherField, WeatherUnit>>>,
+  order: DateOrder,
+): CsvReading {
   const faults: LineFault[] = [];
   let more = 0;
-  const fault = (line: number, message: string) => (faults.length < LISTED ? void faults.push({ line, message }) : void (more += 1));
+  const fault = (line: number, message: string) =>
+    faults.length < LISTED ? void faults.push({ line, message }) : void (more += 1);
   const seen = new Map<string, number>();
   const days: (DayWeather & { readonly line: number })[] = [];
   for (let i = 1; i < rows.length; i += 1) {
@@ -196,11 +317,25 @@ function readRows(rows: readonly string[][], columns: Columns, units: Readonly<P
       if (cell === '' && (field === 'wind' || field === 'sun')) continue;
       const value = numberOf(cell);
       const [least, most, unit] = LIMITS[field];
-      const own = UNIT_MARKS.find(([mark, u]) => /[a-z°]/i.test(cell) && (WEATHER_UNITS[field] as readonly string[]).includes(u) && mark.test(cell))?.[1];
+      const own = UNIT_MARKS.find(
+        ([mark, u]) =>
+          /[a-z°]/i.test(cell) &&
+          (WEATHER_UNITS[field] as readonly string[]).includes(u) &&
+          mark.test(cell),
+      )?.[1];
       const kept = value === null ? null : convert(value, units[field]!);
-      if (kept === null) fault(line, `${TITLES[field]} must be a number; got "${cell.slice(0, 30)}".`);
-      else if (own && own !== units[field]) fault(line, `${TITLES[field]} is in ${units[field]} in this file; here it says "${cell.slice(0, 30)}".`);
-      else if (kept < least || kept > most) fault(line, `${TITLES[field]} must be ${least}–${most} ${unit}; got ${cell}${units[field] === unit ? '' : ` ${units[field]}`}.`);
+      if (kept === null)
+        fault(line, `${TITLES[field]} must be a number; got "${cell.slice(0, 30)}".`);
+      else if (own && own !== units[field])
+        fault(
+          line,
+          `${TITLES[field]} is in ${units[field]} in this file; here it says "${cell.slice(0, 30)}".`,
+        );
+      else if (kept < least || kept > most)
+        fault(
+          line,
+          `${TITLES[field]} must be ${least}–${most} ${unit}; got ${cell}${units[field] === unit ? '' : ` ${units[field]}`}.`,
+        );
       else {
         values[field] = Math.round(kept * 100) / 100;
         continue;
@@ -212,16 +347,32 @@ function readRows(rows: readonly string[][], columns: Columns, units: Readonly<P
       fault(line, `The lowest (${values.min} °C) is above the highest (${values.max} °C).`);
       continue;
     }
-    days.push({ date, minC: values.min!, maxC: values.max!, rainMm: values.rain!, windMs: values.wind ?? null, radiationMJ: values.sun ?? null, line });
+    days.push({
+      date,
+      minC: values.min!,
+      maxC: values.max!,
+      rainMm: values.rain!,
+      windMs: values.wind ?? null,
+      radiationMJ: values.sun ?? null,
+      line,
+    });
   }
   if (faults.length > 0) return { kind: 'faulty', faults, more };
   days.sort((a, b) => (a.date < b.date ? -1 : 1));
   const gaps = days.flatMap((day, i) => {
     const before = days[i - 1];
-    const missing = before ? Math.round((Date.parse(day.date) - Date.parse(before.date)) / 86_400_000) - 1 : 0;
+    const missing = before
+      ? Math.round((Date.parse(day.date) - Date.parse(before.date)) / 86_400_000) - 1
+      : 0;
     return missing > 0 ? [{ after: before!.date, line: before!.line, days: missing }] : [];
   });
   return { kind: 'read', days: days.map(({ line: _, ...day }) => day), units, gaps };
 }
 
-const TITLES: Readonly<Record<Exclude<WeatherField, 'date'>, string>> = { min: 'Lowest', max: 'Highest', rain: 'Rain', wind: 'Wind', sun: 'Sun' };
+const TITLES: Readonly<Record<Exclude<WeatherField, 'date'>, string>> = {
+  min: 'Lowest',
+  max: 'Highest',
+  rain: 'Rain',
+  wind: 'Wind',
+  sun: 'Sun',
+};

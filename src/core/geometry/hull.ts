@@ -7,7 +7,8 @@ export function convexHull(points: readonly Point[]): Point[] {
   const half = (list: readonly Point[]) => {
     const chain: Point[] = [];
     for (const p of list) {
-      while (chain.length >= 2 && turn(chain[chain.length - 2]!, chain[chain.length - 1]!, p) <= 0) chain.pop();
+      while (chain.length >= 2 && turn(chain[chain.length - 2]!, chain[chain.length - 1]!, p) <= 0)
+        chain.pop();
       chain.push(p);
     }
     chain.pop();

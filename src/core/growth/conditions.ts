@@ -47,9 +47,15 @@ const COOL_GROWER_C = -5;
  * Share of the fastest growth at a mean temperature, 0–1.
  * @see Yan & Hunt 1999, An equation for modelling the temperature response of plants
  */
-export function betaResponse(meanC: number, [base, best, ceiling]: readonly [number, number, number]): number {
+export function betaResponse(
+  meanC: number,
+  [base, best, ceiling]: readonly [number, number, number],
+): number {
   if (meanC <= base || meanC >= ceiling) return 0;
-  return ((ceiling - meanC) / (ceiling - best)) * ((meanC - base) / (best - base)) ** ((best - base) / (ceiling - best));
+  return (
+    ((ceiling - meanC) / (ceiling - best)) *
+    ((meanC - base) / (best - base)) ** ((best - base) / (ceiling - best))
+  );
 }
 
 /** Does it grow in cool weather? */
@@ -72,7 +78,10 @@ export function lightFactor(kind: Pick<PlantKind, 'light'>, spot: Pick<Spot, 'su
   return need <= 0 ? 1 : Math.min(1, 0.35 + (0.65 * spot.sunHours) / need);
 }
 
-const warmths = new WeakMap<Spot['site'], { readonly normals: Spot['normals']; readonly byWeek: readonly number[] }>();
+const warmths = new WeakMap<
+  Spot['site'],
+  { readonly normals: Spot['normals']; readonly byWeek: readonly number[] }
+>();
 
 /** Mean temperature of each week of the year at a spot, °C, from its normals. */
 export function warmthByWeek(spot: Pick<Spot, 'site' | 'normals'>): readonly number[] {
@@ -88,7 +97,20 @@ export function warmthByWeek(spot: Pick<Spot, 'site' | 'normals'>): readonly num
 }
 
 /** The conditions of a planting in its container at its spot. */
-export function conditionsAt(spot: Pick<Spot, 'site' | 'normals' | 'sunHours'>, { container, plantedWeek, feeding, trims }: { readonly container: Container; readonly plantedWeek: number; readonly feeding: 'as usual' | 'none'; readonly trims: readonly Trim[] }): Conditions {
+export function conditionsAt(
+  spot: Pick<Spot, 'site' | 'normals' | 'sunHours'>,
+  {
+    container,
+    plantedWeek,
+    feeding,
+    trims,
+  }: {
+    readonly container: Container;
+    readonly plantedWeek: number;
+    readonly feeding: 'as usual' | 'none';
+    readonly trims: readonly Trim[];
+  },
+): Conditions {
   const year = warmthByWeek(spot);
   const [least, most] = mixFactsOf(container).feedsWeeks;
   return {

@@ -55,7 +55,12 @@ const LEAST_ROOT_SHARE = 0.6;
 /** Share of the soil under its spread, to the depth it wants, that a plant needs to itself to grow as its record tells. Ours, so that usual counts in usual pots come out near 1. */
 const ROOT_NEED = 0.2;
 /** Growth and flowering once there is no food, by hunger. Ours. */
-const HUNGRY: Readonly<Record<PlantKind['feed'], number>> = { none: 1, light: 0.9, medium: 0.7, heavy: 0.5 };
+const HUNGRY: Readonly<Record<PlantKind['feed'], number>> = {
+  none: 1,
+  light: 0.9,
+  medium: 0.7,
+  heavy: 0.5,
+};
 /** A trimmed plant stands still for a week, flowers again after three, and ends a little lower (models: 5–10 d, 2–4 weeks, K × .8–.9). */
 const STILL_WEEKS = 1;
 const FLOWERLESS_WEEKS = 3;
@@ -79,7 +84,11 @@ interface Constant {
  * set back by the knife.
  * @param plantedWeek week of the book's (northern) year
  */
-export function foresee(plants: readonly Grower[], conditions: Conditions, plantedWeek: number): Season {
+export function foresee(
+  plants: readonly Grower[],
+  conditions: Conditions,
+  plantedWeek: number,
+): Season {
   const { sunHours, warmthC, mixL, hungryFromWeek, trims } = conditions;
   const areas = plants.map(({ kind }) => Math.PI * (middle(kind.spreadCm) / 2) ** 2);
   const allArea = areas.reduce((sum, area) => sum + area, 0);
@@ -89,7 +98,9 @@ export function foresee(plants: readonly Grower[], conditions: Conditions, plant
     return {
       rate: rateOf(kind, size),
       rootShare: haveL >= needL ? 1 : Math.max(LEAST_ROOT_SHARE, (haveL / needL) ** ROOT_POWER),
-      heightCm: middle(kind.heightCm), spreadCm: middle(kind.spreadCm), trailCm: kind.trailCm ? middle(kind.trailCm) : 0,
+      heightCm: middle(kind.heightCm),
+      spreadCm: middle(kind.spreadCm),
+      trailCm: kind.trailCm ? middle(kind.trailCm) : 0,
     };
   });
   const share = plants.map(({ kind, size }) => startShare(kind, size));
@@ -101,7 +112,10 @@ export function foresee(plants: readonly Grower[], conditions: Conditions, plant
   const measure = (week: number): readonly Size[] => {
     const plain = plants.map((_, i) => {
       const { heightCm, spreadCm, rootShare } = constants[i]!;
-      return { heightCm: heightCm * share[i]! ** 0.85 * rootShare * low[i]!, spreadCm: spreadCm * share[i]! ** 0.9 * rootShare };
+      return {
+        heightCm: heightCm * share[i]! ** 0.85 * rootShare * low[i]!,
+        spreadCm: spreadCm * share[i]! ** 0.9 * rootShare,
+      };
     });
     const calendar = weekAfter(plantedWeek, week);
     return plants.map((plant, i): Size => {
@@ -116,7 +130,9 @@ export function foresee(plants: readonly Grower[], conditions: Conditions, plant
         heightCm: plain[i]!.heightCm * (1 + SHADE_STRETCHES * shaded),
         spreadCm: plain[i]!.spreadCm,
         trailCm: constants[i]!.trailCm * share[i]! ** 1.6 * constants[i]!.rootShare,
-        bloom: kind.bloom ? seasonShare(kind.bloom.weeks, calendar) * grown * (0.5 + 0.5 * light) * hungry * cut : 0,
+        bloom: kind.bloom
+          ? seasonShare(kind.bloom.weeks, calendar) * grown * (0.5 + 0.5 * light) * hungry * cut
+          : 0,
         fruit: kind.fruit ? seasonShare(kind.fruit.weeks, calendar) * grown * cut : 0,
         shaded,
       };
@@ -134,10 +150,17 @@ export function foresee(plants: readonly Grower[], conditions: Conditions, plant
         return;
       }
       const food = hungryFromWeek !== null && week >= hungryFromWeek ? HUNGRY[kind.feed] : 1;
-      const pace = (growsCool(kind) ? cool : warm) * lightFactor(kind, { sunHours: sunHours * (1 - shaded) }) * (1 - SHADE_SLOWS * shaded) * food;
+      const pace =
+        (growsCool(kind) ? cool : warm) *
+        lightFactor(kind, { sunHours: sunHours * (1 - shaded) }) *
+        (1 - SHADE_SLOWS * shaded) *
+        food;
       const most = 1 - SHADE_SHRINKS * shaded;
       // What is grown already is not lost to shade.
-      share[i] = Math.max(share[i]!, logisticStep(Math.min(share[i]!, most * 0.999), most, constants[i]!.rate * pace));
+      share[i] = Math.max(
+        share[i]!,
+        logisticStep(Math.min(share[i]!, most * 0.999), most, constants[i]!.rate * pace),
+      );
     });
     for (const { plant, weeks, cut } of trims) {
       if (weeks !== week + 1 || !plants[plant]) continue;
@@ -160,7 +183,12 @@ export function foresee(plants: readonly Grower[], conditions: Conditions, plant
 }
 
 /** Share of one plant's light that its taller neighbours take: what of it they cover, how dense they are, how far they stand above it. */
-function shadeOn(i: number, plants: readonly Grower[], sizes: readonly { readonly heightCm: number; readonly spreadCm: number }[], share: readonly number[]): number {
+function shadeOn(
+  i: number,
+  plants: readonly Grower[],
+  sizes: readonly { readonly heightCm: number; readonly spreadCm: number }[],
+  share: readonly number[],
+): number {
   const own = { xCm: plants[i]!.xCm, zCm: plants[i]!.zCm, radiusCm: sizes[i]!.spreadCm / 2 };
   const area = Math.PI * own.radiusCm ** 2;
   let shade = 0;
@@ -168,20 +196,40 @@ function shadeOn(i: number, plants: readonly Grower[], sizes: readonly { readonl
     if (j === i) continue;
     const above = sizes[j]!.heightCm / sizes[i]!.heightCm - 1;
     if (above <= 0) continue;
-    const [dx, dz, reach] = [plants[j]!.xCm - own.xCm, plants[j]!.zCm - own.zCm, own.radiusCm + sizes[j]!.spreadCm / 2];
+    const [dx, dz, reach] = [
+      plants[j]!.xCm - own.xCm,
+      plants[j]!.zCm - own.zCm,
+      own.radiusCm + sizes[j]!.spreadCm / 2,
+    ];
     if (dx * dx + dz * dz >= reach * reach) continue;
-    const overlap = overlapCm2(own, { xCm: plants[j]!.xCm, zCm: plants[j]!.zCm, radiusCm: sizes[j]!.spreadCm / 2 });
-    shade += (overlap / area) * (1 - Math.exp(-EXTINCTION * FULL_LAI * share[j]! * leafiness(plants[j]!.kind))) * Math.min(1, above / SHADING_FROM);
+    const overlap = overlapCm2(own, {
+      xCm: plants[j]!.xCm,
+      zCm: plants[j]!.zCm,
+      radiusCm: sizes[j]!.spreadCm / 2,
+    });
+    shade +=
+      (overlap / area) *
+      (1 - Math.exp(-EXTINCTION * FULL_LAI * share[j]! * leafiness(plants[j]!.kind))) *
+      Math.min(1, above / SHADING_FROM);
   }
   return Math.min(MOST_SHADE, plants[i]!.kind.trailCm ? shade * TRAILS_IN_LIGHT : shade);
 }
 
 /** Grasses, straps and clouds let more light through than leafy mounds. Ours. */
 function leafiness({ habit }: PlantKind): number {
-  return habit === 'grass' || habit === 'strap' || habit === 'cloud' ? 0.45 : habit === 'climber' || habit === 'truss' ? 0.6 : 1;
+  return habit === 'grass' || habit === 'strap' || habit === 'cloud'
+    ? 0.45
+    : habit === 'climber' || habit === 'truss'
+      ? 0.6
+      : 1;
 }
 
 /** The size of one plant that grows alone. */
-export function sizeAlone(kind: PlantKind, { size, week }: { readonly size: NurserySizeId; readonly week: number }, weeks: number, conditions: Conditions): Size {
+export function sizeAlone(
+  kind: PlantKind,
+  { size, week }: { readonly size: NurserySizeId; readonly week: number },
+  weeks: number,
+  conditions: Conditions,
+): Size {
   return foresee([{ kind, size, xCm: 0, zCm: 0 }], conditions, week).at(weeks)[0]!;
 }

@@ -5,7 +5,9 @@ import { goldenNow, moved, pictureOf, type Golden } from '../../../tests/builder
 const ROOT = join(__dirname, '../../..');
 
 test('growth curves and scores stay where they were; what moves is drawn before and after', () => {
-  const before = JSON.parse(readFileSync(join(ROOT, 'tests/golden/judgement.json'), 'utf8')) as Golden;
+  const before = JSON.parse(
+    readFileSync(join(ROOT, 'tests/golden/judgement.json'), 'utf8'),
+  ) as Golden;
   const after = goldenNow();
   const names = moved(before, after);
   if (names.length > 0) {
@@ -19,12 +21,20 @@ test('growth curves and scores stay where they were; what moves is drawn before 
 test('a curve or a score that moves is noticed, both sides of what may move, and drawn', () => {
   const now = goldenNow();
   const grown = now.growth['petunia-white']!;
-  const by = (share: number): Golden => ({ ...now, growth: { ...now.growth, 'petunia-white': { ...grown, heightCm: grown.heightCm.map((value) => value * (1 + share)) } } });
+  const by = (share: number): Golden => ({
+    ...now,
+    growth: {
+      ...now.growth,
+      'petunia-white': { ...grown, heightCm: grown.heightCm.map((value) => value * (1 + share)) },
+    },
+  });
   expect(moved(now, by(0.02))).toEqual([]);
   expect(moved(now, by(0.04))).toEqual(['petunia-white heightCm']);
   const [name, score] = Object.entries(now.scores)[0]!;
   const scored = { ...now, scores: { ...now.scores, [name]: score - 0.02 } };
   expect(moved(now, scored)).toEqual([name]);
   expect(pictureOf(now, scored, [name])).toContain(`${score} → ${score - 0.02}`);
-  expect(pictureOf(now, by(0.04), ['petunia-white heightCm'])).toMatch(/<polyline[^>]+stroke-dasharray/);
+  expect(pictureOf(now, by(0.04), ['petunia-white heightCm'])).toMatch(
+    /<polyline[^>]+stroke-dasharray/,
+  );
 });

@@ -4,21 +4,45 @@ import { known, planted, SUNNY } from '../../../tests/builders/plantings';
 import { applyEdit } from '../plantings/edits';
 import { inSpot } from '../plantings/planting';
 import { kindOf } from '../plants/book/index';
-import { betaResponse, conditionsAt, freely, lightFactor, warmthByWeek, warmthFactor } from './conditions';
+import {
+  betaResponse,
+  conditionsAt,
+  freely,
+  lightFactor,
+  warmthByWeek,
+  warmthFactor,
+} from './conditions';
 import { foresee, sizeAlone, type Grower } from './foresee';
 import { growthShare, logisticStep, seasonShare } from './growth';
 import { seasonOf } from './seasonOf';
 
-const grower = (id: string, xCm = 0, zCm = 0, size: Grower['size'] = '9cm'): Grower => ({ kind: known(id), size, xCm, zCm });
+const grower = (id: string, xCm = 0, zCm = 0, size: Grower['size'] = '9cm'): Grower => ({
+  kind: known(id),
+  size,
+  xCm,
+  zCm,
+});
 const FREE = freely(12);
 
 test('a plant alone never shrinks through the season, and never passes its full size', () => {
-  fc.assert(fc.property(fc.constantFrom(...BOOK), fc.integer({ min: 0, max: 25 }), fc.double({ min: 1, max: 12, noNaN: true }), (kind, week, hours) => {
-    const season = foresee([{ kind, size: kind.sold[0]!.size, xCm: 0, zCm: 0 }], freely(hours), 20);
-    const [now, later] = [season.at(week)[0]!.share, season.at(week + 1)[0]!.share];
-    expect(later).toBeGreaterThanOrEqual(now);
-    expect(later).toBeLessThanOrEqual(1);
-  }), { seed: 51 });
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...BOOK),
+      fc.integer({ min: 0, max: 25 }),
+      fc.double({ min: 1, max: 12, noNaN: true }),
+      (kind, week, hours) => {
+        const season = foresee(
+          [{ kind, size: kind.sold[0]!.size, xCm: 0, zCm: 0 }],
+          freely(hours),
+          20,
+        );
+        const [now, later] = [season.at(week)[0]!.share, season.at(week + 1)[0]!.share];
+        expect(later).toBeGreaterThanOrEqual(now);
+        expect(later).toBeLessThanOrEqual(1);
+      },
+    ),
+    { seed: 51 },
+  );
 });
 
 test('in good light and warmth a kind is nine tenths grown in its weeks to fill; week by week comes to the closed form', () => {
@@ -27,7 +51,10 @@ test('in good light and warmth a kind is nine tenths grown in its weeks to fill;
     expect(growthShare(kind, '9cm', kind.weeksToFill, 1)).toBeCloseTo(0.9, 6);
     const hours = kind.light.hours[0] + 2;
     const whole = Math.floor(kind.weeksToFill);
-    expect(sizeAlone(kind, { size: '9cm', week: 20 }, whole, freely(hours)).share).toBeCloseTo(growthShare(kind, '9cm', whole, 1), 6);
+    expect(sizeAlone(kind, { size: '9cm', week: 20 }, whole, freely(hours)).share).toBeCloseTo(
+      growthShare(kind, '9cm', whole, 1),
+      6,
+    );
   }
 });
 
@@ -45,7 +72,8 @@ test('less light, cold and hunger slow growth; enough light is enough', () => {
   const petunia = known('petunia-white');
   expect(lightFactor(petunia, { sunHours: petunia.light.hours[0] })).toBe(1);
   expect(lightFactor(petunia, { sunHours: petunia.light.hours[0] - 0.5 })).toBeLessThan(1);
-  const at = (change: Partial<typeof FREE>, weeks = 12) => sizeAlone(petunia, { size: '9cm', week: 20 }, weeks, { ...FREE, ...change });
+  const at = (change: Partial<typeof FREE>, weeks = 12) =>
+    sizeAlone(petunia, { size: '9cm', week: 20 }, weeks, { ...FREE, ...change });
   expect(at({ sunHours: 2 }, 6).spreadCm).toBeLessThan(at({}, 6).spreadCm);
   expect(at({ warmthC: [11] }, 6).spreadCm).toBeLessThan(at({}, 6).spreadCm);
   expect(at({ hungryFromWeek: 5 }).bloom).toBeLessThan(at({}).bloom);
@@ -59,12 +87,22 @@ test('little mix for many keeps them smaller, by the power law of roots', () => 
   const alone = foresee([grower('petunia-white')], { ...FREE, mixL: 1.2 }, 20).at(20)[0]!;
   const quarter = foresee([grower('petunia-white')], { ...FREE, mixL: 0.3 }, 20).at(20)[0]!;
   expect(quarter.spreadCm / alone.spreadCm).toBeCloseTo(0.788, 2);
-  expect(foresee([grower('petunia-white')], { ...FREE, mixL: 400 }, 20).at(20)).toEqual(foresee([grower('petunia-white')], FREE, 20).at(20));
+  expect(foresee([grower('petunia-white')], { ...FREE, mixL: 400 }, 20).at(20)).toEqual(
+    foresee([grower('petunia-white')], FREE, 20).at(20),
+  );
 });
 
 test('a tall leafy neighbour takes light: the shaded one flowers less and stays smaller; far apart both are as alone', () => {
-  const near = foresee([grower('canna-bronze', 0, 0, '3L'), grower('petunia-white', 6, 6)], { ...FREE, sunHours: 7 }, 20).at(14);
-  const far = foresee([grower('canna-bronze', 0, 0, '3L'), grower('petunia-white', 200, 0)], { ...FREE, sunHours: 7 }, 20).at(14);
+  const near = foresee(
+    [grower('canna-bronze', 0, 0, '3L'), grower('petunia-white', 6, 6)],
+    { ...FREE, sunHours: 7 },
+    20,
+  ).at(14);
+  const far = foresee(
+    [grower('canna-bronze', 0, 0, '3L'), grower('petunia-white', 200, 0)],
+    { ...FREE, sunHours: 7 },
+    20,
+  ).at(14);
   expect(near[1]!.shaded).toBeGreaterThan(0.3);
   expect(near[1]!.bloom).toBeLessThan(far[1]!.bloom);
   expect(near[1]!.share).toBeLessThan(far[1]!.share);
@@ -75,23 +113,38 @@ test('a tall leafy neighbour takes light: the shaded one flowers less and stays 
 test('a trim sets a plant back, its flowers return, and what it shaded gains', () => {
   const plants = [grower('potato-vine-lime', 0, 0), grower('coral-bells-plum', 8, 0)];
   const without = foresee(plants, { ...FREE, sunHours: 6 }, 20);
-  const trimmed = foresee(plants, { ...FREE, sunHours: 6, trims: [{ plant: 0, weeks: 6, cut: 0.4 }] }, 20);
+  const trimmed = foresee(
+    plants,
+    { ...FREE, sunHours: 6, trims: [{ plant: 0, weeks: 6, cut: 0.4 }] },
+    20,
+  );
   expect(trimmed.at(5)).toEqual(without.at(5));
   expect(trimmed.at(6)[0]!.share).toBeCloseTo(without.at(6)[0]!.share * 0.6, 6);
   expect(trimmed.at(7)[0]!.share).toBeCloseTo(trimmed.at(6)[0]!.share, 6);
   expect(trimmed.at(14)[0]!.share).toBeGreaterThan(trimmed.at(7)[0]!.share);
   expect(trimmed.at(8)[1]!.shaded).toBeLessThanOrEqual(without.at(8)[1]!.shaded);
-  const petunia = (trims: (typeof FREE)['trims'], week: number) => foresee([grower('petunia-white')], { ...FREE, trims }, 20).at(week)[0]!.bloom;
+  const petunia = (trims: (typeof FREE)['trims'], week: number) =>
+    foresee([grower('petunia-white')], { ...FREE, trims }, 20).at(week)[0]!.bloom;
   const cut = [{ plant: 0, weeks: 8, cut: 0.4 }];
   expect(petunia(cut, 9)).toBeLessThan(petunia([], 9) * 0.7);
   expect(petunia(cut, 13)).toBeGreaterThan(petunia(cut, 9));
 });
 
 test('the order in which plants are listed does not matter, nor which side is left', () => {
-  const plants = [grower('canna-bronze', 0, -5, '3L'), grower('petunia-white', 9, 6), grower('coleus-lime', -9, 3)];
+  const plants = [
+    grower('canna-bronze', 0, -5, '3L'),
+    grower('petunia-white', 9, 6),
+    grower('coleus-lime', -9, 3),
+  ];
   const sizes = foresee(plants, FREE, 20).at(12);
   expect(foresee([...plants].reverse(), FREE, 20).at(12)).toEqual([...sizes].reverse());
-  expect(foresee(plants.map((p) => ({ ...p, xCm: -p.xCm })), FREE, 20).at(12)).toEqual(sizes);
+  expect(
+    foresee(
+      plants.map((p) => ({ ...p, xCm: -p.xCm })),
+      FREE,
+      20,
+    ).at(12),
+  ).toEqual(sizes);
 });
 
 test('warmth by week follows the climate, in either half of the earth; a planting starts at its own week', () => {
@@ -100,12 +153,26 @@ test('warmth by week follows the climate, in either half of the earth; a plantin
   const south = warmthByWeek({ ...SUNNY, site: { ...SUNNY.site, latitudeDeg: -38 } });
   expect(south[2]!).toBeGreaterThan(south[28]!);
   const it = planted([['petunia-white', 0, 0]]);
-  expect(conditionsAt(it.spot, { container: it.planting.container, plantedWeek: 21, feeding: 'as usual', trims: [] }).warmthC[0]).toBe(year[20]);
+  expect(
+    conditionsAt(it.spot, {
+      container: it.planting.container,
+      plantedWeek: 21,
+      feeding: 'as usual',
+      trims: [],
+    }).warmthC[0],
+  ).toBe(year[20]);
 });
 
 test('a planned trim of a planting is in its season, and goes with its plant', () => {
-  const it = planted([['petunia-white', 0, 0], ['coleus-lime', 10, 0]]);
-  const trimmed = inSpot(applyEdit(it.planting, { kind: 'trim', place: 'p1', weeks: 4, cut: 0.4 }), it.spot, kindOf);
+  const it = planted([
+    ['petunia-white', 0, 0],
+    ['coleus-lime', 10, 0],
+  ]);
+  const trimmed = inSpot(
+    applyEdit(it.planting, { kind: 'trim', place: 'p1', weeks: 4, cut: 0.4 }),
+    it.spot,
+    kindOf,
+  );
   expect(seasonOf(trimmed).at(4)[1]!.share).toBeLessThan(seasonOf(it).at(4)[1]!.share);
   expect(seasonOf(trimmed).at(3)).toEqual(seasonOf(it).at(3));
   const back = applyEdit(trimmed.planting, { kind: 'untrim', place: 'p1', weeks: 4 });

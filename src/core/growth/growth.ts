@@ -9,7 +9,12 @@ const BLOOM_RAMP_WEEKS = 3;
  * Share of full size by logistic growth: from the nursery pot's size to nine tenths at `weeksToFill` in good light and warmth.
  * X = 1/(1+((1−x₀)/x₀)e^(−rt)).
  */
-export function growthShare(kind: PlantKind, size: NurserySizeId, weeks: number, light: number): number {
+export function growthShare(
+  kind: PlantKind,
+  size: NurserySizeId,
+  weeks: number,
+  light: number,
+): number {
   return logisticStep(startShare(kind, size), 1, rateOf(kind, size) * light * Math.max(0, weeks));
 }
 

@@ -26,9 +26,18 @@ function flowersWanted(sheaf: Sheaf): { readonly count: number; readonly enlarge
   const { kind, radiusCm, heightCm, trailCm, bloom } = sheaf.sprout;
   const flower = kind.bloom;
   if (!flower || bloom <= 0.02) return { count: 0, enlarge: 1 };
-  const dome = Math.PI * radiusCm * radiusCm + Math.PI * radiusCm * (heightCm * 0.6 + trailCm * 0.8);
-  const each = flower.form === 'spike' || flower.form === 'plume' ? flower.sizeCm * flower.sizeCm * 0.35 : flower.form === 'cloud' ? 26 : (flower.sizeCm * flower.sizeCm * Math.PI) / 4;
-  const wanted = Math.max(1, Math.round((dome * flower.cover * bloom * OVERLAP) / Math.max(0.6, each)));
+  const dome =
+    Math.PI * radiusCm * radiusCm + Math.PI * radiusCm * (heightCm * 0.6 + trailCm * 0.8);
+  const each =
+    flower.form === 'spike' || flower.form === 'plume'
+      ? flower.sizeCm * flower.sizeCm * 0.35
+      : flower.form === 'cloud'
+        ? 26
+        : (flower.sizeCm * flower.sizeCm * Math.PI) / 4;
+  const wanted = Math.max(
+    1,
+    Math.round((dome * flower.cover * bloom * OVERLAP) / Math.max(0.6, each)),
+  );
   // Where the flowers are too many to draw, fewer and somewhat larger ones keep the cover true.
   const count = Math.min(MOST_FLOWERS, wanted);
   return { count, enlarge: Math.min(1.7, Math.sqrt(wanted / count)) };
@@ -44,10 +53,18 @@ export function addFlowers(sheaf: Sheaf, sites: readonly Site[], most = sites.le
   if (!flower || wanted.count === 0 || sites.length === 0) return;
   const count = Math.min(Math.max(wanted.count, most === sites.length ? most : 0), most);
   for (let i = 0; i < count; i += 1) {
-    const site = sites[Math.floor(((i * 0.618034 + sheaf.random(0, 0, WHY.pick)) % 1) * sites.length)]!;
+    const site =
+      sites[Math.floor(((i * 0.618034 + sheaf.random(0, 0, WHY.pick)) % 1) * sites.length)]!;
     const jitter = sheaf.signed(site.key, i, WHY.jitter);
-    const size = (flower.sizeCm / 2) * wanted.enlarge * (0.86 + 0.28 * sheaf.random(site.key, i, WHY.size));
-    const axis = unit(add(add([0, 0.62 + 0.2 * jitter, 0], site.tangent, 0.45), site.outward, 0.5 + 0.5 * sheaf.random(site.key, i, WHY.tilt)));
+    const size =
+      (flower.sizeCm / 2) * wanted.enlarge * (0.86 + 0.28 * sheaf.random(site.key, i, WHY.size));
+    const axis = unit(
+      add(
+        add([0, 0.62 + 0.2 * jitter, 0], site.tangent, 0.45),
+        site.outward,
+        0.5 + 0.5 * sheaf.random(site.key, i, WHY.tilt),
+      ),
+    );
     const spread = i < sites.length ? 0 : flower.sizeCm * 0.5;
     const at = add(site.at, sheaf.noise(site.key, i + 40, 1), spread);
     addOne(sheaf, site, { at, axis, size, key: site.key * 131 + i, jitter });
@@ -65,7 +82,11 @@ interface Setting {
 function addOne(sheaf: Sheaf, site: Site, { at, axis, size, key, jitter }: Setting): void {
   const form = sheaf.flower!.form;
   const stem = sheaf.leaf.stem;
-  const clear = Math.max(0.8, Math.min(MOST_CLEAR_CM, CLEAR * (site.leavesCm ?? 0)) * (0.7 + 0.6 * sheaf.random(key, 2, WHY.reach)));
+  const clear = Math.max(
+    0.8,
+    Math.min(MOST_CLEAR_CM, CLEAR * (site.leavesCm ?? 0)) *
+      (0.7 + 0.6 * sheaf.random(key, 2, WHY.reach)),
+  );
   switch (form) {
     case 'spike':
       return addSpike(sheaf, site, at, size * 2, key);
@@ -73,15 +94,25 @@ function addOne(sheaf: Sheaf, site: Site, { at, axis, size, key, jitter }: Setti
       return addPlume(sheaf, site, at, size * 2, key);
     case 'cluster':
     case 'globe': {
-      const stalk = Math.min(sheaf.sprout.heightCm * 0.35, size * 1.9) * (0.6 + 0.6 * sheaf.random(key, 1, WHY.reach));
-      const top = add(at, unit(add(axis, [0, 0.7, 0])), sheaf.sprout.kind.trailCm ? stalk * 0.45 : stalk);
+      const stalk =
+        Math.min(sheaf.sprout.heightCm * 0.35, size * 1.9) *
+        (0.6 + 0.6 * sheaf.random(key, 1, WHY.reach));
+      const top = add(
+        at,
+        unit(add(axis, [0, 0.7, 0])),
+        sheaf.sprout.kind.trailCm ? stalk * 0.45 : stalk,
+      );
       sheaf.addStem(at, top, 0.22, stem);
       return sheaf.addFlower(top, add(axis, [0, 0.5, 0]), size, 1, key, jitter);
     }
     case 'daisy':
     case 'double':
     case 'cup': {
-      const top = add(at, unit(add(axis, [0, 0.6, 0])), Math.max(clear, size * (0.9 + sheaf.random(key, 1, WHY.reach))));
+      const top = add(
+        at,
+        unit(add(axis, [0, 0.6, 0])),
+        Math.max(clear, size * (0.9 + sheaf.random(key, 1, WHY.reach))),
+      );
       sheaf.addStem(at, top, 0.16, stem);
       return sheaf.addFlower(top, axis, size, form === 'cup' ? 0.6 : 1, key, jitter);
     }
@@ -106,13 +137,21 @@ function addOne(sheaf: Sheaf, site: Site, { at, axis, size, key, jitter }: Setti
 /** Whorls up a stem, each one mark of several florets; buds toward the tip. */
 function addSpike(sheaf: Sheaf, site: Site, at: Vec3, lengthCm: number, key: number): void {
   const up = unit(add([0, 1, 0], site.tangent, 0.55));
-  const grown = lengthCm * (0.75 + 0.4 * sheaf.random(key, 2, WHY.size)) * (0.5 + 0.5 * sheaf.sprout.bloom);
+  const grown =
+    lengthCm * (0.75 + 0.4 * sheaf.random(key, 2, WHY.size)) * (0.5 + 0.5 * sheaf.sprout.bloom);
   const whorls = Math.max(3, Math.round(grown / WHORL_CM));
   sheaf.addStem(at, add(at, up, grown), 0.2, sheaf.leaf.stem);
   for (let i = 0; i < whorls; i += 1) {
     const f = i / whorls;
     const p = add(at, up, grown * (0.08 + 0.92 * f));
-    sheaf.addFlower(p, up, Math.min(1.6, lengthCm * 0.085) * (1.05 - 0.6 * f), f < 0.78 ? 1 : 0.4, key * 41 + i, sheaf.signed(key, i, WHY.jitter));
+    sheaf.addFlower(
+      p,
+      up,
+      Math.min(1.6, lengthCm * 0.085) * (1.05 - 0.6 * f),
+      f < 0.78 ? 1 : 0.4,
+      key * 41 + i,
+      sheaf.signed(key, i, WHY.jitter),
+    );
   }
 }
 
@@ -124,9 +163,23 @@ function addPlume(sheaf: Sheaf, site: Site, at: Vec3, lengthCm: number, key: num
   const spine: Vec3[] = [];
   for (let i = 0; i <= 6; i += 1) {
     const s = i / 6;
-    spine.push(add(add(at, lean, long * s), add(site.outward, [0, -0.6, 0]), long * nod * s ** 2.6));
+    spine.push(
+      add(add(at, lean, long * s), add(site.outward, [0, -0.6, 0]), long * nod * s ** 2.6),
+    );
   }
-  sheaf.marks.push({ kind: 'plume', plant: sheaf.sprout.plant, p: spine[3]!, env: sheaf.env(spine[3]!), jitter: sheaf.signed(key, 3, WHY.jitter), ao: UNLIT, sun: UNLIT, spine, widthCm: Math.max(1.4, lengthCm * 0.13), colour: sheaf.flower!.main, seed: key });
+  sheaf.marks.push({
+    kind: 'plume',
+    plant: sheaf.sprout.plant,
+    p: spine[3]!,
+    env: sheaf.env(spine[3]!),
+    jitter: sheaf.signed(key, 3, WHY.jitter),
+    ao: UNLIT,
+    sun: UNLIT,
+    spine,
+    widthCm: Math.max(1.4, lengthCm * 0.13),
+    colour: sheaf.flower!.main,
+    seed: key,
+  });
 }
 
 /** Fruit longer than this hang in smaller numbers, cm. Tuned by eye. */
@@ -137,13 +190,25 @@ export function addFruits(sheaf: Sheaf, sites: readonly Site[], most: number): v
   const fruit = sheaf.sprout.kind.fruit;
   if (!fruit || sheaf.sprout.fruit <= 0.02 || sites.length === 0) return;
   // Large fruit are few: a plant carries about so much of it, not so many.
-  const count = Math.max(1, Math.round(most * sheaf.sprout.fruit * Math.min(1, LARGE_CM / fruit.sizeCm)));
+  const count = Math.max(
+    1,
+    Math.round(most * sheaf.sprout.fruit * Math.min(1, LARGE_CM / fruit.sizeCm)),
+  );
   for (let i = 0; i < count; i += 1) {
     const site = sites[Math.floor(((i * 0.618034 + 0.31) % 1) * sites.length)]!;
-    const drop = add(add(site.at, site.outward, (fruit.wideCm ?? fruit.sizeCm) * 0.6), level(i * 2.4), (fruit.wideCm ?? fruit.sizeCm) * 0.4);
+    const drop = add(
+      add(site.at, site.outward, (fruit.wideCm ?? fruit.sizeCm) * 0.6),
+      level(i * 2.4),
+      (fruit.wideCm ?? fruit.sizeCm) * 0.4,
+    );
     const ripe = sheaf.random(site.key, i, WHY.pick) < 0.3 + 0.7 * sheaf.sprout.fruit;
     const size = 0.85 + 0.3 * sheaf.random(site.key, i, WHY.size);
     const wide = fruit.wideCm ?? fruit.sizeCm;
-    sheaf.addFruit(add(drop, [0, -wide * (0.3 + 0.7 * sheaf.random(site.key, i, WHY.reach)), 0]), { radiusCm: (wide / 2) * size, longCm: Math.max(0, fruit.sizeCm - wide) * size }, ripe ? fruit.colour : [0.66, 0.13, 125], sheaf.signed(site.key, i, WHY.jitter));
+    sheaf.addFruit(
+      add(drop, [0, -wide * (0.3 + 0.7 * sheaf.random(site.key, i, WHY.reach)), 0]),
+      { radiusCm: (wide / 2) * size, longCm: Math.max(0, fruit.sizeCm - wide) * size },
+      ripe ? fruit.colour : [0.66, 0.13, 125],
+      sheaf.signed(site.key, i, WHY.jitter),
+    );
   }
 }

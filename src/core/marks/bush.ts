@@ -41,14 +41,23 @@ export function growBush(sheaf: Sheaf): void {
   const stout = kind.habit === 'upright' && kind.foliage.surface === 'fleshy';
   const form = FORMS[stout ? 'stout' : kind.habit] ?? FORMS.mound!;
   const spiked = kind.bloom?.form === 'spike' || kind.bloom?.form === 'plume';
-  const stalked = kind.bloom && (kind.bloom.form === 'cluster' || kind.bloom.form === 'globe') && sprout.bloom > 0.05;
+  const stalked =
+    kind.bloom &&
+    (kind.bloom.form === 'cluster' || kind.bloom.form === 'globe') &&
+    sprout.bloom > 0.05;
   // Flower spikes and stalked heads make up part of the height told by the record.
-  const flowerTop = spiked ? Math.min(sprout.heightCm * 0.42, kind.bloom!.sizeCm * 0.9) : stalked ? Math.min(sprout.heightCm * 0.28, kind.bloom!.sizeCm * 0.9) : 0;
+  const flowerTop = spiked
+    ? Math.min(sprout.heightCm * 0.42, kind.bloom!.sizeCm * 0.9)
+    : stalked
+      ? Math.min(sprout.heightCm * 0.28, kind.bloom!.sizeCm * 0.9)
+      : 0;
   const leafyHeight = Math.max(2, sprout.heightCm - flowerTop);
   // Needles are drawn by the sprig: one mark for a feathered shoot tip.
   const needled = kind.foliage.shape === 'needle';
   const style = needled ? { ...sheaf.leaf, shape: 'sprig' as const } : sheaf.leaf;
-  const leafLength = (needled ? 2.5 + kind.foliage.lengthCm * 1.6 : kind.foliage.lengthCm) * mix(0.62, 1, sprout.share);
+  const leafLength =
+    (needled ? 2.5 + kind.foliage.lengthCm * 1.6 : kind.foliage.lengthCm) *
+    mix(0.62, 1, sprout.share);
   const ratio = OUTLINES[style.shape].ratio;
   const area = leafLength * leafLength * ratio * 0.55;
   const surface = Math.PI * sprout.radiusCm ** 2 + Math.PI * sprout.radiusCm * leafyHeight * 1.1;
@@ -69,16 +78,33 @@ export function growBush(sheaf: Sheaf): void {
     const azimuth = i * GOLDEN_RAD + sheaf.signed(i, 0, WHY.azimuth) * 0.35;
     const out = level(azimuth);
     const reach = sprout.radiusCm * rho * (0.86 + 0.28 * sheaf.random(i, 0, WHY.reach)) * 0.88;
-    const height = leafyHeight * Math.sqrt(1 - form.dome * 1.25 * rho * rho) * (0.86 + 0.22 * sheaf.random(i, 1, WHY.reach));
+    const height =
+      leafyHeight *
+      Math.sqrt(1 - form.dome * 1.25 * rho * rho) *
+      (0.86 + 0.22 * sheaf.random(i, 1, WHY.reach));
     const lean = add([0, 0, 0], sprout.outward, 0.24 * sprout.rimShare * height);
     const tip = add(add(add(sprout.base, out, reach), [0, height, 0]), lean);
     const control = add(add(add(sprout.base, out, reach * 0.66), [0, height * 0.42, 0]), lean, 0.4);
     const at = (t: number): Vec3 => {
       const [a, b, c] = [(1 - t) * (1 - t), 2 * t * (1 - t), t * t];
-      return [sprout.base[0] * a + control[0] * b + tip[0] * c, sprout.base[1] * a + control[1] * b + tip[1] * c, sprout.base[2] * a + control[2] * b + tip[2] * c];
+      return [
+        sprout.base[0] * a + control[0] * b + tip[0] * c,
+        sprout.base[1] * a + control[1] * b + tip[1] * c,
+        sprout.base[2] * a + control[2] * b + tip[2] * c,
+      ];
     };
-    sheaf.addStem(at(0.02), at(0.55), stout ? leafyHeight * STOUT : Math.min(0.6, 0.14 + leafyHeight * 0.006), sheaf.leaf.stem);
-    sheaf.addStem(at(0.55), at(0.97), stout ? leafyHeight * STOUT * 0.5 : Math.min(0.42, 0.1 + leafyHeight * 0.004), sheaf.leaf.stem);
+    sheaf.addStem(
+      at(0.02),
+      at(0.55),
+      stout ? leafyHeight * STOUT : Math.min(0.6, 0.14 + leafyHeight * 0.006),
+      sheaf.leaf.stem,
+    );
+    sheaf.addStem(
+      at(0.55),
+      at(0.97),
+      stout ? leafyHeight * STOUT * 0.5 : Math.min(0.42, 0.1 + leafyHeight * 0.004),
+      sheaf.leaf.stem,
+    );
 
     for (let j = 0; j < nodes; j += 1) {
       const t = form.bare + (1 - form.bare) * ((j + 0.6) / nodes) ** 0.85;
@@ -87,16 +113,44 @@ export function growBush(sheaf: Sheaf): void {
       const pair = j === nodes - 1 ? 3 : j % 2 === 0 ? 2 : 1;
       for (let k = 0; k < pair; k += 1) {
         const key = j * 4 + k;
-        const around = level(azimuth + (k * Math.PI * 2) / pair + j * 1.4 + sheaf.signed(i, key, WHY.azimuth) * 0.6);
+        const around = level(
+          azimuth + (k * Math.PI * 2) / pair + j * 1.4 + sheaf.signed(i, key, WHY.azimuth) * 0.6,
+        );
         const radial = unit(add(out, around, 1.3));
         const droop = 0.28 - 0.2 * t;
         const u = unit(add(add(radial, tangent, form.rise * (0.3 + 0.7 * t)), [0, -droop, 0]));
-        const n = add(add(add([0, 0.85, 0], out, 0.45 * rho), tangent, 0.4), sheaf.noise(i, key, 0.25));
-        const size = leafLength * enlarge * mix(1, 0.6, t ** 3) * (0.82 + 0.36 * sheaf.random(i, key, WHY.size));
-        sheaf.addLeaf(p, u, n, size, { widthCm: size * ratio, bend: 0.25 + 0.4 * sheaf.random(i, key, WHY.tilt), fold: kind.foliage.surface === 'fleshy' ? -0.08 : 0.16, jitter: sheaf.signed(i, key, WHY.jitter), style: t < AGES_BELOW && sheaf.random(i, key, WHY.age) < ageing ? { ...sheaf.aged, shape: style.shape } : style, stalkFrom: kind.foliage.shape === 'round' || kind.foliage.shape === 'kidney' ? add(p, out, -size * 0.5) : null });
+        const n = add(
+          add(add([0, 0.85, 0], out, 0.45 * rho), tangent, 0.4),
+          sheaf.noise(i, key, 0.25),
+        );
+        const size =
+          leafLength *
+          enlarge *
+          mix(1, 0.6, t ** 3) *
+          (0.82 + 0.36 * sheaf.random(i, key, WHY.size));
+        sheaf.addLeaf(p, u, n, size, {
+          widthCm: size * ratio,
+          bend: 0.25 + 0.4 * sheaf.random(i, key, WHY.tilt),
+          fold: kind.foliage.surface === 'fleshy' ? -0.08 : 0.16,
+          jitter: sheaf.signed(i, key, WHY.jitter),
+          style:
+            t < AGES_BELOW && sheaf.random(i, key, WHY.age) < ageing
+              ? { ...sheaf.aged, shape: style.shape }
+              : style,
+          stalkFrom:
+            kind.foliage.shape === 'round' || kind.foliage.shape === 'kidney'
+              ? add(p, out, -size * 0.5)
+              : null,
+        });
       }
     }
-    sites.push({ at: tip, tangent: unit([tip[0] - control[0], tip[1] - control[1], tip[2] - control[2]]), outward: out, key: i, leavesCm });
+    sites.push({
+      at: tip,
+      tangent: unit([tip[0] - control[0], tip[1] - control[1], tip[2] - control[2]]),
+      outward: out,
+      key: i,
+      leavesCm,
+    });
     if (!spiked) sites.push({ at: at(0.82), tangent: out, outward: out, key: i + 500, leavesCm });
   }
   addFlowers(sheaf, sites);

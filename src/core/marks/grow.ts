@@ -33,7 +33,13 @@ const GENERATORS: Readonly<Record<Habit, (sheaf: Sheaf) => void>> = {
  * @param index which plant of the planting this is, kept on every mark
  * @param legs of a support it can climb; `null`: it brings its own canes
  */
-export function growPlant(plant: Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'lean' | 'turnDeg'>, size: Size, vessel: Vessel, index: number, legs: readonly Bar[] | null = null): Mark[] {
+export function growPlant(
+  plant: Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'lean' | 'turnDeg'>,
+  size: Size,
+  vessel: Vessel,
+  index: number,
+  legs: readonly Bar[] | null = null,
+): Mark[] {
   const turnRad = (plant.turnDeg ?? 0) * RAD_PER_DEG;
   const outward = vessel.outward(plant.xCm, plant.zCm);
   const trails = plant.kind.habit === 'trailing';
@@ -55,7 +61,8 @@ export function growPlant(plant: Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'see
     legs,
   });
   GENERATORS[plant.kind.habit](sheaf);
-  const marks = turnRad !== 0 && !trails ? turnedAll(sheaf.marks, sheaf.sprout.base, turnRad) : sheaf.marks;
+  const marks =
+    turnRad !== 0 && !trails ? turnedAll(sheaf.marks, sheaf.sprout.base, turnRad) : sheaf.marks;
   return plant.lean && plant.lean.tiltDeg > 0 ? leaning(marks, sheaf.sprout, plant.lean) : marks;
 }
 
@@ -76,7 +83,12 @@ function turnedAll(marks: readonly Mark[], base: Vec3, rad: number): Mark[] {
     const at = { ...mark, p: moved(mark.p), env: way(mark.env) };
     switch (at.kind) {
       case 'leaf':
-        return { ...at, u: way(at.u), n: way(at.n), stalkFrom: at.stalkFrom && moved(at.stalkFrom) };
+        return {
+          ...at,
+          u: way(at.u),
+          n: way(at.n),
+          stalkFrom: at.stalkFrom && moved(at.stalkFrom),
+        };
       case 'strap':
         return { ...at, spine: at.spine.map(moved), side: way(at.side) };
       case 'stem':
@@ -92,9 +104,16 @@ function turnedAll(marks: readonly Mark[], base: Vec3, rad: number): Mark[] {
 }
 
 /** A plant set in at a slant: every mark above the mix is carried over by its height; what hangs below stays where it hangs. */
-function leaning(marks: readonly Mark[], { base, outward }: Sheaf['sprout'], { tiltDeg, turnDeg }: NonNullable<PlacedPlant['lean']>): Mark[] {
+function leaning(
+  marks: readonly Mark[],
+  { base, outward }: Sheaf['sprout'],
+  { tiltDeg, turnDeg }: NonNullable<PlacedPlant['lean']>,
+): Mark[] {
   const [turn, slope] = [turnDeg * RAD_PER_DEG, Math.tan(tiltDeg * RAD_PER_DEG)];
-  const [ox, oz] = [outward[0] * Math.cos(turn) + outward[2] * Math.sin(turn), outward[2] * Math.cos(turn) - outward[0] * Math.sin(turn)];
+  const [ox, oz] = [
+    outward[0] * Math.cos(turn) + outward[2] * Math.sin(turn),
+    outward[2] * Math.cos(turn) - outward[0] * Math.sin(turn),
+  ];
   const moved = (p: Vec3): Vec3 => {
     const by = Math.max(0, p[1] - base[1]) * slope;
     return by === 0 ? p : [p[0] + ox * by, p[1], p[2] + oz * by];

@@ -23,7 +23,13 @@ const SKY_STEPS = 5;
 const SUN_STEPS = 7;
 
 const SKY: readonly Vec3[] = [
-  [0, 1, 0], unit([1, 1, 0]), unit([-1, 1, 0]), unit([0, 1, 1]), unit([0, 1, -1]), unit([0.7, 0.35, 0.7]), unit([-0.7, 0.35, 0.7]),
+  [0, 1, 0],
+  unit([1, 1, 0]),
+  unit([-1, 1, 0]),
+  unit([0, 1, 1]),
+  unit([0, 1, -1]),
+  unit([0.7, 0.35, 0.7]),
+  unit([-0.7, 0.35, 0.7]),
 ];
 
 /** Leaf area one mark puts into the grid, cm². */
@@ -49,7 +55,10 @@ function areaOf(mark: Mark): number {
  * Leaf area is summed in a grid, blurred ¼-½-¼ along each axis, and each mark looks out along a few rays:
  * neighbours shade each other and interiors go dark by themselves.
  */
-export function lightMarks(marks: readonly Mark[], { toSun, sunShare }: Light = STUDIO_LIGHT): void {
+export function lightMarks(
+  marks: readonly Mark[],
+  { toSun, sunShare }: Light = STUDIO_LIGHT,
+): void {
   if (marks.length === 0) return;
   const grid = leafGrid(marks, toSun);
   const { nx, ny, ox, oy, oz } = grid;
@@ -77,7 +86,8 @@ export function lightMarks(marks: readonly Mark[], { toSun, sunShare }: Light = 
     let [ao, open] = [0, 0];
     for (let corner = 0; corner < 8; corner += 1) {
       const at = lit(i + (corner & 1), j + ((corner >> 1) & 1), k + (corner >> 2));
-      const share = (corner & 1 ? fx : 1 - fx) * (corner & 2 ? fy : 1 - fy) * (corner & 4 ? fz : 1 - fz);
+      const share =
+        (corner & 1 ? fx : 1 - fx) * (corner & 2 ? fy : 1 - fy) * (corner & 4 ? fz : 1 - fz);
       ao += share * sky[at]!;
       open += share * sun[at]!;
     }
@@ -124,7 +134,8 @@ function leafGrid(marks: readonly Mark[], toSun: Vec3): LeafGrid {
       const x = Math.floor((mark.p[0] + u[0] * reach - ox) / CELL_CM);
       const y = Math.floor((mark.p[1] + u[1] * reach - oy) / CELL_CM);
       const z = Math.floor((mark.p[2] + u[2] * reach - oz) / CELL_CM);
-      if (x >= 0 && y >= 0 && z >= 0 && x < nx && y < ny && z < nz) area[(z * ny + y) * nx + x]! += whole / points.length;
+      if (x >= 0 && y >= 0 && z >= 0 && x < nx && y < ny && z < nz)
+        area[(z * ny + y) * nx + x]! += whole / points.length;
     }
   }
   for (const stride of [1, nx, nx * ny]) area = blurred(area, stride);
@@ -137,7 +148,14 @@ const SHORT_LEAF = [0.5];
 const AT_ITS_PLACE = [0];
 
 /** Leaf area met from a place (in cells) along a direction, a cell at a time. The first look is a little less than a cell away. */
-function met({ area, nx, ny, nz }: LeafGrid, x: number, y: number, z: number, d: Vec3, steps: number): number {
+function met(
+  { area, nx, ny, nz }: LeafGrid,
+  x: number,
+  y: number,
+  z: number,
+  d: Vec3,
+  steps: number,
+): number {
   let sum = 0;
   for (let r = 0.85; r < steps; r += 1) {
     const i = (x + d[0] * r) | 0;
@@ -151,7 +169,8 @@ function met({ area, nx, ny, nz }: LeafGrid, x: number, y: number, z: number, d:
 
 function blurred(grid: Float32Array, stride: number): Float32Array<ArrayBuffer> {
   const out = new Float32Array(grid.length);
-  for (let i = 0; i < grid.length; i += 1) out[i] = 0.5 * grid[i]! + 0.25 * ((grid[i - stride] ?? 0) + (grid[i + stride] ?? 0));
+  for (let i = 0; i < grid.length; i += 1)
+    out[i] = 0.5 * grid[i]! + 0.25 * ((grid[i - stride] ?? 0) + (grid[i + stride] ?? 0));
   return out;
 }
 
@@ -168,7 +187,10 @@ export function illumination(n: Vec3, mark: Lit, { toSun, sunShare }: Light): nu
   const ao = floral ? Math.min(1, mark.ao * 1.1 + 0.12) : mark.ao;
   const sun = floral ? Math.min(1, mark.sun + 0.12 * sunShare) : mark.sun;
   const l = 0.6 * dot(n, toSun) + 0.5 * dot(mark.env, toSun);
-  const raw = 0.5 * ao * (1 + EYE_OPENS * (1 - sunShare)) + sun * (0.66 * Math.max(0, (l + 0.35) / 1.35) + 0.245 * Math.max(0, -l)) + (floral ? 0.07 : 0);
+  const raw =
+    0.5 * ao * (1 + EYE_OPENS * (1 - sunShare)) +
+    sun * (0.66 * Math.max(0, (l + 0.35) / 1.35) + 0.245 * Math.max(0, -l)) +
+    (floral ? 0.07 : 0);
   const steps = raw * 4.2;
   const whole = Math.floor(steps);
   const part = Math.min(1, Math.max(0, (steps - whole - 0.22) / 0.56));

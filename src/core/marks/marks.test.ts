@@ -11,12 +11,30 @@ import { vesselOf } from './vessel';
 const vessel = vesselOf(TUB, false);
 const marksOf = (id: string, weeks: number, seed = 5, x = 0, z = 0): Mark[] => {
   const kind = known(id);
-  return growPlant({ kind, xCm: x, zCm: z, seed }, sizeAlone(kind, { size: kind.sold[0]!.size, week: 20 }, weeks, freely(14)), vessel, 0);
+  return growPlant(
+    { kind, xCm: x, zCm: z, seed },
+    sizeAlone(kind, { size: kind.sold[0]!.size, week: 20 }, weeks, freely(14)),
+    vessel,
+    0,
+  );
 };
 
 test('every kind of the book is drawn, with finite points, unit directions and not too many marks', () => {
   for (const kind of BOOK) {
-    const marks = growPlant({ kind, xCm: 3, zCm: 5, seed: 9 }, { share: 1, heightCm: kind.heightCm[1], spreadCm: kind.spreadCm[1], trailCm: kind.trailCm?.[1] ?? 0, bloom: 1, fruit: 1, shaded: 0 }, vessel, 0);
+    const marks = growPlant(
+      { kind, xCm: 3, zCm: 5, seed: 9 },
+      {
+        share: 1,
+        heightCm: kind.heightCm[1],
+        spreadCm: kind.spreadCm[1],
+        trailCm: kind.trailCm?.[1] ?? 0,
+        bloom: 1,
+        fruit: 1,
+        shaded: 0,
+      },
+      vessel,
+      0,
+    );
     expect([kind.id, marks.length > 5, marks.length < 1600]).toEqual([kind.id, true, true]);
     for (const mark of marks) {
       expect(mark.p.every(Number.isFinite)).toBe(true);
@@ -51,12 +69,19 @@ test('trailing stems hang below the rim, stay off the wall and end on the ground
   const low = Math.min(...marks.map(({ p }) => p[1]));
   expect(low).toBeLessThan(vessel.rimY - 15);
   expect(low).toBeGreaterThan(0);
-  for (const mark of marks) if (mark.kind === 'stem' && mark.to[1] < vessel.rimY - 3) expect(vessel.insideCm(...mark.to)).toBeLessThan(1.5);
+  for (const mark of marks)
+    if (mark.kind === 'stem' && mark.to[1] < vessel.rimY - 3)
+      expect(vessel.insideCm(...mark.to)).toBeLessThan(1.5);
 });
 
 test('from a basket trails hang free, far below its base', () => {
   const kind = known('silver-nickel-vine');
-  const marks = growPlant({ kind, xCm: 0, zCm: 14, seed: 2 }, { share: 1, heightCm: 6, spreadCm: 30, trailCm: 80, bloom: 0, fruit: 0, shaded: 0 }, vesselOf(BASKET, true), 0);
+  const marks = growPlant(
+    { kind, xCm: 0, zCm: 14, seed: 2 },
+    { share: 1, heightCm: 6, spreadCm: 30, trailCm: 80, bloom: 0, fruit: 0, shaded: 0 },
+    vesselOf(BASKET, true),
+    0,
+  );
   expect(Math.min(...marks.map(({ p }) => p[1]))).toBeLessThan(-20);
 });
 
@@ -68,5 +93,7 @@ test('light: the heart of a dense plant is darker than its skin, and a neighbour
   expect(mean(byHeight.slice(0, 40))).toBeLessThan(mean(byHeight.slice(-40)));
   const shaded = marksOf('pelargonium-scarlet', 12);
   lightMarks([...shaded, ...marksOf('canna-orange', 12, 8, -18, 14)]);
-  expect(shaded.reduce((sum, { sun }) => sum + sun, 0)).toBeLessThan(alone.reduce((sum, { sun }) => sum + sun, 0));
+  expect(shaded.reduce((sum, { sun }) => sum + sun, 0)).toBeLessThan(
+    alone.reduce((sum, { sun }) => sum + sun, 0),
+  );
 });

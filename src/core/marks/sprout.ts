@@ -31,7 +31,19 @@ export interface Sprout {
 export const GOLDEN_RAD = Math.PI * (3 - Math.sqrt(5));
 
 /** Purposes for the hash, so that no two decisions share a number. */
-export const WHY = { azimuth: 1, reach: 2, size: 3, tilt: 4, jitter: 5, pick: 6, noiseX: 7, noiseY: 8, noiseZ: 9, petal: 10, age: 11 } as const;
+export const WHY = {
+  azimuth: 1,
+  reach: 2,
+  size: 3,
+  tilt: 4,
+  jitter: 5,
+  pick: 6,
+  noiseX: 7,
+  noiseY: 8,
+  noiseZ: 9,
+  petal: 10,
+  age: 11,
+} as const;
 
 const SERE: Oklch = [0.72, 0.11, 96];
 
@@ -51,15 +63,37 @@ export class Sheaf {
 
   constructor(readonly sprout: Sprout) {
     const { foliage, bloom } = sprout.kind;
-    this.leaf = { shape: foliage.shape, main: foliage.main, second: foliage.second, vein: foliage.vein, under: foliage.under, stem: foliage.stem, pattern: foliage.pattern, surface: foliage.surface };
-    this.aged = { ...this.leaf, main: yellowed(foliage.main), second: null, under: null, vein: null, pattern: 'plain' };
-    this.flower = bloom ? { form: bloom.form, main: bloom.main, eye: bloom.eye, second: bloom.second } : null;
+    this.leaf = {
+      shape: foliage.shape,
+      main: foliage.main,
+      second: foliage.second,
+      vein: foliage.vein,
+      under: foliage.under,
+      stem: foliage.stem,
+      pattern: foliage.pattern,
+      surface: foliage.surface,
+    };
+    this.aged = {
+      ...this.leaf,
+      main: yellowed(foliage.main),
+      second: null,
+      under: null,
+      vein: null,
+      pattern: 'plain',
+    };
+    this.flower = bloom
+      ? { form: bloom.form, main: bloom.main, eye: bloom.eye, second: bloom.second }
+      : null;
   }
 
   env(p: Vec3): Vec3 {
     const { base, heightCm, radiusCm } = this.sprout;
     const r = Math.max(2, radiusCm);
-    return unit([(p[0] - base[0]) / r, ((p[1] - base[1]) / Math.max(2, heightCm)) * 1.1 - 0.35, (p[2] - base[2]) / r]);
+    return unit([
+      (p[0] - base[0]) / r,
+      ((p[1] - base[1]) / Math.max(2, heightCm)) * 1.1 - 0.35,
+      (p[2] - base[2]) / r,
+    ]);
   }
 
   random(stem: number, node: number, why: number): number {
@@ -71,29 +105,107 @@ export class Sheaf {
   }
 
   noise(stem: number, node: number, scale: number): Vec3 {
-    return [this.signed(stem, node, WHY.noiseX) * scale, this.signed(stem, node, WHY.noiseY) * scale, this.signed(stem, node, WHY.noiseZ) * scale];
+    return [
+      this.signed(stem, node, WHY.noiseX) * scale,
+      this.signed(stem, node, WHY.noiseY) * scale,
+      this.signed(stem, node, WHY.noiseZ) * scale,
+    ];
   }
 
-  addLeaf(at: Vec3, u: Vec3, n: Vec3, lengthCm: number, more: { readonly widthCm: number; readonly bend: number; readonly fold: number; readonly jitter: number; readonly stalkFrom?: Vec3 | null; readonly style?: LeafStyle; readonly env?: Vec3 }): void {
+  addLeaf(
+    at: Vec3,
+    u: Vec3,
+    n: Vec3,
+    lengthCm: number,
+    more: {
+      readonly widthCm: number;
+      readonly bend: number;
+      readonly fold: number;
+      readonly jitter: number;
+      readonly stalkFrom?: Vec3 | null;
+      readonly style?: LeafStyle;
+      readonly env?: Vec3;
+    },
+  ): void {
     const along = unit(u);
     const mark: LeafMark = {
-      kind: 'leaf', plant: this.sprout.plant, p: at, env: more.env ?? this.env(at), jitter: more.jitter, ao: UNLIT, sun: UNLIT,
-      style: more.style ?? this.leaf, u: along, n: squareTo(n, along), lengthCm, widthCm: more.widthCm, bendRad: more.bend, foldRad: more.fold, stalkFrom: more.stalkFrom ?? null,
+      kind: 'leaf',
+      plant: this.sprout.plant,
+      p: at,
+      env: more.env ?? this.env(at),
+      jitter: more.jitter,
+      ao: UNLIT,
+      sun: UNLIT,
+      style: more.style ?? this.leaf,
+      u: along,
+      n: squareTo(n, along),
+      lengthCm,
+      widthCm: more.widthCm,
+      bendRad: more.bend,
+      foldRad: more.fold,
+      stalkFrom: more.stalkFrom ?? null,
     };
     this.marks.push(mark);
   }
 
   addStem(from: Vec3, to: Vec3, widthCm: number, colour: Oklch, jitter = 0): void {
     const p: Vec3 = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2, (from[2] + to[2]) / 2];
-    this.marks.push({ kind: 'stem', plant: this.sprout.plant, p: from, to, env: this.env(p), jitter, ao: UNLIT, sun: UNLIT, widthCm, colour });
+    this.marks.push({
+      kind: 'stem',
+      plant: this.sprout.plant,
+      p: from,
+      to,
+      env: this.env(p),
+      jitter,
+      ao: UNLIT,
+      sun: UNLIT,
+      widthCm,
+      colour,
+    });
   }
 
-  addFlower(at: Vec3, axis: Vec3, radiusCm: number, open: number, seedKey: number, jitter: number): void {
+  addFlower(
+    at: Vec3,
+    axis: Vec3,
+    radiusCm: number,
+    open: number,
+    seedKey: number,
+    jitter: number,
+  ): void {
     if (!this.flower) return;
-    this.marks.push({ kind: 'flower', plant: this.sprout.plant, p: at, env: this.env(at), jitter, ao: UNLIT, sun: UNLIT, style: this.flower, axis: unit(axis), radiusCm, seed: (this.sprout.seed ^ Math.imul(seedKey + 1, 0x9e3779b1)) >>> 0, open });
+    this.marks.push({
+      kind: 'flower',
+      plant: this.sprout.plant,
+      p: at,
+      env: this.env(at),
+      jitter,
+      ao: UNLIT,
+      sun: UNLIT,
+      style: this.flower,
+      axis: unit(axis),
+      radiusCm,
+      seed: (this.sprout.seed ^ Math.imul(seedKey + 1, 0x9e3779b1)) >>> 0,
+      open,
+    });
   }
 
-  addFruit(at: Vec3, { radiusCm, longCm }: { readonly radiusCm: number; readonly longCm: number }, colour: Oklch, jitter: number): void {
-    this.marks.push({ kind: 'fruit', plant: this.sprout.plant, p: at, env: this.env(at), jitter, ao: UNLIT, sun: UNLIT, radiusCm, longCm, colour });
+  addFruit(
+    at: Vec3,
+    { radiusCm, longCm }: { readonly radiusCm: number; readonly longCm: number },
+    colour: Oklch,
+    jitter: number,
+  ): void {
+    this.marks.push({
+      kind: 'fruit',
+      plant: this.sprout.plant,
+      p: at,
+      env: this.env(at),
+      jitter,
+      ao: UNLIT,
+      sun: UNLIT,
+      radiusCm,
+      longCm,
+      colour,
+    });
   }
 }

@@ -26,12 +26,26 @@ export function growTrail(sheaf: Sheaf): void {
   for (let i = 0; i < stems; i += 1) {
     const spread = stems === 1 ? 0 : (i / (stems - 1)) * 2 - 1;
     const upright = i % 3 === 0 && sprout.heightCm > 10;
-    const azimuth = outAngle + spread * fan + sheaf.signed(i, 0, WHY.azimuth) * 0.3 + (upright ? Math.PI * 0.6 * sheaf.signed(i, 1, WHY.azimuth) : 0);
+    const azimuth =
+      outAngle +
+      spread * fan +
+      sheaf.signed(i, 0, WHY.azimuth) * 0.3 +
+      (upright ? Math.PI * 0.6 * sheaf.signed(i, 1, WHY.azimuth) : 0);
     const out = level(azimuth);
     const toRim = Math.max(0, vessel.insideCm(sprout.base[0], rimY, sprout.base[2]));
     const facing = Math.max(0, out[0] * sprout.outward[0] + out[2] * sprout.outward[2]);
-    const long = upright ? sprout.heightCm * 1.1 : Math.min(toRim, sprout.radiusCm) + sprout.radiusCm * 0.3 + sprout.trailCm * (0.28 + 0.77 * sheaf.random(i, 0, WHY.reach)) * (0.35 + 0.65 * facing);
-    let d = unit(add(out, [0, upright ? 1.2 : 0.25 + 0.3 * sheaf.random(i, 0, WHY.tilt) + sprout.heightCm * 0.018, 0]));
+    const long = upright
+      ? sprout.heightCm * 1.1
+      : Math.min(toRim, sprout.radiusCm) +
+        sprout.radiusCm * 0.3 +
+        sprout.trailCm * (0.28 + 0.77 * sheaf.random(i, 0, WHY.reach)) * (0.35 + 0.65 * facing);
+    let d = unit(
+      add(out, [
+        0,
+        upright ? 1.2 : 0.25 + 0.3 * sheaf.random(i, 0, WHY.tilt) + sprout.heightCm * 0.018,
+        0,
+      ]),
+    );
     let p: Vec3 = add(sprout.base, out, 0.6);
     const steps = clamp(Math.round(long / step), 2, 44);
     let previous = p;
@@ -71,11 +85,21 @@ export function growTrail(sheaf: Sheaf): void {
         const u = hanging
           ? unit(add(add(add([0, 0, 0], side, (0.9 + held) * way), face, 0.5 + held), [0, -1, 0]))
           : unit(add(add(add([0, 0.12, 0], side, 0.9 * way), d, 0.6), [0, 0.1, 0]));
-        const n = hanging ? add(add(face, [0, 0.6, 0]), sheaf.noise(i, j * 2 + k, LEAF_TURNS)) : add(add([0, 0.9, 0], face, 0.35), sheaf.noise(i, j * 2 + k, 0.25));
+        const n = hanging
+          ? add(add(face, [0, 0.6, 0]), sheaf.noise(i, j * 2 + k, LEAF_TURNS))
+          : add(add([0, 0.9, 0], face, 0.35), sheaf.noise(i, j * 2 + k, 0.25));
         const stalk = leafLength > 4 ? add(p, u, -size * 0.1) : null;
-        sheaf.addLeaf(stalk ? add(p, u, size * 0.22) : p, u, n, size, { widthCm: size * ratio, bend: 0.35, fold: 0.1, jitter: sheaf.signed(i, j * 2 + k, WHY.jitter), stalkFrom: stalk ? p : null, env: unit(add(add(face, [0, hanging ? 0.15 : 0.7, 0]), sheaf.noise(i, j, 0.15))) });
+        sheaf.addLeaf(stalk ? add(p, u, size * 0.22) : p, u, n, size, {
+          widthCm: size * ratio,
+          bend: 0.35,
+          fold: 0.1,
+          jitter: sheaf.signed(i, j * 2 + k, WHY.jitter),
+          stalkFrom: stalk ? p : null,
+          env: unit(add(add(face, [0, hanging ? 0.15 : 0.7, 0]), sheaf.noise(i, j, 0.15))),
+        });
       }
-      if (far > 0.12 && j % 2 === 0) sites.push({ at: p, tangent: hanging ? face : d, outward: face, key: i * 50 + j });
+      if (far > 0.12 && j % 2 === 0)
+        sites.push({ at: p, tangent: hanging ? face : d, outward: face, key: i * 50 + j });
     }
   }
   addCrown(sheaf, leafLength, leafLength * enlarge * ratio);
@@ -97,8 +121,23 @@ function addCrown(sheaf: Sheaf, lengthCm: number, widthCm: number): void {
   for (let i = 0; i < count; i += 1) {
     const out = level(i * GOLDEN_RAD + sheaf.signed(i, 90, WHY.azimuth) * 0.4);
     const far = Math.sqrt((i + 0.5) / count);
-    const at = add(add(base, out, far * CROWN_CM * mix(0.7, 1, share)), [0, 0.5 + 1.6 * (1 - far) * mix(0.5, 1, share), 0]);
+    const at = add(add(base, out, far * CROWN_CM * mix(0.7, 1, share)), [
+      0,
+      0.5 + 1.6 * (1 - far) * mix(0.5, 1, share),
+      0,
+    ]);
     const size = lengthCm * mix(0.62, 0.9, sheaf.random(i, 90, WHY.size));
-    sheaf.addLeaf(at, add(out, [0, 0.25 * (1 - far), 0]), add([0, 1, 0], sheaf.noise(i, 90, 0.3)), size, { widthCm: (size / lengthCm) * widthCm, bend: 0.3, fold: 0.1, jitter: sheaf.signed(i, 90, WHY.jitter) });
+    sheaf.addLeaf(
+      at,
+      add(out, [0, 0.25 * (1 - far), 0]),
+      add([0, 1, 0], sheaf.noise(i, 90, 0.3)),
+      size,
+      {
+        widthCm: (size / lengthCm) * widthCm,
+        bend: 0.3,
+        fold: 0.1,
+        jitter: sheaf.signed(i, 90, WHY.jitter),
+      },
+    );
   }
 }

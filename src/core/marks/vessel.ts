@@ -1,4 +1,12 @@
-import { insideBaseCm, mixSurface, outerSection, soilHeightCm, surfacesOf, visibleHeightCm, type Container } from '../containers/container';
+import {
+  insideBaseCm,
+  mixSurface,
+  outerSection,
+  soilHeightCm,
+  surfacesOf,
+  visibleHeightCm,
+  type Container,
+} from '../containers/container';
 import { insetCm, reachOf, towardEdge, type Section } from '../containers/section';
 import { rimSection } from '../containers/shape';
 import { unit, type Vec3 } from '../geometry/vec3';
@@ -32,7 +40,8 @@ export function vesselOf(container: Container, hung: boolean): Vessel {
   const soilY = (x: number, z: number) => foot + soilHeightCm(container, x, z);
   const inner = mixSurface(container);
   return {
-    soilY, rimY,
+    soilY,
+    rimY,
     rimAt: (x, z) => (tiered ? soilY(x, z) + container.headspaceCm : rimY),
     floorY: hung ? -OPEN_DROP_CM : 0,
     insideCm: (x, y, z) => insetCm(outerSection(container, y - foot), x, z),
@@ -58,7 +67,11 @@ function outwardFrom(rim: Section, x: number, z: number): Vec3 {
 
 function rimShareOf(rim: Section, x: number, z: number): number {
   if (rim.kind === 'disc') return Math.min(1, Math.hypot(x, z) / rim.radiusCm);
-  if (rim.kind === 'rect') return Math.min(1, Math.max(Math.abs(z) / rim.halfWidthCm, (Math.abs(x) / rim.halfLengthCm) ** 3));
+  if (rim.kind === 'rect')
+    return Math.min(
+      1,
+      Math.max(Math.abs(z) / rim.halfWidthCm, (Math.abs(x) / rim.halfLengthCm) ** 3),
+    );
   const { acrossCm, deepCm } = reachOf(rim);
   return Math.min(1, Math.max(0, 1 - insetCm(rim, x, z) / Math.min(acrossCm, deepCm)));
 }

@@ -18,7 +18,13 @@ const ENDS = 0.86;
  * and those that are not chosen stay where they are, and the chosen give way to them.
  * @param spreadCm plan radius that each plant of the planting grows to, in the order of places
  */
-export function arranged(container: Container, places: readonly Place[], chosen: readonly PlaceId[], pattern: Pattern, spreadCm: readonly number[]): readonly Place[] {
+export function arranged(
+  container: Container,
+  places: readonly Place[],
+  chosen: readonly PlaceId[],
+  pattern: Pattern,
+  spreadCm: readonly number[],
+): readonly Place[] {
   const movers = places.filter(({ id, locked }) => chosen.includes(id) && !locked);
   if (movers.length === 0) return places;
   const wanted = nearestFirst(movers, patternPlaces(container, movers, pattern));
@@ -26,7 +32,11 @@ export function arranged(container: Container, places: readonly Place[], chosen:
 }
 
 /** Places of a pattern for so many root balls. */
-function patternPlaces(container: Container, movers: readonly Place[], pattern: Pattern): readonly Settled[] {
+function patternPlaces(
+  container: Container,
+  movers: readonly Place[],
+  pattern: Pattern,
+): readonly Settled[] {
   const surface = mixSurface(container);
   const half = Math.max(...movers.map(({ size }) => NURSERY_SIZES[size].topCm / 2));
   const { acrossCm, deepCm } = reachOf(surface);
@@ -53,12 +63,34 @@ function patternPlaces(container: Container, movers: readonly Place[], pattern: 
   const inner = grown(surface, -half * 0.5);
   const reach = reachOf(inner);
   const [x, z] = [reach.acrossCm / 3, reach.deepCm / 3];
-  return [[-x, -z], [x, -z], [-x, z], [x, z], [0, -z * 2], [0, z * 2], [-x * 2, 0], [x * 2, 0], [0, 0]].map(([xCm, zCm]) => ({ xCm: xCm!, zCm: zCm! }));
+  return [
+    [-x, -z],
+    [x, -z],
+    [-x, z],
+    [x, z],
+    [0, -z * 2],
+    [0, z * 2],
+    [-x * 2, 0],
+    [x * 2, 0],
+    [0, 0],
+  ].map(([xCm, zCm]) => ({ xCm: xCm!, zCm: zCm! }));
 }
 
 /** Each plant with the place it stands nearest to, shortest ways first, so that a pattern disturbs as little as it can. */
-function nearestFirst(movers: readonly Place[], at: readonly Settled[]): ReadonlyMap<PlaceId, Settled> {
-  const ways = movers.flatMap((mover) => at.map((place, i) => ({ id: mover.id, i, place, far: Math.hypot(mover.xCm - place.xCm, mover.zCm - place.zCm) }))).sort((a, b) => a.far - b.far || a.i - b.i || (a.id < b.id ? -1 : 1));
+function nearestFirst(
+  movers: readonly Place[],
+  at: readonly Settled[],
+): ReadonlyMap<PlaceId, Settled> {
+  const ways = movers
+    .flatMap((mover) =>
+      at.map((place, i) => ({
+        id: mover.id,
+        i,
+        place,
+        far: Math.hypot(mover.xCm - place.xCm, mover.zCm - place.zCm),
+      })),
+    )
+    .sort((a, b) => a.far - b.far || a.i - b.i || (a.id < b.id ? -1 : 1));
   const wanted = new Map<PlaceId, Settled>();
   const taken = new Set<number>();
   for (const { id, i, place } of ways)
@@ -70,8 +102,20 @@ function nearestFirst(movers: readonly Place[], at: readonly Settled[]): Readonl
 }
 
 /** Root balls settled with the wanted ones at their places; all others pinned. */
-export function settledAround(container: Container, places: readonly Place[], wanted: ReadonlyMap<PlaceId, Settled>, spreadCm: readonly number[]): readonly Place[] {
-  const wishes = places.map((place, i) => ({ ...(wanted.get(place.id) ?? { xCm: place.xCm, zCm: place.zCm }), size: place.size, spreadRadiusCm: spreadCm[i] ?? 10, pinned: !wanted.has(place.id) }));
+export function settledAround(
+  container: Container,
+  places: readonly Place[],
+  wanted: ReadonlyMap<PlaceId, Settled>,
+  spreadCm: readonly number[],
+): readonly Place[] {
+  const wishes = places.map((place, i) => ({
+    ...(wanted.get(place.id) ?? { xCm: place.xCm, zCm: place.zCm }),
+    size: place.size,
+    spreadRadiusCm: spreadCm[i] ?? 10,
+    pinned: !wanted.has(place.id),
+  }));
   const settled = settle(container, wishes);
-  return places.map((place, i) => (wanted.has(place.id) ? { ...place, ...settled.places[i]! } : place));
+  return places.map((place, i) =>
+    wanted.has(place.id) ? { ...place, ...settled.places[i]! } : place,
+  );
 }

@@ -18,16 +18,31 @@ const PULL: Readonly<Record<PlantKind['thirst'], number>> = { low: 1, medium: 2,
  * Where drip emitters would lie: as many as the size wants, near the plants, nearer to thirsty ones, off the wall.
  * @returns plan places, left to right
  */
-export function dripPlaces(container: Container, plants: readonly Pick<PlacedPlant, 'xCm' | 'zCm' | 'kind'>[]): readonly { readonly xCm: number; readonly zCm: number }[] {
+export function dripPlaces(
+  container: Container,
+  plants: readonly Pick<PlacedPlant, 'xCm' | 'zCm' | 'kind'>[],
+): readonly { readonly xCm: number; readonly zCm: number }[] {
   const surface = mixSurface(container);
   const { acrossCm, deepCm } = reachOf(surface);
   const long = Math.max(acrossCm, deepCm) > 1.6 * Math.min(acrossCm, deepCm);
-  const count = Math.max(1, Math.ceil(long ? (2 * Math.max(acrossCm, deepCm)) / EVERY_CM : edgeLengthCm(surface) / Math.PI / WETS_CM));
+  const count = Math.max(
+    1,
+    Math.ceil(
+      long
+        ? (2 * Math.max(acrossCm, deepCm)) / EVERY_CM
+        : edgeLengthCm(surface) / Math.PI / WETS_CM,
+    ),
+  );
   // Means of the plants nearest to each, again and again, from an even start: the same planting, the same places.
   let emitters = Array.from({ length: count }, (_, i) => {
-    if (long) return acrossCm >= deepCm ? { xCm: -acrossCm + ((i + 0.5) * 2 * acrossCm) / count, zCm: 0 } : { xCm: 0, zCm: -deepCm + ((i + 0.5) * 2 * deepCm) / count };
+    if (long)
+      return acrossCm >= deepCm
+        ? { xCm: -acrossCm + ((i + 0.5) * 2 * acrossCm) / count, zCm: 0 }
+        : { xCm: 0, zCm: -deepCm + ((i + 0.5) * 2 * deepCm) / count };
     const angle = ((i + 0.5) / count) * Math.PI * 2;
-    return count === 1 ? { xCm: 0, zCm: 0 } : { xCm: Math.sin(angle) * acrossCm * 0.5, zCm: Math.cos(angle) * deepCm * 0.5 };
+    return count === 1
+      ? { xCm: 0, zCm: 0 }
+      : { xCm: Math.sin(angle) * acrossCm * 0.5, zCm: Math.cos(angle) * deepCm * 0.5 };
   });
   for (let round = 0; round < ROUNDS && plants.length > 0; round += 1) {
     const sums = emitters.map(() => ({ x: 0, z: 0, pull: 0 }));
@@ -39,12 +54,19 @@ export function dripPlaces(container: Container, plants: readonly Pick<PlacedPla
       sum.z += plant.zCm * pull;
       sum.pull += pull;
     }
-    emitters = emitters.map((old, i) => (sums[i]!.pull > 0 ? { xCm: sums[i]!.x / sums[i]!.pull, zCm: sums[i]!.z / sums[i]!.pull } : old));
+    emitters = emitters.map((old, i) =>
+      sums[i]!.pull > 0
+        ? { xCm: sums[i]!.x / sums[i]!.pull, zCm: sums[i]!.z / sums[i]!.pull }
+        : old,
+    );
   }
   return emitters
     .map(({ xCm, zCm }) => {
       const room = insetCm(surface, xCm, zCm);
-      const back = room >= OFF_WALL_CM ? 1 : Math.max(0, 1 - (OFF_WALL_CM - room) / Math.max(1, Math.hypot(xCm, zCm)));
+      const back =
+        room >= OFF_WALL_CM
+          ? 1
+          : Math.max(0, 1 - (OFF_WALL_CM - room) / Math.max(1, Math.hypot(xCm, zCm)));
       return { xCm: Math.round(xCm * back * 10) / 10, zCm: Math.round(zCm * back * 10) / 10 };
     })
     .sort((a, b) => a.xCm - b.xCm || a.zCm - b.zCm);

@@ -32,11 +32,19 @@ function makeCuts(container: Container, size: NurserySizeId): Cuts {
     // Of several levels those that are too shallow take no ball.
     if (levels.length > 1 && foot < floorCm - 1e-6) return [];
     const bends = form.jutsCm.filter((bend) => bend > foot && bend < heightCm && bend >= floorCm);
-    return [[
-      [section, ball.topCm / 2] as const,
-      ...bends.map((bend) => [form.sectionAt(bend), (ball.baseCm + ((ball.topCm - ball.baseCm) * (bend - foot)) / ball.heightCm) / 2] as const),
-      [form.sectionAt(Math.max(floorCm, foot)), ball.baseCm / 2] as const,
-    ]];
+    return [
+      [
+        [section, ball.topCm / 2] as const,
+        ...bends.map(
+          (bend) =>
+            [
+              form.sectionAt(bend),
+              (ball.baseCm + ((ball.topCm - ball.baseCm) * (bend - foot)) / ball.heightCm) / 2,
+            ] as const,
+        ),
+        [form.sectionAt(Math.max(floorCm, foot)), ball.baseCm / 2] as const,
+      ],
+    ];
   });
 }
 
@@ -45,7 +53,12 @@ function makeCuts(container: Container, size: NurserySizeId): Cuts {
  * them. Of several levels of mix the roomiest counts.
  * @returns negative when the ball does not fit there
  */
-export function wallRoomCm(container: Container, size: NurserySizeId, xCm: number, zCm: number): number {
+export function wallRoomCm(
+  container: Container,
+  size: NurserySizeId,
+  xCm: number,
+  zCm: number,
+): number {
   let best = -Infinity;
   for (const cuts of cutsFor(container, size)) {
     let room = Infinity;
@@ -60,14 +73,21 @@ const SHAKEN_OUT = 0.65;
 
 /** Depth of mix a plant from a nursery pot needs to be set in, cm. */
 export function settingDepthCm(size: NurserySizeId, { cycle }: Pick<PlantKind, 'cycle'>): number {
-  return NURSERY_SIZES[size].heightCm * (cycle === 'succulent' || cycle === 'desert succulent' ? SHAKEN_OUT : 1);
+  return (
+    NURSERY_SIZES[size].heightCm *
+    (cycle === 'succulent' || cycle === 'desert succulent' ? SHAKEN_OUT : 1)
+  );
 }
 
 /** A plant that is set in as it is. */
 const ANY = { cycle: 'annual' } as const;
 
 /** Is the mix deep enough to set this kind in from this nursery size? */
-export function deepEnough(container: Container, size: NurserySizeId, kind: Pick<PlantKind, 'cycle'> = ANY): boolean {
+export function deepEnough(
+  container: Container,
+  size: NurserySizeId,
+  kind: Pick<PlantKind, 'cycle'> = ANY,
+): boolean {
   return mixDepthCm(container) >= settingDepthCm(size, kind);
 }
 
@@ -75,13 +95,22 @@ export function deepEnough(container: Container, size: NurserySizeId, kind: Pick
  * Room between two root balls beyond the squeeze allowed, cm.
  * @returns negative when they do not fit side by side
  */
-export function ballRoomCm(a: Pick<Place, 'xCm' | 'zCm' | 'size'>, b: Pick<Place, 'xCm' | 'zCm' | 'size'>): number {
+export function ballRoomCm(
+  a: Pick<Place, 'xCm' | 'zCm' | 'size'>,
+  b: Pick<Place, 'xCm' | 'zCm' | 'size'>,
+): number {
   const [ra, rb] = [NURSERY_SIZES[a.size].topCm / 2, NURSERY_SIZES[b.size].topCm / 2];
-  return gapCm({ xCm: a.xCm, zCm: a.zCm, radiusCm: ra }, { xCm: b.xCm, zCm: b.zCm, radiusCm: rb }) + SQUASH * (ra + rb);
+  return (
+    gapCm({ xCm: a.xCm, zCm: a.zCm, radiusCm: ra }, { xCm: b.xCm, zCm: b.zCm, radiusCm: rb }) +
+    SQUASH * (ra + rb)
+  );
 }
 
 /** The worst shortfall of room in a set of places, cm; 0 when all fit. */
-export function worstShortfallCm(container: Container, places: readonly Pick<Place, 'xCm' | 'zCm' | 'size'>[]): number {
+export function worstShortfallCm(
+  container: Container,
+  places: readonly Pick<Place, 'xCm' | 'zCm' | 'size'>[],
+): number {
   let worst = 0;
   places.forEach((place, i) => {
     worst = Math.min(worst, wallRoomCm(container, place.size, place.xCm, place.zCm));

@@ -19,9 +19,19 @@ export interface Fits {
 
 /** What goes into a container: packed first layer by size, its sides, and both together. */
 export function fitsIn(container: Container): Fits {
-  const bySize = (of: (size: NurserySizeId) => readonly Spot2[]) => Object.fromEntries(NURSERY_SIZE_IDS.map((size) => [size, of(size)])) as unknown as Tops;
-  const bySide = <T>(of: (size: SideSizeId) => T) => Object.fromEntries(SIDE_SIZES.map((size) => [size, of(size)])) as unknown as Readonly<Record<SideSizeId, T>>;
+  const bySize = (of: (size: NurserySizeId) => readonly Spot2[]) =>
+    Object.fromEntries(NURSERY_SIZE_IDS.map((size) => [size, of(size)])) as unknown as Tops;
+  const bySide = <T>(of: (size: SideSizeId) => T) =>
+    Object.fromEntries(SIDE_SIZES.map((size) => [size, of(size)])) as unknown as Readonly<
+      Record<SideSizeId, T>
+    >;
   const top = bySize((size) => (deepEnough(container, size) ? packSame(container, size) : []));
   const sides = bySide((size) => packSides(container, size));
-  return { top, sides, over: bySide((side) => bySize((size) => packOver(container, top[size], size, sides[side], side))) };
+  return {
+    top,
+    sides,
+    over: bySide((side) =>
+      bySize((size) => packOver(container, top[size], size, sides[side], side)),
+    ),
+  };
 }

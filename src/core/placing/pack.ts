@@ -12,17 +12,30 @@ export interface Spot2 {
 /** Where middles of balls may lie, and how near two may be. */
 type Field =
   | { readonly kind: 'disc'; readonly radiusCm: number; readonly apartCm: number }
-  | { readonly kind: 'rect'; readonly halfLengthCm: number; readonly halfWidthCm: number; readonly apartCm: number }
+  | {
+      readonly kind: 'rect';
+      readonly halfLengthCm: number;
+      readonly halfWidthCm: number;
+      readonly apartCm: number;
+    }
   /** Rings, half rounds, outlines: tried point by point. */
-  | { readonly kind: 'any'; readonly halfLengthCm: number; readonly halfWidthCm: number; readonly apartCm: number; readonly room: (xCm: number, zCm: number) => number; readonly toEdge: (xCm: number, zCm: number) => readonly [number, number] };
+  | {
+      readonly kind: 'any';
+      readonly halfLengthCm: number;
+      readonly halfWidthCm: number;
+      readonly apartCm: number;
+      readonly room: (xCm: number, zCm: number) => number;
+      readonly toEdge: (xCm: number, zCm: number) => readonly [number, number];
+    };
 
 /**
  * Radius of the smallest circle that takes n equal circles of radius 1, n from 1.
  * @see Graham, Lubachevsky, Nurmela & Östergård 1998, Dense packings of congruent circles in a circle, and later lists
  */
 export const RADIUS_FOR: readonly number[] = [
-  1, 2, 2.1547, 2.4142, 2.7013, 3, 3, 3.3048, 3.6131, 3.813, 3.9238, 4.0296, 4.2361, 4.3284, 4.5214, 4.6154, 4.792, 4.8637, 4.8637, 5.1223,
-  5.2523, 5.4397, 5.5452, 5.6517, 5.7528, 5.8282, 5.9063, 6.015, 6.1386, 6.1977,
+  1, 2, 2.1547, 2.4142, 2.7013, 3, 3, 3.3048, 3.6131, 3.813, 3.9238, 4.0296, 4.2361, 4.3284, 4.5214,
+  4.6154, 4.792, 4.8637, 4.8637, 5.1223, 5.2523, 5.4397, 5.5452, 5.6517, 5.7528, 5.8282, 5.9063,
+  6.015, 6.1386, 6.1977,
 ];
 
 /** Greatest share of a plane that equal circles cover: π/√12. */
@@ -37,14 +50,22 @@ export const MOST_PACKED = 120;
  * rows and lattices until one fits.
  * @param clearCm room a ball would have from what is in the mix already, cm; places are then laid out, not pressed
  */
-export function packSame(container: Container, size: NurserySizeId, clearCm?: (place: Spot2) => number): readonly Spot2[] {
+export function packSame(
+  container: Container,
+  size: NurserySizeId,
+  clearCm?: (place: Spot2) => number,
+): readonly Spot2[] {
   const field = clearCm ? oddField(container, size, clearCm) : fieldFor(container, size);
   if (!field) return [];
   const laid = lattice(field);
   if (field.kind === 'any') {
     let best: readonly Spot2[] = laid.concat(leftOver(field, laid)).slice(0, MOST_PACKED);
     if (clearCm) return best;
-    for (let count = best.length + 1; best.length <= MOST_PRESSED_ODD && count <= laid.length + 3; count += 1) {
+    for (
+      let count = best.length + 1;
+      best.length <= MOST_PRESSED_ODD && count <= laid.length + 3;
+      count += 1
+    ) {
       const pressed = packed(field, count);
       if (!pressed) break;
       best = pressed;
@@ -72,7 +93,10 @@ const FEW_SHIFTS = 5;
 function lattice(field: Field): readonly Spot2[] {
   const step = field.apartCm;
   const row = step * Math.sqrt(0.75);
-  const [reachX, reachZ] = field.kind === 'disc' ? [field.radiusCm, field.radiusCm] : [field.halfLengthCm, field.halfWidthCm];
+  const [reachX, reachZ] =
+    field.kind === 'disc'
+      ? [field.radiusCm, field.radiusCm]
+      : [field.halfLengthCm, field.halfWidthCm];
   let best: readonly Spot2[] = field.kind === 'any' ? [] : [{ xCm: 0, zCm: 0 }];
   const shifts = field.kind === 'any' ? FEW_SHIFTS : SHIFTS;
   for (const across of [false, true])
@@ -97,20 +121,26 @@ function inField(field: Field, xCm: number, zCm: number): boolean {
     case 'disc':
       return Math.hypot(xCm, zCm) <= field.radiusCm + 1e-9;
     case 'rect':
-      return Math.abs(xCm) <= field.halfLengthCm + 1e-9 && Math.abs(zCm) <= field.halfWidthCm + 1e-9;
+      return (
+        Math.abs(xCm) <= field.halfLengthCm + 1e-9 && Math.abs(zCm) <= field.halfWidthCm + 1e-9
+      );
     case 'any':
       return field.room(xCm, zCm) >= -FIT_TOLERANCE_CM;
   }
 }
 
 /** Places between and beside a lattice that still take a ball, found on a fine grid: rings and odd corners. */
-function leftOver(field: Extract<Field, { kind: 'any' }>, laid: readonly Spot2[]): readonly Spot2[] {
+function leftOver(
+  field: Extract<Field, { kind: 'any' }>,
+  laid: readonly Spot2[],
+): readonly Spot2[] {
   const step = field.apartCm / 6;
   const added: Spot2[] = [];
   for (let x = -field.halfLengthCm; x <= field.halfLengthCm; x += step)
     for (let z = -field.halfWidthCm; z <= field.halfWidthCm; z += step) {
       const near = (p: Spot2) => Math.hypot(p.xCm - x, p.zCm - z) < field.apartCm;
-      if (!laid.some(near) && !added.some(near) && inField(field, x, z)) added.push({ xCm: x, zCm: z });
+      if (!laid.some(near) && !added.some(near) && inField(field, x, z))
+        added.push({ xCm: x, zCm: z });
     }
   return added;
 }
@@ -119,7 +149,12 @@ function leftOver(field: Extract<Field, { kind: 'any' }>, laid: readonly Spot2[]
 function fieldFor(container: Container, size: NurserySizeId): Field | null {
   const apartCm = NURSERY_SIZES[size].topCm * (1 - SQUASH);
   const surface = mixSurface(container);
-  if (surface.kind === 'polygon' || surfacesOf(container).length > 1 || (surface.kind === 'rect' && container.shape.kind === 'saddle')) return oddField(container, size);
+  if (
+    surface.kind === 'polygon' ||
+    surfacesOf(container).length > 1 ||
+    (surface.kind === 'rect' && container.shape.kind === 'saddle')
+  )
+    return oddField(container, size);
   const room = wallRoomCm(container, size, 0, 0);
   if (room < -FIT_TOLERANCE_CM) return null;
   if (surface.kind === 'disc') return { kind: 'disc', radiusCm: Math.max(0, room), apartCm };
@@ -133,13 +168,19 @@ function fieldFor(container: Container, size: NurserySizeId): Field | null {
   return { kind: 'rect', halfLengthCm: low, halfWidthCm: Math.max(0, room), apartCm };
 }
 
-function oddField(container: Container, size: NurserySizeId, clearCm?: (place: Spot2) => number): Extract<Field, { kind: 'any' }> {
+function oddField(
+  container: Container,
+  size: NurserySizeId,
+  clearCm?: (place: Spot2) => number,
+): Extract<Field, { kind: 'any' }> {
   const { acrossCm, deepCm } = reachOf(mixSurface(container));
   // Rows begin as near the edge as a ball can lie.
   const edge = NURSERY_SIZES[size].topCm / 2 + RIM_BUFFER_CM - FIT_TOLERANCE_CM;
   return {
-    kind: 'any', apartCm: NURSERY_SIZES[size].topCm * (1 - SQUASH),
-    halfLengthCm: Math.max(0, acrossCm - edge), halfWidthCm: Math.max(0, deepCm - edge),
+    kind: 'any',
+    apartCm: NURSERY_SIZES[size].topCm * (1 - SQUASH),
+    halfLengthCm: Math.max(0, acrossCm - edge),
+    halfWidthCm: Math.max(0, deepCm - edge),
     room: (xCm, zCm) => {
       const wall = wallRoomCm(container, size, xCm, zCm);
       return clearCm && wall >= -FIT_TOLERANCE_CM ? Math.min(wall, clearCm({ xCm, zCm })) : wall;
@@ -150,7 +191,9 @@ function oddField(container: Container, size: NurserySizeId, clearCm?: (place: S
 
 /** The level of mix that has most room at a point. */
 function roomiest(container: Container, xCm: number, zCm: number): Section {
-  return surfacesOf(container).map(({ section }) => section).reduce((best, one) => (insetCm(one, xCm, zCm) > insetCm(best, xCm, zCm) ? one : best));
+  return surfacesOf(container)
+    .map(({ section }) => section)
+    .reduce((best, one) => (insetCm(one, xCm, zCm) > insetCm(best, xCm, zCm) ? one : best));
 }
 
 /** No more than this go in: by the list of best packings, beyond it by area. */
@@ -158,13 +201,26 @@ function mostIn(field: Exclude<Field, { kind: 'any' }>): number {
   const r = field.apartCm / 2 - FIT_TOLERANCE_CM / 2;
   if (field.kind === 'disc') {
     const ratio = (field.radiusCm + FIT_TOLERANCE_CM + r) / r;
-    const listed = RADIUS_FOR.reduce((best, radius, i) => (radius <= ratio + 1e-9 ? i + 1 : best), 1);
-    return listed < RADIUS_FOR.length ? listed : Math.min(MOST_PACKED, Math.floor(DENSEST * ratio * ratio));
+    const listed = RADIUS_FOR.reduce(
+      (best, radius, i) => (radius <= ratio + 1e-9 ? i + 1 : best),
+      1,
+    );
+    return listed < RADIUS_FOR.length
+      ? listed
+      : Math.min(MOST_PACKED, Math.floor(DENSEST * ratio * ratio));
   }
-  const [l, w] = [field.halfLengthCm + FIT_TOLERANCE_CM + r, field.halfWidthCm + FIT_TOLERANCE_CM + r];
+  const [l, w] = [
+    field.halfLengthCm + FIT_TOLERANCE_CM + r,
+    field.halfWidthCm + FIT_TOLERANCE_CM + r,
+  ];
   const along = Math.floor((2 * (field.halfLengthCm + FIT_TOLERANCE_CM)) / (2 * r)) + 1;
   // A single row holds what its length does; more rows no more than area allows.
-  return field.halfWidthCm * 2 < r ? along : Math.min(MOST_PACKED, Math.max(along, Math.floor((DENSEST * 4 * l * w) / (Math.PI * r * r)) + 1));
+  return field.halfWidthCm * 2 < r
+    ? along
+    : Math.min(
+        MOST_PACKED,
+        Math.max(along, Math.floor((DENSEST * 4 * l * w) / (Math.PI * r * r)) + 1),
+      );
 }
 
 /** `count` balls pressed into the field, or `null` when no start settles. */
@@ -225,44 +281,81 @@ function press(field: Field, start: readonly Spot2[]): readonly Spot2[] | null {
         z[i] = Math.max(-field.halfWidthCm, Math.min(field.halfWidthCm, z[i]!));
       }
     }
-    if (worst <= FIT_TOLERANCE_CM * 0.6 && shortest(x, z) >= apart - FIT_TOLERANCE_CM * 0.9) return Array.from(x, (v, i) => ({ xCm: Math.round(v * 100) / 100, zCm: Math.round(z[i]! * 100) / 100 }));
+    if (worst <= FIT_TOLERANCE_CM * 0.6 && shortest(x, z) >= apart - FIT_TOLERANCE_CM * 0.9)
+      return Array.from(x, (v, i) => ({
+        xCm: Math.round(v * 100) / 100,
+        zCm: Math.round(z[i]! * 100) / 100,
+      }));
   }
   return null;
 }
 
 function shortest(x: Float64Array, z: Float64Array): number {
   let least = Infinity;
-  for (let i = 0; i < x.length; i += 1) for (let j = 0; j < i; j += 1) least = Math.min(least, Math.hypot(x[i]! - x[j]!, z[i]! - z[j]!));
+  for (let i = 0; i < x.length; i += 1)
+    for (let j = 0; j < i; j += 1)
+      least = Math.min(least, Math.hypot(x[i]! - x[j]!, z[i]! - z[j]!));
   return least;
 }
 
-const ring = (n: number, r: number, turn: number): Spot2[] => Array.from({ length: n }, (_, i) => ({ xCm: r * Math.sin((i / n) * 2 * Math.PI + turn), zCm: r * Math.cos((i / n) * 2 * Math.PI + turn) }));
+const ring = (n: number, r: number, turn: number): Spot2[] =>
+  Array.from({ length: n }, (_, i) => ({
+    xCm: r * Math.sin((i / n) * 2 * Math.PI + turn),
+    zCm: r * Math.cos((i / n) * 2 * Math.PI + turn),
+  }));
 
 /** Starts for a round field: rings within rings, a lattice cut to the circle, a sunflower. */
-function* roundStarts({ radiusCm: R, apartCm }: Extract<Field, { kind: 'disc' }>, count: number): Generator<readonly Spot2[]> {
-  const outerMost = Math.max(1, Math.floor(Math.PI / Math.asin(Math.min(1, (apartCm * 0.96) / (2 * Math.max(R, apartCm / 2))))));
-  for (let outer = Math.min(count, outerMost); outer >= Math.max(1, Math.min(count, outerMost) - 3); outer -= 1) {
+function* roundStarts(
+  { radiusCm: R, apartCm }: Extract<Field, { kind: 'disc' }>,
+  count: number,
+): Generator<readonly Spot2[]> {
+  const outerMost = Math.max(
+    1,
+    Math.floor(Math.PI / Math.asin(Math.min(1, (apartCm * 0.96) / (2 * Math.max(R, apartCm / 2))))),
+  );
+  for (
+    let outer = Math.min(count, outerMost);
+    outer >= Math.max(1, Math.min(count, outerMost) - 3);
+    outer -= 1
+  ) {
     const inside = count - outer;
     if (inside === 0) yield ring(outer, R, 0);
-    else if (inside <= 6) for (const turn of [0, Math.PI / outer, 0.5]) yield inside === 1 ? [{ xCm: 0, zCm: 0 }, ...ring(outer, R, turn)] : [...ring(inside, Math.max(apartCm * 0.55, R * 0.42), turn), ...ring(outer, R, 0)];
+    else if (inside <= 6)
+      for (const turn of [0, Math.PI / outer, 0.5])
+        yield inside === 1
+          ? [{ xCm: 0, zCm: 0 }, ...ring(outer, R, turn)]
+          : [...ring(inside, Math.max(apartCm * 0.55, R * 0.42), turn), ...ring(outer, R, 0)];
     else
       for (let core = 1; core <= Math.min(6, inside - 3); core += 1) {
         const middle = core === 1 ? [{ xCm: 0, zCm: 0 }] : ring(core, apartCm * 0.6, 0.2);
         yield [...middle, ...ring(inside - core, R * 0.58, 0.3), ...ring(outer, R, 0)];
       }
   }
-  for (const [ox, oz] of [[0, 0], [0.5, 0.29], [0.5, 0], [0.25, 0.43]] as const) {
+  for (const [ox, oz] of [
+    [0, 0],
+    [0.5, 0.29],
+    [0.5, 0],
+    [0.25, 0.43],
+  ] as const) {
     const points: Spot2[] = [];
     const k = Math.ceil(R / apartCm) + 2;
-    for (let i = -k; i <= k; i += 1) for (let j = -k; j <= k; j += 1) points.push({ xCm: (i + j / 2 + ox) * apartCm, zCm: (j * Math.sqrt(0.75) + oz) * apartCm });
+    for (let i = -k; i <= k; i += 1)
+      for (let j = -k; j <= k; j += 1)
+        points.push({ xCm: (i + j / 2 + ox) * apartCm, zCm: (j * Math.sqrt(0.75) + oz) * apartCm });
     points.sort((a, b) => Math.hypot(a.xCm, a.zCm) - Math.hypot(b.xCm, b.zCm));
     yield points.slice(0, count);
   }
-  yield Array.from({ length: count }, (_, i) => ({ xCm: R * Math.sqrt((i + 0.5) / count) * Math.sin(i * 2.39996), zCm: R * Math.sqrt((i + 0.5) / count) * Math.cos(i * 2.39996) }));
+  yield Array.from({ length: count }, (_, i) => ({
+    xCm: R * Math.sqrt((i + 0.5) / count) * Math.sin(i * 2.39996),
+    zCm: R * Math.sqrt((i + 0.5) / count) * Math.cos(i * 2.39996),
+  }));
 }
 
 /** Starts for a rectangle: straight rows and staggered ones, with one ball more in every other row or not. */
-function* rowStarts({ halfLengthCm: l, halfWidthCm: w, apartCm }: Exclude<Field, { kind: 'disc' }>, count: number): Generator<readonly Spot2[]> {
+function* rowStarts(
+  { halfLengthCm: l, halfWidthCm: w, apartCm }: Exclude<Field, { kind: 'disc' }>,
+  count: number,
+): Generator<readonly Spot2[]> {
   const rowsMost = Math.max(1, Math.ceil((2 * w) / (apartCm * 0.8)) + 1);
   for (let rows = 1; rows <= rowsMost; rows += 1)
     for (const staggered of [true, false]) {
@@ -271,10 +364,22 @@ function* rowStarts({ halfLengthCm: l, halfWidthCm: w, apartCm }: Exclude<Field,
       for (let row = 0; row < rows; row += 1) {
         const inRow = Math.round((row + 1) * per) - Math.round(row * per);
         const shift = staggered && row % 2 ? apartCm / 2 : 0;
-        for (let i = 0; i < inRow; i += 1) places.push({ xCm: inRow === 1 ? shift : -l + (i / (inRow - 1)) * (2 * l - (staggered && rows > 1 ? apartCm / 2 : 0)) + shift, zCm: rows === 1 ? 0 : -w + (row / (rows - 1)) * 2 * w });
+        for (let i = 0; i < inRow; i += 1)
+          places.push({
+            xCm:
+              inRow === 1
+                ? shift
+                : -l +
+                  (i / (inRow - 1)) * (2 * l - (staggered && rows > 1 ? apartCm / 2 : 0)) +
+                  shift,
+            zCm: rows === 1 ? 0 : -w + (row / (rows - 1)) * 2 * w,
+          });
       }
       yield places;
     }
   // Zigzag: for boxes too narrow for two rows.
-  yield Array.from({ length: count }, (_, i) => ({ xCm: -l + (count === 1 ? l : (i / (count - 1)) * 2 * l), zCm: i % 2 ? w : -w }));
+  yield Array.from({ length: count }, (_, i) => ({
+    xCm: -l + (count === 1 ? l : (i / (count - 1)) * 2 * l),
+    zCm: i % 2 ? w : -w,
+  }));
 }

@@ -5,7 +5,8 @@ import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
 import { SQUASH, wallRoomCm, worstShortfallCm } from './fit';
 
 /** How far inside one level of mix a point lies, cm. */
-const roomOn = ({ section }: Surface, xCm: number, zCm: number): number => insetCm(section, xCm, zCm);
+const roomOn = ({ section }: Surface, xCm: number, zCm: number): number =>
+  insetCm(section, xCm, zCm);
 
 /** A ball to be settled: where it would like to stand and how much it may wander. */
 export interface Wish {
@@ -32,7 +33,10 @@ const SPREAD_SHARE = 0.42;
  * Position-based relaxation: hard pushes for balls and wall, soft ones for grown spread, fading out.
  * @returns the places and the worst shortfall left, cm (0 when all fit)
  */
-export function settle(container: Container, wishes: readonly Wish[]): { readonly places: readonly Settled[]; readonly shortfallCm: number } {
+export function settle(
+  container: Container,
+  wishes: readonly Wish[],
+): { readonly places: readonly Settled[]; readonly shortfallCm: number } {
   const x = wishes.map((w) => w.xCm);
   const z = wishes.map((w) => w.zCm);
   // Square roots in the place of hypot, and radii looked up once: this is done for every ball of every proposal.
@@ -74,15 +78,30 @@ export function settle(container: Container, wishes: readonly Wish[]): { readonl
     for (let i = 0; i < wishes.length; i += 1) if (!wishes[i]!.pinned) keepInside(i);
   }
   // Adding nothing makes a plain 0 of −0, which no file can keep.
-  const places = wishes.map((_, i) => ({ xCm: Math.round(x[i]! * 10) / 10 + 0, zCm: Math.round(z[i]! * 10) / 10 + 0 }));
-  return { places, shortfallCm: worstShortfallCm(container, places.map((p, i) => ({ ...p, size: wishes[i]!.size }))) };
+  const places = wishes.map((_, i) => ({
+    xCm: Math.round(x[i]! * 10) / 10 + 0,
+    zCm: Math.round(z[i]! * 10) / 10 + 0,
+  }));
+  return {
+    places,
+    shortfallCm: worstShortfallCm(
+      container,
+      places.map((p, i) => ({ ...p, size: wishes[i]!.size })),
+    ),
+  };
 
   function keepInside(i: number): void {
     const room = wallRoomCm(container, wishes[i]!.size, x[i]!, z[i]!);
     if (room >= 0) return;
-    if (surface.kind === 'polygon' || levels.length > 1 || (surface.kind === 'rect' && surface.slotCm > 0)) {
+    if (
+      surface.kind === 'polygon' ||
+      levels.length > 1 ||
+      (surface.kind === 'rect' && surface.slotCm > 0)
+    ) {
       // The nearest edge gives way inward; of several levels the one with the most room.
-      const level = levels.reduce((best, one) => (roomOn(one, x[i]!, z[i]!) > roomOn(best, x[i]!, z[i]!) ? one : best));
+      const level = levels.reduce((best, one) =>
+        roomOn(one, x[i]!, z[i]!) > roomOn(best, x[i]!, z[i]!) ? one : best,
+      );
       const [ox, oz] = towardEdge(level.section, x[i]!, z[i]!);
       x[i]! += ox * room;
       z[i]! += oz * room;
@@ -104,6 +123,8 @@ export function settle(container: Container, wishes: readonly Wish[]): { readonl
   }
 
   function roomAlong(axis: 'x' | 'z', i: number): number {
-    return axis === 'x' ? wallRoomCm(container, wishes[i]!.size, x[i]!, 0) : wallRoomCm(container, wishes[i]!.size, 0, z[i]!);
+    return axis === 'x'
+      ? wallRoomCm(container, wishes[i]!.size, x[i]!, 0)
+      : wallRoomCm(container, wishes[i]!.size, 0, z[i]!);
   }
 }

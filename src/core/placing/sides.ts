@@ -6,7 +6,11 @@ import { FIT_TOLERANCE_CM, SQUASH } from './fit';
 import { packSame, type Spot2 } from './pack';
 
 /** Sizes small enough to be pushed through a side hole or between wires. */
-export const SIDE_SIZES = ['six-pack', 'four-pack', '9cm'] as const satisfies readonly NurserySizeId[];
+export const SIDE_SIZES = [
+  'six-pack',
+  'four-pack',
+  '9cm',
+] as const satisfies readonly NurserySizeId[];
 export type SideSizeId = (typeof SIDE_SIZES)[number];
 
 /** A ball as globes along its middle line: x, height, z, radius, cm. */
@@ -15,21 +19,34 @@ type Globe = readonly [x: number, y: number, z: number, r: number];
 /** Where along a ball's length its globes sit, as shares from the crown: they fill a ball about as long as wide and stand out of no end. */
 const ALONG = [0.32, 0.5, 0.68] as const;
 
-function globes(size: NurserySizeId, at: (fromCrownCm: number) => readonly [number, number, number]): readonly Globe[] {
+function globes(
+  size: NurserySizeId,
+  at: (fromCrownCm: number) => readonly [number, number, number],
+): readonly Globe[] {
   const { topCm, baseCm, heightCm } = NURSERY_SIZES[size];
-  return ALONG.map((share) => [...at(share * heightCm), Math.min(topCm + (baseCm - topCm) * share, heightCm * 1.3) / 2]);
+  return ALONG.map((share) => [
+    ...at(share * heightCm),
+    Math.min(topCm + (baseCm - topCm) * share, heightCm * 1.3) / 2,
+  ]);
 }
 
 /** A ball on its side, its crown at the hole and its foot toward the middle. */
-const lying = (size: NurserySizeId, { xCm, zCm, heightCm, out }: SideHole): readonly Globe[] => globes(size, (d) => [xCm - out[0] * d, heightCm, zCm - out[1] * d]);
+const lying = (size: NurserySizeId, { xCm, zCm, heightCm, out }: SideHole): readonly Globe[] =>
+  globes(size, (d) => [xCm - out[0] * d, heightCm, zCm - out[1] * d]);
 
 /** A ball upright in the first layer, its top level with the mix. */
-const upright = (size: NurserySizeId, { xCm, zCm }: Spot2, mixCm: number): readonly Globe[] => globes(size, (d) => [xCm, mixCm - d, zCm]);
+const upright = (size: NurserySizeId, { xCm, zCm }: Spot2, mixCm: number): readonly Globe[] =>
+  globes(size, (d) => [xCm, mixCm - d, zCm]);
 
 /** Room between two balls beyond what a hand can tease, cm; negative when they press. */
 function roomCm(a: readonly Globe[], b: readonly Globe[]): number {
   let least = Infinity;
-  for (const [ax, ay, az, ar] of a) for (const [bx, by, bz, br] of b) least = Math.min(least, Math.sqrt((ax - bx) ** 2 + (ay - by) ** 2 + (az - bz) ** 2) - (ar + br) * (1 - SQUASH));
+  for (const [ax, ay, az, ar] of a)
+    for (const [bx, by, bz, br] of b)
+      least = Math.min(
+        least,
+        Math.sqrt((ax - bx) ** 2 + (ay - by) ** 2 + (az - bz) ** 2) - (ar + br) * (1 - SQUASH),
+      );
   return least;
 }
 
@@ -38,9 +55,17 @@ function liesInMix(container: Container, size: SideSizeId, hole: SideHole): bool
   const { topCm, baseCm, heightCm } = NURSERY_SIZES[size];
   const form = fillable(container);
   const mixCm = surfacesOf(container)[0]!.heightCm;
-  if (hole.heightCm + (topCm / 2) * (1 - SQUASH) > mixCm || hole.heightCm - (topCm / 2) * (1 - SQUASH) < mixFloorCm(container)) return false;
+  if (
+    hole.heightCm + (topCm / 2) * (1 - SQUASH) > mixCm ||
+    hole.heightCm - (topCm / 2) * (1 - SQUASH) < mixFloorCm(container)
+  )
+    return false;
   const [footX, footZ] = [hole.xCm - hole.out[0] * heightCm, hole.zCm - hole.out[1] * heightCm];
-  return [-1, 0, 1].every((side) => insetCm(form.sectionAt(hole.heightCm + (side * baseCm * 0.7) / 2), footX, footZ) >= (baseCm / 2) * 0.7 * (1 - SQUASH));
+  return [-1, 0, 1].every(
+    (side) =>
+      insetCm(form.sectionAt(hole.heightCm + (side * baseCm * 0.7) / 2), footX, footZ) >=
+      (baseCm / 2) * 0.7 * (1 - SQUASH),
+  );
 }
 
 /** Holes through which balls of one size go, the lowest row first: none presses on one that is in already. */
@@ -49,16 +74,27 @@ export function packSides(container: Container, size: SideSizeId): readonly Side
   for (const row of sideHolesOf(container))
     for (const hole of row) {
       const ball = lying(size, hole);
-      if (liesInMix(container, size, hole) && placed.every((other) => roomCm(other.ball, ball) >= 0)) placed.push({ hole, ball });
+      if (
+        liesInMix(container, size, hole) &&
+        placed.every((other) => roomCm(other.ball, ball) >= 0)
+      )
+        placed.push({ hole, ball });
     }
   return placed.map(({ hole }) => hole);
 }
 
 /** Room that an upright ball of the first layer has from balls in the sides, cm. */
-export function roomFromSidesCm(container: Container, size: NurserySizeId, holes: readonly SideHole[], sideSize: SideSizeId): (place: Spot2) => number {
+export function roomFromSidesCm(
+  container: Container,
+  size: NurserySizeId,
+  holes: readonly SideHole[],
+  sideSize: SideSizeId,
+): (place: Spot2) => number {
   const sides = holes.map((hole) => lying(sideSize, hole));
   const mixCm = surfacesOf(container)[0]!.heightCm;
-  const reach = NURSERY_SIZES[sideSize].heightCm + (NURSERY_SIZES[size].topCm + NURSERY_SIZES[sideSize].topCm) / 2;
+  const reach =
+    NURSERY_SIZES[sideSize].heightCm +
+    (NURSERY_SIZES[size].topCm + NURSERY_SIZES[sideSize].topCm) / 2;
   return (place) => {
     const ball = upright(size, place, mixCm);
     let least = Infinity;
@@ -74,7 +110,13 @@ export function roomFromSidesCm(container: Container, size: NurserySizeId, holes
 }
 
 /** Places for as many of one size as go into the first layer over planted sides: of what goes in without them, or laid anew between them, the more. */
-export function packOver(container: Container, top: readonly Spot2[], size: NurserySizeId, holes: readonly SideHole[], sideSize: SideSizeId): readonly Spot2[] {
+export function packOver(
+  container: Container,
+  top: readonly Spot2[],
+  size: NurserySizeId,
+  holes: readonly SideHole[],
+  sideSize: SideSizeId,
+): readonly Spot2[] {
   if (holes.length === 0 || top.length === 0) return top;
   const clearCm = roomFromSidesCm(container, size, holes, sideSize);
   const kept = top.filter((place) => clearCm(place) >= 0);

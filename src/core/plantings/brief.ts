@@ -18,8 +18,25 @@ export interface Brief {
 }
 
 /** Places for a brief as a planting that can be judged, drawn and kept; in the school they were composed in, where that is told. */
-export function plantingOf({ places, school }: { readonly places: readonly Place[]; readonly school?: SchoolId }, { container, shelfId = null, spot, wishes, plantedWeek, endWeek }: Brief, identity: { readonly id: string; readonly name: string }): Planting {
-  return { ...identity, spotId: spot.id, container, shelfId, wishes: school ? { ...wishes, school } : wishes, plantedWeek, endWeek, care: USUAL_CARE, places, strangers: [], meant: [], demo: false };
+export function plantingOf(
+  { places, school }: { readonly places: readonly Place[]; readonly school?: SchoolId },
+  { container, shelfId = null, spot, wishes, plantedWeek, endWeek }: Brief,
+  identity: { readonly id: string; readonly name: string },
+): Planting {
+  return {
+    ...identity,
+    spotId: spot.id,
+    container,
+    shelfId,
+    wishes: school ? { ...wishes, school } : wishes,
+    plantedWeek,
+    endWeek,
+    care: USUAL_CARE,
+    places,
+    strangers: [],
+    meant: [],
+    demo: false,
+  };
 }
 
 /** The brief that a planting at its spot answers. */

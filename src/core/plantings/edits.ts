@@ -7,9 +7,20 @@ import type { Support } from './support';
 /** One change to a planting, as plain data: what the Bench does, what a fix proposes, what undo names. */
 export type Edit =
   | { readonly kind: 'move'; readonly place: PlaceId; readonly xCm: number; readonly zCm: number }
-  | { readonly kind: 'swap'; readonly from: KindId; readonly to: KindId; readonly size: NurserySizeId; readonly place: PlaceId | null }
+  | {
+      readonly kind: 'swap';
+      readonly from: KindId;
+      readonly to: KindId;
+      readonly size: NurserySizeId;
+      readonly place: PlaceId | null;
+    }
   | { readonly kind: 'add'; readonly place: Place }
-  | { readonly kind: 'shift'; readonly places: readonly PlaceId[]; readonly dxCm: number; readonly dzCm: number }
+  | {
+      readonly kind: 'shift';
+      readonly places: readonly PlaceId[];
+      readonly dxCm: number;
+      readonly dzCm: number;
+    }
   | { readonly kind: 'remove'; readonly place: PlaceId }
   | { readonly kind: 'clear'; readonly places: readonly PlaceId[] }
   | { readonly kind: 'pose'; readonly places: readonly PlaceId[]; readonly pose: Pose }
@@ -32,11 +43,28 @@ export const ARRANGEMENTS = ['ring', 'zigzag', 'thirds', 'copy', 'settle', 'more
 export type Arrangement = (typeof ARRANGEMENTS)[number];
 
 /** Ways in which a whole planting is made anew. */
-export const REMAKES = ['propose', 'finish', 'scale', 'repeat', 'season', 'refresh', 'vary', 'group', 'version', 'branch'] as const;
+export const REMAKES = [
+  'propose',
+  'finish',
+  'scale',
+  'repeat',
+  'season',
+  'refresh',
+  'vary',
+  'group',
+  'version',
+  'branch',
+] as const;
 export type RemakeKind = (typeof REMAKES)[number];
 
 /** What making anew may change; places always. */
-export type Remake = Pick<Planting, 'places'> & Partial<Pick<Planting, 'container' | 'shelfId' | 'wishes' | 'plantedWeek' | 'endWeek' | 'care' | 'support' | 'whatIf'>>;
+export type Remake = Pick<Planting, 'places'> &
+  Partial<
+    Pick<
+      Planting,
+      'container' | 'shelfId' | 'wishes' | 'plantedWeek' | 'endWeek' | 'care' | 'support' | 'whatIf'
+    >
+  >;
 
 /**
  * The planting after one edit. A swap with `place: null` swaps every plant of that kind.
@@ -45,22 +73,37 @@ export type Remake = Pick<Planting, 'places'> & Partial<Pick<Planting, 'containe
 export function applyEdit(planting: Planting, edit: Edit): Planting {
   switch (edit.kind) {
     case 'move':
-      return { ...planting, places: planting.places.map((p) => (p.id === edit.place && !p.locked ? { ...p, xCm: edit.xCm, zCm: edit.zCm } : p)) };
+      return {
+        ...planting,
+        places: planting.places.map((p) =>
+          p.id === edit.place && !p.locked ? { ...p, xCm: edit.xCm, zCm: edit.zCm } : p,
+        ),
+      };
     case 'shift':
-      return onPlaces(planting, edit.places, (p) => (p.locked ? p : { ...p, xCm: p.xCm + edit.dxCm, zCm: p.zCm + edit.dzCm }));
+      return onPlaces(planting, edit.places, (p) =>
+        p.locked ? p : { ...p, xCm: p.xCm + edit.dxCm, zCm: p.zCm + edit.dzCm },
+      );
     case 'clear':
       return { ...planting, places: planting.places.filter(({ id }) => !edit.places.includes(id)) };
     case 'pose':
       return onPlaces(planting, edit.places, (p) => (p.locked ? p : posed(p, edit.pose)));
     case 'lock':
-      return onPlaces(planting, edit.places, ({ locked: _, ...p }) => (edit.locked ? { ...p, locked: true } : p));
+      return onPlaces(planting, edit.places, ({ locked: _, ...p }) =>
+        edit.locked ? { ...p, locked: true } : p,
+      );
     case 'swap':
       return {
         ...planting,
-        places: planting.places.map((p) => ((edit.place === null ? p.kindId === edit.from : p.id === edit.place) ? { ...p, kindId: edit.to, size: edit.size } : p)),
+        places: planting.places.map((p) =>
+          (edit.place === null ? p.kindId === edit.from : p.id === edit.place)
+            ? { ...p, kindId: edit.to, size: edit.size }
+            : p,
+        ),
       };
     case 'add':
-      return planting.places.some((p) => p.id === edit.place.id) ? planting : { ...planting, places: [...planting.places, edit.place] };
+      return planting.places.some((p) => p.id === edit.place.id)
+        ? planting
+        : { ...planting, places: [...planting.places, edit.place] };
     case 'remove':
       return { ...planting, places: planting.places.filter((p) => p.id !== edit.place) };
     case 'arrange':
@@ -68,9 +111,19 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
     case 'container':
       return { ...planting, container: { ...planting.container, ...edit.change } };
     case 'trim':
-      return withTrims(planting, [...planting.care.trims.filter((trim) => trim.place !== edit.place || trim.weeks !== edit.weeks), { place: edit.place, weeks: edit.weeks, cut: edit.cut }]);
+      return withTrims(planting, [
+        ...planting.care.trims.filter(
+          (trim) => trim.place !== edit.place || trim.weeks !== edit.weeks,
+        ),
+        { place: edit.place, weeks: edit.weeks, cut: edit.cut },
+      ]);
     case 'untrim':
-      return withTrims(planting, planting.care.trims.filter((trim) => trim.place !== edit.place || trim.weeks !== edit.weeks));
+      return withTrims(
+        planting,
+        planting.care.trims.filter(
+          (trim) => trim.place !== edit.place || trim.weeks !== edit.weeks,
+        ),
+      );
     case 'remake':
       return remade(planting, edit.change);
     case 'support': {
@@ -88,26 +141,49 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
   }
 }
 
-function onPlaces(planting: Planting, ids: readonly PlaceId[], change: (place: Place) => Place): Planting {
+function onPlaces(
+  planting: Planting,
+  ids: readonly PlaceId[],
+  change: (place: Place) => Place,
+): Planting {
   return { ...planting, places: planting.places.map((p) => (ids.includes(p.id) ? change(p) : p)) };
 }
 
 /** A place posed anew; upright and unturned are told by leaving the fields out, so that such plantings stay as they were written. */
-function posed({ turnDeg: wasTurned = 0, lean: wasLeaning, ...place }: Place, { turnDeg = wasTurned, lean = wasLeaning }: Pose): Place {
-  return { ...place, ...(turnDeg === 0 ? {} : { turnDeg }), ...(lean && lean.tiltDeg > 0 ? { lean } : {}) };
+function posed(
+  { turnDeg: wasTurned = 0, lean: wasLeaning, ...place }: Place,
+  { turnDeg = wasTurned, lean = wasLeaning }: Pose,
+): Place {
+  return {
+    ...place,
+    ...(turnDeg === 0 ? {} : { turnDeg }),
+    ...(lean && lean.tiltDeg > 0 ? { lean } : {}),
+  };
 }
 
 /** A change may take the name of a what-if away, or the support; then the field goes with it. */
 function remade(planting: Planting, change: Remake): Planting {
   const { whatIf, support, ...next } = { ...planting, ...change };
-  return { ...next, ...(whatIf === undefined ? {} : { whatIf }), ...(support === undefined ? {} : { support }) };
+  return {
+    ...next,
+    ...(whatIf === undefined ? {} : { whatIf }),
+    ...(support === undefined ? {} : { support }),
+  };
 }
 
 function withTrims(planting: Planting, trims: Planting['care']['trims']): Planting {
-  return { ...planting, care: { ...planting.care, trims: [...trims].sort((a, b) => a.weeks - b.weeks) } };
+  return {
+    ...planting,
+    care: { ...planting.care, trims: [...trims].sort((a, b) => a.weeks - b.weeks) },
+  };
 }
 
 /** Swaps every plant of one kind, or the one at a place. */
-export function swapEdit(from: KindId, to: KindId, size: NurserySizeId, place: PlaceId | null = null): Edit {
+export function swapEdit(
+  from: KindId,
+  to: KindId,
+  size: NurserySizeId,
+  place: PlaceId | null = null,
+): Edit {
   return { kind: 'swap', from, to, size, place };
 }

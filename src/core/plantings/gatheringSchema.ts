@@ -12,13 +12,26 @@ const gatheredSchema = z.object({
 
 export const gatheringSchema = z.object({
   id: z.string().min(1).max(80),
-  name: z.string().trim().min(1, 'A group must have a name.').max(80, 'The name of a group must be at most 80 letters.'),
-  members: z.array(gatheredSchema).max(24, 'A group has at most 24 containers.').readonly().superRefine((members, context) => {
-    const seen = new Set<string>();
-    members.forEach(({ plantingId }, i) => {
-      if (seen.has(plantingId)) context.addIssue({ code: 'custom', path: [i, 'plantingId'], message: `A planting stands in a group once; got "${plantingId}" again.` });
-      seen.add(plantingId);
-    });
-  }),
+  name: z
+    .string()
+    .trim()
+    .min(1, 'A group must have a name.')
+    .max(80, 'The name of a group must be at most 80 letters.'),
+  members: z
+    .array(gatheredSchema)
+    .max(24, 'A group has at most 24 containers.')
+    .readonly()
+    .superRefine((members, context) => {
+      const seen = new Set<string>();
+      members.forEach(({ plantingId }, i) => {
+        if (seen.has(plantingId))
+          context.addIssue({
+            code: 'custom',
+            path: [i, 'plantingId'],
+            message: `A planting stands in a group once; got "${plantingId}" again.`,
+          });
+        seen.add(plantingId);
+      });
+    }),
   demo: z.boolean(),
 });

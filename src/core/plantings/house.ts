@@ -25,6 +25,16 @@ export type HouseAnswer<Q extends HouseQuestion> = (typeof HOUSE_QUESTIONS)[Q][n
 export type House = Readonly<z.infer<typeof houseSchema>>;
 
 export const USUAL_HOUSE: House = {
-  counts: 'by school', neighbours: 'by scheme', roots: 'loosen when circling', drainage: 'mesh', mix: 'fresh in small, top third in large', feed: 'slow-release and liquid', headspace: 'usual', fullness: 'by target', sun: 'plain', lead: 'by view',
-  pinch: 'by plant', turnedDown: {},
+  counts: 'by school',
+  neighbours: 'by scheme',
+  roots: 'loosen when circling',
+  drainage: 'mesh',
+  mix: 'fresh in small, top third in large',
+  feed: 'slow-release and liquid',
+  headspace: 'usual',
+  fullness: 'by target',
+  sun: 'plain',
+  lead: 'by view',
+  pinch: 'by plant',
+  turnedDown: {},
 };

@@ -20,7 +20,21 @@ export function branchOf({ whatIf }: Pick<Planting, 'whatIf'>): string {
 /** What brings a kept planting back as the one worked on: all that was composed, under the name and at the spot it has now. */
 export function bringBack({ kind, name, planting }: Kept): Edit {
   const { places, container, shelfId, wishes, plantedWeek, endWeek, care, support } = planting;
-  return { kind: 'remake', why: kind === 'what if' ? 'branch' : 'version', change: { places, container, shelfId, wishes, plantedWeek, endWeek, care, support, ...(kind === 'what if' ? { whatIf: name === FIRST_PLAN ? undefined : name } : {}) } };
+  return {
+    kind: 'remake',
+    why: kind === 'what if' ? 'branch' : 'version',
+    change: {
+      places,
+      container,
+      shelfId,
+      wishes,
+      plantedWeek,
+      endWeek,
+      care,
+      support,
+      ...(kind === 'what if' ? { whatIf: name === FIRST_PLAN ? undefined : name } : {}),
+    },
+  };
 }
 
 /** A name that none of these has yet: "What if 2". */

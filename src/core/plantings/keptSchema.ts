@@ -7,7 +7,11 @@ export const keptSchema = z.object({
   /** The planting it was kept of. */
   plantingId: z.string().min(1).max(80),
   kind: z.enum(KEPT_KINDS),
-  name: z.string().trim().min(1, 'A kept planting must have a name.').max(80, 'The name of a kept planting must be at most 80 letters.'),
+  name: z
+    .string()
+    .trim()
+    .min(1, 'A kept planting must have a name.')
+    .max(80, 'The name of a kept planting must be at most 80 letters.'),
   /** When it was kept, ISO 8601. */
   at: z.string(),
   /** Branch it was kept on. */

@@ -3,7 +3,13 @@ import type { KindId, PlantKind } from '../plants/kind';
 import type { Spot } from '../spots/spot';
 import { weeksBetween } from '../units/units';
 import { USUAL_HOUSE, type House } from './house';
-import type { careSchema, placeSchema, plantingSchema, strangerSchema, wishesSchema } from './schema';
+import type {
+  careSchema,
+  placeSchema,
+  plantingSchema,
+  strangerSchema,
+  wishesSchema,
+} from './schema';
 
 export type Place = Readonly<z.infer<typeof placeSchema>>;
 export type PlaceId = string;
@@ -33,7 +39,12 @@ export function seasonWeeks(planting: Pick<Planting, 'plantedWeek' | 'endWeek'>)
 }
 
 /** Joins a planting with its spot and the records of its plants; places of unknown kinds are left out of judgement. */
-export function inSpot(planting: Planting, spot: Spot, kindOf: (id: KindId) => PlantKind | null, house: House = USUAL_HOUSE): PlantingInSpot {
+export function inSpot(
+  planting: Planting,
+  spot: Spot,
+  kindOf: (id: KindId) => PlantKind | null,
+  house: House = USUAL_HOUSE,
+): PlantingInSpot {
   const plants: PlacedPlant[] = [];
   for (const place of planting.places) {
     const kind = kindOf(place.kindId);

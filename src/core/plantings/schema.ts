@@ -8,52 +8,111 @@ import { USUAL_CARE } from './planting';
 import { SCHOOL_IDS } from './schoolId';
 import { supportSchema } from './supportSchema';
 
-const id = (label: string) => z.string().min(1, `${label} must not be empty.`).max(80, `${label} must be at most 80 letters.`);
-const week = (label: string) => z.number().int(`${label} must be a whole week, 1–52.`).min(1, `${label} must be a whole week, 1–52.`).max(52, `${label} must be a whole week, 1–52.`);
+const id = (label: string) =>
+  z.string().min(1, `${label} must not be empty.`).max(80, `${label} must be at most 80 letters.`);
+const week = (label: string) =>
+  z
+    .number()
+    .int(`${label} must be a whole week, 1–52.`)
+    .min(1, `${label} must be a whole week, 1–52.`)
+    .max(52, `${label} must be a whole week, 1–52.`);
 
 /** One plant's place. Plan axes from the container's middle: x right, z toward the front. Centimetres. */
 export const placeSchema = z.object({
   id: id('Place id'),
   kindId: id('Plant id'),
-  xCm: z.number().min(-300, 'Place must lie within 300 cm of the middle.').max(300, 'Place must lie within 300 cm of the middle.'),
-  zCm: z.number().min(-300, 'Place must lie within 300 cm of the middle.').max(300, 'Place must lie within 300 cm of the middle.'),
-  size: z.enum(NURSERY_SIZE_IDS, { error: (issue) => `Nursery size must be one of ${NURSERY_SIZE_IDS.join(', ')}; got ${String(issue.input)}.` }),
+  xCm: z
+    .number()
+    .min(-300, 'Place must lie within 300 cm of the middle.')
+    .max(300, 'Place must lie within 300 cm of the middle.'),
+  zCm: z
+    .number()
+    .min(-300, 'Place must lie within 300 cm of the middle.')
+    .max(300, 'Place must lie within 300 cm of the middle.'),
+  size: z.enum(NURSERY_SIZE_IDS, {
+    error: (issue) =>
+      `Nursery size must be one of ${NURSERY_SIZE_IDS.join(', ')}; got ${String(issue.input)}.`,
+  }),
   /** Makes this plant differ in detail from its sisters, and stay itself. */
   seed: z.number().int().min(0).max(0xffffffff),
   /** Planted at a slant: by how much, and which way from straight outward (0: away from the middle, 90: to the right of that). Left out: upright. */
-  lean: z.object({ tiltDeg: z.number().min(0, 'A plant leans 0–45°.').max(45, 'A plant leans 0–45°.'), turnDeg: z.number().min(-180, 'A lean is turned −180–180°.').max(180, 'A lean is turned −180–180°.') }).optional(),
+  lean: z
+    .object({
+      tiltDeg: z.number().min(0, 'A plant leans 0–45°.').max(45, 'A plant leans 0–45°.'),
+      turnDeg: z
+        .number()
+        .min(-180, 'A lean is turned −180–180°.')
+        .max(180, 'A lean is turned −180–180°.'),
+    })
+    .optional(),
   /** Turned about its own stem, clockwise from above: a trailing plant spills that much aside. Left out: as it comes. */
-  turnDeg: z.number().min(-180, 'A plant is turned −180–180°.').max(180, 'A plant is turned −180–180°.').optional(),
+  turnDeg: z
+    .number()
+    .min(-180, 'A plant is turned −180–180°.')
+    .max(180, 'A plant is turned −180–180°.')
+    .optional(),
   /** Stays where it is, whatever is moved or settled. */
   locked: z.boolean().optional(),
 });
 
-export const schemeSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.enum(PLAIN_SCHEMES) }),
-  z.object({ kind: z.enum(COLOUR_SCHEMES), colour: colourSchema }),
-  z.object({ kind: z.literal('palette'), colours: z.array(colourSchema).min(1, 'A palette has at least one colour.').max(12, 'A palette has at most 12 colours.').readonly() }),
-], { error: `Colour scheme must be ${PLAIN_SCHEMES.join(', ')}; ${COLOUR_SCHEMES.join(', ')} with a colour; or palette with colours.` });
+export const schemeSchema = z.discriminatedUnion(
+  'kind',
+  [
+    z.object({ kind: z.enum(PLAIN_SCHEMES) }),
+    z.object({ kind: z.enum(COLOUR_SCHEMES), colour: colourSchema }),
+    z.object({
+      kind: z.literal('palette'),
+      colours: z
+        .array(colourSchema)
+        .min(1, 'A palette has at least one colour.')
+        .max(12, 'A palette has at most 12 colours.')
+        .readonly(),
+    }),
+  ],
+  {
+    error: `Colour scheme must be ${PLAIN_SCHEMES.join(', ')}; ${COLOUR_SCHEMES.join(', ')} with a colour; or palette with colours.`,
+  },
+);
 
 export const wishesSchema = z.object({
   scheme: schemeSchema,
   /** When the mix should be hidden, weeks from planting. */
-  fullInWeeks: z.number().int('Full in weeks must be a whole number, 2–26.').min(2, 'Full in weeks must be 2–26.').max(26, 'Full in weeks must be 2–26.'),
+  fullInWeeks: z
+    .number()
+    .int('Full in weeks must be a whole number, 2–26.')
+    .min(2, 'Full in weeks must be 2–26.')
+    .max(26, 'Full in weeks must be 2–26.'),
   /** Money for plants, in the gardener's currency; `null` for no limit. */
-  budget: z.number().positive('Budget must be more than 0.').max(100000, 'Budget must be at most 100000.').nullable(),
+  budget: z
+    .number()
+    .positive('Budget must be more than 0.')
+    .max(100000, 'Budget must be at most 100000.')
+    .nullable(),
   /** Only plants with something to eat. */
   kitchen: z.boolean(),
   /** Way of composing; `any` leaves it to the search, which tries those that suit. */
   school: z.enum(['any', ...SCHOOL_IDS]).default('any'),
   /** Kinds that must be among the plants, and kinds that must not. */
   must: z.array(id('Plant id')).max(8, 'At most 8 plants can be a must.').readonly().default([]),
-  never: z.array(id('Plant id')).max(200, 'At most 200 plants can be left out.').readonly().default([]),
+  never: z
+    .array(id('Plant id'))
+    .max(200, 'At most 200 plants can be left out.')
+    .readonly()
+    .default([]),
 });
 
 /** Stems of one plant cut back, weeks after planting, by a share of its size. */
 export const trimSchema = z.object({
   place: id('Plant'),
-  weeks: z.number().int('A trim falls in a whole week after planting.').min(1, 'A trim falls 1–52 weeks after planting.').max(52, 'A trim falls 1–52 weeks after planting.'),
-  cut: z.number().min(0.1, 'A trim takes off 0.1–0.8 of a plant.').max(0.8, 'A trim takes off 0.1–0.8 of a plant.'),
+  weeks: z
+    .number()
+    .int('A trim falls in a whole week after planting.')
+    .min(1, 'A trim falls 1–52 weeks after planting.')
+    .max(52, 'A trim falls 1–52 weeks after planting.'),
+  cut: z
+    .number()
+    .min(0.1, 'A trim takes off 0.1–0.8 of a plant.')
+    .max(0.8, 'A trim takes off 0.1–0.8 of a plant.'),
 });
 
 /** How it is to be looked after, as far as growth depends on it. */
@@ -63,34 +122,53 @@ export const careSchema = z.object({
 });
 
 /** A kind that a file named and this book does not have, with what the file said of it. */
-export const strangerSchema = z.object({ kindId: id('Plant id'), name: z.string().max(120), told: z.record(z.string(), z.unknown()) });
-
-export const plantingSchema = z.object({
-  id: id('Planting id'),
-  name: z.string().trim().min(1, 'Planting name must not be empty.').max(80, 'Planting name must be at most 80 letters.'),
-  spotId: id('Spot id'),
-  container: containerSchema,
-  /** The container of the shelf it stands in; `null` for one described only here. */
-  shelfId: z.string().max(80).nullable().default(null),
-  wishes: wishesSchema,
-  plantedWeek: week('Planting week'),
-  endWeek: week('Last week'),
-  care: careSchema.default(USUAL_CARE),
-  places: z.array(placeSchema).max(200, 'A planting holds at most 200 plants.').readonly(),
-  /** Something to climb that stands in it; left out: nothing. */
-  support: supportSchema.optional(),
-  strangers: z.array(strangerSchema).readonly(),
-  /** Checks the gardener has answered with "I mean it". */
-  meant: z.array(z.string()).readonly(),
-  demo: z.boolean(),
-  /** Name of the what-if being worked on; left out on the first plan. */
-  whatIf: z.string().min(1).max(80).optional(),
-}).superRefine((planting, context) => {
-  const seen = new Set<string>();
-  planting.places.forEach((place, index) => {
-    if (seen.has(place.id)) context.addIssue({ code: 'custom', path: ['places', index, 'id'], message: `Place id must be used once; got "${place.id}" again.` });
-    seen.add(place.id);
-  });
-  if (weeksBetween(planting.plantedWeek, planting.endWeek) < 2)
-    context.addIssue({ code: 'custom', path: ['endWeek'], message: `Last week must be at least 2 weeks after planting (week ${planting.plantedWeek}); got ${planting.endWeek}.` });
+export const strangerSchema = z.object({
+  kindId: id('Plant id'),
+  name: z.string().max(120),
+  told: z.record(z.string(), z.unknown()),
 });
+
+export const plantingSchema = z
+  .object({
+    id: id('Planting id'),
+    name: z
+      .string()
+      .trim()
+      .min(1, 'Planting name must not be empty.')
+      .max(80, 'Planting name must be at most 80 letters.'),
+    spotId: id('Spot id'),
+    container: containerSchema,
+    /** The container of the shelf it stands in; `null` for one described only here. */
+    shelfId: z.string().max(80).nullable().default(null),
+    wishes: wishesSchema,
+    plantedWeek: week('Planting week'),
+    endWeek: week('Last week'),
+    care: careSchema.default(USUAL_CARE),
+    places: z.array(placeSchema).max(200, 'A planting holds at most 200 plants.').readonly(),
+    /** Something to climb that stands in it; left out: nothing. */
+    support: supportSchema.optional(),
+    strangers: z.array(strangerSchema).readonly(),
+    /** Checks the gardener has answered with "I mean it". */
+    meant: z.array(z.string()).readonly(),
+    demo: z.boolean(),
+    /** Name of the what-if being worked on; left out on the first plan. */
+    whatIf: z.string().min(1).max(80).optional(),
+  })
+  .superRefine((planting, context) => {
+    const seen = new Set<string>();
+    planting.places.forEach((place, index) => {
+      if (seen.has(place.id))
+        context.addIssue({
+          code: 'custom',
+          path: ['places', index, 'id'],
+          message: `Place id must be used once; got "${place.id}" again.`,
+        });
+      seen.add(place.id);
+    });
+    if (weeksBetween(planting.plantedWeek, planting.endWeek) < 2)
+      context.addIssue({
+        code: 'custom',
+        path: ['endWeek'],
+        message: `Last week must be at least 2 weeks after planting (week ${planting.plantedWeek}); got ${planting.endWeek}.`,
+      });
+  });

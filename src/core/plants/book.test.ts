@@ -11,40 +11,125 @@ import { known } from '../../../tests/builders/plantings';
 test('the book holds at least 450 kinds, each once, each whole', () => {
   expect(BOOK.length).toBeGreaterThanOrEqual(450);
   expect(new Set(BOOK.map(({ id }) => id)).size).toBe(BOOK.length);
-  for (const kind of BOOK) expect([kind.id, kindSchema.safeParse(kind).error?.issues]).toEqual([kind.id, undefined]);
+  for (const kind of BOOK)
+    expect([kind.id, kindSchema.safeParse(kind).error?.issues]).toEqual([kind.id, undefined]);
 });
 
 test('at least five kinds in every cell of role, light and colour, and the table in docs says so', () => {
-  for (const [role, lights] of Object.entries(coverageOf(BOOK))) for (const [light, colours] of Object.entries(lights)) for (const [colour, found] of Object.entries(colours)) expect([role, light, colour, found.length >= 5]).toEqual([role, light, colour, true]);
-  expect(readFileSync(join(process.cwd(), 'docs/plant-coverage.md'), 'utf8')).toBe(coverageTable(BOOK));
+  for (const [role, lights] of Object.entries(coverageOf(BOOK)))
+    for (const [light, colours] of Object.entries(lights))
+      for (const [colour, found] of Object.entries(colours))
+        expect([role, light, colour, found.length >= 5]).toEqual([role, light, colour, true]);
+  expect(readFileSync(join(process.cwd(), 'docs/plant-coverage.md'), 'utf8')).toBe(
+    coverageTable(BOOK),
+  );
 });
 
 test('sanity: larger sizes cost more, shapes are possible, what comes in does so before it dies, and harm is explained', () => {
   for (const kind of BOOK) {
-    const prices = kind.sold.map(({ size, price }) => [NURSERY_SIZES[size].ballL, price] as const).filter(([litres]) => litres > 0.2).sort(([a], [b]) => a - b).map(([, price]) => price);
+    const prices = kind.sold
+      .map(({ size, price }) => [NURSERY_SIZES[size].ballL, price] as const)
+      .filter(([litres]) => litres > 0.2)
+      .sort(([a], [b]) => a - b)
+      .map(([, price]) => price);
     expect([kind.id, prices]).toEqual([kind.id, [...prices].sort((a, b) => a - b)]);
-    expect([kind.id, kind.spreadCm[1] <= kind.heightCm[1] * 12 && kind.heightCm[1] <= kind.spreadCm[1] * 8]).toEqual([kind.id, true]);
-    if (kind.bringInC !== null) expect([kind.id, kind.bringInC >= kind.lowestC]).toEqual([kind.id, true]);
-    if (kind.toxicity.people !== 'none known' || petHarm(kind) !== 'none known') expect([kind.id, kind.toxicity.note.length > 10]).toEqual([kind.id, true]);
-    if (kind.irritant.skin !== 'no') expect([kind.id, kind.irritant.note.length > 8]).toEqual([kind.id, true]);
+    expect([
+      kind.id,
+      kind.spreadCm[1] <= kind.heightCm[1] * 12 && kind.heightCm[1] <= kind.spreadCm[1] * 8,
+    ]).toEqual([kind.id, true]);
+    if (kind.bringInC !== null)
+      expect([kind.id, kind.bringInC >= kind.lowestC]).toEqual([kind.id, true]);
+    if (kind.toxicity.people !== 'none known' || petHarm(kind) !== 'none known')
+      expect([kind.id, kind.toxicity.note.length > 10]).toEqual([kind.id, true]);
+    if (kind.irritant.skin !== 'no')
+      expect([kind.id, kind.irritant.note.length > 8]).toEqual([kind.id, true]);
   }
 });
 
-test.each(['castor-oil-plant-bronze', 'foxglove-dwarf-apricot', 'monkshood-dwarf-blue', 'autumn-crocus', 'yew-column', 'angels-trumpet-peach', 'daphne-gold-edge', 'rose-periwinkle-white', 'lupin-dwarf-pink', 'hyacinth-blue', 'snowdrop', 'calla-white', 'mandevilla-red', 'azalea-evergreen-pink', 'lily-of-the-valley-bush', 'fire-sticks', 'morning-glory-blue', 'sweet-pea-dwarf', 'star-flower-blue', 'clematis-violet', 'spindle-white', 'croton-fire', 'african-mask', 'pothos-lime', 'bugbane-bronze', 'hellebore-plum', 'agapanthus-blue', 'ivy-climbing-gold'])('%s is known as poisonous to everyone', (id) => {
+test.each([
+  'castor-oil-plant-bronze',
+  'foxglove-dwarf-apricot',
+  'monkshood-dwarf-blue',
+  'autumn-crocus',
+  'yew-column',
+  'angels-trumpet-peach',
+  'daphne-gold-edge',
+  'rose-periwinkle-white',
+  'lupin-dwarf-pink',
+  'hyacinth-blue',
+  'snowdrop',
+  'calla-white',
+  'mandevilla-red',
+  'azalea-evergreen-pink',
+  'lily-of-the-valley-bush',
+  'fire-sticks',
+  'morning-glory-blue',
+  'sweet-pea-dwarf',
+  'star-flower-blue',
+  'clematis-violet',
+  'spindle-white',
+  'croton-fire',
+  'african-mask',
+  'pothos-lime',
+  'bugbane-bronze',
+  'hellebore-plum',
+  'agapanthus-blue',
+  'ivy-climbing-gold',
+])('%s is known as poisonous to everyone', (id) => {
   const { toxicity } = known(id);
-  expect([toxicity.people, toxicity.cats, toxicity.dogs]).toEqual(['poisonous', 'poisonous', 'poisonous']);
+  expect([toxicity.people, toxicity.cats, toxicity.dogs]).toEqual([
+    'poisonous',
+    'poisonous',
+    'poisonous',
+  ]);
 });
 
-test.each([['lily-dwarf-white', 'cats'], ['daylily-gold', 'cats'], ['hop-gold', 'dogs'], ['spring-onion', 'cats'], ['society-garlic', 'dogs'], ['switch-grass-blue', 'horses'], ['perilla-purple', 'horses'], ['ground-ivy-variegated', 'horses'], ['yarrow-lemon', 'dogs'], ['tulip-white', 'cats'], ['mum-bronze', 'dogs'], ['hydrangea-pink', 'cats'], ['aloe-medicinal', 'dogs'], ['snake-plant', 'cats']] as const)('%s is known as poisonous to %s', (id, who) => {
+test.each([
+  ['lily-dwarf-white', 'cats'],
+  ['daylily-gold', 'cats'],
+  ['hop-gold', 'dogs'],
+  ['spring-onion', 'cats'],
+  ['society-garlic', 'dogs'],
+  ['switch-grass-blue', 'horses'],
+  ['perilla-purple', 'horses'],
+  ['ground-ivy-variegated', 'horses'],
+  ['yarrow-lemon', 'dogs'],
+  ['tulip-white', 'cats'],
+  ['mum-bronze', 'dogs'],
+  ['hydrangea-pink', 'cats'],
+  ['aloe-medicinal', 'dogs'],
+  ['snake-plant', 'cats'],
+] as const)('%s is known as poisonous to %s', (id, who) => {
   expect(known(id).toxicity[who]).toBe('poisonous');
 });
 
-test.each(['fire-sticks', 'spurge-red-eye', 'spurge-myrtle', 'fig-dwarf', 'star-jasmine', 'monkshood-dwarf-blue', 'bunny-ears', 'agave-striped', 'barberry-wine', 'rose-patio-pink', 'bougainvillea-magenta', 'chilli-orange', 'angels-trumpet-peach', 'courgette-bush', 'hyacinth-pink', 'primrose-yellow'])('%s wants gloves, or a word about them', (id) => {
+test.each([
+  'fire-sticks',
+  'spurge-red-eye',
+  'spurge-myrtle',
+  'fig-dwarf',
+  'star-jasmine',
+  'monkshood-dwarf-blue',
+  'bunny-ears',
+  'agave-striped',
+  'barberry-wine',
+  'rose-patio-pink',
+  'bougainvillea-magenta',
+  'chilli-orange',
+  'angels-trumpet-peach',
+  'courgette-bush',
+  'hyacinth-pink',
+  'primrose-yellow',
+])('%s wants gloves, or a word about them', (id) => {
   expect(known(id).irritant.skin).not.toBe('no');
 });
 
 test('parts not to be eaten are told of what is eaten: tomato leaves, raw beans, apple pips', () => {
-  expect([known('tomato-cordon-red').notEdible, known('runner-bean-scarlet').notEdible, known('apple-column').notEdible]).toEqual([expect.stringContaining('leaves'), expect.stringContaining('raw'), 'pips']);
+  expect([
+    known('tomato-cordon-red').notEdible,
+    known('runner-bean-scarlet').notEdible,
+    known('apple-column').notEdible,
+  ]).toEqual([expect.stringContaining('leaves'), expect.stringContaining('raw'), 'pips']);
 });
 
 test('no two kinds go by one common name', () => {
@@ -55,40 +140,78 @@ test('no two kinds go by one common name', () => {
 test('every role has kinds for sun, half shade and shade', () => {
   for (const role of ROLES)
     for (const hours of [7, 4, 1.5]) {
-      const found = BOOK.filter((kind) => kind.roles.includes(role) && kind.light.hours[0] <= hours && kind.light.hours[1] >= hours);
+      const found = BOOK.filter(
+        (kind) =>
+          kind.roles.includes(role) && kind.light.hours[0] <= hours && kind.light.hours[1] >= hours,
+      );
       expect([role, hours, found.length >= 5]).toEqual([role, hours, true]);
     }
 });
 
 test('what trails has a trail, and what climbs has support', () => {
   for (const kind of BOOK) {
-    if (kind.habit === 'trailing') expect([kind.id, kind.trailCm !== null]).toEqual([kind.id, true]);
+    if (kind.habit === 'trailing')
+      expect([kind.id, kind.trailCm !== null]).toEqual([kind.id, true]);
     if (kind.habit === 'climber') expect(kind.support).toBe('climb');
   }
 });
 
 test('roles agree with size: leads are not flat, edges are not tall', () => {
   for (const kind of BOOK) {
-    if (kind.roles.includes('lead')) expect([kind.id, middle(kind.heightCm) >= 14]).toEqual([kind.id, true]);
-    if (kind.roles.includes('edge')) expect([kind.id, middle(kind.heightCm) <= 40]).toEqual([kind.id, true]);
+    if (kind.roles.includes('lead'))
+      expect([kind.id, middle(kind.heightCm) >= 14]).toEqual([kind.id, true]);
+    if (kind.roles.includes('edge'))
+      expect([kind.id, middle(kind.heightCm) <= 40]).toEqual([kind.id, true]);
   }
 });
 
-test.each(['lantana-gold', 'narcissus:daffodil-small', 'angel-wings-white', 'elephant-ear-black', 'ivy-green', 'box-ball', 'hellebore-cream', 'tobacco-lime', 'cloud-spurge-white', 'silver-ragwort', 'periwinkle-variegated', 'skimmia-red-bud', 'heliotrope-purple', 'lobelia-blue'])('%s is known as poisonous', (name) => {
+test.each([
+  'lantana-gold',
+  'narcissus:daffodil-small',
+  'angel-wings-white',
+  'elephant-ear-black',
+  'ivy-green',
+  'box-ball',
+  'hellebore-cream',
+  'tobacco-lime',
+  'cloud-spurge-white',
+  'silver-ragwort',
+  'periwinkle-variegated',
+  'skimmia-red-bud',
+  'heliotrope-purple',
+  'lobelia-blue',
+])('%s is known as poisonous', (name) => {
   const kind = known(name.split(':').pop()!);
   expect([kind.toxicity.people, petHarm(kind)]).toEqual(['poisonous', 'poisonous']);
 });
 
-test.each(['chives', 'hosta-blue', 'jade-tree', 'kalanchoe-coral', 'cyclamen-pink', 'tulip-plum', 'hydrangea-dwarf-white', 'begonia-tuberous-red'])('%s is known as dangerous to pets', (id) => {
+test.each([
+  'chives',
+  'hosta-blue',
+  'jade-tree',
+  'kalanchoe-coral',
+  'cyclamen-pink',
+  'tulip-plum',
+  'hydrangea-dwarf-white',
+  'begonia-tuberous-red',
+])('%s is known as dangerous to pets', (id) => {
   expect(petHarm(known(id))).toBe('poisonous');
 });
 
 test('nothing is called edible without the plant being harmless, or the parts that are not to be eaten being told', () => {
-  for (const kind of BOOK) if (kind.edible) expect([kind.id, ['none known', 'mild'].includes(kind.toxicity.people) || kind.notEdible !== null]).toEqual([kind.id, true]);
+  for (const kind of BOOK)
+    if (kind.edible)
+      expect([
+        kind.id,
+        ['none known', 'mild'].includes(kind.toxicity.people) || kind.notEdible !== null,
+      ]).toEqual([kind.id, true]);
 });
 
 test('no name carries a mark of trade', () => {
-  for (const kind of BOOK) expect(`${kind.common} ${kind.botanical} ${kind.description} ${kind.alsoCalled.join(' ')}`).not.toMatch(/[®™'‘’]\w+['’](?!s)|®|™/);
+  for (const kind of BOOK)
+    expect(
+      `${kind.common} ${kind.botanical} ${kind.description} ${kind.alsoCalled.join(' ')}`,
+    ).not.toMatch(/[®™'‘’]\w+['’](?!s)|®|™/);
 });
 
 test('names are found with a slip, in any order, by synonym and without accents', () => {

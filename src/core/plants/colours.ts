@@ -14,13 +14,22 @@ export function coloursOf(kind: PlantKind): readonly WeighedColour[] {
 }
 
 /** What colours a kind shows when so much of its best flowering and fruiting is out. */
-export function coloursShown(kind: PlantKind, out: { readonly bloom: number; readonly fruit: number }): readonly WeighedColour[] {
+export function coloursShown(
+  kind: PlantKind,
+  out: { readonly bloom: number; readonly fruit: number },
+): readonly WeighedColour[] {
   const { foliage, bloom, fruit } = kind;
   const cover = (bloom?.cover ?? 0) * out.bloom;
   const leafShare = 1 - cover;
-  const secondShare = foliage.second === null ? 0 : { edge: 0.4, centre: 0.35, stripe: 0.35, vein: 0.2, speckle: 0.2, zone: 0, plain: 0 }[foliage.pattern];
+  const secondShare =
+    foliage.second === null
+      ? 0
+      : { edge: 0.4, centre: 0.35, stripe: 0.35, vein: 0.2, speckle: 0.2, zone: 0, plain: 0 }[
+          foliage.pattern
+        ];
   const list: WeighedColour[] = [{ colour: foliage.main, weight: leafShare * (1 - secondShare) }];
-  if (foliage.second && secondShare > 0) list.push({ colour: foliage.second, weight: leafShare * secondShare });
+  if (foliage.second && secondShare > 0)
+    list.push({ colour: foliage.second, weight: leafShare * secondShare });
   if (bloom && cover > 0) {
     const second = bloom.second ? 0.3 : 0;
     // Flowers draw the eye: they count double their plain area.

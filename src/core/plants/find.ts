@@ -2,7 +2,11 @@ import type { PlantKind } from './kind';
 
 /** Text folded for comparing: no accents, no case, no × or apostrophes. */
 export function folded(text: string): string {
-  return text.normalize('NFD').replace(/[\u0300-\u036f×'’]/g, '').toLowerCase().trim();
+  return text
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f×'’]/g, '')
+    .toLowerCase()
+    .trim();
 }
 
 /** Words of a list of kinds, each once, with the kinds they stand in: 2 in a name, 1 elsewhere. */
@@ -44,27 +48,48 @@ const LEAST_LETTERS_FOR_SLIP = 5;
  * those that name it first. A word of five letters or more may have one slip. An index of the words is made once for a list of kinds.
  */
 export function findKinds(kinds: readonly PlantKind[], query: string): readonly PlantKind[] {
-  const wanted = folded(query).split(/[^a-z0-9]+/).filter(Boolean);
+  const wanted = folded(query)
+    .split(/[^a-z0-9]+/)
+    .filter(Boolean);
   if (wanted.length === 0) return kinds;
   const { words, at } = indexOf(kinds);
   let found = null as Map<number, number> | null;
   for (const word of wanted) {
     const hits = new Map<number, number>();
     words.forEach((other, w) => {
-      const fit = other.startsWith(word) ? 1 : word.length > 2 && other.includes(word) ? 0.8 : word.length >= LEAST_LETTERS_FOR_SLIP && oneSlip(word, other) ? SLIPPED : 0;
-      if (fit > 0) for (const [i, weight] of at[w]!) hits.set(i, Math.max(hits.get(i) ?? 0, fit * weight));
+      const fit = other.startsWith(word)
+        ? 1
+        : word.length > 2 && other.includes(word)
+          ? 0.8
+          : word.length >= LEAST_LETTERS_FOR_SLIP && oneSlip(word, other)
+            ? SLIPPED
+            : 0;
+      if (fit > 0)
+        for (const [i, weight] of at[w]!) hits.set(i, Math.max(hits.get(i) ?? 0, fit * weight));
     });
     const before = found;
-    found = before ? new Map([...hits].filter(([i]) => before.has(i)).map(([i, weight]) => [i, weight + before.get(i)!])) : hits;
+    found = before
+      ? new Map(
+          [...hits]
+            .filter(([i]) => before.has(i))
+            .map(([i, weight]) => [i, weight + before.get(i)!]),
+        )
+      : hits;
   }
   return [...found!].sort(([i, a], [j, b]) => b - a || i - j).map(([i]) => kinds[i]!);
 }
 
 /** Is one word the other with one letter added, left out, changed or two swapped? The other may go on longer. */
 function oneSlip(a: string, b: string): boolean {
-  if (Math.abs(a.length - b.length) > 1) return b.length > a.length && oneSlip(a, b.slice(0, a.length));
+  if (Math.abs(a.length - b.length) > 1)
+    return b.length > a.length && oneSlip(a, b.slice(0, a.length));
   let i = 0;
   while (i < a.length && a[i] === b[i]) i += 1;
   const [x, y] = [a.slice(i), b.slice(i)];
-  return x.slice(1) === y.slice(1) || x.slice(1) === y || x === y.slice(1) || (x.length > 1 && x[0] === y[1] && x[1] === y[0] && x.slice(2) === y.slice(2));
+  return (
+    x.slice(1) === y.slice(1) ||
+    x.slice(1) === y ||
+    x === y.slice(1) ||
+    (x.length > 1 && x[0] === y[1] && x[1] === y[0] && x.slice(2) === y.slice(2))
+  );
 }

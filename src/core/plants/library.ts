@@ -28,7 +28,9 @@ export function libraryOf(book: readonly PlantKind[], owns: readonly OwnKind[]):
   const known = new Map(kinds.map((kind) => [kind.id, kind]));
   return {
     kinds,
-    offered: owns.some(({ never }) => never !== null) ? kinds.filter(({ id }) => (own.get(id)?.never ?? null) === null) : kinds,
+    offered: owns.some(({ never }) => never !== null)
+      ? kinds.filter(({ id }) => (own.get(id)?.never ?? null) === null)
+      : kinds,
     kindOf: (id) => known.get(id) ?? null,
     ownOf: (id) => own.get(id) ?? null,
   };

@@ -26,7 +26,14 @@ export const NURSERY_SIZES: Readonly<Record<NurserySizeId, NurserySize>> = {
 };
 
 /** The size a kind is sold in that is closest in root ball to another size. */
-export function nearestSize({ sold }: { readonly sold: readonly { readonly size: NurserySizeId }[] }, size: NurserySizeId): NurserySizeId {
-  const off = (other: NurserySizeId) => Math.abs(Math.log(NURSERY_SIZES[other].ballL / NURSERY_SIZES[size].ballL));
-  return sold.reduce((best, { size: other }) => (off(other) < off(best) ? other : best), sold[0]!.size);
+export function nearestSize(
+  { sold }: { readonly sold: readonly { readonly size: NurserySizeId }[] },
+  size: NurserySizeId,
+): NurserySizeId {
+  const off = (other: NurserySizeId) =>
+    Math.abs(Math.log(NURSERY_SIZES[other].ballL / NURSERY_SIZES[size].ballL));
+  return sold.reduce(
+    (best, { size: other }) => (off(other) < off(best) ? other : best),
+    sold[0]!.size,
+  );
 }

@@ -13,14 +13,19 @@ test('what is told wins, what is not told stays the book’s', () => {
   expect(mine.foliage).toEqual({ ...fern.foliage, main: [0.8, 0.1, 100] });
   expect(kindSchema.safeParse(mine).success).toBe(true);
   expect(withTold(known('petunia-white'), { flowerColour: null }).bloom).toBeNull();
-  expect(withTold(fern, { flowerColour: [0.6, 0.2, 10] }).bloom).toMatchObject({ main: [0.6, 0.2, 10] });
+  expect(withTold(fern, { flowerColour: [0.6, 0.2, 10] }).bloom).toMatchObject({
+    main: [0.6, 0.2, 10],
+  });
 });
 
 test('a guessed plant is never called safer or more edible than anyone knows', () => {
   for (const like of BOOK.filter((_, i) => i % 5 === 0)) {
     const guess = guessedFrom(like, 'guess', { common: 'Guess' });
     expect(kindSchema.safeParse(guess).success).toBe(true);
-    for (const who of ['people', 'cats', 'dogs', 'horses'] as const) expect(GRAVITY[guess.toxicity[who]]).toBeGreaterThanOrEqual(Math.max(GRAVITY.unsure, GRAVITY[like.toxicity[who]]));
+    for (const who of ['people', 'cats', 'dogs', 'horses'] as const)
+      expect(GRAVITY[guess.toxicity[who]]).toBeGreaterThanOrEqual(
+        Math.max(GRAVITY.unsure, GRAVITY[like.toxicity[who]]),
+      );
     expect([guess.edible, guess.irritant.skin === 'no']).toEqual([null, false]);
   }
 });
@@ -28,18 +33,31 @@ test('a guessed plant is never called safer or more edible than anyone knows', (
 test('the nearest kind is of the same genus when there is one, and of like size and light when there is none', () => {
   expect(nearestKind(BOOK, { botanical: 'Salvia lunaris' }).botanical).toMatch(/^Salvia/);
   expect(nearestKind(BOOK, { botanical: 'Hebe nova' }).alsoCalled.join()).toMatch(/Hebe/);
-  const shade = nearestKind(BOOK, { botanical: 'Unheardia of', heightCm: [40, 50], spreadCm: [40, 50], hours: [0, 3], thirst: 'high' });
+  const shade = nearestKind(BOOK, {
+    botanical: 'Unheardia of',
+    heightCm: [40, 50],
+    spreadCm: [40, 50],
+    hours: [0, 3],
+    thirst: 'high',
+  });
   expect(shade.light.hours[1]).toBeLessThanOrEqual(5);
   expect(() => nearestKind([], {})).toThrow(/book is empty/);
 });
 
 test('a library lays records over the book, adds new kinds, and leaves out of what is offered those never to be planted again', () => {
-  const library = libraryOf(BOOK, [{ ...untold('chives'), never: 'rust' }, { ...untold('boston-fern'), told: { heightCm: [60, 90] } }, { ...untold('moon-sage'), likeId: 'salvia-scarlet', told: { common: 'Moon sage' } }, { ...untold('lost'), likeId: 'gone-from-the-book' }]);
+  const library = libraryOf(BOOK, [
+    { ...untold('chives'), never: 'rust' },
+    { ...untold('boston-fern'), told: { heightCm: [60, 90] } },
+    { ...untold('moon-sage'), likeId: 'salvia-scarlet', told: { common: 'Moon sage' } },
+    { ...untold('lost'), likeId: 'gone-from-the-book' },
+  ]);
   expect(library.kinds).toHaveLength(BOOK.length + 1);
   expect(library.kindOf('moon-sage')!.common).toBe('Moon sage');
   expect(library.kindOf('boston-fern')!.heightCm).toEqual([60, 90]);
   expect(library.kindOf('lost')).toBeNull();
-  expect([library.offered.some(({ id }) => id === 'chives'), library.kindOf('chives')!.id]).toEqual([false, 'chives']);
+  expect([library.offered.some(({ id }) => id === 'chives'), library.kindOf('chives')!.id]).toEqual(
+    [false, 'chives'],
+  );
   expect(libraryOf(BOOK, []).kinds).toBe(BOOK);
 });
 

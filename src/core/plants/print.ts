@@ -8,7 +8,18 @@ export function printOf(kind: PlantKind): number {
   let print = prints.get(kind);
   if (print === undefined) {
     const { heightCm, spreadCm, trailCm, foliage, bloom, weeksToFill, vigour, sold, light } = kind;
-    const facts = [...heightCm, ...spreadCm, ...(trailCm ?? [0, 0]), ...foliage.main, foliage.lengthCm, ...(bloom ? [...bloom.main, bloom.sizeCm, ...bloom.weeks, bloom.cover] : [0]), weeksToFill, vigour, ...light.hours, ...sold.map(({ price }) => price)];
+    const facts = [
+      ...heightCm,
+      ...spreadCm,
+      ...(trailCm ?? [0, 0]),
+      ...foliage.main,
+      foliage.lengthCm,
+      ...(bloom ? [...bloom.main, bloom.sizeCm, ...bloom.weeks, bloom.cover] : [0]),
+      weeksToFill,
+      vigour,
+      ...light.hours,
+      ...sold.map(({ price }) => price),
+    ];
     print = facts.reduce((h, fact) => hash32(h, Math.round(fact * 1000)), 17);
     prints.set(kind, print);
   }

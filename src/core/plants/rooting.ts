@@ -29,7 +29,21 @@ export function rootsIn(kind: PlantKind, mixDepthCm: number): 'well' | 'makes do
 }
 
 /** Genera that yellow in limy mixes and want an acid one. */
-const LIME_HATERS: ReadonlySet<string> = new Set(['Calluna', 'Camellia', 'Enkianthus', 'Erica', 'Fothergilla', 'Gaultheria', 'Kalmia', 'Leucothoe', 'Lithodora', 'Pieris', 'Rhododendron', 'Skimmia', 'Vaccinium']);
+const LIME_HATERS: ReadonlySet<string> = new Set([
+  'Calluna',
+  'Camellia',
+  'Enkianthus',
+  'Erica',
+  'Fothergilla',
+  'Gaultheria',
+  'Kalmia',
+  'Leucothoe',
+  'Lithodora',
+  'Pieris',
+  'Rhododendron',
+  'Skimmia',
+  'Vaccinium',
+]);
 
 export function hatesLime(kind: Pick<PlantKind, 'botanical'>): boolean {
   return LIME_HATERS.has(kind.botanical.split(' ')[0]!);

@@ -1,14 +1,29 @@
 import * as z from 'zod';
 import { colourSchema } from '../colour/schema';
-import { FLOWER_FORMS, HABITS, HARM, LEAF_SHAPES, PATTERNS, ROLES, SURFACES, TEXTURES } from './kind';
+import {
+  FLOWER_FORMS,
+  HABITS,
+  HARM,
+  LEAF_SHAPES,
+  PATTERNS,
+  ROLES,
+  SURFACES,
+  TEXTURES,
+} from './kind';
 import { NURSERY_SIZE_IDS } from './nursery';
 
-const edge = (label: string, least: number, most: number) => z.number({ error: `${label} must be a number.` }).min(least, `${label} must be ${least}–${most}.`).max(most, `${label} must be ${least}–${most}.`);
+const edge = (label: string, least: number, most: number) =>
+  z
+    .number({ error: `${label} must be a number.` })
+    .min(least, `${label} must be ${least}–${most}.`)
+    .max(most, `${label} must be ${least}–${most}.`);
 
 /** Lowest and highest of what people usually see. */
 export const range = (label: string, least: number, most: number) =>
   z
-    .tuple([edge(label, least, most), edge(label, least, most)], { error: `${label} must be two numbers from ${least} to ${most}, the lower first.` })
+    .tuple([edge(label, least, most), edge(label, least, most)], {
+      error: `${label} must be two numbers from ${least} to ${most}, the lower first.`,
+    })
     .refine(([a, b]) => a <= b, { error: `${label} must have the lower number first.` })
     .readonly();
 
@@ -19,7 +34,9 @@ const week = z.number().int().min(1).max(52);
  * weeks of the year for the temperate north (shift by 26 in the south), prices per sale as typical figures without currency.
  */
 export const kindSchema = z.object({
-  id: z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'Plant id must be small letters, figures and hyphens.'),
+  id: z
+    .string()
+    .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'Plant id must be small letters, figures and hyphens.'),
   botanical: z.string().min(3),
   common: z.string().min(2),
   alsoCalled: z.array(z.string()).readonly(),
@@ -34,11 +51,13 @@ export const kindSchema = z.object({
   weeksToFill: z.number().min(1).max(60),
   /** 1 holds its place – 5 overruns its neighbours. */
   vigour: z.number().int().min(1).max(5),
-  light: z.object({
-    /** Direct sun it thrives in, hours a day at midsummer. */
-    hours: range('Hours of sun', 0, 16),
-    afternoon: z.enum(['wants', 'bears', 'scorches']),
-  }).readonly(),
+  light: z
+    .object({
+      /** Direct sun it thrives in, hours a day at midsummer. */
+      hours: range('Hours of sun', 0, 16),
+      afternoon: z.enum(['wants', 'bears', 'scorches']),
+    })
+    .readonly(),
   thirst: z.enum(['low', 'medium', 'high']),
   /** Must dry between waterings, or rots. */
   dryBetween: z.boolean(),
@@ -47,48 +66,90 @@ export const kindSchema = z.object({
   lowestC: z.number().min(-45).max(20),
   /** Night temperature at which to bring it in; `null` when it stays out. */
   bringInC: z.number().min(-5).max(18).nullable(),
-  cycle: z.enum(['annual', 'biennial', 'perennial', 'tender perennial', 'shrub', 'tender shrub', 'bulb', 'succulent', 'desert succulent']),
-  foliage: z.object({
-    main: colourSchema,
-    second: colourSchema.nullable(),
-    vein: colourSchema.nullable(),
-    stem: colourSchema,
-    under: colourSchema.nullable(),
-    pattern: z.enum(PATTERNS),
-    texture: z.enum(TEXTURES),
-    shape: z.enum(LEAF_SHAPES),
-    lengthCm: z.number().min(0.2).max(150),
-    surface: z.enum(SURFACES),
-    evergreen: z.boolean(),
-  }).readonly(),
+  cycle: z.enum([
+    'annual',
+    'biennial',
+    'perennial',
+    'tender perennial',
+    'shrub',
+    'tender shrub',
+    'bulb',
+    'succulent',
+    'desert succulent',
+  ]),
+  foliage: z
+    .object({
+      main: colourSchema,
+      second: colourSchema.nullable(),
+      vein: colourSchema.nullable(),
+      stem: colourSchema,
+      under: colourSchema.nullable(),
+      pattern: z.enum(PATTERNS),
+      texture: z.enum(TEXTURES),
+      shape: z.enum(LEAF_SHAPES),
+      lengthCm: z.number().min(0.2).max(150),
+      surface: z.enum(SURFACES),
+      evergreen: z.boolean(),
+    })
+    .readonly(),
   /** `null` for plants grown for their leaves. */
-  bloom: z.object({
-    main: colourSchema,
-    eye: colourSchema.nullable(),
-    second: colourSchema.nullable(),
-    form: z.enum(FLOWER_FORMS),
-    /** Width of one flower, or of the head or spike's length for cluster, spike, plume and globe. */
-    sizeCm: z.number().min(0.2).max(60),
-    weeks: z.tuple([week, week]).readonly(),
-    continuous: z.boolean(),
-    deadhead: z.boolean(),
-    pinch: z.boolean(),
-    /** Share of the plant covered by flower at its best, 0–1. */
-    cover: z.number().min(0.02).max(0.9),
-  }).readonly().nullable(),
+  bloom: z
+    .object({
+      main: colourSchema,
+      eye: colourSchema.nullable(),
+      second: colourSchema.nullable(),
+      form: z.enum(FLOWER_FORMS),
+      /** Width of one flower, or of the head or spike's length for cluster, spike, plume and globe. */
+      sizeCm: z.number().min(0.2).max(60),
+      weeks: z.tuple([week, week]).readonly(),
+      continuous: z.boolean(),
+      deadhead: z.boolean(),
+      pinch: z.boolean(),
+      /** Share of the plant covered by flower at its best, 0–1. */
+      cover: z.number().min(0.02).max(0.9),
+    })
+    .readonly()
+    .nullable(),
   /** Fruit worth looking at or eating; `null` when none. */
-  fruit: z.object({ colour: colourSchema, sizeCm: z.number().min(0.3).max(30), /** Across, of what is longer than wide: pods, cucumbers. Left out: a ball. */ wideCm: z.number().min(0.3).max(15).optional(), weeks: z.tuple([week, week]).readonly() }).readonly().nullable(),
+  fruit: z
+    .object({
+      colour: colourSchema,
+      sizeCm: z.number().min(0.3).max(30),
+      /** Across, of what is longer than wide: pods, cucumbers. Left out: a ball. */ wideCm: z
+        .number()
+        .min(0.3)
+        .max(15)
+        .optional(),
+      weeks: z.tuple([week, week]).readonly(),
+    })
+    .readonly()
+    .nullable(),
   scent: z.enum(['none', 'flower', 'leaf', 'both']),
   wildlife: z.array(z.enum(['bees', 'butterflies', 'moths', 'birds', 'hoverflies'])).readonly(),
   /** Parts people eat; `null` when nothing should be eaten. */
   edible: z.string().nullable(),
   /** Of a kind that is eaten, the parts that must not be; `null` when none is known. */
   notEdible: z.string().nullable(),
-  toxicity: z.object({ people: z.enum(HARM), cats: z.enum(HARM), dogs: z.enum(HARM), horses: z.enum(HARM), note: z.string() }).readonly(),
+  toxicity: z
+    .object({
+      people: z.enum(HARM),
+      cats: z.enum(HARM),
+      dogs: z.enum(HARM),
+      horses: z.enum(HARM),
+      note: z.string(),
+    })
+    .readonly(),
   irritant: z.object({ skin: z.enum(['no', 'yes', 'unsure']), note: z.string() }).readonly(),
   /** Where it is known to run wild; `null` when no report is widely known. */
   runsWild: z.string().nullable(),
-  sold: z.array(z.object({ size: z.enum(NURSERY_SIZE_IDS), price: z.number().positive().max(500) }).readonly()).min(1).readonly(),
+  sold: z
+    .array(
+      z
+        .object({ size: z.enum(NURSERY_SIZE_IDS), price: z.number().positive().max(500) })
+        .readonly(),
+    )
+    .min(1)
+    .readonly(),
   support: z.enum(['none', 'stake', 'climb']),
   propagation: z.string(),
   confidence: z.enum(['good', 'fair', 'low']),

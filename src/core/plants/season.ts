@@ -19,7 +19,8 @@ const around = (week: number): number => ((((week - 1) % 52) + 52) % 52) + 1;
 /** Weeks in which a kind stands in leaf in a pot out of doors. */
 export function leafWeeks({ foliage, cycle, bloom, lowestC, bringInC }: PlantKind): Weeks {
   if (foliage.evergreen && bringInC === null) return ALL_YEAR;
-  if (cycle === 'bulb' && bloom && lowestC <= HARDY_C) return [around(bloom.weeks[0] - BULB_BEFORE), around(bloom.weeks[1] + BULB_AFTER)];
+  if (cycle === 'bulb' && bloom && lowestC <= HARDY_C)
+    return [around(bloom.weeks[0] - BULB_BEFORE), around(bloom.weeks[1] + BULB_AFTER)];
   // Violas and their like stand in the pot for as long as they flower.
   if (cycle === 'biennial') return bloom?.weeks ?? [38, 20];
   return lowestC > HARDY_C || bringInC !== null ? TENDER : DIES_BACK;
@@ -42,5 +43,14 @@ export function ofInterest(kind: PlantKind, week: number): boolean {
   const { bloom, fruit, foliage } = kind;
   if ((bloom && within(bloom.weeks, week)) || (fruit && within(fruit.weeks, week))) return true;
   const leaves = leafWeeks(kind);
-  return within(leaves, week) && (leaves === ALL_YEAR || (kind.cycle !== 'bulb' && (!isOrdinaryGreen(foliage.main) || foliage.pattern !== 'plain' || foliage.texture === 'bold' || kind.habit === 'fern' || kind.habit === 'grass')));
+  return (
+    within(leaves, week) &&
+    (leaves === ALL_YEAR ||
+      (kind.cycle !== 'bulb' &&
+        (!isOrdinaryGreen(foliage.main) ||
+          foliage.pattern !== 'plain' ||
+          foliage.texture === 'bold' ||
+          kind.habit === 'fern' ||
+          kind.habit === 'grass')))
+  );
 }

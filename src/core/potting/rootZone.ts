@@ -8,18 +8,27 @@ const LARGE_L = 100;
 const ZONE_K = 10 / 1.8;
 
 /** How much colder a container's roots are than those in the ground: by convention two zones, one when large or thick-walled. K. */
-export function rootsColderK(container: Container): { readonly k: number; readonly because: 'large' | 'insulated' | 'small' } {
+export function rootsColderK(container: Container): {
+  readonly k: number;
+  readonly because: 'large' | 'insulated' | 'small';
+} {
   if (mixL(container) >= LARGE_L) return { k: ZONE_K, because: 'large' };
   if (MATERIALS[container.material].keepsHeat >= 0.8) return { k: ZONE_K, because: 'insulated' };
   return { k: 2 * ZONE_K, because: 'small' };
 }
 
 /** Does frost harm the pot itself? The maker's word wins; wet walls and mix that cannot drain make it worse. */
-export function frostRisk(container: Container): 'cracks' | 'may crack' | 'stands' | 'sold as frostproof' {
+export function frostRisk(
+  container: Container,
+): 'cracks' | 'may crack' | 'stands' | 'sold as frostproof' {
   if (container.frostProof === true) return 'sold as frostproof';
   const risk = MATERIALS[container.material].frost;
   // A neck narrower than the belly keeps freezing mix from rising.
-  const necked = container.shape.kind === 'urn' && container.shape.profile.some(({ widthCm }, i, all) => i < all.length - 1 && widthCm > all[all.length - 1]!.widthCm + 1);
+  const necked =
+    container.shape.kind === 'urn' &&
+    container.shape.profile.some(
+      ({ widthCm }, i, all) => i < all.length - 1 && widthCm > all[all.length - 1]!.widthCm + 1,
+    );
   if (container.frostProof === false || (necked && risk === 'may crack')) return 'cracks';
   return risk;
 }
@@ -28,7 +37,10 @@ export function frostRisk(container: Container): 'cracks' | 'may crack' | 'stand
  * How much hotter than the air the mix grows on the sunny side, K, as a range: dark walls 5–15 in full sun, pale ones a third of it,
  * porous and thick ones less. A rule of thumb from nursery measurements of black pots; roots of most plants stop at 38 °C.
  */
-export function sunHeatK(container: Container, sunHours: number): readonly [least: number, most: number] {
+export function sunHeatK(
+  container: Container,
+  sunHours: number,
+): readonly [least: number, most: number] {
   const { porous, keepsHeat } = MATERIALS[container.material];
   const dark = 1 - clamp((container.colour[0] - 0.3) / 0.55, 0, 0.67);
   const sun = clamp(sunHours / 6, 0, 1);

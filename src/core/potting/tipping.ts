@@ -1,4 +1,10 @@
-import { insideBaseCm, outerSection, visibleHeightCm, soilHeightCm, type Container } from '../containers/container';
+import {
+  insideBaseCm,
+  outerSection,
+  visibleHeightCm,
+  soilHeightCm,
+  type Container,
+} from '../containers/container';
 import { polygonAreaCm2, reachOf } from '../containers/section';
 import { formOf, isHung } from '../containers/shape';
 import { weightOf } from '../containers/weight';
@@ -33,7 +39,11 @@ interface Placed {
  * with q = ½·1.225·v². Dry weight governs. Gusts, slopes, walls and corners change it more than the figure is worth: told as a range.
  * @returns `null` for hung containers
  */
-export function tippingOf(container: Container, plants: readonly Placed[], sizes: readonly Size[]): Tipping | null {
+export function tippingOf(
+  container: Container,
+  plants: readonly Placed[],
+  sizes: readonly Size[],
+): Tipping | null {
   if (isHung(container.shape)) return null;
   const base = reachOf(outerSection(container, 0));
   const baseCm = 2 * Math.min(base.acrossCm, base.deepCm);
@@ -47,12 +57,18 @@ export function tippingOf(container: Container, plants: readonly Placed[], sizes
   };
   for (let i = 1; i < levels.length; i += 1) {
     const [low, high] = [levels[i - 1]!, levels[i]!];
-    add((reachOf(outerSection(container, low)).acrossCm + reachOf(outerSection(container, high)).acrossCm) * (high - low), foot + (low + high) / 2);
+    add(
+      (reachOf(outerSection(container, low)).acrossCm +
+        reachOf(outerSection(container, high)).acrossCm) *
+        (high - low),
+      foot + (low + high) / 2,
+    );
   }
   add(2 * base.acrossCm * foot, foot / 2);
   const crown = crownArea(container, plants, sizes);
   add(crown.cm2, crown.middleCm);
-  const foliageM2 = sizes.reduce((sum, { spreadCm }) => sum + (Math.PI * (spreadCm / 2) ** 2) / 10000, 0) * 0.5;
+  const foliageM2 =
+    sizes.reduce((sum, { spreadCm }) => sum + (Math.PI * (spreadCm / 2) ** 2) / 10000, 0) * 0.5;
   const { dryKg } = weightOf(container, foliageM2);
   const sailM2 = area / 10000;
   const middleCm = area > 0 ? moment / area : visibleHeightCm(container) / 2;
@@ -61,19 +77,42 @@ export function tippingOf(container: Container, plants: readonly Placed[], sizes
 }
 
 /** v = √(m·g·b / (ρ·Cd·A·z)). */
-export function tipSpeedMs({ kg, baseCm, sailM2, middleCm, drag }: { readonly kg: number; readonly baseCm: number; readonly sailM2: number; readonly middleCm: number; readonly drag: number }): number {
-  return Math.sqrt((kg * GRAVITY * (baseCm / 100)) / (AIR_KG_M3 * drag * sailM2 * (middleCm / 100)));
+export function tipSpeedMs({
+  kg,
+  baseCm,
+  sailM2,
+  middleCm,
+  drag,
+}: {
+  readonly kg: number;
+  readonly baseCm: number;
+  readonly sailM2: number;
+  readonly middleCm: number;
+  readonly drag: number;
+}): number {
+  return Math.sqrt(
+    (kg * GRAVITY * (baseCm / 100)) / (AIR_KG_M3 * drag * sailM2 * (middleCm / 100)),
+  );
 }
 
 /** Crowns as seen from the front, those that overlap counted once: column by column the highest wins. */
-function crownArea(container: Container, plants: readonly Placed[], sizes: readonly Size[]): { readonly cm2: number; readonly middleCm: number } {
+function crownArea(
+  container: Container,
+  plants: readonly Placed[],
+  sizes: readonly Size[],
+): { readonly cm2: number; readonly middleCm: number } {
   const step = 2;
   const columns = new Map<number, number>();
   const foot = insideBaseCm(container);
   plants.forEach(({ xCm, zCm }, i) => {
     const { heightCm, spreadCm } = sizes[i]!;
     const top = foot + soilHeightCm(container, xCm, zCm) + heightCm;
-    for (let column = Math.floor((xCm - spreadCm / 2) / step); column <= Math.floor((xCm + spreadCm / 2) / step); column += 1) columns.set(column, Math.max(columns.get(column) ?? 0, top));
+    for (
+      let column = Math.floor((xCm - spreadCm / 2) / step);
+      column <= Math.floor((xCm + spreadCm / 2) / step);
+      column += 1
+    )
+      columns.set(column, Math.max(columns.get(column) ?? 0, top));
   });
   const rim = visibleHeightCm(container);
   let [cm2, moment] = [0, 0];
@@ -86,7 +125,13 @@ function crownArea(container: Container, plants: readonly Placed[], sizes: reado
 }
 
 /** Plain words for a wind (Beaufort), by the speed at which each begins, m/s. */
-const WINDS = [[0, 'a light wind'], [5.5, 'a fresh wind'], [10.8, 'a strong wind'], [17.2, 'a gale'], [24.5, 'a storm']] as const;
+const WINDS = [
+  [0, 'a light wind'],
+  [5.5, 'a fresh wind'],
+  [10.8, 'a strong wind'],
+  [17.2, 'a gale'],
+  [24.5, 'a storm'],
+] as const;
 
 /** What a wind of this speed is called. */
 export function windName(ms: number): (typeof WINDS)[number][1] {
@@ -96,6 +141,11 @@ export function windName(ms: number): (typeof WINDS)[number][1] {
 /** Pressure on the floor under a container, kPa: weight over the area it stands on. Balconies are designed for about 1.9–4.8 spread out; the owner and the code rule. */
 export function floorPressureKPa(container: Container, kg: number): number {
   const section = outerSection(container, 0);
-  const cm2 = section.kind === 'polygon' ? polygonAreaCm2(section.points) : section.kind === 'disc' ? Math.PI * section.radiusCm ** 2 : 4 * section.halfLengthCm * section.halfWidthCm;
+  const cm2 =
+    section.kind === 'polygon'
+      ? polygonAreaCm2(section.points)
+      : section.kind === 'disc'
+        ? Math.PI * section.radiusCm ** 2
+        : 4 * section.halfLengthCm * section.halfWidthCm;
   return (kg * GRAVITY) / (cm2 / 10000) / 1000;
 }

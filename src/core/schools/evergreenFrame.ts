@@ -5,14 +5,23 @@ import { hangs, NO_PREFERENCE, type School } from './school';
 export const evergreenFrame: School = {
   id: 'evergreen-frame',
   suits: ({ container }) => (hangs(container) ? 0.2 : 0.35),
-  parts: () => [{ role: 'lead', share: [0.05, 0.4] }, { role: 'body', share: [0.2, 0.7] }, { role: 'edge', share: [0.15, 0.6] }],
-  casts: () => [['lead', 'body', 'edge'], ['lead', 'body', 'body', 'edge']],
+  parts: () => [
+    { role: 'lead', share: [0.05, 0.4] },
+    { role: 'body', share: [0.2, 0.7] },
+    { role: 'edge', share: [0.15, 0.6] },
+  ],
+  casts: () => [
+    ['lead', 'body', 'edge'],
+    ['lead', 'body', 'body', 'edge'],
+  ],
   counts: 'free',
   likeMayTouch: null,
   order: 'alternate',
   // The frame must keep its leaves and stay out; the body is what changes.
-  allows: ({ foliage, bringInC, lowestC }, role) => role === 'body' || (foliage.evergreen && bringInC === null && lowestC <= -5),
+  allows: ({ foliage, bringInC, lowestC }, role) =>
+    role === 'body' || (foliage.evergreen && bringInC === null && lowestC <= -5),
   prefers: NO_PREFERENCE,
-  spots: ({ container, spot, house }, role, count, leads) => spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
+  spots: ({ container, spot, house }, role, count, leads) =>
+    spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
   weights: { frame: 2, interest: 1.3, 'pot-frost': 1 },
 };

@@ -12,6 +12,7 @@ export const group: School = {
   order: 'alternate',
   allows: ANY_KIND,
   prefers: NO_PREFERENCE,
-  spots: ({ container, spot, house }, role, count, leads) => spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
+  spots: ({ container, spot, house }, role, count, leads) =>
+    spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
   weights: { roles: 0.3, texture: 0, silhouette: 0, muddle: 0, neighbours: 0.5, 'lead-place': 0.4 },
 };

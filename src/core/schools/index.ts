@@ -16,12 +16,25 @@ import { thriller } from './thriller';
 
 /** Every school there is: the only list. */
 export const SCHOOLS: Readonly<Record<SchoolId, School>> = {
-  thriller, dome, screen, 'repeat-run': repeatRun, shares, 'leaf-led': leafLed, 'clustered-odds': clusteredOdds, 'opposite-pairs': oppositePairs, specimen, 'evergreen-frame': evergreenFrame, kitchen: kitchenPot, group,
+  thriller,
+  dome,
+  screen,
+  'repeat-run': repeatRun,
+  shares,
+  'leaf-led': leafLed,
+  'clustered-odds': clusteredOdds,
+  'opposite-pairs': oppositePairs,
+  specimen,
+  'evergreen-frame': evergreenFrame,
+  kitchen: kitchenPot,
+  group,
 };
 
 /** The school a planting is judged by; where none was chosen, the default. */
 export function schoolOf({ wishes }: Pick<Planting, 'wishes'>): School {
-  return SCHOOLS[wishes.school === 'any' ? (wishes.kitchen ? 'kitchen' : 'thriller') : wishes.school];
+  return SCHOOLS[
+    wishes.school === 'any' ? (wishes.kitchen ? 'kitchen' : 'thriller') : wishes.school
+  ];
 }
 
 /** How many schools are tried when the gardener leaves it to the search. */
@@ -30,10 +43,18 @@ const TRIED = 3;
 const LEAST_SUITED = 0.5;
 
 /** Schools to try: the one asked for, or those that suit best, best first. */
-export function schoolsFor(site: Site, wishes: Pick<Planting['wishes'], 'school' | 'kitchen'>): readonly School[] {
+export function schoolsFor(
+  site: Site,
+  wishes: Pick<Planting['wishes'], 'school' | 'kitchen'>,
+): readonly School[] {
   if (wishes.kitchen) return [wishes.school === 'any' ? SCHOOLS.kitchen : SCHOOLS[wishes.school]];
   if (wishes.school !== 'any') return [SCHOOLS[wishes.school]];
   // Sorting keeps the list's order among equals, so the default stays first.
-  const ranked = Object.values(SCHOOLS).map((school) => ({ school, suits: school.suits(site) })).sort((a, b) => b.suits - a.suits);
-  return ranked.filter(({ suits }, i) => i === 0 || suits >= LEAST_SUITED).slice(0, TRIED).map(({ school }) => school);
+  const ranked = Object.values(SCHOOLS)
+    .map((school) => ({ school, suits: school.suits(site) }))
+    .sort((a, b) => b.suits - a.suits);
+  return ranked
+    .filter(({ suits }, i) => i === 0 || suits >= LEAST_SUITED)
+    .slice(0, TRIED)
+    .map(({ school }) => school);
 }

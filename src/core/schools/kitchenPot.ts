@@ -5,13 +5,43 @@ import { hangs, type School } from './school';
 export const kitchenPot: School = {
   id: 'kitchen',
   suits: () => 0.1,
-  parts: ({ container }) => (hangs(container) ? [{ role: 'body', share: [0.3, 0.7] }, { role: 'edge', share: [0.3, 0.7] }] : [{ role: 'lead', share: [0.05, 0.5] }, { role: 'body', share: [0.2, 0.7] }, { role: 'edge', share: [0.15, 0.6] }]),
-  casts: ({ container }) => (hangs(container) ? [['body', 'edge'], ['body', 'body', 'edge']] : [['lead', 'body', 'edge'], ['lead', 'body', 'body', 'edge'], ['lead', 'body', 'edge', 'edge']]),
+  parts: ({ container }) =>
+    hangs(container)
+      ? [
+          { role: 'body', share: [0.3, 0.7] },
+          { role: 'edge', share: [0.3, 0.7] },
+        ]
+      : [
+          { role: 'lead', share: [0.05, 0.5] },
+          { role: 'body', share: [0.2, 0.7] },
+          { role: 'edge', share: [0.15, 0.6] },
+        ],
+  casts: ({ container }) =>
+    hangs(container)
+      ? [
+          ['body', 'edge'],
+          ['body', 'body', 'edge'],
+        ]
+      : [
+          ['lead', 'body', 'edge'],
+          ['lead', 'body', 'body', 'edge'],
+          ['lead', 'body', 'edge', 'edge'],
+        ],
   counts: 'free',
   likeMayTouch: true,
   order: 'alternate',
-  allows: ({ edible, toxicity }) => edible !== null && toxicity.people !== 'poisonous' && toxicity.people !== 'unsure',
+  allows: ({ edible, toxicity }) =>
+    edible !== null && toxicity.people !== 'poisonous' && toxicity.people !== 'unsure',
   prefers: ({ fruit }) => (fruit ? 0.05 : 0),
-  spots: ({ container, spot, house }, role, count, leads) => spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
-  weights: { pairs: 0, edible: 1.5, scheme: 0, neighbours: 0.3, 'pot-contrast': 0.4, texture: 0.8, interest: 0.5 },
+  spots: ({ container, spot, house }, role, count, leads) =>
+    spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
+  weights: {
+    pairs: 0,
+    edible: 1.5,
+    scheme: 0,
+    neighbours: 0.3,
+    'pot-contrast': 0.4,
+    texture: 0.8,
+    interest: 0.5,
+  },
 };

@@ -5,13 +5,22 @@ import { ANY_KIND, hangs, isLong, NO_PREFERENCE, type School } from './school';
 export const repeatRun: School = {
   id: 'repeat-run',
   suits: ({ container }) => (!hangs(container) && isLong(container) ? 1 : 0),
-  parts: () => [{ role: 'lead', share: [0.1, 0.4] }, { role: 'body', share: [0.2, 0.6] }, { role: 'edge', share: [0.2, 0.6] }],
-  casts: () => [['lead', 'body', 'edge'], ['lead', 'body', 'edge', 'edge'], ['lead', 'body', 'body', 'edge']],
+  parts: () => [
+    { role: 'lead', share: [0.1, 0.4] },
+    { role: 'body', share: [0.2, 0.6] },
+    { role: 'edge', share: [0.2, 0.6] },
+  ],
+  casts: () => [
+    ['lead', 'body', 'edge'],
+    ['lead', 'body', 'edge', 'edge'],
+    ['lead', 'body', 'body', 'edge'],
+  ],
   counts: 'pairs',
   likeMayTouch: null,
   order: 'alternate',
   allows: ANY_KIND,
   prefers: NO_PREFERENCE,
-  spots: ({ container, spot, house }, role, count, leads) => spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
+  spots: ({ container, spot, house }, role, count, leads) =>
+    spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
   weights: { pairs: 1.8, balance: 1.3, 'lead-place': 0.7 },
 };

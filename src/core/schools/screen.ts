@@ -6,12 +6,29 @@ export const screen: School = {
   id: 'screen',
   suits: ({ container, spot }) => (hangs(container) ? 0 : overSill(spot) ? 1 : 0.1),
   parts: () => [{ role: 'lead', share: [0.5, 1] }],
-  casts: () => [['lead', 'lead'], ['lead', 'lead', 'body']],
+  casts: () => [
+    ['lead', 'lead'],
+    ['lead', 'lead', 'body'],
+  ],
   counts: 'free',
   likeMayTouch: true,
   order: 'alternate',
   allows: ({ trailCm }, role) => role !== 'edge' && trailCm === null,
   prefers: NO_PREFERENCE,
-  spots: ({ container }, role, count, leads) => spotRole(container, 'all round', role === 'lead' ? 'body' : role, count, { leads: role === 'lead' ? 0 : leads, lead: 'by view' }),
-  weights: { sightline: 2, balance: 0.6, 'lead-place': 0, silhouette: 0, texture: 0, muddle: 0, roles: 0.6, proportion: 0.5, neighbours: 0.6 },
+  spots: ({ container }, role, count, leads) =>
+    spotRole(container, 'all round', role === 'lead' ? 'body' : role, count, {
+      leads: role === 'lead' ? 0 : leads,
+      lead: 'by view',
+    }),
+  weights: {
+    sightline: 2,
+    balance: 0.6,
+    'lead-place': 0,
+    silhouette: 0,
+    texture: 0,
+    muddle: 0,
+    roles: 0.6,
+    proportion: 0.5,
+    neighbours: 0.6,
+  },
 };

@@ -21,7 +21,8 @@ export interface Ask extends Brief {
 }
 
 /** Wishes and facts that may rule a kind out altogether. */
-export type Hurdle = 'never' | 'light' | 'reach' | 'cold' | 'season' | 'size' | 'depth' | 'kitchen' | 'scheme';
+export type Hurdle =
+  'never' | 'light' | 'reach' | 'cold' | 'season' | 'size' | 'depth' | 'kitchen' | 'scheme';
 
 /** Scheme fit below which a kind is not considered. */
 const LEAST_SCHEME_FIT = 0.5;
@@ -37,7 +38,13 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   if (wishes.never.includes(kind.id)) return 'never';
   // What the gardener insists on has only safety and frost to answer to.
   const must = wishes.must.includes(kind.id);
-  if (wishes.kitchen && (kind.edible === null || kind.toxicity.people === 'poisonous' || kind.toxicity.people === 'unsure')) return 'kitchen';
+  if (
+    wishes.kitchen &&
+    (kind.edible === null ||
+      kind.toxicity.people === 'poisonous' ||
+      kind.toxicity.people === 'unsure')
+  )
+    return 'kitchen';
   if (!must && lightFit(kind, spot).score < LEAST_LIGHT_FIT) return 'light';
   if (dangerInReach(kind, spot) >= 2) return 'reach';
   if (frosted(kind, ask.plantedWeek, spot)) return 'cold';
@@ -51,7 +58,10 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
 }
 
 /** How much of the season a kind is worth looking at, 0–1: weeks in flower or fruit, or leaves that are not plain green. */
-export function interest(kind: PlantKind, ask: Pick<Ask, 'plantedWeek' | 'endWeek' | 'spot'>): number {
+export function interest(
+  kind: PlantKind,
+  ask: Pick<Ask, 'plantedWeek' | 'endWeek' | 'spot'>,
+): number {
   const key = (ask.plantedWeek * 64 + ask.endWeek) * 2 + Number(ask.spot.site.latitudeDeg >= 0);
   let held = interests.get(kind);
   if (!held) interests.set(kind, (held = new Map()));
@@ -62,7 +72,10 @@ export function interest(kind: PlantKind, ask: Pick<Ask, 'plantedWeek' | 'endWee
 
 const interests = new WeakMap<PlantKind, Map<number, number>>();
 
-function reckonInterest(kind: PlantKind, { plantedWeek, endWeek, spot }: Pick<Ask, 'plantedWeek' | 'endWeek' | 'spot'>): number {
+function reckonInterest(
+  kind: PlantKind,
+  { plantedWeek, endWeek, spot }: Pick<Ask, 'plantedWeek' | 'endWeek' | 'spot'>,
+): number {
   const weeks = weeksBetween(plantedWeek, endWeek);
   let shown = 0;
   let inLeaf = 0;
@@ -70,11 +83,23 @@ function reckonInterest(kind: PlantKind, { plantedWeek, endWeek, spot }: Pick<As
   for (let w = 0; w <= weeks; w += 1) {
     const week = bookWeek(weekAfter(plantedWeek, w), spot);
     if (within(leaf, week)) inLeaf += 1;
-    shown += Math.max(kind.bloom ? seasonShare(kind.bloom.weeks, week) : 0, kind.fruit ? seasonShare(kind.fruit.weeks, week) : 0);
+    shown += Math.max(
+      kind.bloom ? seasonShare(kind.bloom.weeks, week) : 0,
+      kind.fruit ? seasonShare(kind.fruit.weeks, week) : 0,
+    );
   }
-  const flowers = (shown / (weeks + 1)) * Math.min(1, 0.5 + (kind.bloom?.cover ?? (kind.fruit ? 0.3 : 0)) * 1.4);
+  const flowers =
+    (shown / (weeks + 1)) * Math.min(1, 0.5 + (kind.bloom?.cover ?? (kind.fruit ? 0.3 : 0)) * 1.4);
   // Bulbs die back: their leaves are no interest. Otherwise coloured or bold leaves hold all season.
-  const leaves = kind.habit === 'bulb' ? 0 : (inLeaf / (weeks + 1)) * ( !isOrdinaryGreen(kind.foliage.main) || kind.foliage.pattern !== 'plain' ? 0.85 : kind.foliage.texture === 'bold' || kind.habit === 'fern' || kind.habit === 'grass' ? 0.7 : 0.35);
+  const leaves =
+    kind.habit === 'bulb'
+      ? 0
+      : (inLeaf / (weeks + 1)) *
+        (!isOrdinaryGreen(kind.foliage.main) || kind.foliage.pattern !== 'plain'
+          ? 0.85
+          : kind.foliage.texture === 'bold' || kind.habit === 'fern' || kind.habit === 'grass'
+            ? 0.7
+            : 0.35);
   return Math.max(flowers, leaves);
 }
 

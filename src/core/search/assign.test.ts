@@ -23,5 +23,8 @@ test('what is settled stays, kinds are used once, and the order in which kinds a
     expect(members[0]!.kind).toBe(first);
     expect(new Set(members.map(({ kind }) => kind)).size).toBe(members.length);
   }
-  expect(assign(again('reversed'), [], slots, THOROUGH)[0]!.promise).toBeCloseTo(assign(judge, [], slots, THOROUGH)[0]!.promise, 9);
+  expect(assign(again('reversed'), [], slots, THOROUGH)[0]!.promise).toBeCloseTo(
+    assign(judge, [], slots, THOROUGH)[0]!.promise,
+    9,
+  );
 });

@@ -35,17 +35,29 @@ const SUITS_SHARE = 0.08;
 export function* castsFor(ask: Ask): Generator<Cast[]> {
   const kinds = eligible(ask);
   yield [];
-  const musts = ask.wishes.must.map((id) => kinds.find((kind) => kind.id === id)).filter((kind): kind is PlantKind => kind !== undefined);
+  const musts = ask.wishes.must
+    .map((id) => kinds.find((kind) => kind.id === id))
+    .filter((kind): kind is PlantKind => kind !== undefined);
   if (musts.length < ask.wishes.must.length) return;
-  for (const school of schoolsFor(siteOf(ask), ask.wishes)) yield* castsOf(school, ask, kinds, musts);
+  for (const school of schoolsFor(siteOf(ask), ask.wishes))
+    yield* castsOf(school, ask, kinds, musts);
 }
 
-function* castsOf(school: School, ask: Ask, kinds: readonly PlantKind[], musts: readonly PlantKind[]): Generator<Cast[]> {
+function* castsOf(
+  school: School,
+  ask: Ask,
+  kinds: readonly PlantKind[],
+  musts: readonly PlantKind[],
+): Generator<Cast[]> {
   const judge = new Judge(ask, kinds, school);
   yield [];
   const shapes = school.casts(siteOf(ask));
   const suits = school.suits(siteOf(ask));
-  const cast = ({ members }: Assigned): Cast => ({ school: school.id, members, promise: judge.plainPromise(members) + SUITS_SHARE * suits });
+  const cast = ({ members }: Assigned): Cast => ({
+    school: school.id,
+    members,
+    promise: judge.plainPromise(members) + SUITS_SHARE * suits,
+  });
   const leads = shapes.some((shape) => shape.includes('lead')) ? leadsFor(judge, musts) : [];
   const bare = shapes.filter((shape) => !shape.includes('lead'));
   for (const lead of leads) {
@@ -53,11 +65,22 @@ function* castsOf(school: School, ask: Ask, kinds: readonly PlantKind[], musts: 
     for (const shape of shapes) {
       const at = shape.indexOf('lead');
       if (at < 0) continue;
-      found.push(...withMusts(judge, [{ kind: lead, role: 'lead' }], shape.filter((_, i) => i !== at), musts));
+      found.push(
+        ...withMusts(
+          judge,
+          [{ kind: lead, role: 'lead' }],
+          shape.filter((_, i) => i !== at),
+          musts,
+        ),
+      );
     }
     yield differing(found, PER_LEAD).map(cast);
   }
-  if (bare.length > 0) yield differing(bare.flatMap((shape) => withMusts(judge, [], shape, musts)), WITHOUT_LEAD).map(cast);
+  if (bare.length > 0)
+    yield differing(
+      bare.flatMap((shape) => withMusts(judge, [], shape, musts)),
+      WITHOUT_LEAD,
+    ).map(cast);
 }
 
 /** Leads to try; where a must can only lead, that one. */
@@ -67,7 +90,12 @@ function leadsFor(judge: Judge, musts: readonly PlantKind[]): PlantKind[] {
 }
 
 /** Casts that hold every must: each takes the first slot of its role that is free. */
-function withMusts(judge: Judge, fixed: readonly Member[], slots: readonly Role[], musts: readonly PlantKind[]): Assigned[] {
+function withMusts(
+  judge: Judge,
+  fixed: readonly Member[],
+  slots: readonly Role[],
+  musts: readonly PlantKind[],
+): Assigned[] {
   const members = [...fixed];
   const free = [...slots];
   for (const kind of musts) {
@@ -78,15 +106,25 @@ function withMusts(judge: Judge, fixed: readonly Member[], slots: readonly Role[
   }
   const promise = judge.promise(members);
   if (members.length > fixed.length && promise <= 0) return [];
-  return free.length === 0 ? (promise > 0 ? [{ members, promise }] : []) : assign(judge, members, free);
+  return free.length === 0
+    ? promise > 0
+      ? [{ members, promise }]
+      : []
+    : assign(judge, members, free);
 }
 
 /** The best casts that do not share more than half of their bodies and edges with one taken before. */
 function differing(casts: readonly Assigned[], count: number): Assigned[] {
   const taken: Assigned[] = [];
   for (const one of [...casts].sort((a, b) => b.promise - a.promise)) {
-    const names = new Set(one.members.filter(({ role }) => role !== 'lead').map(({ kind }) => kind));
-    const close = taken.some((other) => other.members.filter(({ kind, role }) => role !== 'lead' && names.has(kind)).length > names.size / 2);
+    const names = new Set(
+      one.members.filter(({ role }) => role !== 'lead').map(({ kind }) => kind),
+    );
+    const close = taken.some(
+      (other) =>
+        other.members.filter(({ kind, role }) => role !== 'lead' && names.has(kind)).length >
+        names.size / 2,
+    );
     if (!close) taken.push(one);
     if (taken.length === count) break;
   }
@@ -96,5 +134,9 @@ function differing(casts: readonly Assigned[], count: number): Assigned[] {
 /** The cast that a planting on the bench amounts to: its kinds in the roles they play. */
 export function castFrom(members: readonly Member[], school: SchoolId): Cast {
   const seen = new Set<KindId>();
-  return { school, members: members.filter(({ kind }) => !seen.has(kind.id) && seen.add(kind.id)), promise: 1 };
+  return {
+    school,
+    members: members.filter(({ kind }) => !seen.has(kind.id) && seen.add(kind.id)),
+    promise: 1,
+  };
 }

@@ -22,22 +22,40 @@ const SHOWN = 4;
  * settled round what stands. Best first.
  * @param keep places that stay; all of them when none are named
  */
-export function finish(it: PlantingInSpot, kinds: readonly PlantKind[], keep: readonly PlaceId[] | null = null): readonly Remade[] {
+export function finish(
+  it: PlantingInSpot,
+  kinds: readonly PlantKind[],
+  keep: readonly PlaceId[] | null = null,
+): readonly Remade[] {
   const kept = it.plants.filter(({ id }) => keep === null || keep.includes(id));
-  const ask = { ...askFor(it, kinds), seed: hash32(kept.length, Math.round(kept.reduce((sum, { xCm, zCm }) => sum + xCm * 3 + zCm, 0) * 10)) };
+  const ask = {
+    ...askFor(it, kinds),
+    seed: hash32(
+      kept.length,
+      Math.round(kept.reduce((sum, { xCm, zCm }) => sum + xCm * 3 + zCm, 0) * 10),
+    ),
+  };
   const school = schoolOf(it.planting);
   const played = rolesPlayed(read({ ...it, plants: kept }));
   const fixed: Member[] = [];
   kept.forEach(({ kind }, i) => {
     if (!fixed.some((member) => member.kind === kind)) fixed.push({ kind, role: played[i]! });
   });
-  const gone = new Set(it.plants.filter((plant) => !kept.includes(plant)).map(({ kindId }) => kindId));
-  const offered = [...eligible(ask).filter(({ id }) => !gone.has(id)), ...fixed.map(({ kind }) => kind)];
+  const gone = new Set(
+    it.plants.filter((plant) => !kept.includes(plant)).map(({ kindId }) => kindId),
+  );
+  const offered = [
+    ...eligible(ask).filter(({ id }) => !gone.has(id)),
+    ...fixed.map(({ kind }) => kind),
+  ];
   const judge = new Judge(ask, [...new Set(offered)], school);
   const kindOf = kindsIn(it, kinds);
   const found: Remade[] = [];
   for (const shape of school.casts(siteOf(ask))) {
-    const slots = lacking(shape, fixed.map(({ role }) => role));
+    const slots = lacking(
+      shape,
+      fixed.map(({ role }) => role),
+    );
     if (slots.length === 0) continue;
     for (const { members } of assign(judge, fixed, slots, THOROUGH).slice(0, 6)) {
       const places = around(kept, played, members.slice(fixed.length), ask, it);
@@ -58,34 +76,72 @@ function lacking(shape: readonly Role[], have: readonly Role[]): Role[] {
 }
 
 /** New members planted round those that stay. @returns `null` when they do not fit or cost too much */
-function around(kept: PlantingInSpot['plants'], played: readonly Role[], added: readonly Member[], ask: Parameters<typeof filledParts>[2], it: PlantingInSpot): Place[] | null {
+function around(
+  kept: PlantingInSpot['plants'],
+  played: readonly Role[],
+  added: readonly Member[],
+  ask: Parameters<typeof filledParts>[2],
+  it: PlantingInSpot,
+): Place[] | null {
   const school = schoolOf(it.planting);
-  const standing: Part[] = kept.map(({ kind, size }, i) => ({ kind, role: played[i]!, size, count: 1, step: 0 }));
+  const standing: Part[] = kept.map(({ kind, size }, i) => ({
+    kind,
+    role: played[i]!,
+    size,
+    count: 1,
+    step: 0,
+  }));
   const parts = filledParts(added, school, ask, standing);
   if (!parts) return null;
   for (let attempt = 0; attempt < 6; attempt += 1) {
     const fresh = parts.flatMap((part) => Array.from({ length: part.count }, () => part));
     const site = siteOf(ask);
-    const leads = [...played, ...fresh.map(({ role }) => role)].filter((role) => role === 'lead').length;
+    const leads = [...played, ...fresh.map(({ role }) => role)].filter(
+      (role) => role === 'lead',
+    ).length;
     const wanted = fresh.map((part, i) => {
       const same = fresh.filter(({ role }) => role === part.role);
       const before = played.filter((role) => role === part.role).length;
       const spots = school.spots(site, part.role, same.length + before, leads);
       // Of the places of its role, those furthest from what stands are free.
-      const free = [...spots].sort((a, b) => nearest(b, kept) - nearest(a, kept)).slice(0, same.length);
-      return { ...free[fresh.slice(0, i).filter(({ role }) => role === part.role).length]!, size: part.size, spreadRadiusCm: middle(part.kind.spreadCm) / 2 };
+      const free = [...spots]
+        .sort((a, b) => nearest(b, kept) - nearest(a, kept))
+        .slice(0, same.length);
+      return {
+        ...free[fresh.slice(0, i).filter(({ role }) => role === part.role).length]!,
+        size: part.size,
+        spreadRadiusCm: middle(part.kind.spreadCm) / 2,
+      };
     });
-    const { places, shortfallCm } = settle(ask.container, [...kept.map(({ xCm, zCm, size, kind }) => ({ xCm, zCm, size, spreadRadiusCm: middle(kind.spreadCm) / 2, pinned: true })), ...wanted]);
+    const { places, shortfallCm } = settle(ask.container, [
+      ...kept.map(({ xCm, zCm, size, kind }) => ({
+        xCm,
+        zCm,
+        size,
+        spreadRadiusCm: middle(kind.spreadCm) / 2,
+        pinned: true,
+      })),
+      ...wanted,
+    ]);
     if (shortfallCm <= FIT_TOLERANCE_CM) {
       const old = kept.map(({ kind: _kind, ...place }): Place => place);
       const ids = new Set(old.map(({ id }) => id));
       let n = 0;
       const placed = fresh.map((part, i): Place => {
-        do n += 1; while (ids.has(`p${n}-${part.kind.id}`.slice(0, 80)));
-        return { id: `p${n}-${part.kind.id}`.slice(0, 80), kindId: part.kind.id, ...places[kept.length + i]!, size: part.size, seed: hash32(ask.seed, printOf(part.kind), n) };
+        do n += 1;
+        while (ids.has(`p${n}-${part.kind.id}`.slice(0, 80)));
+        return {
+          id: `p${n}-${part.kind.id}`.slice(0, 80),
+          kindId: part.kind.id,
+          ...places[kept.length + i]!,
+          size: part.size,
+          seed: hash32(ask.seed, printOf(part.kind), n),
+        };
       });
       const all = [...kept, ...fresh.map(({ kind, size }) => ({ kind, kindId: kind.id, size }))];
-      return ask.wishes.budget !== null && plantCost(all) > ask.wishes.budget ? null : [...old, ...placed];
+      return ask.wishes.budget !== null && plantCost(all) > ask.wishes.budget
+        ? null
+        : [...old, ...placed];
     }
     const shrink = [...parts].sort((a, b) => b.count - a.count).find(({ count }) => count > 1);
     if (!shrink) return null;
@@ -94,8 +150,14 @@ function around(kept: PlantingInSpot['plants'], played: readonly Role[], added: 
   return null;
 }
 
-function nearest(spot: { readonly xCm: number; readonly zCm: number }, plants: readonly { readonly xCm: number; readonly zCm: number }[]): number {
-  return plants.reduce((least, plant) => Math.min(least, Math.hypot(plant.xCm - spot.xCm, plant.zCm - spot.zCm)), Infinity);
+function nearest(
+  spot: { readonly xCm: number; readonly zCm: number },
+  plants: readonly { readonly xCm: number; readonly zCm: number }[],
+): number {
+  return plants.reduce(
+    (least, plant) => Math.min(least, Math.hypot(plant.xCm - spot.xCm, plant.zCm - spot.zCm)),
+    Infinity,
+  );
 }
 
 /** Those that bring different kinds. */

@@ -29,15 +29,32 @@ const BETWEEN_CM = 6;
  * or edge kind of the largest is repeated in all.
  * @returns in the order in which they stand, left to right; `null` when one of them cannot be planted within the wishes
  */
-export function composeGroup(containers: readonly Container[], ask: Omit<Ask, 'container'>): readonly GroupMember[] | null {
+export function composeGroup(
+  containers: readonly Container[],
+  ask: Omit<Ask, 'container'>,
+): readonly GroupMember[] | null {
   if (containers.length === 0) return null;
-  const standing = [...containers].map((container, index) => ({ container, index })).sort((a, b) => bulk(b.container) - bulk(a.container) || a.index - b.index);
+  const standing = [...containers]
+    .map((container, index) => ({ container, index }))
+    .sort((a, b) => bulk(b.container) - bulk(a.container) || a.index - b.index);
   const [first, ...others] = standing;
-  const [main] = proposeNow({ ...ask, container: first!.container }, { wanted: 1, effort: 10, improve: 0 });
+  const [main] = proposeNow(
+    { ...ask, container: first!.container },
+    { wanted: 1, effort: 10, improve: 0 },
+  );
   if (!main) return null;
   const kindOf = (id: KindId) => ask.kinds.find((kind) => kind.id === id) ?? null;
-  const shared = [...main.bodies, ...main.edges].map(kindOf).filter((kind): kind is PlantKind => kind !== null);
-  const placed: { readonly container: Container; readonly school: GroupMember['school']; readonly places: readonly Place[]; readonly score: number }[] = [{ container: first!.container, school: main.school, places: main.places, score: main.score }];
+  const shared = [...main.bodies, ...main.edges]
+    .map(kindOf)
+    .filter((kind): kind is PlantKind => kind !== null);
+  const placed: {
+    readonly container: Container;
+    readonly school: GroupMember['school'];
+    readonly places: readonly Place[];
+    readonly score: number;
+  }[] = [
+    { container: first!.container, school: main.school, places: main.places, score: main.score },
+  ];
   for (const { container } of others) {
     const here = { ...ask, container, wishes: { ...ask.wishes, school: 'group' as const } };
     const found = withOneOf(shared, here);
@@ -52,14 +69,23 @@ function bulk(container: Container): number {
 }
 
 /** A small container planted with one kind of the large one, alone or with one more; the better. */
-function withOneOf(shared: readonly PlantKind[], ask: Ask): { readonly places: readonly Place[]; readonly score: number } | null {
+function withOneOf(
+  shared: readonly PlantKind[],
+  ask: Ask,
+): { readonly places: readonly Place[]; readonly score: number } | null {
   const judge = new Judge(ask, [...new Set([...shared, ...eligible(ask)])], SCHOOLS.group);
   let best: { readonly places: readonly Place[]; readonly score: number } | null = null;
   const kindOf = (id: KindId) => ask.kinds.find((kind) => kind.id === id) ?? null;
   for (const kind of shared) {
     const role = kind.roles.includes('body') ? ('body' as const) : kind.roles[0]!;
     const beside = judge.best(role === 'body' ? 'edge' : 'body', 2, [kind]);
-    for (const members of [[{ kind, role }], ...beside.map((other) => [{ kind, role }, { kind: other, role: role === 'body' ? ('edge' as const) : ('body' as const) }])]) {
+    for (const members of [
+      [{ kind, role }],
+      ...beside.map((other) => [
+        { kind, role },
+        { kind: other, role: role === 'body' ? ('edge' as const) : ('body' as const) },
+      ]),
+    ]) {
       const places = placeCast(castFrom(members, 'group'), ask);
       if (!places) continue;
       const { score } = opinionOf(proposedIn({ places, school: 'group' }, ask, kindOf));
@@ -82,5 +108,8 @@ function inLine(placed: readonly Omit<GroupMember, 'atCm'>[]): readonly GroupMem
     at += half;
     return member;
   });
-  return members.map((member) => ({ ...member, atCm: Math.round((member.atCm - at / 2) * 10) / 10 }));
+  return members.map((member) => ({
+    ...member,
+    atCm: Math.round((member.atCm - at / 2) * 10) / 10,
+  }));
 }

@@ -20,7 +20,11 @@ const WORTH = 0.0005;
  * after every planting judged. Everything tried fits the container, the budget and the hard limits.
  * @returns the better planting; `null` when nothing tried helps
  */
-export function* improvement(now: Proposal, ask: Ask, kindOf: (id: KindId) => PlantKind | null): Generator<void, Proposal | null> {
+export function* improvement(
+  now: Proposal,
+  ask: Ask,
+  kindOf: (id: KindId) => PlantKind | null,
+): Generator<void, Proposal | null> {
   const { container, wishes } = ask;
   let best: Proposal | null = null;
   for (const { places, ...kinds } of changes(now, ask, kindOf)) {
@@ -29,20 +33,43 @@ export function* improvement(now: Proposal, ask: Ask, kindOf: (id: KindId) => Pl
     const cost = plantCost(it.plants);
     if (wishes.budget !== null && cost > wishes.budget) continue;
     const { score } = opinionOf(it);
-    if (score > (best?.score ?? now.score) + WORTH) best = { ...now, ...kinds, places, cost, score };
+    if (score > (best?.score ?? now.score) + WORTH)
+      best = { ...now, ...kinds, places, cost, score };
     yield;
   }
   return best;
 }
 
 /** What may be changed about a planting: one place moved, two exchanged, one kind given up for a like one. */
-function* changes(now: Proposal, ask: Ask, kindOf: (id: KindId) => PlantKind | null): Generator<Pick<Proposal, 'places'> & Partial<Pick<Proposal, 'lead' | 'bodies' | 'edges'>>> {
+function* changes(
+  now: Proposal,
+  ask: Ask,
+  kindOf: (id: KindId) => PlantKind | null,
+): Generator<Pick<Proposal, 'places'> & Partial<Pick<Proposal, 'lead' | 'bodies' | 'edges'>>> {
   const { places } = now;
   for (const [i, place] of places.entries()) {
-    for (const [dx, dz] of [[NUDGE_CM, 0], [-NUDGE_CM, 0], [0, NUDGE_CM], [0, -NUDGE_CM]] as const) yield { places: places.map((p, k) => (k === i ? { ...p, xCm: place.xCm + dx, zCm: place.zCm + dz } : p)) };
+    for (const [dx, dz] of [
+      [NUDGE_CM, 0],
+      [-NUDGE_CM, 0],
+      [0, NUDGE_CM],
+      [0, -NUDGE_CM],
+    ] as const)
+      yield {
+        places: places.map((p, k) =>
+          k === i ? { ...p, xCm: place.xCm + dx, zCm: place.zCm + dz } : p,
+        ),
+      };
     for (const [at, other] of places.entries()) {
       if (at <= i || other.kindId === place.kindId) continue;
-      yield { places: places.map((p, k) => (k === i ? { ...p, xCm: other.xCm, zCm: other.zCm } : k === at ? { ...p, xCm: place.xCm, zCm: place.zCm } : p)) };
+      yield {
+        places: places.map((p, k) =>
+          k === i
+            ? { ...p, xCm: other.xCm, zCm: other.zCm }
+            : k === at
+              ? { ...p, xCm: place.xCm, zCm: place.zCm }
+              : p,
+        ),
+      };
     }
   }
   for (const id of new Set(places.map(({ kindId }) => kindId))) {
@@ -50,7 +77,14 @@ function* changes(now: Proposal, ask: Ask, kindOf: (id: KindId) => PlantKind | n
     if (!kind || ask.wishes.must.includes(id)) continue;
     for (const to of like(kind, now, ask, kindOf)) {
       const swapped = (list: readonly KindId[]) => list.map((one) => (one === id ? to.id : one));
-      yield { places: places.map((p) => (p.kindId === id ? { ...p, kindId: to.id, size: nearestSize(to, p.size) } : p)), lead: now.lead === id ? to.id : now.lead, bodies: swapped(now.bodies), edges: swapped(now.edges) };
+      yield {
+        places: places.map((p) =>
+          p.kindId === id ? { ...p, kindId: to.id, size: nearestSize(to, p.size) } : p,
+        ),
+        lead: now.lead === id ? to.id : now.lead,
+        bodies: swapped(now.bodies),
+        edges: swapped(now.edges),
+      };
     }
   }
 }
@@ -58,12 +92,33 @@ function* changes(now: Proposal, ask: Ask, kindOf: (id: KindId) => PlantKind | n
 const likes = new WeakMap<readonly PlantKind[], Map<KindId, readonly PlantKind[]>>();
 
 /** Kinds most like one that may be planted here and are not there yet. */
-function like(kind: PlantKind, now: Proposal, ask: Ask, kindOf: (id: KindId) => PlantKind | null): readonly PlantKind[] {
+function like(
+  kind: PlantKind,
+  now: Proposal,
+  ask: Ask,
+  kindOf: (id: KindId) => PlantKind | null,
+): readonly PlantKind[] {
   let held = likes.get(ask.kinds);
   if (!held) likes.set(ask.kinds, (held = new Map()));
   let near = held.get(kind.id);
-  if (!near) held.set(kind.id, (near = ask.kinds.filter((other) => other !== kind && other.roles.includes(kind.roles[0]!)).map((other) => ({ other, by: unlike(kind, other) })).sort((a, b) => a.by - b.by).slice(0, 24).map(({ other }) => other)));
+  if (!near)
+    held.set(
+      kind.id,
+      (near = ask.kinds
+        .filter((other) => other !== kind && other.roles.includes(kind.roles[0]!))
+        .map((other) => ({ other, by: unlike(kind, other) }))
+        .sort((a, b) => a.by - b.by)
+        .slice(0, 24)
+        .map(({ other }) => other)),
+    );
   const there = new Set(now.places.map(({ kindId }) => kindId));
   const company = [...there].filter((id) => id !== kind.id).flatMap((id) => kindOf(id) ?? []);
-  return near.filter((other) => !there.has(other.id) && hurdleOf(other, ask) === null && company.every((beside) => thirstMatch(other, beside) >= 0.5)).slice(0, SWAPS);
+  return near
+    .filter(
+      (other) =>
+        !there.has(other.id) &&
+        hurdleOf(other, ask) === null &&
+        company.every((beside) => thirstMatch(other, beside) >= 0.5),
+    )
+    .slice(0, SWAPS);
 }

@@ -39,24 +39,47 @@ export class Judge {
   private readonly single: readonly Readonly<Record<Role, number>>[];
   private readonly tallies: readonly SchemeTally[];
 
-  constructor(private readonly ask: Ask, readonly kinds: readonly PlantKind[], private readonly school: School) {
+  constructor(
+    private readonly ask: Ask,
+    readonly kinds: readonly PlantKind[],
+    private readonly school: School,
+  ) {
     this.index = new Map(kinds.map((kind, i) => [kind, i]));
-    this.pairs = new Float32Array(kinds.length <= MOST_HELD ? kinds.length * kinds.length : 0).fill(UNKNOWN);
+    this.pairs = new Float32Array(kinds.length <= MOST_HELD ? kinds.length * kinds.length : 0).fill(
+      UNKNOWN,
+    );
     this.tallies = kinds.map((kind) => {
       const seen = middle(kind.spreadCm) * Math.sqrt(grownHeightCm(kind));
-      return tallyScheme(coloursOf(kind).map(({ colour, weight }) => ({ colour, weight: weight * seen })), ask.wishes.scheme);
+      return tallyScheme(
+        coloursOf(kind).map(({ colour, weight }) => ({ colour, weight: weight * seen })),
+        ask.wishes.scheme,
+      );
     });
     this.single = kinds.map((kind) => {
       const common = this.common(kind);
-      return { lead: this.suits(kind, 'lead', common), body: this.suits(kind, 'body', common), edge: this.suits(kind, 'edge', common) };
+      return {
+        lead: this.suits(kind, 'lead', common),
+        body: this.suits(kind, 'body', common),
+        edge: this.suits(kind, 'edge', common),
+      };
     });
   }
 
   /** Best kinds for a role beside others already chosen, not all of one sort. */
   best(role: Role, count: number, beside: readonly PlantKind[] = []): PlantKind[] {
     const scored = this.kinds
-      .filter((kind) => this.of(kind, role) > 0 && !beside.includes(kind) && beside.every((other) => this.pair(kind, other) > 0))
-      .map((kind) => ({ kind, promise: this.of(kind, role) + 0.5 * beside.reduce((sum, other) => sum + this.pair(kind, other), 0) }));
+      .filter(
+        (kind) =>
+          this.of(kind, role) > 0 &&
+          !beside.includes(kind) &&
+          beside.every((other) => this.pair(kind, other) > 0),
+      )
+      .map((kind) => ({
+        kind,
+        promise:
+          this.of(kind, role) +
+          0.5 * beside.reduce((sum, other) => sum + this.pair(kind, other), 0),
+      }));
     const chosen: PlantKind[] = [];
     const perSort = new Map<string, number>();
     for (const { kind } of ranked(scored)) {
@@ -75,7 +98,9 @@ export class Judge {
     let single = 0;
     let weights = 0;
     let [pairs, count] = [0, 0];
-    let [total, carriedSum, fitSum, white, leading, opposite, third, dark, lime] = [0, 0, 0, 0, 0, 0, 0, 0, 0];
+    let [total, carriedSum, fitSum, white, leading, opposite, third, dark, lime] = [
+      0, 0, 0, 0, 0, 0, 0, 0, 0,
+    ];
     for (let i = 0; i < members.length; i += 1) {
       const { kind, role } = members[i]!;
       const weight = role === 'lead' ? LEAD_WEIGHT : 1;
@@ -99,13 +124,25 @@ export class Judge {
       lime += t.lime;
     }
     if (members.length === 0) return 0;
-    const { fit, carried, missing } = readTally({ total, carried: carriedSum, fitSum, white, lead: leading, opposite, third, dark, lime }, this.ask.wishes.scheme);
-    return Math.max(0.001, 0.42 * (single / weights) + 0.33 * (count ? pairs / count : 0.5) + 0.25 * (fit - 0.35 * missing.length) + 0.1 * Math.min(1, carried / 0.4) + 0.015 * Math.min(2, members.length - 3));
+    const { fit, carried, missing } = readTally(
+      { total, carried: carriedSum, fitSum, white, lead: leading, opposite, third, dark, lime },
+      this.ask.wishes.scheme,
+    );
+    return Math.max(
+      0.001,
+      0.42 * (single / weights) +
+        0.33 * (count ? pairs / count : 0.5) +
+        0.25 * (fit - 0.35 * missing.length) +
+        0.1 * Math.min(1, carried / 0.4) +
+        0.015 * Math.min(2, members.length - 3),
+    );
   }
 
   /** {@link promise} less what the school's own likings add: for comparing casts of several schools. */
   plainPromise(members: readonly Member[]): number {
-    const liking = members.reduce((sum, { kind, role }) => sum + this.school.prefers(kind, role), 0) / Math.max(1, members.length);
+    const liking =
+      members.reduce((sum, { kind, role }) => sum + this.school.prefers(kind, role), 0) /
+      Math.max(1, members.length);
     return this.promise(members) - 0.42 * liking;
   }
 
@@ -119,12 +156,24 @@ export class Judge {
     const vivid = Math.min(1, chroma / 0.16 + (isWhite(leadingColour(kind)) ? 0.7 : 0));
     const past = kind.vigour >= 5 ? 0.12 : kind.vigour === 4 ? 0.05 : 0;
     // Vegetables may be ornaments, but seldom come to mind first.
-    const kitchen = !this.ask.wishes.kitchen && kind.edible !== null && kind.edible !== 'flowers' ? KITCHEN_COST : 0;
+    const kitchen =
+      !this.ask.wishes.kitchen && kind.edible !== null && kind.edible !== 'flowers'
+        ? KITCHEN_COST
+        : 0;
     // A shrub takes years to fill out: in a pot for one season something quicker leads, unless a frame is wanted.
-    const slow = kind.cycle === 'shrub' && (this.school.weights.interest ?? 1) < 1.3 ? SHRUB_COST : 0;
-    return 0.28 * lightFit(kind, this.ask.spot).score + 0.26 * kindFitsScheme(kind, this.ask.wishes.scheme) + 0.2 * interest(kind, this.ask) + 0.14 * vivid - past - kitchen - slow +
+    const slow =
+      kind.cycle === 'shrub' && (this.school.weights.interest ?? 1) < 1.3 ? SHRUB_COST : 0;
+    return (
+      0.28 * lightFit(kind, this.ask.spot).score +
+      0.26 * kindFitsScheme(kind, this.ask.wishes.scheme) +
+      0.2 * interest(kind, this.ask) +
+      0.14 * vivid -
+      past -
+      kitchen -
+      slow +
       // A small seeded nudge lets another seed lead to another set of equals.
-      0.03 * hash01(this.ask.seed, printOf(kind));
+      0.03 * hash01(this.ask.seed, printOf(kind))
+    );
   }
 
   /** One kind in one role, 0–1; 0 when it cannot play it. */
@@ -134,7 +183,12 @@ export class Judge {
     const [least, most] = goodRatios(this.ask.container);
     const ratio = grownHeightCm(kind) / pot;
     const basket = isHung(this.ask.container.shape);
-    const size = role === 'lead' ? within(ratio, least, most) : role === 'body' ? within(ratio, basket ? 0.5 : 0.4, most * 0.75) : within(ratio, 0, Math.max(0.8, least)) * (kind.trailCm ? 1 : 0.8);
+    const size =
+      role === 'lead'
+        ? within(ratio, least, most)
+        : role === 'body'
+          ? within(ratio, basket ? 0.5 : 0.4, most * 0.75)
+          : within(ratio, 0, Math.max(0.8, least)) * (kind.trailCm ? 1 : 0.8);
     return Math.max(0.001, common + 0.26 * size + this.school.prefers(kind, role));
   }
 
@@ -159,7 +213,9 @@ const MOST_HELD = 1500;
 const UNKNOWN = -1;
 
 /** Best first; equals by what they are like, so that the order of the book does not matter. */
-export function ranked<T extends { readonly promise: number; readonly kind: PlantKind }>(list: readonly T[]): T[] {
+export function ranked<T extends { readonly promise: number; readonly kind: PlantKind }>(
+  list: readonly T[],
+): T[] {
   return [...list].sort((a, b) => b.promise - a.promise || printOf(a.kind) - printOf(b.kind));
 }
 
@@ -176,7 +232,7 @@ function pairScore(a: PlantKind, b: PlantKind): number {
   if (a.botanical === b.botanical) return 0.35 * water;
   const [p, q] = [leadingColour(a), leadingColour(b)];
   const apart = Math.min(1, deltaE(p, q) / 0.25);
-  const lifts = (isWhite(p) || isWhite(q) || isGround(p) || isGround(q)) ? 0.75 : apart;
+  const lifts = isWhite(p) || isWhite(q) || isGround(p) || isGround(q) ? 0.75 : apart;
   const bully = Math.abs(a.vigour - b.vigour) >= 3 ? 0.25 : 0;
-  return Math.max(0.01, 0.4 * leafContrast(a, b) / 0.6 + 0.3 * lifts + 0.3 * water - bully);
+  return Math.max(0.01, (0.4 * leafContrast(a, b)) / 0.6 + 0.3 * lifts + 0.3 * water - bully);
 }

@@ -1,4 +1,11 @@
-import { growingRoomCm2, mixAreaCm2, mixDepthCm, mixSurface, surfacesOf, type Container } from '../containers/container';
+import {
+  growingRoomCm2,
+  mixAreaCm2,
+  mixDepthCm,
+  mixSurface,
+  surfacesOf,
+  type Container,
+} from '../containers/container';
 import { reachOf } from '../containers/section';
 import { lightFactor } from '../growth/conditions';
 import { growthShare } from '../growth/growth';
@@ -50,16 +57,24 @@ export function placeCast(cast: Cast, ask: Ask): Place[] | null {
     if (!withinBudget(parts, ask)) return null;
     const placed = settleParts(parts, school, ask);
     if (placed) return placed;
-    const shrink = [...parts].sort((a, b) => b.count * NURSERY_SIZES[b.size].topCm - a.count * NURSERY_SIZES[a.size].topCm).find((part) => part.count > part.step);
+    const shrink = [...parts]
+      .sort((a, b) => b.count * NURSERY_SIZES[b.size].topCm - a.count * NURSERY_SIZES[a.size].topCm)
+      .find((part) => part.count > part.step);
     // Of many a tenth goes at once, so that a boat is thinned as soon as a pot.
-    if (shrink) shrink.count -= shrink.step * Math.max(1, Math.round(shrink.count / 10 / shrink.step));
+    if (shrink)
+      shrink.count -= shrink.step * Math.max(1, Math.round(shrink.count / 10 / shrink.step));
     else if (!smaller(parts)) return null;
   }
   return null;
 }
 
 /** Parts for members that join plants already standing: as many of each as the container still holds. @returns `null` when one is sold in no size that fits */
-export function filledParts(members: Cast['members'], school: School, ask: Ask, standing: readonly Part[]): Part[] | null {
+export function filledParts(
+  members: Cast['members'],
+  school: School,
+  ask: Ask,
+  standing: readonly Part[],
+): Part[] | null {
   const parts = startParts({ school: school.id, members, promise: 1 }, school, ask);
   if (!parts) return null;
   for (const part of parts) part.count = 1;
@@ -84,10 +99,34 @@ function startParts(cast: Cast, school: School, ask: Ask): Part[] | null {
     const size = sizeFor(kind, role, ask);
     if (!size) return null;
     const leads = cast.members.length === 1 ? 1 : units;
-    const first = role === 'lead' ? (school.id === 'screen' ? Math.max(2, units) : leads) : counts === 'pairs' ? 2 : counts === 'odd' ? 1 : alike === 1 ? 2 : ask.spot.view === 'one side' && !long ? 1 : 2;
+    const first =
+      role === 'lead'
+        ? school.id === 'screen'
+          ? Math.max(2, units)
+          : leads
+        : counts === 'pairs'
+          ? 2
+          : counts === 'odd'
+            ? 1
+            : alike === 1
+              ? 2
+              : ask.spot.view === 'one side' && !long
+                ? 1
+                : 2;
     // Units repeat: a body in each, the edge kinds taking turns.
-    const count = role === 'lead' || !long ? first : role === 'body' ? units : Math.max(1, Math.ceil(units / alike));
-    parts.push({ kind, role, size, count, step: long || counts === 'free' || role === 'lead' ? 1 : 2 });
+    const count =
+      role === 'lead' || !long
+        ? first
+        : role === 'body'
+          ? units
+          : Math.max(1, Math.ceil(units / alike));
+    parts.push({
+      kind,
+      role,
+      size,
+      count,
+      step: long || counts === 'free' || role === 'lead' ? 1 : 2,
+    });
   }
   return parts;
 }
@@ -106,7 +145,13 @@ function sizeFor(kind: PlantKind, role: Role, ask: Ask): NurserySizeId | null {
   const surface = mixSurface(ask.container);
   const { acrossCm, deepCm } = reachOf(surface);
   const wide = levelWidthCm(ask.container, role) ?? 2 * Math.min(acrossCm, deepCm);
-  const fitting = kind.sold.map(({ size }) => size).filter((size) => settingDepthCm(size, kind) <= deep - 0.5 && NURSERY_SIZES[size].topCm <= wide * 0.62).sort((a, b) => NURSERY_SIZES[a].ballL - NURSERY_SIZES[b].ballL);
+  const fitting = kind.sold
+    .map(({ size }) => size)
+    .filter(
+      (size) =>
+        settingDepthCm(size, kind) <= deep - 0.5 && NURSERY_SIZES[size].topCm <= wide * 0.62,
+    )
+    .sort((a, b) => NURSERY_SIZES[a].ballL - NURSERY_SIZES[b].ballL);
   if (fitting.length === 0) return null;
   if (role === 'lead') return fitting[fitting.length - 1]!;
   // Soon full wants larger plants; otherwise the smaller, cheaper size.
@@ -117,13 +162,23 @@ function sizeFor(kind: PlantKind, role: Role, ask: Ask): NurserySizeId | null {
 function levelWidthCm(container: Container, role: Role): number | null {
   const levels = surfacesOf(container);
   if (levels.length === 1) return null;
-  const widths = levels.map(({ section }) => (section.kind === 'disc' ? (section.holeCm > 0 ? (section.radiusCm - section.holeCm) * 1.35 : section.radiusCm * 2) : 0));
+  const widths = levels.map(({ section }) =>
+    section.kind === 'disc'
+      ? section.holeCm > 0
+        ? (section.radiusCm - section.holeCm) * 1.35
+        : section.radiusCm * 2
+      : 0,
+  );
   return role === 'lead' ? widths[widths.length - 1]! : Math.min(...widths.slice(0, -1));
 }
 
 function areaAt(part: Part, weeks: number, ask: Ask): number {
   const share = growthShare(part.kind, part.size, weeks, lightFactor(part.kind, ask.spot)) ** 0.9;
-  return Math.PI * ((middle(part.kind.spreadCm) * share) / 2) ** 2 * (part.role === 'lead' ? LEAD_SHARE : part.role === 'edge' ? EDGE_SHARE : 1);
+  return (
+    Math.PI *
+    ((middle(part.kind.spreadCm) * share) / 2) ** 2 *
+    (part.role === 'lead' ? LEAD_SHARE : part.role === 'edge' ? EDGE_SHARE : 1)
+  );
 }
 
 /** Adds plants to the thinnest group until the mix should be hidden in time, or no more go in; within the school's shares. */
@@ -135,17 +190,40 @@ function fillUp(parts: Part[], school: School, ask: Ask, standing: readonly Part
   const tight = house.fullness === 'packed' ? 1.2 : house.fullness === 'spaced' ? 0.8 : 1;
   const most = new Map(school.parts(siteOf(ask)).map(({ role, share }) => [role, share[1]]));
   for (let guard = 0; guard < 60; guard += 1) {
-    const cover = [...standing, ...parts].reduce((sum, part) => sum + part.count * areaAt(part, ask.wishes.fullInWeeks, ask), 0) / area;
-    const grown = [...standing, ...parts].reduce((sum, part) => sum + part.count * areaAt(part, season, ask), 0) / room;
-    const balls = [...standing, ...parts].reduce((sum, part) => sum + part.count * Math.PI * (NURSERY_SIZES[part.size].topCm / 2) ** 2, 0) / area;
+    const cover =
+      [...standing, ...parts].reduce(
+        (sum, part) => sum + part.count * areaAt(part, ask.wishes.fullInWeeks, ask),
+        0,
+      ) / area;
+    const grown =
+      [...standing, ...parts].reduce(
+        (sum, part) => sum + part.count * areaAt(part, season, ask),
+        0,
+      ) / room;
+    const balls =
+      [...standing, ...parts].reduce(
+        (sum, part) => sum + part.count * Math.PI * (NURSERY_SIZES[part.size].topCm / 2) ** 2,
+        0,
+      ) / area;
     if (cover >= WANTED_COVER * tight || grown >= MOST_PRESSURE * tight) return;
     const all = [...standing, ...parts].reduce((sum, { count }) => sum + count, 0);
-    const ofRole = (role: Role) => [...standing, ...parts].reduce((sum, part) => sum + (part.role === role ? part.count : 0), 0);
+    const ofRole = (role: Role) =>
+      [...standing, ...parts].reduce((sum, part) => sum + (part.role === role ? part.count : 0), 0);
     const free = parts.filter((part) => part.role !== 'lead' || school.id === 'screen');
-    const allowed = free.filter(({ role, step }) => (ofRole(role) + step) / (all + step) <= (most.get(role) ?? 1) + 0.02);
-    const next = (allowed.length > 0 ? allowed : free).sort((a, b) => a.count * areaAt(a, season, ask) * (a.role === 'edge' ? 0.9 : 1) - b.count * areaAt(b, season, ask) * (b.role === 'edge' ? 0.9 : 1))[0];
+    const allowed = free.filter(
+      ({ role, step }) => (ofRole(role) + step) / (all + step) <= (most.get(role) ?? 1) + 0.02,
+    );
+    const next = (allowed.length > 0 ? allowed : free).sort(
+      (a, b) =>
+        a.count * areaAt(a, season, ask) * (a.role === 'edge' ? 0.9 : 1) -
+        b.count * areaAt(b, season, ask) * (b.role === 'edge' ? 0.9 : 1),
+    )[0];
     if (!next) return;
-    if (balls + (next.step * Math.PI * (NURSERY_SIZES[next.size].topCm / 2) ** 2) / area > MOST_BALL_SHARE) return;
+    if (
+      balls + (next.step * Math.PI * (NURSERY_SIZES[next.size].topCm / 2) ** 2) / area >
+      MOST_BALL_SHARE
+    )
+      return;
     next.count += next.step;
     if (!underBudget([...standing, ...parts], ask)) {
       next.count -= next.step;
@@ -155,7 +233,15 @@ function fillUp(parts: Part[], school: School, ask: Ask, standing: readonly Part
 }
 
 function costOf(parts: readonly Part[]): number {
-  return plantCost(parts.flatMap((part) => Array.from({ length: part.count }, () => ({ kind: part.kind, kindId: part.kind.id, size: part.size }))));
+  return plantCost(
+    parts.flatMap((part) =>
+      Array.from({ length: part.count }, () => ({
+        kind: part.kind,
+        kindId: part.kind.id,
+        size: part.size,
+      })),
+    ),
+  );
 }
 
 function underBudget(parts: readonly Part[], ask: Ask): boolean {
@@ -166,7 +252,9 @@ function underBudget(parts: readonly Part[], ask: Ask): boolean {
 function withinBudget(parts: Part[], ask: Ask): boolean {
   for (let guard = 0; guard < 30 && !underBudget(parts, ask); guard += 1) {
     if (smaller(parts)) continue;
-    const most = [...parts].filter((part) => part.count > part.step).sort((a, b) => b.count - a.count)[0];
+    const most = [...parts]
+      .filter((part) => part.count > part.step)
+      .sort((a, b) => b.count - a.count)[0];
     if (!most) return false;
     most.count -= most.step;
   }
@@ -175,8 +263,13 @@ function withinBudget(parts: Part[], ask: Ask): boolean {
 
 /** Takes the largest nursery size down a step where the kind is sold smaller. */
 function smaller(parts: Part[]): boolean {
-  for (const part of [...parts].sort((a, b) => NURSERY_SIZES[b.size].ballL - NURSERY_SIZES[a.size].ballL)) {
-    const less = part.kind.sold.map(({ size }) => size).filter((size) => NURSERY_SIZES[size].ballL < NURSERY_SIZES[part.size].ballL).sort((a, b) => NURSERY_SIZES[b].ballL - NURSERY_SIZES[a].ballL)[0];
+  for (const part of [...parts].sort(
+    (a, b) => NURSERY_SIZES[b.size].ballL - NURSERY_SIZES[a.size].ballL,
+  )) {
+    const less = part.kind.sold
+      .map(({ size }) => size)
+      .filter((size) => NURSERY_SIZES[size].ballL < NURSERY_SIZES[part.size].ballL)
+      .sort((a, b) => NURSERY_SIZES[b].ballL - NURSERY_SIZES[a].ballL)[0];
     if (!less) continue;
     part.size = less;
     return true;
@@ -187,20 +280,42 @@ function smaller(parts: Part[]): boolean {
 /** Places by role, kinds taking turns, settled until the balls fit. */
 function settleParts(parts: readonly Part[], school: School, ask: Ask): Place[] | null {
   const wishes: (Wish & { readonly part: Part })[] = [];
-  const leads = parts.filter(({ role }) => role === 'lead').reduce((sum, { count }) => sum + count, 0);
+  const leads = parts
+    .filter(({ role }) => role === 'lead')
+    .reduce((sum, { count }) => sum + count, 0);
   for (const role of ['lead', 'body', 'edge'] as const) {
-    const order = inOrder(school.order, parts.filter((part) => part.role === role));
+    const order = inOrder(
+      school.order,
+      parts.filter((part) => part.role === role),
+    );
     const spots = school.spots(siteOf(ask), role, order.length, leads);
     order.forEach((part, i) => {
       // A lone lead stands where the school puts it; the others give way.
-      const pinned = role === 'lead' && order.length === 1 && wallRoomCm(ask.container, part.size, spots[i]!.xCm, spots[i]!.zCm) >= 0;
-      wishes.push({ ...spots[i]!, size: part.size, spreadRadiusCm: middle(part.kind.spreadCm) / 2, part, pinned });
+      const pinned =
+        role === 'lead' &&
+        order.length === 1 &&
+        wallRoomCm(ask.container, part.size, spots[i]!.xCm, spots[i]!.zCm) >= 0;
+      wishes.push({
+        ...spots[i]!,
+        size: part.size,
+        spreadRadiusCm: middle(part.kind.spreadCm) / 2,
+        part,
+        pinned,
+      });
     });
   }
   const { places, shortfallCm } = settle(ask.container, wishes);
   if (shortfallCm > FIT_TOLERANCE_CM) return null;
   return wishes.map(({ part, size }, i) => {
-    return { id: `p${i + 1}-${part.kind.id}`.slice(0, 80), kindId: part.kind.id, xCm: places[i]!.xCm, zCm: places[i]!.zCm, size, seed: hash32(ask.seed, printOf(part.kind), i), ...(part.role === 'edge' && part.kind.trailCm !== null ? { lean: OUTWARD } : {}) };
+    return {
+      id: `p${i + 1}-${part.kind.id}`.slice(0, 80),
+      kindId: part.kind.id,
+      xCm: places[i]!.xCm,
+      zCm: places[i]!.zCm,
+      size,
+      seed: hash32(ask.seed, printOf(part.kind), i),
+      ...(part.role === 'edge' && part.kind.trailCm !== null ? { lean: OUTWARD } : {}),
+    };
   });
 }
 
@@ -209,7 +324,8 @@ const OUTWARD = { tiltDeg: 12, turnDeg: 0 } as const;
 
 /** Plants of one role in the order in which they take its places. */
 function inOrder(order: School['order'], parts: readonly Part[]): Part[] {
-  if (order === 'drift') return parts.flatMap((part) => Array.from({ length: part.count }, () => part));
+  if (order === 'drift')
+    return parts.flatMap((part) => Array.from({ length: part.count }, () => part));
   const total = parts.reduce((sum, { count }) => sum + count, 0);
   if (order === 'opposite' && total % 2 === 0 && parts.every(({ count }) => count % 2 === 0)) {
     // Places go round the ring: what stands in the first half stands again across.
@@ -223,10 +339,12 @@ function inOrder(order: School['order'], parts: readonly Part[]): Part[] {
 function takingTurns(parts: readonly Part[]): Part[] {
   const left = parts.map((part) => ({ part, count: part.count / 2 }));
   const row: Part[] = [];
-  while (left.some(({ count }) => count > 0)) for (const item of left) if (item.count > 0) {
-    row.push(item.part);
-    item.count -= 1;
-  }
+  while (left.some(({ count }) => count > 0))
+    for (const item of left)
+      if (item.count > 0) {
+        row.push(item.part);
+        item.count -= 1;
+      }
   return row;
 }
 

@@ -18,6 +18,15 @@ export interface Proposal {
 }
 
 /** A proposal as a planting that can be judged and drawn, in the school it was composed in. */
-export function proposedIn({ places, school }: Pick<Proposal, 'places' | 'school'>, ask: Brief, kindOf: (id: KindId) => PlantKind | null): PlantingInSpot {
-  return inSpot(plantingOf({ places, school }, ask, { id: 'proposal', name: 'Proposal' }), ask.spot, kindOf, ask.house);
+export function proposedIn(
+  { places, school }: Pick<Proposal, 'places' | 'school'>,
+  ask: Brief,
+  kindOf: (id: KindId) => PlantKind | null,
+): PlantingInSpot {
+  return inSpot(
+    plantingOf({ places, school }, ask, { id: 'proposal', name: 'Proposal' }),
+    ask.spot,
+    kindOf,
+    ask.house,
+  );
 }

@@ -29,7 +29,10 @@ export const USUAL_EFFORT: ProposeOptions = { wanted: 6, effort: 48, improve: 0 
  * shown are improved plant by plant for as long as the effort lasts. A generator: each step judges one planting, so the driver can
  * stop, show or go on at any step. Same ask, same seed, same answer.
  */
-export function* propose(ask: Ask, options: ProposeOptions = USUAL_EFFORT): Generator<Progress, readonly Proposal[]> {
+export function* propose(
+  ask: Ask,
+  options: ProposeOptions = USUAL_EFFORT,
+): Generator<Progress, readonly Proposal[]> {
   const byId = new Map(ask.kinds.map((kind) => [kind.id, kind]));
   const kindOf = (id: KindId) => byId.get(id) ?? null;
   const queues: Cast[][] = [];
@@ -43,7 +46,8 @@ export function* propose(ask: Ask, options: ProposeOptions = USUAL_EFFORT): Gene
   };
   // Show something at once: the first lead's best cast is judged before the others are composed.
   for (const casts of castsFor(ask)) {
-    if (casts.length === 0 || found.length >= options.wanted) yield { step, best: differentOnes(found, options.wanted) };
+    if (casts.length === 0 || found.length >= options.wanted)
+      yield { step, best: differentOnes(found, options.wanted) };
     queues.push(casts);
     if (found.length >= options.wanted) continue;
     const first = casts.shift();
@@ -92,16 +96,33 @@ export function proposeNow(ask: Ask, options?: ProposeOptions): readonly Proposa
   }
 }
 
-function judgeCast(cast: Cast, ask: Ask, kindOf: (id: KindId) => PlantKind | null): Proposal | null {
+function judgeCast(
+  cast: Cast,
+  ask: Ask,
+  kindOf: (id: KindId) => PlantKind | null,
+): Proposal | null {
   const places = placeCast(cast, ask);
   if (!places) return null;
   const it = proposedIn({ places, school: cast.school }, ask, kindOf);
   // What the spot is rated for is a limit, not a matter of taste.
   const opinion = opinionOf(it);
-  if (opinion.remarks.some(({ check, severity }) => check === 'weight' && severity === 'trouble')) return null;
-  const [lead, ...more] = cast.members.filter(({ role }) => role === 'lead').map(({ kind }) => kind.id);
-  const ofRole = (role: Role) => cast.members.filter((member) => member.role === role).map(({ kind }) => kind.id);
-  return { school: cast.school, lead: lead ?? null, bodies: [...more, ...ofRole('body')], edges: ofRole('edge'), places, cost: plantCost(it.plants), score: opinion.score, promise: cast.promise };
+  if (opinion.remarks.some(({ check, severity }) => check === 'weight' && severity === 'trouble'))
+    return null;
+  const [lead, ...more] = cast.members
+    .filter(({ role }) => role === 'lead')
+    .map(({ kind }) => kind.id);
+  const ofRole = (role: Role) =>
+    cast.members.filter((member) => member.role === role).map(({ kind }) => kind.id);
+  return {
+    school: cast.school,
+    lead: lead ?? null,
+    bodies: [...more, ...ofRole('body')],
+    edges: ofRole('edge'),
+    places,
+    cost: plantCost(it.plants),
+    score: opinion.score,
+    promise: cast.promise,
+  };
 }
 
 /** Any two differ in their lead or school, or in at least half of their kinds. */
@@ -121,7 +142,16 @@ function differentOnes(found: readonly Proposal[], wanted: number): Proposal[] {
     for (const proposal of left) {
       if (!chosen.every((other) => differ(proposal, other))) continue;
       // Kinds shown already count against a proposal, so that the tray shows more of what is possible.
-      const worth = proposal.score + PROMISE_SHARE * proposal.promise - chosen.reduce((sum, other) => sum + REPEAT_COST * sharedKinds(proposal, other) + (proposal.school === other.school ? SCHOOL_COST : 0), 0);
+      const worth =
+        proposal.score +
+        PROMISE_SHARE * proposal.promise -
+        chosen.reduce(
+          (sum, other) =>
+            sum +
+            REPEAT_COST * sharedKinds(proposal, other) +
+            (proposal.school === other.school ? SCHOOL_COST : 0),
+          0,
+        );
       if (!best || worth > best.worth) best = { proposal, worth };
     }
     if (!best) break;

@@ -6,12 +6,20 @@ import { bulliesOf, partnersOf, shareAPot, standInsLike } from './partners';
 import { ofInterest } from '../plants/season';
 import { asked, colourGap, findBy, NO_QUERY, standsAgainst, type Query } from './query';
 
-const ids = (query: Partial<Query>, kinds = BOOK) => findBy(kinds, { ...NO_QUERY, ...query }).suited.map(({ kind }) => kind.id);
+const ids = (query: Partial<Query>, kinds = BOOK) =>
+  findBy(kinds, { ...NO_QUERY, ...query }).suited.map(({ kind }) => kind.id);
 
 test('nothing asked offers the whole book; each thing asked can only take away', () => {
   expect(ids({})).toHaveLength(BOOK.length);
   expect(asked(NO_QUERY)).toEqual([]);
-  const steps: Partial<Query>[] = [{ role: 'edge' }, { sunHours: 4 }, { trails: true }, { safeFor: ['cats'] }, { coldestC: -5 }, { week: 2 }];
+  const steps: Partial<Query>[] = [
+    { role: 'edge' },
+    { sunHours: 4 },
+    { trails: true },
+    { safeFor: ['cats'] },
+    { coldestC: -5 },
+    { week: 2 },
+  ];
   let so = {};
   let before = BOOK.length;
   for (const step of steps) {
@@ -25,7 +33,8 @@ test('nothing asked offers the whole book; each thing asked can only take away',
 test('hours of sun: one inside the range suits, one hour outside stands against; all-day plants bear any length of day', () => {
   const hosta = known('hosta-blue');
   const [least, most] = hosta.light.hours;
-  const against = (sunHours: number, kind = hosta) => standsAgainst(kind, { ...NO_QUERY, sunHours });
+  const against = (sunHours: number, kind = hosta) =>
+    standsAgainst(kind, { ...NO_QUERY, sunHours });
   expect([against(least), against(most), against(most + 1)]).toEqual([[], [], ['sunHours']]);
   const agave = known('agave-blue');
   expect(against(16, agave)).toEqual([]);
@@ -47,7 +56,8 @@ test('colour is sought in the part asked, nearest first', () => {
 
 test('safe for cats leaves out what harms them, and what nobody knows', () => {
   const safe = new Set(ids({ safeFor: ['cats'] }));
-  for (const id of ['daylily-gold', 'lily-dwarf-white', 'love-in-a-mist', 'chives']) expect([id, safe.has(id)]).toEqual([id, false]);
+  for (const id of ['daylily-gold', 'lily-dwarf-white', 'love-in-a-mist', 'chives'])
+    expect([id, safe.has(id)]).toEqual([id, false]);
   expect(new Set(ids({ safeFor: ['dogs'] })).has('hop-gold')).toBe(false);
   expect(new Set(ids({ safeFor: ['horses'] })).has('switch-grass-blue')).toBe(false);
   expect(safe.has('switch-grass-blue')).toBe(true);
@@ -55,7 +65,11 @@ test('safe for cats leaves out what harms them, and what nobody knows', () => {
 
 test('weeks of interest run over the turn of the year; evergreens always have some; coloured leaves while they are out', () => {
   const heath = known('heather-winter-pink');
-  expect([50, 3, 16].map((week) => ofInterest({ ...heath, foliage: { ...heath.foliage, evergreen: false } }, week))).toEqual([true, true, true]);
+  expect(
+    [50, 3, 16].map((week) =>
+      ofInterest({ ...heath, foliage: { ...heath.foliage, evergreen: false } }, week),
+    ),
+  ).toEqual([true, true, true]);
   expect(ofInterest({ ...heath, foliage: { ...heath.foliage, evergreen: false } }, 30)).toBe(false);
   expect(ofInterest(heath, 30)).toBe(true);
   const at = (id: string, week: number) => ofInterest(known(id), week);
@@ -65,7 +79,10 @@ test('weeks of interest run over the turn of the year; evergreens always have so
 
 test('what misses by one thing is told apart from what misses by more', () => {
   const { suited, nearly } = findBy(BOOK, { ...NO_QUERY, trails: true, sunHours: 4, edible: true });
-  for (const { kind, against } of [...suited, ...nearly]) expect(standsAgainst(kind, { ...NO_QUERY, trails: true, sunHours: 4, edible: true }, 9)).toEqual(against ? [against] : []);
+  for (const { kind, against } of [...suited, ...nearly])
+    expect(
+      standsAgainst(kind, { ...NO_QUERY, trails: true, sunHours: 4, edible: true }, 9),
+    ).toEqual(against ? [against] : []);
   expect(nearly.length).toBeGreaterThan(suited.length);
 });
 
@@ -73,19 +90,34 @@ test('partners share light and water and say what they take up; none is of the s
   for (const kind of BOOK.filter((_, i) => i % 9 === 0)) {
     const { echoes, contrasts } = partnersOf(kind, BOOK);
     for (const partner of [...echoes, ...contrasts]) {
-      expect([kind.id, partner.kind.id, shareAPot(kind, partner.kind)]).toEqual([kind.id, partner.kind.id, true]);
+      expect([kind.id, partner.kind.id, shareAPot(kind, partner.kind)]).toEqual([
+        kind.id,
+        partner.kind.id,
+        true,
+      ]);
       expect(partner.kind.botanical).not.toBe(kind.botanical);
     }
   }
   const throat = partnersOf(known('bacopa-white'), BOOK);
   expect(throat.contrasts.length + throat.echoes.length).toBeGreaterThan(0);
-  expect(partnersOf(known('million-bells-apricot'), BOOK).echoes.some((p) => p.why === 'echo' && p.part === 'throat')).toBe(true);
+  expect(
+    partnersOf(known('million-bells-apricot'), BOOK).echoes.some(
+      (p) => p.why === 'echo' && p.part === 'throat',
+    ),
+  ).toBe(true);
 });
 
 test('spring bulbs are no partners of summer bedding, nor winter violas; an evergreen goes with both', () => {
   const pair = (a: string, b: string) => shareAPot(known(a), known(b));
-  expect([pair('tulip-plum', 'petunia-white'), pair('pansy-blue', 'pelargonium-scarlet'), pair('tulip-plum', 'pansy-blue')]).toEqual([false, false, true]);
-  expect([pair('ivy-green', 'tulip-white'), pair('ivy-green', 'begonia-bedding-white')]).toEqual([true, true]);
+  expect([
+    pair('tulip-plum', 'petunia-white'),
+    pair('pansy-blue', 'pelargonium-scarlet'),
+    pair('tulip-plum', 'pansy-blue'),
+  ]).toEqual([false, false, true]);
+  expect([pair('ivy-green', 'tulip-white'), pair('ivy-green', 'begonia-bedding-white')]).toEqual([
+    true,
+    true,
+  ]);
 });
 
 test('the nearest stand-in for a colour form is its like, and a kind is never its own stand-in', () => {
@@ -97,6 +129,7 @@ test('the nearest stand-in for a colour form is its like, and a kind is never it
 
 test('bullies are those that would share the pot and outgrow it by two steps of vigour', () => {
   const quiet: PlantKind = { ...known('viola-white') };
-  for (const bully of bulliesOf(quiet, BOOK, 20)) expect(bully.vigour - quiet.vigour).toBeGreaterThanOrEqual(2);
+  for (const bully of bulliesOf(quiet, BOOK, 20))
+    expect(bully.vigour - quiet.vigour).toBeGreaterThanOrEqual(2);
   expect(bulliesOf({ ...quiet, vigour: 4 }, BOOK)).toEqual([]);
 });

@@ -1,7 +1,18 @@
 import { lookApart } from '../colour/ciede2000';
 import type { Oklch } from '../colour/oklch';
 import { findKinds } from '../plants/find';
-import { middle, noHarmKnown, type FlowerForm, type Habit, type KindId, type LeafShape, type PlantKind, type Role, type SURFACES, type TEXTURES } from '../plants/kind';
+import {
+  middle,
+  noHarmKnown,
+  type FlowerForm,
+  type Habit,
+  type KindId,
+  type LeafShape,
+  type PlantKind,
+  type Role,
+  type SURFACES,
+  type TEXTURES,
+} from '../plants/kind';
 import { ofInterest } from '../plants/season';
 
 export const COLOUR_PARTS = ['any part', 'leaf', 'vein', 'stem', 'flower', 'throat'] as const;
@@ -39,8 +50,27 @@ export interface Query {
 }
 
 export const NO_QUERY: Query = {
-  words: '', role: null, habit: null, sunHours: null, tallestCm: null, widestCm: null, trails: false, thirst: null, colour: null, texture: null, leafShape: null, surface: null, form: null, week: null, coldestC: null,
-  edible: false, safeFor: [], scented: false, wildlife: false, priceMost: null, among: null,
+  words: '',
+  role: null,
+  habit: null,
+  sunHours: null,
+  tallestCm: null,
+  widestCm: null,
+  trails: false,
+  thirst: null,
+  colour: null,
+  texture: null,
+  leafShape: null,
+  surface: null,
+  form: null,
+  week: null,
+  coldestC: null,
+  edible: false,
+  safeFor: [],
+  scented: false,
+  wildlife: false,
+  priceMost: null,
+  among: null,
 };
 
 /** What may stand against a kind. */
@@ -51,23 +81,50 @@ const SAME_FAMILY = 16;
 const ALL_DAY_H = 12;
 
 /** Colours a part of a kind shows; of any part, those that carry it. */
-export function coloursAt({ foliage, bloom, fruit }: PlantKind, part: ColourPart): readonly Oklch[] {
+export function coloursAt(
+  { foliage, bloom, fruit }: PlantKind,
+  part: ColourPart,
+): readonly Oklch[] {
   const list: readonly (Oklch | null | undefined)[] =
-    part === 'leaf' ? [foliage.main, foliage.second, foliage.under] : part === 'vein' ? [foliage.vein] : part === 'stem' ? [foliage.stem]
-    : part === 'flower' ? [bloom?.main, bloom?.second] : part === 'throat' ? [bloom?.eye]
-    : [foliage.main, foliage.second, (bloom?.cover ?? 0) > 0.1 ? bloom?.main : null, (bloom?.cover ?? 0) > 0.1 ? bloom?.second : null, fruit?.colour];
+    part === 'leaf'
+      ? [foliage.main, foliage.second, foliage.under]
+      : part === 'vein'
+        ? [foliage.vein]
+        : part === 'stem'
+          ? [foliage.stem]
+          : part === 'flower'
+            ? [bloom?.main, bloom?.second]
+            : part === 'throat'
+              ? [bloom?.eye]
+              : [
+                  foliage.main,
+                  foliage.second,
+                  (bloom?.cover ?? 0) > 0.1 ? bloom?.main : null,
+                  (bloom?.cover ?? 0) > 0.1 ? bloom?.second : null,
+                  fruit?.colour,
+                ];
   return list.filter((colour): colour is Oklch => colour !== null && colour !== undefined);
 }
 
 /** How near a kind comes to a colour, CIEDE2000; infinity when it has no such part. */
 export function colourGap(kind: PlantKind, { at, part }: NonNullable<Query['colour']>): number {
-  return coloursAt(kind, part).reduce((least, colour) => Math.min(least, lookApart(colour, at)), Infinity);
+  return coloursAt(kind, part).reduce(
+    (least, colour) => Math.min(least, lookApart(colour, at)),
+    Infinity,
+  );
 }
 
 const TESTS: { readonly [F in Against]: (kind: PlantKind, query: Query) => boolean } = {
   role: (kind, { role }) => role === null || kind.roles.includes(role),
   habit: (kind, { habit }) => habit === null || kind.habit === habit,
-  sunHours: ({ light: { hours: [least, most] } }, { sunHours }) => sunHours === null || (sunHours >= least && (sunHours <= most || most >= ALL_DAY_H)),
+  sunHours: (
+    {
+      light: {
+        hours: [least, most],
+      },
+    },
+    { sunHours },
+  ) => sunHours === null || (sunHours >= least && (sunHours <= most || most >= ALL_DAY_H)),
   tallestCm: (kind, { tallestCm }) => tallestCm === null || middle(kind.heightCm) <= tallestCm,
   widestCm: (kind, { widestCm }) => widestCm === null || middle(kind.spreadCm) <= widestCm,
   trails: (kind, { trails }) => !trails || kind.trailCm !== null,
@@ -79,10 +136,19 @@ const TESTS: { readonly [F in Against]: (kind: PlantKind, query: Query) => boole
   week: (kind, { week }) => week === null || ofInterest(kind, week),
   coldestC: (kind, { coldestC }) => coldestC === null || kind.lowestC <= coldestC,
   edible: (kind, { edible }) => !edible || kind.edible !== null,
-  safeFor: (kind, { safeFor }) => safeFor.length === 0 || (safeFor.length === SAFE_FOR.length ? noHarmKnown(kind) : safeFor.every((who) => kind.toxicity[who] === 'none known' && (who !== 'people' || kind.irritant.skin === 'no'))),
+  safeFor: (kind, { safeFor }) =>
+    safeFor.length === 0 ||
+    (safeFor.length === SAFE_FOR.length
+      ? noHarmKnown(kind)
+      : safeFor.every(
+          (who) =>
+            kind.toxicity[who] === 'none known' &&
+            (who !== 'people' || kind.irritant.skin === 'no'),
+        )),
   scented: (kind, { scented }) => !scented || kind.scent !== 'none',
   wildlife: (kind, { wildlife }) => !wildlife || kind.wildlife.length > 0,
-  priceMost: (kind, { priceMost }) => priceMost === null || Math.min(...kind.sold.map(({ price }) => price)) <= priceMost,
+  priceMost: (kind, { priceMost }) =>
+    priceMost === null || Math.min(...kind.sold.map(({ price }) => price)) <= priceMost,
   among: (kind, { among }) => among === null || among.has(kind.id),
   // The dearest question last.
   colour: (kind, { colour }) => colour === null || colourGap(kind, colour) <= SAME_FAMILY,
@@ -91,7 +157,10 @@ const FACETS = Object.keys(TESTS) as readonly Against[];
 
 /** What is asked besides words. */
 export function asked(query: Query): readonly Against[] {
-  return FACETS.filter((facet) => { const value = query[facet]; return Array.isArray(value) ? value.length > 0 : value !== null && value !== false; });
+  return FACETS.filter((facet) => {
+    const value = query[facet];
+    return Array.isArray(value) ? value.length > 0 : value !== null && value !== false;
+  });
 }
 
 /** Everything that stands against a kind, up to a number. */
@@ -114,7 +183,10 @@ export interface Finding {
 /**
  * Kinds that are all that is asked, best by words and colour first, and after them those with one thing against.
  */
-export function findBy(kinds: readonly PlantKind[], query: Query): { readonly suited: readonly Finding[]; readonly nearly: readonly Finding[] } {
+export function findBy(
+  kinds: readonly PlantKind[],
+  query: Query,
+): { readonly suited: readonly Finding[]; readonly nearly: readonly Finding[] } {
   const suited: Finding[] = [];
   const nearly: Finding[] = [];
   for (const kind of findKinds(kinds, query.words)) {

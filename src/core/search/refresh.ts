@@ -31,25 +31,75 @@ export function decisionsFor(it: PlantingInSpot, weeks: number): readonly Decisi
   return it.plants.map(({ id, kindId, kind }, i): Decision => {
     const { share, shaded } = sizes[i]!;
     const lasts = kind.bloom ? weeksBetween(calendar, kind.bloom.weeks[1]) : null;
-    const over = kind.cycle === 'annual' && lasts !== null && (lasts > 40 || lasts < Math.min(WORTH_WEEKS, left));
+    const over =
+      kind.cycle === 'annual' &&
+      lasts !== null &&
+      (lasts > 40 || lasts < Math.min(WORTH_WEEKS, left));
     if (over || kind.cycle === 'bulb') return { place: id, kindId, what: 'replace', why: 'over' };
-    if (shaded > SMOTHERED && kind.light.hours[0] > 3) return { place: id, kindId, what: 'replace', why: 'smothered' };
-    if (share > LEGGY && (kind.trailCm !== null || kind.vigour >= 4)) return { place: id, kindId, what: 'cut back', why: kind.bloom?.continuous ? 'flowers again after a cut' : 'overgrown' };
+    if (shaded > SMOTHERED && kind.light.hours[0] > 3)
+      return { place: id, kindId, what: 'replace', why: 'smothered' };
+    if (share > LEGGY && (kind.trailCm !== null || kind.vigour >= 4))
+      return {
+        place: id,
+        kindId,
+        what: 'cut back',
+        why: kind.bloom?.continuous ? 'flowers again after a cut' : 'overgrown',
+      };
     return { place: id, kindId, what: 'keep', why: 'fresh' };
   });
 }
 
 /** A leggy pot made new: the decisions carried out, with several ways to fill what was taken out. */
-export function refresh(it: PlantingInSpot, weeks: number, kinds: readonly PlantKind[]): { readonly decisions: readonly Decision[]; readonly ways: readonly Remade[] } {
+export function refresh(
+  it: PlantingInSpot,
+  weeks: number,
+  kinds: readonly PlantKind[],
+): { readonly decisions: readonly Decision[]; readonly ways: readonly Remade[] } {
   const decisions = decisionsFor(it, weeks);
   const kindOf = kindsIn(it, kinds);
-  const trims = decisions.filter(({ what }) => what === 'cut back').map(({ place }) => ({ place, weeks, cut: RENEWING_CUT }));
+  const trims = decisions
+    .filter(({ what }) => what === 'cut back')
+    .map(({ place }) => ({ place, weeks, cut: RENEWING_CUT }));
   const kept = decisions.filter(({ what }) => what !== 'replace').map(({ place }) => place);
-  const care = { ...it.planting.care, trims: [...it.planting.care.trims.filter(({ place, weeks: at }) => kept.includes(place) && !trims.some((trim) => trim.place === place && trim.weeks === at)), ...trims] };
-  if (kept.length === it.plants.length) return { decisions, ways: [judged(it, 'refresh', { places: it.planting.places, care }, kindOf)] };
+  const care = {
+    ...it.planting.care,
+    trims: [
+      ...it.planting.care.trims.filter(
+        ({ place, weeks: at }) =>
+          kept.includes(place) && !trims.some((trim) => trim.place === place && trim.weeks === at),
+      ),
+      ...trims,
+    ],
+  };
+  if (kept.length === it.plants.length)
+    return {
+      decisions,
+      ways: [judged(it, 'refresh', { places: it.planting.places, care }, kindOf)],
+    };
   // What comes in is planted that week: it is judged for the rest of the season.
   const plantedWeek = weekAfter(it.planting.plantedWeek, weeks);
-  const rest = weeksBetween(plantedWeek, it.planting.endWeek) >= 4 ? it.planting.endWeek : weekAfter(plantedWeek, 8);
-  const then = inSpot({ ...applyEdit(it.planting, { kind: 'remake', why: 'refresh', change: { places: it.planting.places } }), plantedWeek, endWeek: rest }, it.spot, kindOf, it.house);
-  return { decisions, ways: finish(then, kinds, kept).map(({ change }) => judged(it, 'refresh', { places: change.places, care }, kindOf)) };
+  const rest =
+    weeksBetween(plantedWeek, it.planting.endWeek) >= 4
+      ? it.planting.endWeek
+      : weekAfter(plantedWeek, 8);
+  const then = inSpot(
+    {
+      ...applyEdit(it.planting, {
+        kind: 'remake',
+        why: 'refresh',
+        change: { places: it.planting.places },
+      }),
+      plantedWeek,
+      endWeek: rest,
+    },
+    it.spot,
+    kindOf,
+    it.house,
+  );
+  return {
+    decisions,
+    ways: finish(then, kinds, kept).map(({ change }) =>
+      judged(it, 'refresh', { places: change.places, care }, kindOf),
+    ),
+  };
 }

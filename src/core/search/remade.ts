@@ -25,20 +25,49 @@ export interface Remade {
 export type KindOf = (id: KindId) => PlantKind | null;
 
 /** Judges a change of a planting as a whole. */
-export function judged(it: PlantingInSpot, why: RemakeKind, change: Remake, kindOf: KindOf): Remade {
-  const after = inSpot(applyEdit(it.planting, { kind: 'remake', why, change }), it.spot, kindOf, it.house);
-  const [had, has] = [new Set(it.plants.map(({ kindId }) => kindId)), new Set(after.plants.map(({ kindId }) => kindId))];
+export function judged(
+  it: PlantingInSpot,
+  why: RemakeKind,
+  change: Remake,
+  kindOf: KindOf,
+): Remade {
+  const after = inSpot(
+    applyEdit(it.planting, { kind: 'remake', why, change }),
+    it.spot,
+    kindOf,
+    it.house,
+  );
+  const [had, has] = [
+    new Set(it.plants.map(({ kindId }) => kindId)),
+    new Set(after.plants.map(({ kindId }) => kindId)),
+  ];
   return {
-    why, change,
-    scoreBefore: opinionOf(it).score, score: opinionOf(after).score,
-    costBefore: plantCost(it.plants), cost: plantCost(after.plants),
-    gone: [...had].filter((id) => !has.has(id)), come: [...has].filter((id) => !had.has(id)),
+    why,
+    change,
+    scoreBefore: opinionOf(it).score,
+    score: opinionOf(after).score,
+    costBefore: plantCost(it.plants),
+    cost: plantCost(after.plants),
+    gone: [...had].filter((id) => !has.has(id)),
+    come: [...has].filter((id) => !had.has(id)),
   };
 }
 
 /** The ask that a planting on the bench answers. */
-export function askFor({ planting, spot, house }: PlantingInSpot, kinds: readonly PlantKind[]): Ask {
-  return { container: planting.container, spot, wishes: planting.wishes, plantedWeek: planting.plantedWeek, endWeek: planting.endWeek, kinds, seed: 0, house };
+export function askFor(
+  { planting, spot, house }: PlantingInSpot,
+  kinds: readonly PlantKind[],
+): Ask {
+  return {
+    container: planting.container,
+    spot,
+    wishes: planting.wishes,
+    plantedWeek: planting.plantedWeek,
+    endWeek: planting.endWeek,
+    kinds,
+    seed: 0,
+    house,
+  };
 }
 
 /** The kinds of a planting in the roles they play, each once: by how many of its plants play it. */
@@ -53,6 +82,8 @@ export function membersOf(it: PlantingInSpot): readonly Member[] {
 
 /** Looks kinds up among those on offer and those already planted. */
 export function kindsIn(it: PlantingInSpot, kinds: readonly PlantKind[]): KindOf {
-  const byId = new Map([...kinds, ...it.plants.map(({ kind }) => kind)].map((kind) => [kind.id, kind]));
+  const byId = new Map(
+    [...kinds, ...it.plants.map(({ kind }) => kind)].map((kind) => [kind.id, kind]),
+  );
   return (id) => byId.get(id) ?? null;
 }

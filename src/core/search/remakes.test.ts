@@ -32,53 +32,116 @@ import type { Remade } from './remade';
 
 const hand = handComposed();
 const get = (name: string) => hand.find((one) => one.name.startsWith(name))!.it;
-const ask = (change: Partial<Ask> = {}, wishes: Partial<Ask['wishes']> = {}): Ask => ({ container: TUB, spot: SUNNY, plantedWeek: 20, endWeek: 42, kinds: BOOK, seed: 1, ...change, wishes: { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false, school: 'any', must: [], never: [], ...wishes } });
-const fits = (it: ReturnType<typeof get>, { change }: Remade) => worstShortfallCm(change.container ?? it.planting.container, change.places) <= FIT_TOLERANCE_CM;
+const ask = (change: Partial<Ask> = {}, wishes: Partial<Ask['wishes']> = {}): Ask => ({
+  container: TUB,
+  spot: SUNNY,
+  plantedWeek: 20,
+  endWeek: 42,
+  kinds: BOOK,
+  seed: 1,
+  ...change,
+  wishes: {
+    scheme: { kind: 'warm' },
+    fullInWeeks: 8,
+    budget: null,
+    kitchen: false,
+    school: 'any',
+    must: [],
+    never: [],
+    ...wishes,
+  },
+});
+const fits = (it: ReturnType<typeof get>, { change }: Remade) =>
+  worstShortfallCm(change.container ?? it.planting.container, change.places) <= FIT_TOLERANCE_CM;
 /** A third of the book is choice enough where every container is tried. */
 const FEW = BOOK.filter((_, i) => i % 3 === 0);
-const WHERE = [['tub', TUB, SUNNY], ['box', BOX, { ...SUNNY, dropCm: 90 }], ['basket', BASKET, { ...SUNNY, view: 'from below' as const, dropCm: 200 }]] as const;
+const WHERE = [
+  ['tub', TUB, SUNNY],
+  ['box', BOX, { ...SUNNY, dropCm: 90 }],
+  ['basket', BASKET, { ...SUNNY, view: 'from below' as const, dropCm: 200 }],
+] as const;
 
 describe.each(SCHOOL_IDS.map((id) => [id] as const))('%s', (id) => {
-  test.each(WHERE)('composes in a %s it goes with: its roles, its kinds, places that fit', (_, container, spot) => {
-    const site = { container, spot, house: get('Box in red').house };
-    if (SCHOOLS[id].suits(site) === 0) return;
-    const found = proposeNow(ask({ container, spot }, { school: id, kitchen: id === 'kitchen' }), { wanted: 3, effort: 12, improve: 0 });
-    expect(found.length).toBeGreaterThan(0);
-    for (const proposal of found) {
-      expect(proposal.school).toBe(id);
-      expect(worstShortfallCm(container, proposal.places)).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
-      proposal.bodies.forEach((kind) => expect(SCHOOLS[id].allows(known(kind), 'body') || SCHOOLS[id].allows(known(kind), 'lead')).toBe(true));
-      if (id === 'opposite-pairs' && !isLong(container)) proposal.bodies.forEach((kind) => expect(proposal.places.filter(({ kindId }) => kindId === kind).length % 2).toBe(0));
-    }
-  });
+  test.each(WHERE)(
+    'composes in a %s it goes with: its roles, its kinds, places that fit',
+    (_, container, spot) => {
+      const site = { container, spot, house: get('Box in red').house };
+      if (SCHOOLS[id].suits(site) === 0) return;
+      const found = proposeNow(
+        ask({ container, spot }, { school: id, kitchen: id === 'kitchen' }),
+        { wanted: 3, effort: 12, improve: 0 },
+      );
+      expect(found.length).toBeGreaterThan(0);
+      for (const proposal of found) {
+        expect(proposal.school).toBe(id);
+        expect(worstShortfallCm(container, proposal.places)).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
+        proposal.bodies.forEach((kind) =>
+          expect(
+            SCHOOLS[id].allows(known(kind), 'body') || SCHOOLS[id].allows(known(kind), 'lead'),
+          ).toBe(true),
+        );
+        if (id === 'opposite-pairs' && !isLong(container))
+          proposal.bodies.forEach((kind) =>
+            expect(proposal.places.filter(({ kindId }) => kindId === kind).length % 2).toBe(0),
+          );
+      }
+    },
+  );
 });
 
 test('left to the search, schools that suit are tried and the six shown are of more than one', () => {
-  expect(schoolsFor({ container: BASKET, spot: SUNNY, house: get('Box in red').house }, { school: 'any', kitchen: false }).map(({ id }) => id)).toEqual(expect.arrayContaining(['dome', 'opposite-pairs']));
+  expect(
+    schoolsFor(
+      { container: BASKET, spot: SUNNY, house: get('Box in red').house },
+      { school: 'any', kitchen: false },
+    ).map(({ id }) => id),
+  ).toEqual(expect.arrayContaining(['dome', 'opposite-pairs']));
   const found = proposeNow(ask());
   expect(new Set(found.map(({ school }) => school)).size).toBeGreaterThan(1);
 });
 
 test('a must is in every proposal, what is never wanted in none, the house preference for pairs is kept', () => {
-  const found = proposeNow(ask({}, { must: ['coleus-lime'], never: ['ti-plant-pink', 'million-bells-yellow'] }));
+  const found = proposeNow(
+    ask({}, { must: ['coleus-lime'], never: ['ti-plant-pink', 'million-bells-yellow'] }),
+  );
   expect(found.length).toBeGreaterThan(0);
   for (const { places } of found) {
     expect(places.some(({ kindId }) => kindId === 'coleus-lime')).toBe(true);
-    expect(places.some(({ kindId }) => kindId === 'ti-plant-pink' || kindId === 'million-bells-yellow')).toBe(false);
+    expect(
+      places.some(({ kindId }) => kindId === 'ti-plant-pink' || kindId === 'million-bells-yellow'),
+    ).toBe(false);
   }
   const { house } = get('Box in red');
-  for (const { bodies, places } of proposeNow(ask({ house: { ...house, counts: 'pairs' } }, { school: 'thriller' }))) for (const id of bodies) expect(places.filter(({ kindId }) => kindId === id).length % 2).toBe(0);
+  for (const { bodies, places } of proposeNow(
+    ask({ house: { ...house, counts: 'pairs' } }, { school: 'thriller' }),
+  ))
+    for (const id of bodies)
+      expect(places.filter(({ kindId }) => kindId === id).length % 2).toBe(0);
 });
 
 test('a rated load is a limit: nothing is proposed that is heavier', () => {
-  expect(proposeNow(ask({ spot: { ...SUNNY, ratedLoad: { kg: 20, toldBy: 'owner' } } }), { wanted: 3, effort: 12, improve: 0 })).toEqual([]);
-  expect(proposeNow(ask({ spot: { ...SUNNY, ratedLoad: { kg: 200, toldBy: 'owner' } } }), { wanted: 3, effort: 12, improve: 0 }).length).toBe(3);
+  expect(
+    proposeNow(ask({ spot: { ...SUNNY, ratedLoad: { kg: 20, toldBy: 'owner' } } }), {
+      wanted: 3,
+      effort: 12,
+      improve: 0,
+    }),
+  ).toEqual([]);
+  expect(
+    proposeNow(ask({ spot: { ...SUNNY, ratedLoad: { kg: 200, toldBy: 'owner' } } }), {
+      wanted: 3,
+      effort: 12,
+      improve: 0,
+    }).length,
+  ).toBe(3);
 });
 
 test('improving never makes it worse and keeps to the limits', () => {
   const plain = proposeNow(ask({}, { budget: 30 }), { wanted: 3, effort: 12, improve: 0 });
   const better = proposeNow(ask({}, { budget: 30 }), { wanted: 3, effort: 12, improve: 260 });
-  expect(Math.max(...better.map(({ score }) => score))).toBeGreaterThanOrEqual(Math.max(...plain.map(({ score }) => score)));
+  expect(Math.max(...better.map(({ score }) => score))).toBeGreaterThanOrEqual(
+    Math.max(...plain.map(({ score }) => score)),
+  );
   for (const { cost, places } of better) {
     expect(cost).toBeLessThanOrEqual(30);
     expect(worstShortfallCm(TUB, places)).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
@@ -87,13 +150,35 @@ test('improving never makes it worse and keeps to the limits', () => {
 
 test('names, order and side change no answer', () => {
   const usual = proposeNow(ask(), { wanted: 4, effort: 16, improve: 0 });
-  const kinds = [...BOOK].reverse().map((kind) => ({ ...kind, id: `x-${kind.id}`, common: `${kind.common} again` }));
+  const kinds = [...BOOK]
+    .reverse()
+    .map((kind) => ({ ...kind, id: `x-${kind.id}`, common: `${kind.common} again` }));
   const renamed = proposeNow(ask({ kinds }), { wanted: 4, effort: 16, improve: 0 });
-  expect(renamed.map(({ places, score, school }) => [school, score, places.map(({ kindId, xCm, zCm, seed }) => [kindId.replace(/^x-/, ''), xCm, zCm, seed])])).toEqual(usual.map(({ places, score, school }) => [school, score, places.map(({ kindId, xCm, zCm, seed }) => [kindId, xCm, zCm, seed])]));
+  expect(
+    renamed.map(({ places, score, school }) => [
+      school,
+      score,
+      places.map(({ kindId, xCm, zCm, seed }) => [kindId.replace(/^x-/, ''), xCm, zCm, seed]),
+    ]),
+  ).toEqual(
+    usual.map(({ places, score, school }) => [
+      school,
+      score,
+      places.map(({ kindId, xCm, zCm, seed }) => [kindId, xCm, zCm, seed]),
+    ]),
+  );
   for (const { it } of hand) {
-    const mirrored = inSpot({ ...it.planting, places: it.planting.places.map((p) => ({ ...p, xCm: -p.xCm })) }, it.spot, kindOf);
+    const mirrored = inSpot(
+      { ...it.planting, places: it.planting.places.map((p) => ({ ...p, xCm: -p.xCm })) },
+      it.spot,
+      kindOf,
+    );
     expect(opinionOf(mirrored).score).toBeCloseTo(opinionOf(it).score, 6);
-    const reordered = inSpot({ ...it.planting, places: [...it.planting.places].reverse() }, it.spot, kindOf);
+    const reordered = inSpot(
+      { ...it.planting, places: [...it.planting.places].reverse() },
+      it.spot,
+      kindOf,
+    );
     expect(opinionOf(reordered).score).toBeCloseTo(opinionOf(it).score, 6);
   }
 });
@@ -103,19 +188,38 @@ test('inches and centimetres of the same pot give the same plantings', () => {
   const inInches = readStart({ ...FIRST_FORM, unit: 'in', top: 15, base: 11, depth: 13 }, 's');
   if (!inCm.ok || !inInches.ok) throw new Error('Both forms read.');
   expect(inInches.container).toEqual(inCm.container);
-  expect(proposeNow(ask({ container: inInches.container }), { wanted: 3, effort: 9, improve: 0 })).toEqual(proposeNow(ask({ container: inCm.container }), { wanted: 3, effort: 9, improve: 0 }));
+  expect(
+    proposeNow(ask({ container: inInches.container }), { wanted: 3, effort: 9, improve: 0 }),
+  ).toEqual(proposeNow(ask({ container: inCm.container }), { wanted: 3, effort: 9, improve: 0 }));
 });
 
 test('every school lays out every shipped container it goes with', () => {
   const failed: string[] = [];
-  for (const container of SHIPPED) for (const id of SCHOOL_IDS) {
-    const spot = { ...SUNNY, sunHours: 6, ...(isHung(container.shape) ? { view: 'from below' as const, dropCm: 200 } : {}) };
-    // What is shallower than a bedding plant's ball takes succulents only.
-    if (SCHOOLS[id].suits({ container, spot, house: USUAL_HOUSE }) < 0.3 || (mixDepthCm(container) <= 9 && id !== 'clustered-odds')) continue;
-    let first: Proposal | undefined;
-    for (const { best } of propose(ask({ container, spot, kinds: id === 'clustered-odds' ? BOOK : FEW }, { school: id, kitchen: id === 'kitchen' }), { wanted: 1, effort: 24, improve: 0 })) if ((first = best[0])) break;
-    if (!first || worstShortfallCm(container, first.places) > FIT_TOLERANCE_CM) failed.push(`${container.name} ${id}`);
-  }
+  for (const container of SHIPPED)
+    for (const id of SCHOOL_IDS) {
+      const spot = {
+        ...SUNNY,
+        sunHours: 6,
+        ...(isHung(container.shape) ? { view: 'from below' as const, dropCm: 200 } : {}),
+      };
+      // What is shallower than a bedding plant's ball takes succulents only.
+      if (
+        SCHOOLS[id].suits({ container, spot, house: USUAL_HOUSE }) < 0.3 ||
+        (mixDepthCm(container) <= 9 && id !== 'clustered-odds')
+      )
+        continue;
+      let first: Proposal | undefined;
+      for (const { best } of propose(
+        ask(
+          { container, spot, kinds: id === 'clustered-odds' ? BOOK : FEW },
+          { school: id, kitchen: id === 'kitchen' },
+        ),
+        { wanted: 1, effort: 24, improve: 0 },
+      ))
+        if ((first = best[0])) break;
+      if (!first || worstShortfallCm(container, first.places) > FIT_TOLERANCE_CM)
+        failed.push(`${container.name} ${id}`);
+    }
   expect(failed).toEqual([]);
 });
 
@@ -125,22 +229,39 @@ test('finish: what is fixed stays where it is, the rest is filled with what the 
   const ways = finish(it, BOOK, [lead.id]);
   expect(ways.length).toBeGreaterThan(1);
   for (const way of ways) {
-    expect(way.change.places.find(({ id }) => id === lead.id)).toMatchObject({ xCm: lead.xCm, zCm: lead.zCm, kindId: lead.kindId });
+    expect(way.change.places.find(({ id }) => id === lead.id)).toMatchObject({
+      xCm: lead.xCm,
+      zCm: lead.zCm,
+      kindId: lead.kindId,
+    });
     expect(way.change.places.length).toBeGreaterThan(3);
     expect(fits(it, way)).toBe(true);
     // What was taken out is not put back.
     expect(way.come).not.toContain('pelargonium-scarlet');
   }
-  expect(finish(inSpot({ ...it.planting, wishes: { ...it.planting.wishes, budget: 25 } }, it.spot, kindOf), BOOK, [lead.id]).every(({ cost }) => cost <= 25)).toBe(true);
+  expect(
+    finish(
+      inSpot({ ...it.planting, wishes: { ...it.planting.wishes, budget: 25 } }, it.spot, kindOf),
+      BOOK,
+      [lead.id],
+    ).every(({ cost }) => cost <= 25),
+  ).toBe(true);
 });
 
 test('scale: more plants in a larger container, fewer in a smaller, a stand-in where a ball does not go in', () => {
   const it = get('Red cabbage');
-  const to = (topCm: number, depthCm: number) => scale(it, usualContainer('Other', { kind: 'round', topCm, baseCm: topCm * 0.8, depthCm }, 'terracotta'), BOOK)!;
+  const to = (topCm: number, depthCm: number) =>
+    scale(
+      it,
+      usualContainer('Other', { kind: 'round', topCm, baseCm: topCm * 0.8, depthCm }, 'terracotta'),
+      BOOK,
+    )!;
   const [small, large] = [to(28, 26), to(60, 50)];
   expect(small.change.places.length).toBeLessThan(large.change.places.length);
   expect(fits(it, small) && fits(it, large)).toBe(true);
-  expect(new Set(large.change.places.map(({ kindId }) => kindId))).toEqual(new Set(it.plants.map(({ kindId }) => kindId)));
+  expect(new Set(large.change.places.map(({ kindId }) => kindId))).toEqual(
+    new Set(it.plants.map(({ kindId }) => kindId)),
+  );
   const box = scale(it, BOX, BOOK)!;
   expect(fits(it, box)).toBe(true);
   expect(box.change.places.some(({ kindId }) => kindId === 'pelargonium-scarlet')).toBe(true);
@@ -149,7 +270,16 @@ test('scale: more plants in a larger container, fewer in a smaller, a stand-in w
 test('scale: something to climb comes along, no wider than goes in, in its usual place', () => {
   const it = get('Red cabbage');
   const wide = { form: 'obelisk', heightCm: 130, widthCm: 46, xCm: 6, zCm: -5 } as const;
-  const to = (topCm: number) => scale(inSpot({ ...it.planting, support: wide }, it.spot, kindOf), usualContainer('Other', { kind: 'round', topCm, baseCm: topCm * 0.8, depthCm: topCm * 0.9 }, 'terracotta'), BOOK)!.change.support!;
+  const to = (topCm: number) =>
+    scale(
+      inSpot({ ...it.planting, support: wide }, it.spot, kindOf),
+      usualContainer(
+        'Other',
+        { kind: 'round', topCm, baseCm: topCm * 0.8, depthCm: topCm * 0.9 },
+        'terracotta',
+      ),
+      BOOK,
+    )!.change.support!;
   expect(to(28)).toMatchObject({ form: 'obelisk', heightCm: 130, xCm: 0, zCm: 0 });
   expect(to(28).widthCm).toBeLessThan(24);
   expect(to(90).widthCm).toBe(46);
@@ -163,10 +293,13 @@ test('repeat: units along a box; matched ends mirror, party ends do not', () => 
   const party = repeat(it, { unit, units: 2, ends: 'party' }, BOOK)!;
   expect(matched.change.places).toHaveLength(6);
   expect(fits(it, matched)).toBe(true);
-  const kindsAcross = ({ change }: Remade) => [...change.places].sort((a, b) => a.xCm - b.xCm).map(({ kindId }) => kindId);
+  const kindsAcross = ({ change }: Remade) =>
+    [...change.places].sort((a, b) => a.xCm - b.xCm).map(({ kindId }) => kindId);
   expect([...kindsAcross(matched)].reverse()).toEqual(kindsAcross(matched));
   expect([...kindsAcross(party)].reverse()).not.toEqual(kindsAcross(party));
-  expect(() => repeat(it, { unit, units: 1, ends: 'party' }, BOOK)).toThrow('A run has two or more units; got 1.');
+  expect(() => repeat(it, { unit, units: 1, ends: 'party' }, BOOK)).toThrow(
+    'A run has two or more units; got 1.',
+  );
 });
 
 test('season change: the evergreen frame stays, annuals go, what comes suits the new weeks', () => {
@@ -175,18 +308,28 @@ test('season change: the evergreen frame stays, annuals go, what comes suits the
   expect(best!.change.places.some(({ kindId }) => kindId === 'box-ball')).toBe(true);
   expect(best!.gone).toEqual(expect.arrayContaining(['pansy-white', 'pansy-blue']));
   expect(best!.change).toMatchObject({ plantedWeek: 21, endWeek: 41 });
-  const after = inSpot(applyEdit(it.planting, { kind: 'remake', why: 'season', change: best!.change }), it.spot, kindOf);
+  const after = inSpot(
+    applyEdit(it.planting, { kind: 'remake', why: 'season', change: best!.change }),
+    it.spot,
+    kindOf,
+  );
   expect(opinionOf(after).remarks.find(({ check }) => check === 'cold')!.severity).toBe('right');
 });
 
 test('refresh: keeps what is fresh, cuts back what trails long, replaces what is over, and says why', () => {
   const it = get('Tulips over violas');
   const decided = decisionsFor(it, 13);
-  expect(decided.filter(({ kindId }) => kindId === 'tulip-plum').every(({ what, why }) => what === 'replace' && why === 'over')).toBe(true);
+  expect(
+    decided
+      .filter(({ kindId }) => kindId === 'tulip-plum')
+      .every(({ what, why }) => what === 'replace' && why === 'over'),
+  ).toBe(true);
   const flax = refresh(get('Flax, salvia'), 18, BOOK);
   const cut = flax.decisions.filter(({ what }) => what === 'cut back');
   expect(cut.length).toBeGreaterThan(0);
-  expect(flax.ways[0]!.change.care!.trims.map(({ place }) => place)).toEqual(expect.arrayContaining(cut.map(({ place }) => place)));
+  expect(flax.ways[0]!.change.care!.trims.map(({ place }) => place)).toEqual(
+    expect.arrayContaining(cut.map(({ place }) => place)),
+  );
 });
 
 test('vary: three moods on the same bones, each truer to its scheme than what was there', () => {
@@ -194,14 +337,21 @@ test('vary: three moods on the same bones, each truer to its scheme than what wa
   const moods = vary(it, BOOK);
   expect(moods).toHaveLength(3);
   for (const { scheme, remade } of moods) {
-    expect(remade.change.places.map(({ id, xCm, zCm }) => [id, xCm, zCm])).toEqual(it.planting.places.map(({ id, xCm, zCm }) => [id, xCm, zCm]));
-    const fit = (ids: readonly string[]) => ids.reduce((sum, id) => sum + kindFitsScheme(known(id), scheme), 0) / ids.length;
+    expect(remade.change.places.map(({ id, xCm, zCm }) => [id, xCm, zCm])).toEqual(
+      it.planting.places.map(({ id, xCm, zCm }) => [id, xCm, zCm]),
+    );
+    const fit = (ids: readonly string[]) =>
+      ids.reduce((sum, id) => sum + kindFitsScheme(known(id), scheme), 0) / ids.length;
     expect(fit(remade.come)).toBeGreaterThan(fit(remade.gone));
   }
 });
 
 test('group: the largest in the middle, one kind in all, rims apart; joint remarks tell when it is not so', () => {
-  const small = usualContainer('Small', { kind: 'round', topCm: 30, baseCm: 24, depthCm: 26 }, 'terracotta');
+  const small = usualContainer(
+    'Small',
+    { kind: 'round', topCm: 30, baseCm: 24, depthCm: 26 },
+    'terracotta',
+  );
   const bowl = usualContainer('Bowl', { kind: 'bowl', topCm: 40, depthCm: 18 }, 'terracotta');
   const { container: _, ...rest } = ask();
   const members = composeGroup([small, TUB, bowl], rest)!;
@@ -214,5 +364,11 @@ test('group: the largest in the middle, one kind in all, rims apart; joint remar
   expect(shuffled.tallestInside).toBe(false);
   expect(shuffled.score).toBeLessThan(reading.score);
   expect(readGroup(members.slice(0, 1), kindOf)).toBeNull();
-  expect(plantCost(members.flatMap(({ places }) => places.map(({ kindId, size }) => ({ kind: known(kindId), kindId, size }))))).toBeGreaterThan(0);
+  expect(
+    plantCost(
+      members.flatMap(({ places }) =>
+        places.map(({ kindId, size }) => ({ kind: known(kindId), kindId, size })),
+      ),
+    ),
+  ).toBeGreaterThan(0);
 });

@@ -27,8 +27,15 @@ export interface RemakeAnswer {
 }
 
 /** Makes a planting anew in the way asked for. */
-export function remaking(it: PlantingInSpot, how: RemakeAsk, kinds: readonly PlantKind[]): RemakeAnswer {
-  const plain = (list: readonly Remade[]): RemakeAnswer => ({ ways: list.map((remade) => ({ remade, scheme: null })), decisions: [] });
+export function remaking(
+  it: PlantingInSpot,
+  how: RemakeAsk,
+  kinds: readonly PlantKind[],
+): RemakeAnswer {
+  const plain = (list: readonly Remade[]): RemakeAnswer => ({
+    ways: list.map((remade) => ({ remade, scheme: null })),
+    decisions: [],
+  });
   switch (how.kind) {
     case 'finish':
       return plain(finish(it, kinds, how.keep));
@@ -45,6 +52,9 @@ export function remaking(it: PlantingInSpot, how: RemakeAsk, kinds: readonly Pla
       return { ...plain(ways), decisions };
     }
     case 'vary':
-      return { ways: vary(it, kinds).map(({ scheme, remade }) => ({ remade, scheme })), decisions: [] };
+      return {
+        ways: vary(it, kinds).map(({ scheme, remade }) => ({ remade, scheme })),
+        decisions: [],
+      };
   }
 }

@@ -17,8 +17,17 @@ export type Ends = 'matched' | 'party';
  * @returns `null` when so many units do not fit
  * @throws {RangeError} when fewer than two units are asked for
  */
-export function repeat(it: PlantingInSpot, { unit, units, ends }: { readonly unit: readonly PlaceId[] | null; readonly units: number; readonly ends: Ends }, kinds: readonly PlantKind[]): Remade | null {
-  if (!Number.isInteger(units) || units < 2) throw new RangeError(`A run has two or more units; got ${units}.`);
+export function repeat(
+  it: PlantingInSpot,
+  {
+    unit,
+    units,
+    ends,
+  }: { readonly unit: readonly PlaceId[] | null; readonly units: number; readonly ends: Ends },
+  kinds: readonly PlantKind[],
+): Remade | null {
+  if (!Number.isInteger(units) || units < 2)
+    throw new RangeError(`A run has two or more units; got ${units}.`);
   const plants = it.plants.filter(({ id }) => unit === null || unit.includes(id));
   if (plants.length === 0) return null;
   const { acrossCm, deepCm } = reachOf(mixSurface(it.planting.container));
@@ -38,15 +47,39 @@ export function repeat(it: PlantingInSpot, { unit, units, ends }: { readonly uni
       const offset = (plant[along] - (low + high) / 2) * press;
       const at = middleAt + (mirrored ? -offset : offset);
       const place = { [along]: at, [across]: plant[across] } as Pick<Place, 'xCm' | 'zCm'>;
-      places.push({ id: u === 0 ? plant.id : `p${u}-${i}-${plant.kindId}`.slice(0, 80), kindId: plant.kindId, ...place, size: plant.size, seed: u === 0 ? plant.seed : hash32(plant.seed, u, i) });
+      places.push({
+        id: u === 0 ? plant.id : `p${u}-${i}-${plant.kindId}`.slice(0, 80),
+        kindId: plant.kindId,
+        ...place,
+        size: plant.size,
+        seed: u === 0 ? plant.seed : hash32(plant.seed, u, i),
+      });
     }
   }
-  const settled = settle(it.planting.container, places.map((p, i) => ({ xCm: p.xCm, zCm: p.zCm, size: p.size, spreadRadiusCm: middle(plants[i % plants.length]!.kind.spreadCm) / 2 })));
+  const settled = settle(
+    it.planting.container,
+    places.map((p, i) => ({
+      xCm: p.xCm,
+      zCm: p.zCm,
+      size: p.size,
+      spreadRadiusCm: middle(plants[i % plants.length]!.kind.spreadCm) / 2,
+    })),
+  );
   if (settled.shortfallCm > FIT_TOLERANCE_CM) return null;
-  return judged(it, 'repeat', { places: places.map((p, i) => ({ ...p, ...settled.places[i]! })) }, kindsIn(it, kinds));
+  return judged(
+    it,
+    'repeat',
+    { places: places.map((p, i) => ({ ...p, ...settled.places[i]! })) },
+    kindsIn(it, kinds),
+  );
 }
 
 /** As many units as go in, at most four. */
-export function repeats(it: PlantingInSpot, unit: readonly PlaceId[] | null, ends: Ends, kinds: readonly PlantKind[]): readonly Remade[] {
+export function repeats(
+  it: PlantingInSpot,
+  unit: readonly PlaceId[] | null,
+  ends: Ends,
+  kinds: readonly PlantKind[],
+): readonly Remade[] {
   return [2, 3, 4].flatMap((units) => repeat(it, { unit, units, ends }, kinds) ?? []);
 }

@@ -15,7 +15,12 @@ import { askFor, judged, kindsIn, membersOf, type Remade } from './remade';
  * pot), it takes the default school.
  * @returns `null` when it does not fit, whatever the counts
  */
-export function scale(it: PlantingInSpot, container: Container, kinds: readonly PlantKind[], shelfId: string | null = null): Remade | null {
+export function scale(
+  it: PlantingInSpot,
+  container: Container,
+  kinds: readonly PlantKind[],
+  shelfId: string | null = null,
+): Remade | null {
   const ask = { ...askFor(it, kinds), container, seed: it.plants[0]?.seed ?? 0 };
   const was = schoolOf(it.planting);
   const school = was.suits(siteOf(ask)) > 0 ? was : SCHOOLS.thriller;
@@ -24,10 +29,41 @@ export function scale(it: PlantingInSpot, container: Container, kinds: readonly 
   const fitting = members.filter(({ kind, role }) => fitsSomehow(kind, role, ask));
   const slots = members.filter((member) => !fitting.includes(member)).map(({ role }) => role);
   const kindOf = kindsIn(it, kinds);
-  const casts = slots.length === 0 ? [members] : assign(new Judge(ask, [...new Set([...fitting.map(({ kind }) => kind), ...eligible(ask).filter((kind) => fitsSomehow(kind, kind.roles[0]!, ask))])], school), fitting, slots, THOROUGH).slice(0, 8).map((one) => one.members);
+  const casts =
+    slots.length === 0
+      ? [members]
+      : assign(
+          new Judge(
+            ask,
+            [
+              ...new Set([
+                ...fitting.map(({ kind }) => kind),
+                ...eligible(ask).filter((kind) => fitsSomehow(kind, kind.roles[0]!, ask)),
+              ]),
+            ],
+            school,
+          ),
+          fitting,
+          slots,
+          THOROUGH,
+        )
+          .slice(0, 8)
+          .map((one) => one.members);
   for (const cast of casts) {
     const places = placeCast(castFrom(cast, school.id), ask);
-    if (places) return judged(it, 'scale', { places, container, shelfId, wishes, ...(it.planting.support ? { support: supportIn(container, it.planting.support) } : {}) }, kindOf);
+    if (places)
+      return judged(
+        it,
+        'scale',
+        {
+          places,
+          container,
+          shelfId,
+          wishes,
+          ...(it.planting.support ? { support: supportIn(container, it.planting.support) } : {}),
+        },
+        kindOf,
+      );
   }
   return null;
 }

@@ -14,42 +14,83 @@ import { applyEdit, swapEdit } from '../plantings/edits';
 import type { Scheme } from '../colour/schemes';
 
 const ask = (change: Partial<Ask> = {}, wishes: Partial<Ask['wishes']> = {}): Ask => ({
-  container: TUB, spot: SUNNY, plantedWeek: 20, endWeek: 42, kinds: BOOK, seed: 1, ...change, wishes: { scheme: { kind: 'warm' }, fullInWeeks: 8, budget: null, kitchen: false, school: 'any', must: [], never: [], ...wishes },
+  container: TUB,
+  spot: SUNNY,
+  plantedWeek: 20,
+  endWeek: 42,
+  kinds: BOOK,
+  seed: 1,
+  ...change,
+  wishes: {
+    scheme: { kind: 'warm' },
+    fullInWeeks: 8,
+    budget: null,
+    kitchen: false,
+    school: 'any',
+    must: [],
+    never: [],
+    ...wishes,
+  },
 });
 
-const SCHEMES: readonly Scheme[] = [{ kind: 'warm' }, { kind: 'cool' }, { kind: 'hot' }, { kind: 'pastel' }, { kind: 'one-and-white', colour: [0.5, 0.2, 293] }, { kind: 'opposites', colour: [0.5, 0.2, 293] }, { kind: 'loved', colour: [0.67, 0.19, 5] }];
+const SCHEMES: readonly Scheme[] = [
+  { kind: 'warm' },
+  { kind: 'cool' },
+  { kind: 'hot' },
+  { kind: 'pastel' },
+  { kind: 'one-and-white', colour: [0.5, 0.2, 293] },
+  { kind: 'opposites', colour: [0.5, 0.2, 293] },
+  { kind: 'loved', colour: [0.67, 0.19, 5] },
+];
 
-test.each(SCHEMES.map((scheme) => [scheme.kind, scheme] as const))('six different plantings that fit for a %s scheme', (_, scheme) => {
-  const found = proposeNow(ask({}, { scheme }));
-  expect(found.length).toBe(6);
-  found.forEach((a, i) => {
-    expect(worstShortfallCm(TUB, a.places)).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
-    expect(a.score).toBeGreaterThan(0.85);
-    found.slice(i + 1).forEach((b) => expect(differ(a, b)).toBe(true));
-  });
-});
+test.each(SCHEMES.map((scheme) => [scheme.kind, scheme] as const))(
+  'six different plantings that fit for a %s scheme',
+  (_, scheme) => {
+    const found = proposeNow(ask({}, { scheme }));
+    expect(found.length).toBe(6);
+    found.forEach((a, i) => {
+      expect(worstShortfallCm(TUB, a.places)).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
+      expect(a.score).toBeGreaterThan(0.85);
+      found.slice(i + 1).forEach((b) => expect(differ(a, b)).toBe(true));
+    });
+  },
+);
 
-test.each([['box', BOX, { dropCm: 90 }], ['basket', BASKET, { view: 'from below' as const, dropCm: 200, sunHours: 4 }]])('plantings for a %s fit it and keep clear of trouble', (_, container, spot) => {
+test.each([
+  ['box', BOX, { dropCm: 90 }],
+  ['basket', BASKET, { view: 'from below' as const, dropCm: 200, sunHours: 4 }],
+])('plantings for a %s fit it and keep clear of trouble', (_, container, spot) => {
   const asked = ask({ container, spot: { ...SUNNY, ...spot } });
   const found = proposeNow(asked);
   expect(found.length).toBeGreaterThanOrEqual(6);
   for (const proposal of found) {
     expect(worstShortfallCm(container, proposal.places)).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
-    const opinion = opinionOf(inSpot(plantingOf(proposal, asked, { id: 'a', name: 'a' }), asked.spot, kindOf));
-    expect(opinion.remarks.filter(({ check }) => check === 'light' || check === 'thirst' || check === 'root-balls').every(({ severity }) => severity !== 'trouble')).toBe(true);
+    const opinion = opinionOf(
+      inSpot(plantingOf(proposal, asked, { id: 'a', name: 'a' }), asked.spot, kindOf),
+    );
+    expect(
+      opinion.remarks
+        .filter(({ check }) => check === 'light' || check === 'thirst' || check === 'root-balls')
+        .every(({ severity }) => severity !== 'trouble'),
+    ).toBe(true);
   }
 });
 
 test('hard limits hold: light, reach, budget and eating', () => {
   const safe = ask({ spot: { ...SUNNY, pets: true, children: true } }, { budget: 30 });
   for (const { places } of proposeNow(safe)) {
-    const plants = inSpot(plantingOf({ places }, safe, { id: 'a', name: 'a' }), safe.spot, kindOf).plants;
+    const plants = inSpot(
+      plantingOf({ places }, safe, { id: 'a', name: 'a' }),
+      safe.spot,
+      kindOf,
+    ).plants;
     expect(plants.every(({ kind }) => dangerInReach(kind, safe.spot) < 2)).toBe(true);
     expect(plantCost(plants)).toBeLessThanOrEqual(30);
   }
   const kitchen = proposeNow(ask({}, { kitchen: true }));
   expect(kitchen.length).toBeGreaterThan(0);
-  for (const { places } of kitchen) expect(places.every(({ kindId }) => kindOf(kindId)!.edible !== null)).toBe(true);
+  for (const { places } of kitchen)
+    expect(places.every(({ kindId }) => kindOf(kindId)!.edible !== null)).toBe(true);
 });
 
 test('the same ask and seed give the same answer; the search can be stopped at any step with something to show', () => {
@@ -70,7 +111,9 @@ test('when a wish stands in the way it is named, with what relaxing it gives', (
 
 test('hurdles: both sides of the light, and out of season', () => {
   const petunia = kindOf('petunia-white')!;
-  expect(hurdleOf(petunia, ask({}, { scheme: { kind: 'one-and-white', colour: [0.5, 0.2, 293] } }))).toBeNull();
+  expect(
+    hurdleOf(petunia, ask({}, { scheme: { kind: 'one-and-white', colour: [0.5, 0.2, 293] } })),
+  ).toBeNull();
   expect(hurdleOf(petunia, ask({ spot: { ...SUNNY, sunHours: 3 } }))).toBe('light');
   expect(hurdleOf(petunia, ask({ plantedWeek: 10 }))).toBe('cold');
   expect(hurdleOf(kindOf('tulip-plum')!, ask())).toBe('season');
@@ -82,6 +125,12 @@ test('stand-ins suit the place, are not there already, and change the score by w
   expect(found.length).toBeGreaterThan(2);
   expect(found.every(({ kindId }) => !GOOD.some(([id]) => id === kindId))).toBe(true);
   const [best] = found;
-  const after = opinionOf(inSpot(applyEdit(it.planting, swapEdit('pelargonium-scarlet', best!.kindId, best!.size)), it.spot, kindOf)).score;
+  const after = opinionOf(
+    inSpot(
+      applyEdit(it.planting, swapEdit('pelargonium-scarlet', best!.kindId, best!.size)),
+      it.spot,
+      kindOf,
+    ),
+  ).score;
   expect(after - opinionOf(it).score).toBeCloseTo(best!.scoreChange, 6);
 });

@@ -11,7 +11,14 @@ import { judged, kindsIn, type Remade } from './remade';
 export function frameFor(it: PlantingInSpot, plantedWeek: number): readonly PlaceId[] {
   const halfway = bookWeek(weekAfter(plantedWeek, 8), it.spot);
   return it.plants
-    .filter(({ kind }) => kind.cycle !== 'annual' && kind.bringInC === null && !frosted(kind, plantedWeek, it.spot) && within(leafWeeks(kind), halfway) && (kind.foliage.evergreen || kind.cycle === 'shrub' || kind.cycle === 'perennial'))
+    .filter(
+      ({ kind }) =>
+        kind.cycle !== 'annual' &&
+        kind.bringInC === null &&
+        !frosted(kind, plantedWeek, it.spot) &&
+        within(leafWeeks(kind), halfway) &&
+        (kind.foliage.evergreen || kind.cycle === 'shrub' || kind.cycle === 'perennial'),
+    )
     .map(({ id }) => id);
 }
 
@@ -19,9 +26,20 @@ export function frameFor(it: PlantingInSpot, plantedWeek: number): readonly Plac
  * Keeps the frame and fills the pockets for another season.
  * @param plantedWeek when the pockets change; `endWeek` when that season is over
  */
-export function seasonChange(it: PlantingInSpot, { plantedWeek, endWeek }: { readonly plantedWeek: number; readonly endWeek: number }, kinds: readonly PlantKind[]): readonly Remade[] {
+export function seasonChange(
+  it: PlantingInSpot,
+  { plantedWeek, endWeek }: { readonly plantedWeek: number; readonly endWeek: number },
+  kinds: readonly PlantKind[],
+): readonly Remade[] {
   const keep = frameFor(it, plantedWeek);
   const kindOf = kindsIn(it, kinds);
-  const then = inSpot({ ...it.planting, plantedWeek, endWeek, care: USUAL_CARE }, it.spot, kindOf, it.house);
-  return finish(then, kinds, keep).map(({ change }) => judged(it, 'season', { ...change, plantedWeek, endWeek, care: USUAL_CARE }, kindOf));
+  const then = inSpot(
+    { ...it.planting, plantedWeek, endWeek, care: USUAL_CARE },
+    it.spot,
+    kindOf,
+    it.house,
+  );
+  return finish(then, kinds, keep).map(({ change }) =>
+    judged(it, 'season', { ...change, plantedWeek, endWeek, care: USUAL_CARE }, kindOf),
+  );
 }

@@ -23,18 +23,42 @@ export interface StandIn {
   readonly mood: readonly Mood[];
 }
 
-export type Mood = 'warmer' | 'cooler' | 'paler' | 'deeper' | 'brighter' | 'quieter' | 'bolder leaf' | 'finer leaf' | 'taller' | 'lower';
+export type Mood =
+  | 'warmer'
+  | 'cooler'
+  | 'paler'
+  | 'deeper'
+  | 'brighter'
+  | 'quieter'
+  | 'bolder leaf'
+  | 'finer leaf'
+  | 'taller'
+  | 'lower';
 
 /**
  * Kinds that could stand in for one kind, best first: wherever it grows here, or at one place only. Each is tried in full before it is offered.
  */
-export function standInsFor(it: PlantingInSpot, kindId: KindId, kinds: readonly PlantKind[], { count = 6, place = null }: { readonly count?: number; readonly place?: PlaceId | null } = {}): StandIn[] {
+export function standInsFor(
+  it: PlantingInSpot,
+  kindId: KindId,
+  kinds: readonly PlantKind[],
+  { count = 6, place = null }: { readonly count?: number; readonly place?: PlaceId | null } = {},
+): StandIn[] {
   const reading = read(it);
   const at = it.plants.findIndex((plant) => plant.kindId === kindId);
   const plant = it.plants[at];
   if (!plant) return [];
   const role = rolesPlayed(reading)[at]!;
-  const ask: Ask = { container: it.planting.container, spot: it.spot, wishes: it.planting.wishes, plantedWeek: it.planting.plantedWeek, endWeek: it.planting.endWeek, kinds, seed: 0, house: it.house };
+  const ask: Ask = {
+    container: it.planting.container,
+    spot: it.spot,
+    wishes: it.planting.wishes,
+    plantedWeek: it.planting.plantedWeek,
+    endWeek: it.planting.endWeek,
+    kinds,
+    seed: 0,
+    house: it.house,
+  };
   const others = it.plants.filter((p) => p.kindId !== kindId).map((p) => p.kind);
   const present = new Set(it.plants.map((p) => p.kindId));
   const byId = new Map([...kinds, ...it.plants.map((p) => p.kind)].map((kind) => [kind.id, kind]));
@@ -42,11 +66,28 @@ export function standInsFor(it: PlantingInSpot, kindId: KindId, kinds: readonly 
   const before = opinionOf(it).score;
   const cost = plantCost(it.plants);
   return kinds
-    .filter((kind) => !present.has(kind.id) && kind.roles.includes(role) && hurdleOf(kind, ask) === null && others.every((other) => thirstMatch(kind, other) >= 0.5))
+    .filter(
+      (kind) =>
+        !present.has(kind.id) &&
+        kind.roles.includes(role) &&
+        hurdleOf(kind, ask) === null &&
+        others.every((other) => thirstMatch(kind, other) >= 0.5),
+    )
     .map((kind): StandIn => {
       const size = nearestSize(kind, plant.size);
-      const after = inSpot(applyEdit(it.planting, swapEdit(kindId, kind.id, size, place)), it.spot, kindOf, it.house);
-      return { kindId: kind.id, size, scoreChange: opinionOf(after).score - before, costChange: plantCost(after.plants) - cost, mood: moodOf(plant.kind, kind) };
+      const after = inSpot(
+        applyEdit(it.planting, swapEdit(kindId, kind.id, size, place)),
+        it.spot,
+        kindOf,
+        it.house,
+      );
+      return {
+        kindId: kind.id,
+        size,
+        scoreChange: opinionOf(after).score - before,
+        costChange: plantCost(after.plants) - cost,
+        mood: moodOf(plant.kind, kind),
+      };
     })
     .sort((a, b) => b.scoreChange - a.scoreChange)
     .slice(0, count);
@@ -64,7 +105,8 @@ const LEVEL = { fine: 0, medium: 1, bold: 2 } as const;
 function moodOf(from: PlantKind, to: PlantKind): readonly Mood[] {
   const [a, b] = [leadingColour(from), leadingColour(to)];
   const mood: Mood[] = [];
-  const warmth = isGround(a) || isGround(b) ? 0 : hueGapDeg(a[2], WARMEST_DEG) - hueGapDeg(b[2], WARMEST_DEG);
+  const warmth =
+    isGround(a) || isGround(b) ? 0 : hueGapDeg(a[2], WARMEST_DEG) - hueGapDeg(b[2], WARMEST_DEG);
   if (Math.abs(warmth) > 35) mood.push(warmth > 0 ? 'warmer' : 'cooler');
   if (Math.abs(b[0] - a[0]) > LIGHTER) mood.push(b[0] > a[0] ? 'paler' : 'deeper');
   else if (Math.abs(b[1] - a[1]) > STRONGER) mood.push(b[1] > a[1] ? 'brighter' : 'quieter');

@@ -29,7 +29,11 @@ const MOODS = 3;
  * The same bones in three moods: places, sizes and roles stay; kinds that carry colour give way to like ones of another scheme. Moods
  * start from the schemes given, or from three unlike the one there is.
  */
-export function vary(it: PlantingInSpot, kinds: readonly PlantKind[], schemes: readonly Scheme[] = moodsFor(it)): readonly Mood[] {
+export function vary(
+  it: PlantingInSpot,
+  kinds: readonly PlantKind[],
+  schemes: readonly Scheme[] = moodsFor(it),
+): readonly Mood[] {
   const found: Mood[] = [];
   for (const scheme of schemes) {
     const remade = inMood(it, kinds, scheme);
@@ -50,13 +54,25 @@ function inMood(it: PlantingInSpot, kinds: readonly PlantKind[], scheme: Scheme)
     const there = new Set(now.plants.map(({ kindId }) => kindId));
     const others = now.plants.filter(({ kindId }) => kindId !== kind.id).map((p) => p.kind);
     const tried = kinds
-      .filter((other) => !there.has(other.id) && other.roles.includes(role) && school.allows(other, role) && hurdleOf(other, ask) === null && others.every((beside) => thirstMatch(other, beside) >= 0.5))
+      .filter(
+        (other) =>
+          !there.has(other.id) &&
+          other.roles.includes(role) &&
+          school.allows(other, role) &&
+          hurdleOf(other, ask) === null &&
+          others.every((beside) => thirstMatch(other, beside) >= 0.5),
+      )
       .map((other) => ({ other, by: unlike(kind, other) - 4 * kindFitsScheme(other, scheme) }))
       .sort((a, b) => a.by - b.by)
       .slice(0, TRIED)
       .map(({ other }) => {
         const size = nearestSize(other, now.plants.find(({ kindId }) => kindId === kind.id)!.size);
-        const after = inSpot(applyEdit(now.planting, swapEdit(kind.id, other.id, size)), it.spot, kindOf, it.house);
+        const after = inSpot(
+          applyEdit(now.planting, swapEdit(kind.id, other.id, size)),
+          it.spot,
+          kindOf,
+          it.house,
+        );
         return { after, score: opinionOf(after).score };
       })
       .sort((a, b) => b.score - a.score)[0];
@@ -68,6 +84,12 @@ function inMood(it: PlantingInSpot, kinds: readonly PlantKind[], scheme: Scheme)
 /** Schemes unlike the one there is, and unlike each other, the plainest first. */
 export function moodsFor(it: PlantingInSpot): readonly Scheme[] {
   const lead = it.plants[0] ? leadingColour(it.plants[0].kind) : ([0.6, 0.15, 20] as const);
-  const all: readonly Scheme[] = [{ kind: 'warm' }, { kind: 'cool' }, { kind: 'pastel' }, { kind: 'jewel' }, { kind: 'one-and-white', colour: lead }];
+  const all: readonly Scheme[] = [
+    { kind: 'warm' },
+    { kind: 'cool' },
+    { kind: 'pastel' },
+    { kind: 'jewel' },
+    { kind: 'one-and-white', colour: lead },
+  ];
   return all.filter(({ kind }) => kind !== it.planting.wishes.scheme.kind);
 }

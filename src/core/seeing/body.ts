@@ -1,4 +1,10 @@
-import { insideBaseCm, surfacesOf, visibleHeightCm, wallOf, type Container } from '../containers/container';
+import {
+  insideBaseCm,
+  surfacesOf,
+  visibleHeightCm,
+  wallOf,
+  type Container,
+} from '../containers/container';
 import { tierFeetCm } from '../containers/forms';
 import { formOf, isHung, rimSection } from '../containers/shape';
 import { reachOf, turnedAreaCm2 } from '../containers/section';
@@ -45,23 +51,41 @@ export function projectBody(container: Container, hung: boolean, a: Aim): Body {
     if (a.toward[1] > 0.005) addMouth(mouth, a, container, rimOut);
   }
   const chained = hung && (container.shape.kind === 'basket' || container.shape.kind === 'cone');
-  return { wall, mouth, silhouette, nearRim: onScreen(a, near), chains: chained ? chains(a, container, top) : [] };
+  return {
+    wall,
+    mouth,
+    silhouette,
+    nearRim: onScreen(a, near),
+    chains: chained ? chains(a, container, top) : [],
+  };
 }
 
 /** Heights above what it stands on at which the outer wall is drawn: the base's underside, its bends, the rim. */
 function outerLevels(container: Container): readonly number[] {
   const foot = insideBaseCm(container);
-  return [container.feetCm, ...formOf(container.shape).levelsCm.slice(1).map((level) => foot + level)];
+  return [
+    container.feetCm,
+    ...formOf(container.shape)
+      .levelsCm.slice(1)
+      .map((level) => foot + level),
+  ];
 }
 
 /** Hull for what bulges outward; for necks and steps the left and right edges followed from level to level. */
 function outlineOnScreen(a: Aim, container: Container, rimOut: number): number[] {
   const wallCm = wallOf(container);
   const levels = outerLevels(container);
-  const rings = levels.map((level, i) => ring(container, level, i === levels.length - 1 ? rimOut : wallCm));
+  const rings = levels.map((level, i) =>
+    ring(container, level, i === levels.length - 1 ? rimOut : wallCm),
+  );
   if (container.shape.kind !== 'urn' && container.shape.kind !== 'tiered') {
-    const rimBand = rimOut > wallCm ? [ring(container, visibleHeightCm(container) - rimBandCm(container), rimOut)] : [];
-    return convexHull([...rings, ...rimBand].flat().map((p): Point => [screenX(a, p), screenY(a, p)])).flat();
+    const rimBand =
+      rimOut > wallCm
+        ? [ring(container, visibleHeightCm(container) - rimBandCm(container), rimOut)]
+        : [];
+    return convexHull(
+      [...rings, ...rimBand].flat().map((p): Point => [screenX(a, p), screenY(a, p)]),
+    ).flat();
   }
   const ends = rings.map((points) => {
     const half = nearHalf(a, points);
@@ -69,7 +93,15 @@ function outlineOnScreen(a: Aim, container: Container, rimOut: number): number[]
   });
   const lowest = nearHalf(a, rings[0]!, a.toward[1] < 0);
   const highest = nearHalf(a, rings[rings.length - 1]!, a.toward[1] >= 0);
-  return onScreen(a, [...lowest, ...ends.slice(1, -1).map(([, right]) => right), ...highest.reverse(), ...ends.slice(1, -1).map(([left]) => left).reverse()]);
+  return onScreen(a, [
+    ...lowest,
+    ...ends.slice(1, -1).map(([, right]) => right),
+    ...highest.reverse(),
+    ...ends
+      .slice(1, -1)
+      .map(([left]) => left)
+      .reverse(),
+  ]);
 }
 
 function rimBandCm(container: Container): number {
@@ -77,7 +109,10 @@ function rimBandCm(container: Container): number {
 }
 
 function hasRim({ shape, material }: Container): boolean {
-  return ['round', 'bowl', 'urn'].includes(shape.kind) && ['terracotta', 'glazed', 'plastic', 'fibreglass', 'fibre clay', 'stone'].includes(material);
+  return (
+    ['round', 'bowl', 'urn'].includes(shape.kind) &&
+    ['terracotta', 'glazed', 'plastic', 'fibreglass', 'fibre clay', 'stone'].includes(material)
+  );
 }
 
 function addWall(wall: Part[], a: Aim, container: Container, silhouette: readonly number[]): void {
@@ -85,14 +120,33 @@ function addWall(wall: Part[], a: Aim, container: Container, silhouette: readonl
   const glossy = container.finish === 'glossy';
   const levels = outerLevels(container);
   if (shape.kind === 'urn') {
-    for (let i = 1; i < levels.length; i += 1) wall.push(acrossRamp(a, colour, hullOf(a, [...ring(container, levels[i - 1]!, wallOf(container)), ...ring(container, levels[i]!, wallOf(container))]), 0, glossy));
+    for (let i = 1; i < levels.length; i += 1)
+      wall.push(
+        acrossRamp(
+          a,
+          colour,
+          hullOf(a, [
+            ...ring(container, levels[i - 1]!, wallOf(container)),
+            ...ring(container, levels[i]!, wallOf(container)),
+          ]),
+          0,
+          glossy,
+        ),
+      );
     return;
   }
-  if (shape.kind === 'square' || shape.kind === 'box' || shape.kind === 'saddle' || shape.kind === 'outline') return void wall.push(...facets(a, container));
+  if (
+    shape.kind === 'square' ||
+    shape.kind === 'box' ||
+    shape.kind === 'saddle' ||
+    shape.kind === 'outline'
+  )
+    return void wall.push(...facets(a, container));
   wall.push(acrossRamp(a, colour, silhouette, 0, glossy));
 }
 
-const hullOf = (a: Aim, points: readonly Vec3[]): number[] => convexHull(points.map((p): Point => [screenX(a, p), screenY(a, p)])).flat();
+const hullOf = (a: Aim, points: readonly Vec3[]): number[] =>
+  convexHull(points.map((p): Point => [screenX(a, p), screenY(a, p)])).flat();
 
 /** Flat faces that look toward the eye, the farthest first, each with its own light. */
 function facets(a: Aim, container: Container): Part[] {
@@ -109,9 +163,14 @@ function facets(a: Aim, container: Container): Part[] {
       const run = Math.hypot(q[0] - p[0], q[2] - p[2]) || 1;
       const n: Vec3 = [(-(q[2] - p[2]) / run) * way, 0, ((q[0] - p[0]) / run) * way];
       if (n[0] * a.toward[0] + n[2] * a.toward[2] <= 0.001) return;
-      const light = a.light.sunShare * Math.max(0, n[0] * a.light.toSun[0] + n[2] * a.light.toSun[2]) * 0.12 - 0.05;
+      const light =
+        a.light.sunShare * Math.max(0, n[0] * a.light.toSun[0] + n[2] * a.light.toSun[2]) * 0.12 -
+        0.05;
       const xy = onScreen(a, [high[i]!, high[j]!, q, p]);
-      faces.push({ depthCm: depthOf(a, [(p[0] + q[0]) / 2, p[1], (p[2] + q[2]) / 2]), part: downRamp(container.colour, xy, light) });
+      faces.push({
+        depthCm: depthOf(a, [(p[0] + q[0]) / 2, p[1], (p[2] + q[2]) / 2]),
+        part: downRamp(container.colour, xy, light),
+      });
     });
   }
   return faces.sort((m, n) => m.depthCm - n.depthCm).map(({ part }) => part);
@@ -123,7 +182,8 @@ function corners(points: readonly Vec3[], { shape }: Container): readonly Vec3[]
 }
 
 /** −1 when points run clockwise as seen from above with z downward, 1 otherwise: which side of an edge is out. */
-const turning = (points: readonly Vec3[]): 1 | -1 => (turnedAreaCm2(points.map(([x, , z]) => [x, z])) > 0 ? -1 : 1);
+const turning = (points: readonly Vec3[]): 1 | -1 =>
+  turnedAreaCm2(points.map(([x, , z]) => [x, z])) > 0 ? -1 : 1;
 
 function addMouth(mouth: Part[], a: Aim, container: Container, rimOut: number): void {
   const top = visibleHeightCm(container);
@@ -132,7 +192,9 @@ function addMouth(mouth: Part[], a: Aim, container: Container, rimOut: number): 
   mouth.push(acrossRamp(a, container.colour, onScreen(a, ring(container, top, 0)), -0.16));
   const soilY = insideBaseCm(container) + surfacesOf(container)[0]!.heightCm;
   mouth.push(fill(onScreen(a, ring(container, soilY, 0)), SOIL));
-  mouth.push(fill(onScreen(a, ring(container, soilY, -1.2)), container.dressingCm > 0 ? DRESSING : SOIL_LIT));
+  mouth.push(
+    fill(onScreen(a, ring(container, soilY, -1.2)), container.dressingCm > 0 ? DRESSING : SOIL_LIT),
+  );
 }
 
 /** Tiers from the lowest up: wall, rim, mix, and the next stands on it. */
@@ -144,10 +206,26 @@ function addTiers(wall: Part[], a: Aim, container: Container): void {
   container.shape.tiers.forEach((tier, i) => {
     const one: Container = { ...container, shape: { kind: 'round', ...tier }, feetCm: 0 };
     const at = (y: number): number => y + foot + feet[i]! - wallCm;
-    const raised = (y: number, out: number): Vec3[] => ring(one, y, out).map(([x, , z]): Vec3 => [x, at(y), z]);
+    const raised = (y: number, out: number): Vec3[] =>
+      ring(one, y, out).map(([x, , z]): Vec3 => [x, at(y), z]);
     const top = wallCm + tier.depthCm;
-    wall.push(acrossRamp(a, container.colour, hullOf(a, [...raised(0, wallCm), ...raised(top, wallCm)]), 0, container.finish === 'glossy'));
-    wall.push(line(onScreen(a, nearHalf(a, raised(top - 0.2, wallCm))), lit(container.colour, 0.12), 1.1, 0.8));
+    wall.push(
+      acrossRamp(
+        a,
+        container.colour,
+        hullOf(a, [...raised(0, wallCm), ...raised(top, wallCm)]),
+        0,
+        container.finish === 'glossy',
+      ),
+    );
+    wall.push(
+      line(
+        onScreen(a, nearHalf(a, raised(top - 0.2, wallCm))),
+        lit(container.colour, 0.12),
+        1.1,
+        0.8,
+      ),
+    );
     if (a.toward[1] <= 0.005) return;
     wall.push(fill(onScreen(a, raised(top, wallCm)), lit(container.colour, 0.03)));
     wall.push(acrossRamp(a, container.colour, onScreen(a, raised(top, 0)), -0.16));
@@ -168,16 +246,40 @@ function standParts(a: Aim, container: Container): readonly Part[] {
   const { acrossCm, deepCm } = reachOf(rimSection(container.shape));
   if (feetCm >= PEDESTAL_CM) {
     const half = Math.max(6, Math.min(acrossCm, deepCm) * 0.5);
-    const block = (r: number, from: number, to: number) => hullOf(a, [from, to].flatMap((y) => [[-r, y, -r], [r, y, -r], [r, y, r], [-r, y, r]] as Vec3[]));
-    return [acrossRamp(a, container.colour, block(half * 1.35, 0, feetCm * 0.18), -0.03), acrossRamp(a, container.colour, block(half * 0.85, feetCm * 0.18, feetCm * 0.86), -0.06), acrossRamp(a, container.colour, block(half * 1.15, feetCm * 0.86, feetCm), -0.03)];
+    const block = (r: number, from: number, to: number) =>
+      hullOf(
+        a,
+        [from, to].flatMap(
+          (y) =>
+            [
+              [-r, y, -r],
+              [r, y, -r],
+              [r, y, r],
+              [-r, y, r],
+            ] as Vec3[],
+        ),
+      );
+    return [
+      acrossRamp(a, container.colour, block(half * 1.35, 0, feetCm * 0.18), -0.03),
+      acrossRamp(a, container.colour, block(half * 0.85, feetCm * 0.18, feetCm * 0.86), -0.06),
+      acrossRamp(a, container.colour, block(half * 1.15, feetCm * 0.86, feetCm), -0.03),
+    ];
   }
   const near = nearHalf(a, base);
   const parts: Part[] = [];
   for (const share of [0.14, 0.86]) {
     const p = near[Math.round(share * (near.length - 1))]!;
-    const [x, y] = [screenX(a, [p[0] * 0.9, 0, p[2] * 0.9]), screenY(a, [p[0] * 0.9, 0, p[2] * 0.9])];
+    const [x, y] = [
+      screenX(a, [p[0] * 0.9, 0, p[2] * 0.9]),
+      screenY(a, [p[0] * 0.9, 0, p[2] * 0.9]),
+    ];
     const [w, h] = [Math.max(3, Math.min(8, acrossCm * 0.24) * a.pxPerCm), feetCm * a.pxPerCm + 2];
-    parts.push(fill([x - w / 2, y - h, x + w / 2, y - h, x + w * 0.4, y, x - w * 0.4, y], lit(container.colour, -0.14)));
+    parts.push(
+      fill(
+        [x - w / 2, y - h, x + w / 2, y - h, x + w * 0.4, y, x - w * 0.4, y],
+        lit(container.colour, -0.14),
+      ),
+    );
   }
   return parts;
 }
@@ -191,11 +293,24 @@ function chains(a: Aim, container: Container, top: number): Drawn[] {
   for (const i of [6, 20, 33]) {
     const foot = rim[i % rim.length]!;
     for (let s = 0; s < 14; s += 1) {
-      const at = (t: number): Vec3 => [foot[0] + (hook[0] - foot[0]) * t, foot[1] + (hook[1] - foot[1]) * t, foot[2] + (hook[2] - foot[2]) * t];
+      const at = (t: number): Vec3 => [
+        foot[0] + (hook[0] - foot[0]) * t,
+        foot[1] + (hook[1] - foot[1]) * t,
+        foot[2] + (hook[2] - foot[2]) * t,
+      ];
       const [p, q] = [at(s / 14), at((s + 1) / 14)];
-      drawn.push({ depthCm: depthOf(a, at((s + 0.5) / 14)), plant: -1, parts: [line([screenX(a, p), screenY(a, p), screenX(a, q), screenY(a, q)], '#4b5052', Math.max(0.8, 0.3 * a.pxPerCm))] });
+      drawn.push({
+        depthCm: depthOf(a, at((s + 0.5) / 14)),
+        plant: -1,
+        parts: [
+          line(
+            [screenX(a, p), screenY(a, p), screenX(a, q), screenY(a, q)],
+            '#4b5052',
+            Math.max(0.8, 0.3 * a.pxPerCm),
+          ),
+        ],
+      });
     }
   }
   return drawn;
 }
-

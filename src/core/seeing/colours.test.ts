@@ -10,21 +10,51 @@ import { buildScene, elevation } from './scene';
 import type { Picture } from './part';
 
 const WEEKS = 16;
-const pot = usualContainer('Pot', { kind: 'round', topCm: 14, baseCm: 11, depthCm: 14 }, 'terracotta');
+const pot = usualContainer(
+  'Pot',
+  { kind: 'round', topCm: 14, baseCm: 11, depthCm: 14 },
+  'terracotta',
+);
 
 /** Mean colour of the cells that leaves, or flowers, of a kind alone fill in its drawing; `null` when it shows none. */
 function drawnColour(kind: PlantKind, floral: boolean): Oklch | null {
-  const scene = buildScene({ container: pot, hung: kind.trailCm !== null, plantedWeek: weekAfter((kind.bloom?.weeks[0] ?? 30) + 4, -WEEKS), conditions: freely(8), plants: [{ kind, xCm: 0, zCm: 0, seed: seedOf(kind.id), size: kind.sold[0]!.size }] }, WEEKS);
-  const picture = elevation(scene, { azimuthRad: 0.3, pitchRad: 0.2, pxPerCm: 5, originX: 250, originY: 400 }, 'full', { widthPx: 500, heightPx: 460 });
+  const scene = buildScene(
+    {
+      container: pot,
+      hung: kind.trailCm !== null,
+      plantedWeek: weekAfter((kind.bloom?.weeks[0] ?? 30) + 4, -WEEKS),
+      conditions: freely(8),
+      plants: [{ kind, xCm: 0, zCm: 0, seed: seedOf(kind.id), size: kind.sold[0]!.size }],
+    },
+    WEEKS,
+  );
+  const picture = elevation(
+    scene,
+    { azimuthRad: 0.3, pitchRad: 0.2, pxPerCm: 5, originX: 250, originY: 400 },
+    'full',
+    { widthPx: 500, heightPx: 460 },
+  );
   const colours: string[] = [];
   const byColour: Picture = {
     ...picture,
     // Every part counts under its own colour; stems and outlines count for nothing, as a record says nothing of them.
-    layers: picture.layers.map((layer) => ({ ...layer, drawn: layer.drawn.flatMap((drawn) => drawn.parts.filter(({ widthPx, alpha }) => widthPx === 0 && alpha === 1).map((part) => {
-      if (drawn.plant < 0 || Boolean(drawn.floral) !== floral || typeof part.colour !== 'string') return { ...drawn, plant: -1, floral: false, parts: [part] };
-      if (!colours.includes(part.colour)) colours.push(part.colour);
-      return { ...drawn, plant: colours.indexOf(part.colour), floral: false, parts: [part] };
-    })) })),
+    layers: picture.layers.map((layer) => ({
+      ...layer,
+      drawn: layer.drawn.flatMap((drawn) =>
+        drawn.parts
+          .filter(({ widthPx, alpha }) => widthPx === 0 && alpha === 1)
+          .map((part) => {
+            if (
+              drawn.plant < 0 ||
+              Boolean(drawn.floral) !== floral ||
+              typeof part.colour !== 'string'
+            )
+              return { ...drawn, plant: -1, floral: false, parts: [part] };
+            if (!colours.includes(part.colour)) colours.push(part.colour);
+            return { ...drawn, plant: colours.indexOf(part.colour), floral: false, parts: [part] };
+          }),
+      ),
+    })),
   };
   const { ids } = itemBuffer(byColour, 0.5);
   const sum = [0, 0, 0];
@@ -45,10 +75,19 @@ const apart = (drawn: Oklch, record: Oklch) => {
 };
 
 /** Kinds of one plain leaf colour: what is patterned has no single colour to be held against. Every third, for time. */
-const PLAIN = BOOK.filter(({ foliage }) => foliage.pattern === 'plain' && !foliage.under).filter((_, i) => i % 3 === 0);
+const PLAIN = BOOK.filter(({ foliage }) => foliage.pattern === 'plain' && !foliage.under).filter(
+  (_, i) => i % 3 === 0,
+);
 
 test('leaves as drawn, averaged, keep the hue and chroma of the record: within .02 for nineteen of twenty, .05 for all', () => {
-  const far = PLAIN.map((kind) => ({ id: kind.id, drawn: drawnColour(kind, false), record: kind.foliage.main })).filter(({ drawn }) => drawn !== null).map(({ id, drawn, record }) => ({ id, ...apart(drawn!, record) })).sort((a, b) => b.chroma - a.chroma);
+  const far = PLAIN.map((kind) => ({
+    id: kind.id,
+    drawn: drawnColour(kind, false),
+    record: kind.foliage.main,
+  }))
+    .filter(({ drawn }) => drawn !== null)
+    .map(({ id, drawn, record }) => ({ id, ...apart(drawn!, record) }))
+    .sort((a, b) => b.chroma - a.chroma);
   expect(far.length).toBeGreaterThan(60);
   expect(far[0]).toEqual({ ...far[0], chroma: Math.min(0.05, far[0]!.chroma) });
   expect(far[Math.floor(far.length / 20)]!.chroma).toBeLessThan(0.02);
@@ -59,8 +98,14 @@ test('leaves as drawn, averaged, keep the hue and chroma of the record: within .
 });
 
 test('flowers of one colour, averaged, are within .08 of the record for nine of ten, lightness and all', () => {
-  const flowers = BOOK.filter(({ bloom }) => bloom && !bloom.eye && !bloom.second && bloom.cover >= 0.2).filter((_, i) => i % 3 === 0);
-  const far = flowers.map((kind) => ({ id: kind.id, drawn: drawnColour(kind, true), record: kind.bloom!.main })).filter(({ drawn }) => drawn !== null).map(({ id, drawn, record }) => ({ id, far: deltaE(drawn!, record) })).sort((a, b) => b.far - a.far);
+  const flowers = BOOK.filter(
+    ({ bloom }) => bloom && !bloom.eye && !bloom.second && bloom.cover >= 0.2,
+  ).filter((_, i) => i % 3 === 0);
+  const far = flowers
+    .map((kind) => ({ id: kind.id, drawn: drawnColour(kind, true), record: kind.bloom!.main }))
+    .filter(({ drawn }) => drawn !== null)
+    .map(({ id, drawn, record }) => ({ id, far: deltaE(drawn!, record) }))
+    .sort((a, b) => b.far - a.far);
   expect(far.length).toBeGreaterThan(20);
   expect(far[Math.floor(far.length / 10)]!.far).toBeLessThan(0.08);
 });

@@ -13,7 +13,8 @@ export function fromFront(depths: Float32Array): Uint32Array {
   const bits = Math.ceil(Math.log2(depths.length + 1));
   const share = (2 ** (32 - bits) - 1) / Math.max(1e-6, nearest - farthest);
   const keys = new Uint32Array(depths.length);
-  for (let i = 0; i < keys.length; i += 1) keys[i] = Math.floor((nearest - depths[i]!) * share) * 2 ** bits + i;
+  for (let i = 0; i < keys.length; i += 1)
+    keys[i] = Math.floor((nearest - depths[i]!) * share) * 2 ** bits + i;
   keys.sort();
   const index = 2 ** bits - 1;
   for (let i = 0; i < keys.length; i += 1) keys[i]! &= index;

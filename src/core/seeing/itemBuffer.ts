@@ -18,18 +18,33 @@ export const FLORAL = 16384;
  * @param scale cells per pixel of the picture, e.g. ¼
  * @param flowers are told apart from leaves
  */
-export function itemBuffer(picture: Picture, scale: number, flowers: 'apart' | 'with leaves' = 'with leaves'): ItemBuffer {
+export function itemBuffer(
+  picture: Picture,
+  scale: number,
+  flowers: 'apart' | 'with leaves' = 'with leaves',
+): ItemBuffer {
   const width = Math.max(1, Math.ceil(picture.widthPx * scale));
   const height = Math.max(1, Math.ceil(picture.heightPx * scale));
   const ids = new Uint16Array(width * height);
   for (const layer of picture.layers) {
     const mask = layer.clip ? rasterMask(layer.clip, width, height, scale) : null;
     for (const drawn of layer.drawn) {
-      const id = drawn.plant < 0 ? CONTAINER_ID : drawn.plant + 1 + (flowers === 'apart' && drawn.floral ? FLORAL : 0);
+      const id =
+        drawn.plant < 0
+          ? CONTAINER_ID
+          : drawn.plant + 1 + (flowers === 'apart' && drawn.floral ? FLORAL : 0);
       for (const part of drawn.parts) {
         if (part.alpha < 0.5) continue;
-        if (part.widthPx === 0) scan(part.xy, width, height, scale, (row, from, to) => paint(ids, mask, row * width, from, to, id));
-        else strokeQuads(part.xy, part.widthPx, (quad) => scan(quad, width, height, scale, (row, from, to) => paint(ids, mask, row * width, from, to, id)));
+        if (part.widthPx === 0)
+          scan(part.xy, width, height, scale, (row, from, to) =>
+            paint(ids, mask, row * width, from, to, id),
+          );
+        else
+          strokeQuads(part.xy, part.widthPx, (quad) =>
+            scan(quad, width, height, scale, (row, from, to) =>
+              paint(ids, mask, row * width, from, to, id),
+            ),
+          );
       }
     }
   }
@@ -48,19 +63,39 @@ export function seenShares(buffer: ItemBuffer, plants: number): number[] {
   return counts.map((count) => (total > 0 ? count / total : 0));
 }
 
-function paint(ids: Uint16Array, mask: Uint8Array | null, row: number, from: number, to: number, id: number): void {
+function paint(
+  ids: Uint16Array,
+  mask: Uint8Array | null,
+  row: number,
+  from: number,
+  to: number,
+  id: number,
+): void {
   if (!mask) ids.fill(id, row + from, row + to);
   else for (let x = from; x < to; x += 1) if (mask[row + x]) ids[row + x] = id;
 }
 
-function rasterMask(clip: readonly number[], width: number, height: number, scale: number): Uint8Array {
+function rasterMask(
+  clip: readonly number[],
+  width: number,
+  height: number,
+  scale: number,
+): Uint8Array {
   const mask = new Uint8Array(width * height);
-  scan(clip, width, height, scale, (row, from, to) => mask.fill(1, row * width + from, row * width + to));
+  scan(clip, width, height, scale, (row, from, to) =>
+    mask.fill(1, row * width + from, row * width + to),
+  );
   return mask;
 }
 
 /** Calls `span(row, from, to)` for each run of cells whose middles lie inside the polygon. */
-function scan(xy: readonly number[], width: number, height: number, scale: number, span: (row: number, from: number, to: number) => void): void {
+function scan(
+  xy: readonly number[],
+  width: number,
+  height: number,
+  scale: number,
+  span: (row: number, from: number, to: number) => void,
+): void {
   let [low, high] = [Infinity, -Infinity];
   for (let i = 1; i < xy.length; i += 2) {
     const y = xy[i]! * scale;
@@ -92,7 +127,11 @@ function scan(xy: readonly number[], width: number, height: number, scale: numbe
   }
 }
 
-function strokeQuads(xy: readonly number[], widthPx: number, each: (quad: readonly number[]) => void): void {
+function strokeQuads(
+  xy: readonly number[],
+  widthPx: number,
+  each: (quad: readonly number[]) => void,
+): void {
   for (let i = 0; i + 3 < xy.length; i += 2) {
     const [x1, y1, x2, y2] = [xy[i]!, xy[i + 1]!, xy[i + 2]!, xy[i + 3]!];
     const run = Math.hypot(x2 - x1, y2 - y1) || 1;

@@ -25,8 +25,21 @@ export interface Aim {
 }
 
 export function aim(lens: Lens, light: Light = STUDIO_LIGHT): Aim {
-  const [ca, sa, cp, sp] = [Math.cos(lens.azimuthRad), Math.sin(lens.azimuthRad), Math.cos(lens.pitchRad), Math.sin(lens.pitchRad)];
-  return { light, right: [ca, 0, -sa], up: [-sa * sp, cp, -ca * sp], toward: [sa * cp, sp, ca * cp], pxPerCm: lens.pxPerCm, originX: lens.originX, originY: lens.originY };
+  const [ca, sa, cp, sp] = [
+    Math.cos(lens.azimuthRad),
+    Math.sin(lens.azimuthRad),
+    Math.cos(lens.pitchRad),
+    Math.sin(lens.pitchRad),
+  ];
+  return {
+    light,
+    right: [ca, 0, -sa],
+    up: [-sa * sp, cp, -ca * sp],
+    toward: [sa * cp, sp, ca * cp],
+    pxPerCm: lens.pxPerCm,
+    originX: lens.originX,
+    originY: lens.originY,
+  };
 }
 
 /** Where a point in space lands on the picture, px. */

@@ -22,11 +22,38 @@ const facing = (facingDeg: number) => at({ obstacles: [{ id: 'b', kind: 'buildin
 
 describe('the front', () => {
   test('looks to the weightiest eye, else away from the building, else to the noon sun', () => {
-    const eye = { id: 'e', name: 'Bench', kind: 'sitting', bearingDeg: 300, distanceCm: 200, floorCm: 0, sill: null, weight: 1 } as const;
-    expect(frontBearingDeg(at({ eyes: [{ ...eye, bearingDeg: 20, weight: 0.2, id: 'f' }, eye], obstacles: facing(90).obstacles }))).toBe(300);
+    const eye = {
+      id: 'e',
+      name: 'Bench',
+      kind: 'sitting',
+      bearingDeg: 300,
+      distanceCm: 200,
+      floorCm: 0,
+      sill: null,
+      weight: 1,
+    } as const;
+    expect(
+      frontBearingDeg(
+        at({
+          eyes: [{ ...eye, bearingDeg: 20, weight: 0.2, id: 'f' }, eye],
+          obstacles: facing(90).obstacles,
+        }),
+      ),
+    ).toBe(300);
     expect(frontBearingDeg(facing(90))).toBe(90);
     expect(frontBearingDeg(at())).toBe(180);
-    expect(frontBearingDeg(at({ site: { latitudeDeg: -34, longitudeDeg: 18, timeZone: 'Africa/Johannesburg', climate: 'southern-subtropical' } }))).toBe(0);
+    expect(
+      frontBearingDeg(
+        at({
+          site: {
+            latitudeDeg: -34,
+            longitudeDeg: 18,
+            timeZone: 'Africa/Johannesburg',
+            climate: 'southern-subtropical',
+          },
+        }),
+      ),
+    ).toBe(0);
   });
 });
 
@@ -39,7 +66,8 @@ describe('light by the hour', () => {
     // Who looks at a front that faces south looks north: east is at the right hand.
     expect(hourLight(open, 25, 8)!.toSun[0]).toBeGreaterThan(0.5);
     expect(hourLight(open, 25, 18)!.toSun[0]).toBeLessThan(-0.5);
-    for (const hour of [7, 13, 19]) expect(Math.hypot(...hourLight(open, 25, hour)!.toSun)).toBeCloseTo(1);
+    for (const hour of [7, 13, 19])
+      expect(Math.hypot(...hourLight(open, 25, hour)!.toSun)).toBeCloseTo(1);
   });
   test('there is none at night, and a building behind an east front keeps the evening sun off', () => {
     expect(hourLight(open, 25, 1)).toBeNull();
@@ -56,10 +84,16 @@ describe('light by the hour', () => {
   test('shade lowers every tone and lengthens no shadow; the same plant stays where it is', () => {
     const it = planted([['petunia-white', 0, 0]]);
     const subject = subjectOf(it);
-    const [sunny, shady] = [buildScene(subject, 8), buildScene({ ...subject, light: { ...STUDIO_LIGHT, sunShare: 0 } }, 8)];
+    const [sunny, shady] = [
+      buildScene(subject, 8),
+      buildScene({ ...subject, light: { ...STUDIO_LIGHT, sunShare: 0 } }, 8),
+    ];
     expect(shady.marks.map(({ p }) => p)).toEqual(sunny.marks.map(({ p }) => p));
     expect(shady.marks.every(({ sun }) => sun === 0)).toBe(true);
-    const parts = (scene: typeof sunny) => elevation(scene, LENS, 'flat', FRAME).layers.flatMap(({ drawn }) => drawn.flatMap((one) => one.parts)).length;
+    const parts = (scene: typeof sunny) =>
+      elevation(scene, LENS, 'flat', FRAME).layers.flatMap(({ drawn }) =>
+        drawn.flatMap((one) => one.parts),
+      ).length;
     expect(parts(shady)).toBeLessThan(parts(sunny));
   });
 });
@@ -72,22 +106,44 @@ describe('viewpoints', () => {
     expect(pitchOf({ eyeCm: 160, distanceCm: 100 }, BASKET, 210)).toBeLessThan(-0.4);
   });
   test('a sill outdoors offers the view over it from indoors; a pot on the ground and a basket do not', () => {
-    const names = (spot: Spot, container = BOX) => viewpointsOf(spot, container).map(({ id }) => id);
+    const names = (spot: Spot, container = BOX) =>
+      viewpointsOf(spot, container).map(({ id }) => id);
     expect(names(at({ exposure: 'sill', dropCm: 95 }))).toContain('indoors');
     expect(names(at({ exposure: 'open', dropCm: 0 }), TUB)).not.toContain('indoors');
     expect(names(at({ exposure: 'sill', dropCm: 95 }), BASKET)).not.toContain('indoors');
-    const indoors = viewpointsOf(at({ exposure: 'sill', dropCm: 95 }), BOX).find(({ id }) => id === 'indoors')!;
+    const indoors = viewpointsOf(at({ exposure: 'sill', dropCm: 95 }), BOX).find(
+      ({ id }) => id === 'indoors',
+    )!;
     expect(Math.abs(indoors.azimuthRad)).toBeCloseTo(Math.PI);
   });
   test('the line over a sill is the one the check of sightlines reads', () => {
-    const eye = { id: 'sink', name: 'Sink', kind: 'sitting', bearingDeg: 0, distanceCm: 90, floorCm: 0, sill: { heightCm: 105, nearCm: 40, farCm: 60 }, weight: 1 } as const;
+    const eye = {
+      id: 'sink',
+      name: 'Sink',
+      kind: 'sitting',
+      bearingDeg: 0,
+      distanceCm: 90,
+      floorCm: 0,
+      sill: { heightCm: 105, nearCm: 40, farCm: 60 },
+      weight: 1,
+    } as const;
     const [view] = viewpointsOf(at({ eyes: [eye], dropCm: 80 }), BOX);
     const soil = 80 + 15;
     expect(hiddenBelowCm(view!, 80)! + 80 - soil).toBeCloseTo(leastVisibleCm(eye, soil));
     expect(hiddenBelowCm({ ...view!, sill: null }, 80)).toBeNull();
   });
   test('told eyes come turned to their side of the front', () => {
-    const eye = (id: string, bearingDeg: number, weight: number) => ({ id, name: id, kind: 'standing', bearingDeg, distanceCm: 300, floorCm: 0, sill: null, weight }) as const;
+    const eye = (id: string, bearingDeg: number, weight: number) =>
+      ({
+        id,
+        name: id,
+        kind: 'standing',
+        bearingDeg,
+        distanceCm: 300,
+        floorCm: 0,
+        sill: null,
+        weight,
+      }) as const;
     const views = viewpointsOf(at({ eyes: [eye('path', 180, 1), eye('gate', 90, 0.5)] }), TUB);
     expect(views[0]!.azimuthRad).toBe(0);
     // Looking at a front that faces south, what comes from the east comes from the right.
@@ -96,24 +152,46 @@ describe('viewpoints', () => {
 });
 
 describe('scenery', () => {
-  const it = planted([['cabbage-palm-red', 0, -6, '1L'], ['petunia-white', 0, 9]]);
+  const it = planted([
+    ['cabbage-palm-red', 0, -6, '1L'],
+    ['petunia-white', 0, 9],
+  ]);
   const scene = buildScene(subjectOf(it), 10);
   const picture = elevation(scene, LENS, 'flat', FRAME);
-  const whole: Scenery = { figure: 'person', dropCm: 0, figureAtCm: -60, behind: [[0.6, 0.05, 40]], sillCm: null };
+  const whole: Scenery = {
+    figure: 'person',
+    dropCm: 0,
+    figureAtCm: -60,
+    behind: [[0.6, 0.05, 40]],
+    sillCm: null,
+  };
   test('plants are counted the same with a wall and a person behind them', () => {
-    expect(seenShares(itemBuffer(withScenery(picture, whole, LENS), 1), 2)).toEqual(seenShares(itemBuffer(picture, 1), 2));
+    expect(seenShares(itemBuffer(withScenery(picture, whole, LENS), 1), 2)).toEqual(
+      seenShares(itemBuffer(picture, 1), 2),
+    );
   });
   test('a sill covers what lies below its line, and nothing above it', () => {
-    const cut = (sillCm: number) => itemBuffer(withScenery(picture, { ...whole, figure: 'none', behind: null, sillCm }, LENS), 1);
-    const plants = (ids: ArrayLike<number>) => Array.from(ids).filter((id) => id === 1 || id === 2).length;
+    const cut = (sillCm: number) =>
+      itemBuffer(withScenery(picture, { ...whole, figure: 'none', behind: null, sillCm }, LENS), 1);
+    const plants = (ids: ArrayLike<number>) =>
+      Array.from(ids).filter((id) => id === 1 || id === 2).length;
     const all = plants(itemBuffer(picture, 1).ids);
     expect(plants(cut(-50).ids)).toBe(all);
     expect(plants(cut(45).ids)).toBeLessThan(all);
     expect(plants(cut(400).ids)).toBe(0);
   });
   test('a shrub behind shows in its weeks only, round the year’s end too', () => {
-    const spot = at({ background: [{ id: 'w', name: 'Wall', colour: [0.5, 0.08, 35], weeks: null }, { id: 's', name: 'Shrub', colour: [0.6, 0.2, 350], weeks: [50, 6] }] });
-    expect([backdropOf(spot, 2), backdropOf(spot, 6), backdropOf(spot, 7), backdropOf(spot, 25)].map((colours) => colours.length)).toEqual([2, 2, 1, 1]);
+    const spot = at({
+      background: [
+        { id: 'w', name: 'Wall', colour: [0.5, 0.08, 35], weeks: null },
+        { id: 's', name: 'Shrub', colour: [0.6, 0.2, 350], weeks: [50, 6] },
+      ],
+    });
+    expect(
+      [backdropOf(spot, 2), backdropOf(spot, 6), backdropOf(spot, 7), backdropOf(spot, 25)].map(
+        (colours) => colours.length,
+      ),
+    ).toEqual([2, 2, 1, 1]);
   });
   test('room is made for a person’s whole height on the ground, for head and shoulders under a high basket', () => {
     const extent = extentOf(read(it));
@@ -136,8 +214,20 @@ describe('scenery', () => {
 
 describe('lines of sight', () => {
   const eye = { azimuthRad: 0, pitchRad: 0 };
-  const sizes = (heights: readonly number[], spread = 14) => heights.map((heightCm) => ({ heightCm, spreadCm: spread, trailCm: 0, share: 1, bloom: 0, fruit: 0 })) as never;
-  const it = planted([['petunia-white', 0, -10], ['coleus-lime', 0, 8], ['coleus-lime', 14, 8]]);
+  const sizes = (heights: readonly number[], spread = 14) =>
+    heights.map((heightCm) => ({
+      heightCm,
+      spreadCm: spread,
+      trailCm: 0,
+      share: 1,
+      bloom: 0,
+      fruit: 0,
+    })) as never;
+  const it = planted([
+    ['petunia-white', 0, -10],
+    ['coleus-lime', 0, 8],
+    ['coleus-lime', 14, 8],
+  ]);
   test('what stands before it and is taller is in the way; what stands aside is not', () => {
     expect(inTheWay(it, sizes([20, 30, 30]), 0, eye)).toEqual([1]);
     expect(inTheWay(it, sizes([20, 30, 30], 60), 0, eye)).toEqual([1, 2]);

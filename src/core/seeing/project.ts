@@ -9,12 +9,15 @@ import { projectFlower } from './projectFlower';
 import { projectLeaf } from './projectLeaf';
 import { tone } from './tone';
 
-
 /** Marks put on the picture between two pauses. */
 const MARKS_A_STEP = 250;
 
 /** Marks seen through a lens, ordered from back to front. */
-export function* projectMarks(marks: readonly Mark[], a: Aim, detail: Detail): Generator<void, Drawn[]> {
+export function* projectMarks(
+  marks: readonly Mark[],
+  a: Aim,
+  detail: Detail,
+): Generator<void, Drawn[]> {
   const drawn: Drawn[] = [];
   for (let i = 0; i < marks.length; i += 1) {
     const one = projectMark(marks[i]!, a, detail);
@@ -48,7 +51,9 @@ function projectMark(mark: Mark, a: Aim, detail: Detail): Drawn | null {
       return projectFruit(mark, a, detail);
     case 'flower': {
       const shadow = detail === 'full' ? flowerShadow(mark, a) : null;
-      const parts = shadow ? [shadow, ...projectFlower(mark, a, detail)] : projectFlower(mark, a, detail);
+      const parts = shadow
+        ? [shadow, ...projectFlower(mark, a, detail)]
+        : projectFlower(mark, a, detail);
       // Flowers sort a little nearer than their point, so that leaves of the same stem do not cut them.
       return { depthCm: depthOf(a, mark.p) + 0.8, plant: mark.plant, floral: true, parts };
     }
@@ -65,15 +70,31 @@ const SHADOW_DARK = 0.2;
 /** What a flat flower takes from the light of the leaves under it: it lifts pale flowers off pale leaves. */
 function flowerShadow(mark: FlowerMark, a: Aim): Part | null {
   const r = mark.radiusCm * a.pxPerCm;
-  if (r < SHADOW_FROM_PX || LOOSE.has(mark.style.form) || mark.sun < 0.3 || dot(mark.env, a.toward) < BACKED) return null;
-  const [x, y] = [screenX(a, mark.p) - dot(a.right, a.light.toSun) * r * SHADOW_OFF, screenY(a, mark.p) + dot(a.up, a.light.toSun) * r * SHADOW_OFF];
+  if (
+    r < SHADOW_FROM_PX ||
+    LOOSE.has(mark.style.form) ||
+    mark.sun < 0.3 ||
+    dot(mark.env, a.toward) < BACKED
+  )
+    return null;
+  const [x, y] = [
+    screenX(a, mark.p) - dot(a.right, a.light.toSun) * r * SHADOW_OFF,
+    screenY(a, mark.p) + dot(a.up, a.light.toSun) * r * SHADOW_OFF,
+  ];
   const xy: number[] = [];
-  for (let i = 0; i < 12; i += 1) xy.push(x + 0.92 * r * Math.cos((i * Math.PI) / 6), y + 0.92 * r * Math.sin((i * Math.PI) / 6));
+  for (let i = 0; i < 12; i += 1)
+    xy.push(x + 0.92 * r * Math.cos((i * Math.PI) / 6), y + 0.92 * r * Math.sin((i * Math.PI) / 6));
   return fill(xy, '#0c140c', SHADOW_DARK * mark.sun);
 }
 
 /** Forms of many small parts: their shadow is broken light. */
-const LOOSE: ReadonlySet<FlowerMark['style']['form']> = new Set(['spike', 'cloud', 'plume', 'bell', 'pendant']);
+const LOOSE: ReadonlySet<FlowerMark['style']['form']> = new Set([
+  'spike',
+  'cloud',
+  'plume',
+  'bell',
+  'pendant',
+]);
 
 function projectStrap(mark: StrapMark, a: Aim, detail: Detail): Drawn {
   const { spine, widthsCm, side, style } = mark;
@@ -113,16 +134,30 @@ function projectStrap(mark: StrapMark, a: Aim, detail: Detail): Drawn {
     parts.push(fill(closed(right, left), colour));
     if (detail === 'full') {
       parts.push(line(right, colour, 0.5));
-      if (widest > 2.2 && !edged && style.pattern !== 'stripe') parts.push(fill(closed(left, rib), tone(base, light * 1.13, mark.jitter, style.surface)));
+      if (widest > 2.2 && !edged && style.pattern !== 'stripe')
+        parts.push(fill(closed(left, rib), tone(base, light * 1.13, mark.jitter, style.surface)));
     }
     if (edged && widest > 2) {
-      const inner = (edge: readonly number[]) => edge.map((value, i) => rib[i]! + (value - rib[i]!) * 0.74);
-      parts.push(fill(closed(inner(right), inner(left)), tone(style.main, light, mark.jitter, style.surface)));
-      if (detail === 'full' && widest > 4) parts.push(line(rib, tone(style.main, light * 0.72, mark.jitter), 0.8, 0.8));
+      const inner = (edge: readonly number[]) =>
+        edge.map((value, i) => rib[i]! + (value - rib[i]!) * 0.74);
+      parts.push(
+        fill(
+          closed(inner(right), inner(left)),
+          tone(style.main, light, mark.jitter, style.surface),
+        ),
+      );
+      if (detail === 'full' && widest > 4)
+        parts.push(line(rib, tone(style.main, light * 0.72, mark.jitter), 0.8, 0.8));
     }
     if (style.pattern === 'stripe' && style.second && widest > 1.6) {
-      const inner = (edge: readonly number[]) => edge.map((value, i) => rib[i]! + (value - rib[i]!) * 0.36);
-      parts.push(fill(closed(inner(right), inner(left)), tone(style.second, light, mark.jitter, style.surface)));
+      const inner = (edge: readonly number[]) =>
+        edge.map((value, i) => rib[i]! + (value - rib[i]!) * 0.36);
+      parts.push(
+        fill(
+          closed(inner(right), inner(left)),
+          tone(style.second, light, mark.jitter, style.surface),
+        ),
+      );
     }
   }
   return { depthCm: depthOf(a, mark.p), plant: mark.plant, parts };
@@ -131,11 +166,22 @@ function projectStrap(mark: StrapMark, a: Aim, detail: Detail): Drawn {
 function projectStem(mark: StemMark, a: Aim): Drawn | null {
   const width = mark.widthCm * a.pxPerCm;
   if (width < 0.25) return null;
-  const middle: Vec3 = [(mark.p[0] + mark.to[0]) / 2, (mark.p[1] + mark.to[1]) / 2, (mark.p[2] + mark.to[2]) / 2];
+  const middle: Vec3 = [
+    (mark.p[0] + mark.to[0]) / 2,
+    (mark.p[1] + mark.to[1]) / 2,
+    (mark.p[2] + mark.to[2]) / 2,
+  ];
   const xy = [screenX(a, mark.p), screenY(a, mark.p), screenX(a, mark.to), screenY(a, mark.to)];
   const light = illumination(a.toward, mark, a.light);
   const parts = [line(xy, tone(mark.colour, light * 0.75, mark.jitter), Math.max(0.6, width))];
-  if (width > 1.6) parts.push(line(xy.map((value, i) => (i % 2 === 0 ? value - width * 0.2 : value)), tone(mark.colour, light * 1.05, mark.jitter), width * 0.4));
+  if (width > 1.6)
+    parts.push(
+      line(
+        xy.map((value, i) => (i % 2 === 0 ? value - width * 0.2 : value)),
+        tone(mark.colour, light * 1.05, mark.jitter),
+        width * 0.4,
+      ),
+    );
   return { depthCm: depthOf(a, middle) - 0.4, plant: mark.plant, parts };
 }
 
@@ -156,7 +202,10 @@ function projectPlume(mark: PlumeMark, a: Aim, detail: Detail): Drawn {
     const [px, py] = points[Math.max(0, i - 1)]!;
     const run = Math.hypot(nx - px, ny - py) || 1;
     const s = i / (points.length - 1);
-    const w = width * (detail === 'flat' ? FLAT_PLUME : 0.32) * Math.sin(Math.PI * Math.min(0.96, 0.14 + s * 0.84)) ** 0.7;
+    const w =
+      width *
+      (detail === 'flat' ? FLAT_PLUME : 0.32) *
+      Math.sin(Math.PI * Math.min(0.96, 0.14 + s * 0.84)) ** 0.7;
     const [tx, ty] = [-(ny - py) / run, (nx - px) / run];
     const [fx, fy] = [(nx - px) / run, (ny - py) / run];
     right.push(x + tx * w, y + ty * w);
@@ -166,11 +215,28 @@ function projectPlume(mark: PlumeMark, a: Aim, detail: Detail): Drawn {
       for (const way of [1, -1]) {
         const reach = w * (1.5 + 0.9 * hash01(mark.seed, i, h * 2 + way));
         const slip = (hashSigned(mark.seed, i, h + 5) * width) / 2;
-        hairs.push(line([x + fx * slip, y + fy * slip, x + fx * (slip + reach * 0.9) + tx * reach * way, y + fy * (slip + reach * 0.9) + ty * reach * way], h === 0 ? tone(mark.colour, light * 0.9, mark.jitter) : pale, 0.6, 0.8));
+        hairs.push(
+          line(
+            [
+              x + fx * slip,
+              y + fy * slip,
+              x + fx * (slip + reach * 0.9) + tx * reach * way,
+              y + fy * (slip + reach * 0.9) + ty * reach * way,
+            ],
+            h === 0 ? tone(mark.colour, light * 0.9, mark.jitter) : pale,
+            0.6,
+            0.8,
+          ),
+        );
       }
   });
   parts.push(fill(closed(right, left), tone(mark.colour, light, mark.jitter)));
-  return { depthCm: depthOf(a, mark.p), plant: mark.plant, floral: true, parts: [...hairs.slice(0, hairs.length / 2), ...parts, ...hairs.slice(hairs.length / 2)] };
+  return {
+    depthCm: depthOf(a, mark.p),
+    plant: mark.plant,
+    floral: true,
+    parts: [...hairs.slice(0, hairs.length / 2), ...parts, ...hairs.slice(hairs.length / 2)],
+  };
 }
 
 function projectFruit(mark: FruitMark, a: Aim, detail: Detail): Drawn {
@@ -183,11 +249,29 @@ function projectFruit(mark: FruitMark, a: Aim, detail: Detail): Drawn {
     const xy: number[] = [];
     for (let i = 0; i < 12; i += 1) {
       const angle = ((i + 0.5) * Math.PI) / 6;
-      xy.push(cx + radius * Math.cos(angle), cy + radius * Math.sin(angle) + (Math.sin(angle) > 0 ? Math.max(0, -long) : -Math.max(0, long)));
+      xy.push(
+        cx + radius * Math.cos(angle),
+        cy +
+          radius * Math.sin(angle) +
+          (Math.sin(angle) > 0 ? Math.max(0, -long) : -Math.max(0, long)),
+      );
     }
     return xy;
   };
-  const parts = [fill(round(x, y, r, hang), tone(mark.colour, light * 0.78, mark.jitter)), fill(round(x - r * 0.15, y - r * 0.15, r * 0.72, hang * 0.9), tone(mark.colour, light * 1.05, mark.jitter))];
-  if (detail === 'full' && r > 2.5) parts.push(fill(round(x - r * 0.38, y - r * 0.4, r * 0.2, hang * 0.5), '#ffffff', mark.longCm > 0 ? 0.4 : 0.75));
+  const parts = [
+    fill(round(x, y, r, hang), tone(mark.colour, light * 0.78, mark.jitter)),
+    fill(
+      round(x - r * 0.15, y - r * 0.15, r * 0.72, hang * 0.9),
+      tone(mark.colour, light * 1.05, mark.jitter),
+    ),
+  ];
+  if (detail === 'full' && r > 2.5)
+    parts.push(
+      fill(
+        round(x - r * 0.38, y - r * 0.4, r * 0.2, hang * 0.5),
+        '#ffffff',
+        mark.longCm > 0 ? 0.4 : 0.75,
+      ),
+    );
   return { depthCm: depthOf(a, mark.p) + 0.6, plant: mark.plant, floral: true, parts };
 }

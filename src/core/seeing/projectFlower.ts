@@ -25,16 +25,29 @@ interface Face {
 }
 
 /** The frame on the picture: where its middle lands, and one flower radius along `x`, `y` and the axis, pixels. */
-type Frame = readonly [ox: number, oy: number, xx: number, xy: number, yx: number, yy: number, hx: number, hy: number];
+type Frame = readonly [
+  ox: number,
+  oy: number,
+  xx: number,
+  xy: number,
+  yx: number,
+  yy: number,
+  hx: number,
+  hy: number,
+];
 
 function frameOf(a: Aim, p: Vec3, x: Vec3, y: Vec3, axis: Vec3, r: number): Frame {
   const { right, up } = a;
   const k = a.pxPerCm * r;
   return [
-    screenX(a, p), screenY(a, p),
-    k * (right[0] * x[0] + right[1] * x[1] + right[2] * x[2]), -k * (up[0] * x[0] + up[1] * x[1] + up[2] * x[2]),
-    k * (right[0] * y[0] + right[1] * y[1] + right[2] * y[2]), -k * (up[0] * y[0] + up[1] * y[1] + up[2] * y[2]),
-    k * (right[0] * axis[0] + right[1] * axis[1] + right[2] * axis[2]), -k * (up[0] * axis[0] + up[1] * axis[1] + up[2] * axis[2]),
+    screenX(a, p),
+    screenY(a, p),
+    k * (right[0] * x[0] + right[1] * x[1] + right[2] * x[2]),
+    -k * (up[0] * x[0] + up[1] * x[1] + up[2] * x[2]),
+    k * (right[0] * y[0] + right[1] * y[1] + right[2] * y[2]),
+    -k * (up[0] * y[0] + up[1] * y[1] + up[2] * y[2]),
+    k * (right[0] * axis[0] + right[1] * axis[1] + right[2] * axis[2]),
+    -k * (up[0] * axis[0] + up[1] * axis[1] + up[2] * axis[2]),
   ];
 }
 
@@ -60,7 +73,11 @@ function put({ on }: Face, radius: number, angle: number, height: number): void 
 /** Light on a petal that leans out at an angle: cups catch it on one side only. */
 function petalLight({ axis, x, y, front, lit, a }: Face, angle: number, lean: number): number {
   const [c, s] = [-lean * Math.cos(angle), -lean * Math.sin(angle)];
-  const n = unit([axis[0] + x[0] * c + y[0] * s, axis[1] + x[1] * c + y[1] * s, axis[2] + x[2] * c + y[2] * s]);
+  const n = unit([
+    axis[0] + x[0] * c + y[0] * s,
+    axis[1] + x[1] * c + y[1] * s,
+    axis[2] + x[2] * c + y[2] * s,
+  ]);
   return illumination(front ? n : [-n[0], -n[1], -n[2]], lit, a.light);
 }
 
@@ -81,39 +98,91 @@ function petals(f: Face, colour: Oklch, ring: PetalRing): void {
   const order = Array.from({ length: ring.count }, (_, i) => i);
   const depth = (i: number) => {
     const angle = i * step + (ring.turn ?? 0);
-    return dot(add([f.x[0] * Math.cos(angle), f.x[1] * Math.cos(angle), f.x[2] * Math.cos(angle)], f.y, Math.sin(angle)), f.a.toward);
+    return dot(
+      add(
+        [f.x[0] * Math.cos(angle), f.x[1] * Math.cos(angle), f.x[2] * Math.cos(angle)],
+        f.y,
+        Math.sin(angle),
+      ),
+      f.a.toward,
+    );
   };
   if (ring.lift > 0.3) order.sort((i, j) => depth(i) - depth(j));
   for (const i of order) {
     const angle = i * step + (ring.turn ?? 0) + hashSigned(f.mark.seed, i, 3) * 0.06;
     const reach = ring.to * (0.94 + 0.12 * hash01(f.mark.seed, i, 1));
     put(f, ring.from, angle, ring.lift * 0.2);
-    put(f, ring.from + (reach - ring.from) * 0.6, angle - step * ring.width * 0.5, ring.lift * 0.75);
+    put(
+      f,
+      ring.from + (reach - ring.from) * 0.6,
+      angle - step * ring.width * 0.5,
+      ring.lift * 0.75,
+    );
     put(f, reach * 0.96, angle - step * ring.width * 0.3, ring.lift);
     put(f, reach, angle, ring.lift);
     put(f, reach * 0.96, angle + step * ring.width * 0.3, ring.lift);
-    put(f, ring.from + (reach - ring.from) * 0.6, angle + step * ring.width * 0.5, ring.lift * 0.75);
-    f.parts.push(fill(taken(), tone(colour, petalLight(f, angle, ring.lean ?? 0.3) * (1 + (ring.tint ?? 0)) * (i % 2 ? 1.03 : 0.97), f.mark.jitter)));
+    put(
+      f,
+      ring.from + (reach - ring.from) * 0.6,
+      angle + step * ring.width * 0.5,
+      ring.lift * 0.75,
+    );
+    f.parts.push(
+      fill(
+        taken(),
+        tone(
+          colour,
+          petalLight(f, angle, ring.lean ?? 0.3) * (1 + (ring.tint ?? 0)) * (i % 2 ? 1.03 : 0.97),
+          f.mark.jitter,
+        ),
+      ),
+    );
   }
 }
 
 /** Outline of one petal of a goblet: height as a share of the whole, radius, and half width in radians. Round at the foot, widest below the middle, drawn in toward the tip. */
-const GOBLET = [[0, 0.16, 0.3], [0.16, 0.6, 0.72], [0.42, 0.82, 0.8], [0.72, 0.8, 0.62], [0.92, 0.74, 0.3]] as const;
+const GOBLET = [
+  [0, 0.16, 0.3],
+  [0.16, 0.6, 0.72],
+  [0.42, 0.82, 0.8],
+  [0.72, 0.8, 0.62],
+  [0.92, 0.74, 0.3],
+] as const;
 
 /** Three petals of a cup, the far ones first; wide open the tips lean out. */
 function goblet(f: Face, colour: Oklch, lift: number, turn: number, tint: number): void {
   const order = [0, 1, 2].map((i) => {
     const angle = turn + (i * Math.PI * 2) / 3;
-    return { angle, near: dot(add([f.x[0] * Math.cos(angle), f.x[1] * Math.cos(angle), f.x[2] * Math.cos(angle)], f.y, Math.sin(angle)), f.a.toward) };
+    return {
+      angle,
+      near: dot(
+        add(
+          [f.x[0] * Math.cos(angle), f.x[1] * Math.cos(angle), f.x[2] * Math.cos(angle)],
+          f.y,
+          Math.sin(angle),
+        ),
+        f.a.toward,
+      ),
+    };
   });
   order.sort((p, q) => p.near - q.near);
   for (const { angle, near } of order) {
     const flare = (share: number) => 1 + 0.45 * f.mark.open * share ** 2;
     for (const [share, r, half] of GOBLET) put(f, r * flare(share), angle - half, share * lift);
     put(f, 0.7 * flare(1), angle, lift);
-    for (let i = GOBLET.length - 1; i >= 0; i -= 1) put(f, GOBLET[i]![1] * flare(GOBLET[i]![0]), angle + GOBLET[i]![2], GOBLET[i]![0] * lift);
+    for (let i = GOBLET.length - 1; i >= 0; i -= 1)
+      put(f, GOBLET[i]![1] * flare(GOBLET[i]![0]), angle + GOBLET[i]![2], GOBLET[i]![0] * lift);
     // Far petals show their inside, which lies in the cup's own shade.
-    f.parts.push(fill(taken(), tone(colour, petalLight(f, angle, near > 0 ? -0.9 : 0.3) * (1 + tint) * (near > 0 ? 1 : 0.8), f.mark.jitter)));
+    f.parts.push(
+      fill(
+        taken(),
+        tone(
+          colour,
+          petalLight(f, angle, near > 0 ? -0.9 : 0.3) * (1 + tint) * (near > 0 ? 1 : 0.8),
+          f.mark.jitter,
+        ),
+      ),
+    );
   }
 }
 
@@ -124,14 +193,27 @@ function ringOf(steps: number, lobes: number, dip: number): readonly number[] {
   const key = (steps * 32 + lobes) * 128 + Math.round(dip * 100);
   let ring = rings.get(key);
   if (!ring) {
-    ring = Array.from({ length: steps }, (_, i) => (i / steps) * Math.PI * 2).flatMap((angle) => [Math.cos(angle), Math.sin(angle)].map((part) => part * (1 - dip * (0.5 - 0.5 * Math.cos(angle * lobes)))));
+    ring = Array.from({ length: steps }, (_, i) => (i / steps) * Math.PI * 2).flatMap((angle) =>
+      [Math.cos(angle), Math.sin(angle)].map(
+        (part) => part * (1 - dip * (0.5 - 0.5 * Math.cos(angle * lobes))),
+      ),
+    );
     rings.set(key, ring);
   }
   return ring;
 }
 
 /** A closed ring of points with lobes. @param dip of the notches, hundredths of the radius */
-function lobed(f: Face, colour: Oklch, radius: number, lobes: number, dip: number, height: number, light: number, alpha = 1): void {
+function lobed(
+  f: Face,
+  colour: Oklch,
+  radius: number,
+  lobes: number,
+  dip: number,
+  height: number,
+  light: number,
+  alpha = 1,
+): void {
   // On the move a point and a notch for each lobe are enough.
   const ring = ringOf(f.flat ? Math.max(8, lobes * 2) : Math.max(10, lobes * 4), lobes, dip);
   const { on } = f;
@@ -146,7 +228,15 @@ function lobed(f: Face, colour: Oklch, radius: number, lobes: number, dip: numbe
 }
 
 /** A tube along the axis, from radius `r0` at height `h0` to `r1` at `h1`. */
-function tube(f: Face, colour: Oklch, r0: number, h0: number, r1: number, h1: number, light: number): void {
+function tube(
+  f: Face,
+  colour: Oklch,
+  r0: number,
+  h0: number,
+  r1: number,
+  h1: number,
+  light: number,
+): void {
   const side = squareTo(f.a.right, f.axis);
   const [bx, by] = [dot(side, f.x), dot(side, f.y)];
   const angle = Math.atan2(by, bx);
@@ -172,8 +262,18 @@ export function projectFlower(mark: FlowerMark, a: Aim, detail: 'flat' | 'full')
   const y = cross(mark.axis, x);
   const r = mark.radiusCm * (0.55 + 0.45 * mark.open);
   const face: Face = {
-    mark, a, p: mark.p, lit: mark, axis: mark.axis, x, y, r, on: frameOf(a, mark.p, x, y, mark.axis, r),
-    front: dot(mark.axis, a.toward) >= 0, flat: detail === 'flat' || px < 3.2, parts: [],
+    mark,
+    a,
+    p: mark.p,
+    lit: mark,
+    axis: mark.axis,
+    x,
+    y,
+    r,
+    on: frameOf(a, mark.p, x, y, mark.axis, r),
+    front: dot(mark.axis, a.toward) >= 0,
+    flat: detail === 'flat' || px < 3.2,
+    parts: [],
   };
   DRAW[mark.style.form](face);
   return face.parts;
@@ -191,7 +291,20 @@ function floret(f: Face, p: Vec3, axis: Vec3, r: number, front: boolean, env: Ve
   const x = squareTo(f.a.right, axis);
   const y = cross(axis, x);
   const { ao, sun } = f.mark;
-  return { mark: f.mark, a: f.a, p, lit: { kind: 'flower', ao, sun, env }, x, y, axis, r, front, flat: f.flat, on: frameOf(f.a, p, x, y, axis, r), parts: f.parts };
+  return {
+    mark: f.mark,
+    a: f.a,
+    p,
+    lit: { kind: 'flower', ao, sun, env },
+    x,
+    y,
+    axis,
+    r,
+    front,
+    flat: f.flat,
+    on: frameOf(f.a, p, x, y, axis, r),
+    parts: f.parts,
+  };
 }
 
 /** One way of drawing for each form. Where a coarse one is larger or smaller than the full one, it is so that both fill the same room (`detail.test.ts`). */
@@ -226,7 +339,14 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
       if (f.front) lobed(f, eye ?? DISC_GOLD, 0.3, 0, 0, 0.1, petalLight(f, 0, 0));
       return;
     }
-    petals(f, aged, { count: 12, from: 0.2, to: 1, width: 0.95, lift: f.front ? 0.05 : -0.05, lean: 0.15 });
+    petals(f, aged, {
+      count: 12,
+      from: 0.2,
+      to: 1,
+      width: 0.95,
+      lift: f.front ? 0.05 : -0.05,
+      lean: 0.15,
+    });
     const disc = eye ?? DISC_GOLD;
     if (!f.front) return lobed(f, GREEN, 0.28, 0, 0, -0.1, petalLight(f, 0, 0));
     lobed(f, disc, 0.31, 0, 0, 0.06, petalLight(f, 0, 0) * 0.82);
@@ -237,7 +357,8 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     const colour = second && hash01(f.mark.seed, 9) < 0.3 ? second : main;
     if (f.flat) lobed(f, colour, 1.05, 5, 0.24, 0, petalLight(f, 0, 0));
     else petals(f, colour, { count: 5, from: 0.08, to: 1, width: 1.15, lift: 0.08, lean: 0.25 });
-    if (f.front && (eye || !f.flat)) lobed(f, eye ?? f.mark.style.main, 0.17, 0, 0, 0.08, petalLight(f, 0, 0) * (eye ? 1 : 0.7));
+    if (f.front && (eye || !f.flat))
+      lobed(f, eye ?? f.mark.style.main, 0.17, 0, 0, 0.08, petalLight(f, 0, 0) * (eye ? 1 : 0.7));
   },
   double(f) {
     const { main, second } = f.mark.style;
@@ -246,16 +367,57 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
       return lobed(f, main, 0.55, 6, 0.12, 0.25, petalLight(f, 1, 0.2) * 0.9);
     }
     petals(f, second ?? main, { count: 8, from: 0.15, to: 1, width: 1.25, lift: 0.05, lean: 0.3 });
-    petals(f, main, { count: 7, from: 0.1, to: 0.76, width: 1.3, lift: 0.26, turn: 0.4, lean: 0.4, tint: 0.03 });
-    petals(f, second ?? main, { count: 6, from: 0.06, to: 0.52, width: 1.35, lift: 0.42, turn: 0.9, lean: 0.55, tint: -0.05 });
-    petals(f, main, { count: 4, from: 0, to: 0.3, width: 1.4, lift: 0.5, turn: 0.2, lean: 0.6, tint: -0.14 });
+    petals(f, main, {
+      count: 7,
+      from: 0.1,
+      to: 0.76,
+      width: 1.3,
+      lift: 0.26,
+      turn: 0.4,
+      lean: 0.4,
+      tint: 0.03,
+    });
+    petals(f, second ?? main, {
+      count: 6,
+      from: 0.06,
+      to: 0.52,
+      width: 1.35,
+      lift: 0.42,
+      turn: 0.9,
+      lean: 0.55,
+      tint: -0.05,
+    });
+    petals(f, main, {
+      count: 4,
+      from: 0,
+      to: 0.3,
+      width: 1.4,
+      lift: 0.5,
+      turn: 0.2,
+      lean: 0.6,
+      tint: -0.14,
+    });
   },
   cluster(f) {
-    florets(f, { count: f.flat ? 6 : f.r * f.a.pxPerCm > 16 ? 20 : 11, size: f.flat ? 0.34 : f.r > 2.6 ? 0.34 : 0.42, petals: 5, notch: 0.24, back: 1.35, depth: 0 });
+    florets(f, {
+      count: f.flat ? 6 : f.r * f.a.pxPerCm > 16 ? 20 : 11,
+      size: f.flat ? 0.34 : f.r > 2.6 ? 0.34 : 0.42,
+      petals: 5,
+      notch: 0.24,
+      back: 1.35,
+      depth: 0,
+    });
   },
   /** A ball of stars all round, dark between them: without that a white one is a disc. */
   globe(f) {
-    florets(f, { count: f.flat ? 14 : 40, size: f.flat ? 0.34 : 0.24, petals: 6, notch: 0.4, back: 1.9, depth: 0.42 });
+    florets(f, {
+      count: f.flat ? 14 : 40,
+      size: f.flat ? 0.34 : 0.24,
+      petals: 6,
+      notch: 0.4,
+      back: 1.9,
+      depth: 0.42,
+    });
   },
   /** One whorl: florets round the stem, those behind first. */
   spike(f) {
@@ -264,17 +426,47 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     const bud = f.mark.open < 0.6;
     for (let i = 0; i < count; i += 1) {
       const angle = (i / count) * Math.PI * 2 + hash01(f.mark.seed, 1) * 6;
-      const out = unit(add(add([f.x[0] * Math.cos(angle), f.x[1] * Math.cos(angle), f.x[2] * Math.cos(angle)], f.y, Math.sin(angle)), f.axis, 0.75));
+      const out = unit(
+        add(
+          add(
+            [f.x[0] * Math.cos(angle), f.x[1] * Math.cos(angle), f.x[2] * Math.cos(angle)],
+            f.y,
+            Math.sin(angle),
+          ),
+          f.axis,
+          0.75,
+        ),
+      );
       const tip = add(f.mark.p, out, f.mark.radiusCm * (0.9 + 0.35 * hash01(f.mark.seed, i, 2)));
       const side = squareTo(f.a.right, out);
       const w = f.mark.radiusCm * (bud ? 0.28 : 0.42) * (f.flat ? 1.2 : 1);
       const xy = [screenX(f.a, f.mark.p), screenY(f.a, f.mark.p)];
-      for (const [along, across] of [[0.62, 1], [1, 0.45], [1, -0.45], [0.62, -1]] as const) {
-        const p = add(add(f.mark.p, [tip[0] - f.mark.p[0], tip[1] - f.mark.p[1], tip[2] - f.mark.p[2]], along), side, across * w);
+      for (const [along, across] of [
+        [0.62, 1],
+        [1, 0.45],
+        [1, -0.45],
+        [0.62, -1],
+      ] as const) {
+        const p = add(
+          add(f.mark.p, [tip[0] - f.mark.p[0], tip[1] - f.mark.p[1], tip[2] - f.mark.p[2]], along),
+          side,
+          across * w,
+        );
         xy.push(screenX(f.a, p), screenY(f.a, p));
       }
       const facing = dot(out, f.a.toward);
-      f.parts.push(fill(xy, tone(second && i % 3 === 0 ? second : main, illumination(out, f.mark, f.a.light) * (0.82 + 0.24 * Math.max(0, facing)) * (bud ? 0.82 : 1), f.mark.jitter)));
+      f.parts.push(
+        fill(
+          xy,
+          tone(
+            second && i % 3 === 0 ? second : main,
+            illumination(out, f.mark, f.a.light) *
+              (0.82 + 0.24 * Math.max(0, facing)) *
+              (bud ? 0.82 : 1),
+            f.mark.jitter,
+          ),
+        ),
+      );
     }
   },
   /** An airy spray: small stars on unequal hair stalks. */
@@ -283,13 +475,34 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     const count = f.flat ? 5 : 8;
     const petal = f.flat ? 0.19 : 0.17;
     for (let i = 0; i < count; i += 1) {
-      const d = unit([hashSigned(f.mark.seed, i, 1), 0.25 + hash01(f.mark.seed, i, 2), hashSigned(f.mark.seed, i, 3)]);
+      const d = unit([
+        hashSigned(f.mark.seed, i, 1),
+        0.25 + hash01(f.mark.seed, i, 2),
+        hashSigned(f.mark.seed, i, 3),
+      ]);
       const at = add(f.mark.p, d, f.r * (0.3 + 0.85 * hash01(f.mark.seed, i, 4)));
-      if (!f.flat) f.parts.push(line([screenX(f.a, f.mark.p), screenY(f.a, f.mark.p), screenX(f.a, at), screenY(f.a, at)], tone(GREEN, illumination(f.a.toward, f.mark, f.a.light), 0), 0.5, 0.7));
+      if (!f.flat)
+        f.parts.push(
+          line(
+            [screenX(f.a, f.mark.p), screenY(f.a, f.mark.p), screenX(f.a, at), screenY(f.a, at)],
+            tone(GREEN, illumination(f.a.toward, f.mark, f.a.light), 0),
+            0.5,
+            0.7,
+          ),
+        );
       const n = unit(add(add(d, f.a.toward, 0.7), [0, 0.3, 0]));
       const small = floret(f, at, n, Math.max(0.3, f.r * petal), true, f.mark.env);
-      lobed(small, main, 1, f.flat ? 0 : 4, f.flat ? 0 : 0.4, 0, illumination(n, f.mark, f.a.light));
-      if (eye && !f.flat && small.r * f.a.pxPerCm > 2) lobed(small, eye, 0.25, 0, 0, 0, illumination(n, f.mark, f.a.light));
+      lobed(
+        small,
+        main,
+        1,
+        f.flat ? 0 : 4,
+        f.flat ? 0 : 0.4,
+        0,
+        illumination(n, f.mark, f.a.light),
+      );
+      if (eye && !f.flat && small.r * f.a.pxPerCm > 2)
+        lobed(small, eye, 0.25, 0, 0, 0, illumination(n, f.mark, f.a.light));
     }
   },
   viola(f) {
@@ -299,7 +512,14 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     if (!f.front) return lobed(g, main, 0.9, 5, 0.15, 0, petalLight(g, 0, 0));
     const petal = (angle: number, width: number, to: number, colour: Oklch, lean: number) => {
       put(g, 0.02, angle, 0);
-      for (const [r, w] of [[0.55, -1], [0.9, -0.8], [1, 0], [0.9, 0.8], [0.55, 1]] as const) put(g, to * r, angle + w * width, 0.06);
+      for (const [r, w] of [
+        [0.55, -1],
+        [0.9, -0.8],
+        [1, 0],
+        [0.9, 0.8],
+        [0.55, 1],
+      ] as const)
+        put(g, to * r, angle + w * width, 0.06);
       g.parts.push(fill(taken(), tone(colour, petalLight(g, angle, lean), f.mark.jitter)));
     };
     petal(1.05, 0.62, 1, main, 0.3);
@@ -329,7 +549,15 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     const light = petalLight(f, 0, 0);
     tube(f, second ?? main, 0.3, -0.1, 0.5, 0.75, light * 0.92);
     tube(f, main, 0.12, -0.75, 0.2, -0.1, light);
-    petals(f, main, { count: 4, from: 0.12, to: f.flat ? 1.02 : 0.95, width: f.flat ? 0.58 : 0.5, lift: -0.25, lean: 0.3, turn: 0.5 });
+    petals(f, main, {
+      count: 4,
+      from: 0.12,
+      to: f.flat ? 1.02 : 0.95,
+      width: f.flat ? 0.58 : 0.5,
+      lift: -0.25,
+      lean: 0.3,
+      turn: 0.5,
+    });
     if (f.flat) return;
     for (let i = 0; i < 3; i += 1) {
       put(f, 0.06, i * 2.1, 0.7);
@@ -350,8 +578,25 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
   /** Broad, loose, floppy petals. */
   flag(f) {
     const { main, eye } = f.mark.style;
-    petals(f, main, { count: 4, from: 0.05, to: f.flat ? 1.08 : 1, width: f.flat ? 1.02 : 0.95, lift: 0.55, lean: 0.5 });
-    if (!f.flat) petals(f, main, { count: 3, from: 0.05, to: 0.8, width: 0.9, lift: 0.95, turn: 0.7, lean: 0.1, tint: 0.05 });
+    petals(f, main, {
+      count: 4,
+      from: 0.05,
+      to: f.flat ? 1.08 : 1,
+      width: f.flat ? 1.02 : 0.95,
+      lift: 0.55,
+      lean: 0.5,
+    });
+    if (!f.flat)
+      petals(f, main, {
+        count: 3,
+        from: 0.05,
+        to: 0.8,
+        width: 0.9,
+        lift: 0.95,
+        turn: 0.7,
+        lean: 0.1,
+        tint: 0.05,
+      });
     if (eye && !f.flat) lobed(f, eye, 0.14, 0, 0, 0.3, 0.9);
   },
   /** Two-lipped: two small petals above, three broad ones below. */
@@ -360,7 +605,13 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
     const g = uprightFace(f);
     if (f.flat) lobed(g, main, 0.68, 5, 0.2, 0, petalLight(g, 0, 0));
     else
-      for (const [angle, width, to] of [[1.2, 0.34, 0.7], [1.94, 0.34, 0.7], [-0.55, 0.42, 0.95], [-2.59, 0.42, 0.95], [-1.57, 0.46, 1]] as const) {
+      for (const [angle, width, to] of [
+        [1.2, 0.34, 0.7],
+        [1.94, 0.34, 0.7],
+        [-0.55, 0.42, 0.95],
+        [-2.59, 0.42, 0.95],
+        [-1.57, 0.46, 1],
+      ] as const) {
         put(g, 0.04, angle, 0);
         put(g, to * 0.7, angle - width, 0.1);
         put(g, to, angle, 0.05);
@@ -391,13 +642,27 @@ function florets(f: Face, { count, size, petals: points, notch, back, depth }: F
   const { main, eye, second } = f.mark.style;
   // Large heads show what is behind between their florets; on the move a smaller disc stands for them.
   const small = f.r * f.a.pxPerCm < 7;
-  if (f.flat || small) ball(f, main, small ? 0.86 : FLAT_BALL, petalLight(f, 0, 0) * (depth > 0 ? 0.72 : 0.86));
+  if (f.flat || small)
+    ball(f, main, small ? 0.86 : FLAT_BALL, petalLight(f, 0, 0) * (depth > 0 ? 0.72 : 0.86));
   const heads: { at: Vec3; n: Vec3; i: number; near: number }[] = [];
   for (let i = 0; i < count; i += 1) {
     const z = 1 - back * ((i + 0.5) / count);
     const angle = i * 2.39996 + hash01(f.mark.seed, 2) * 6;
     const w = Math.sqrt(Math.max(0, 1 - z * z));
-    const n = unit(add(add(add([f.axis[0] * z, f.axis[1] * z, f.axis[2] * z], f.x, w * Math.cos(angle)), f.y, w * Math.sin(angle)), [hashSigned(f.mark.seed, i, 4) * 0.3, hashSigned(f.mark.seed, i, 5) * 0.3, hashSigned(f.mark.seed, i, 6) * 0.3]));
+    const n = unit(
+      add(
+        add(
+          add([f.axis[0] * z, f.axis[1] * z, f.axis[2] * z], f.x, w * Math.cos(angle)),
+          f.y,
+          w * Math.sin(angle),
+        ),
+        [
+          hashSigned(f.mark.seed, i, 4) * 0.3,
+          hashSigned(f.mark.seed, i, 5) * 0.3,
+          hashSigned(f.mark.seed, i, 6) * 0.3,
+        ],
+      ),
+    );
     const at = add(f.mark.p, n, f.r * (0.72 + 0.26 * hash01(f.mark.seed, i, 7)));
     heads.push({ at, n, i, near: dot(n, f.a.toward) });
   }
@@ -405,8 +670,17 @@ function florets(f: Face, { count, size, petals: points, notch, back, depth }: F
   for (const { at, n, i, near } of heads) {
     const mixed = second && i % 2 ? second : main;
     const small = floret(f, at, n, f.r * size, near > 0, unit(add(f.mark.env, n, 0.8)));
-    lobed(small, mixed, 1, points, notch, 0, petalLight(small, 0, 0) * (i % 3 === 0 ? 1.05 : 0.98) * (1 - depth * (0.5 - 0.5 * near)));
-    if (!f.flat && eye && small.front && small.r * f.a.pxPerCm > 2.4) lobed(small, eye, 0.22, 0, 0, 0, petalLight(small, 0, 0));
+    lobed(
+      small,
+      mixed,
+      1,
+      points,
+      notch,
+      0,
+      petalLight(small, 0, 0) * (i % 3 === 0 ? 1.05 : 0.98) * (1 - depth * (0.5 - 0.5 * near)),
+    );
+    if (!f.flat && eye && small.front && small.r * f.a.pxPerCm > 2.4)
+      lobed(small, eye, 0.22, 0, 0, 0, petalLight(small, 0, 0));
   }
 }
 
@@ -415,7 +689,8 @@ function ball(f: Face, colour: Oklch, radius: number, light: number): void {
   const [x, y] = [screenX(f.a, f.mark.p), screenY(f.a, f.mark.p)];
   const r = radius * f.r * f.a.pxPerCm;
   const xy: number[] = [];
-  for (let i = 0; i < 10; i += 1) xy.push(x + r * Math.cos((i * Math.PI) / 5), y + r * Math.sin((i * Math.PI) / 5));
+  for (let i = 0; i < 10; i += 1)
+    xy.push(x + r * Math.cos((i * Math.PI) / 5), y + r * Math.sin((i * Math.PI) / 5));
   f.parts.push(fill(xy, tone(colour, light, f.mark.jitter)));
 }
 

@@ -5,13 +5,28 @@ import { finished } from './steps';
 
 const SIZE = 24;
 
-function painted(parts: readonly Part[], { density = 1, clip = null }: { density?: number; clip?: Layer['clip'] } = {}): Raster {
+function painted(
+  parts: readonly Part[],
+  { density = 1, clip = null }: { density?: number; clip?: Layer['clip'] } = {},
+): Raster {
   const onto = new Raster(SIZE * density, SIZE * density);
-  finished(onto.paint({ widthPx: SIZE, heightPx: SIZE, layers: [{ clip, drawn: [{ depthCm: 0, plant: 0, parts }] }] }, density));
+  finished(
+    onto.paint(
+      {
+        widthPx: SIZE,
+        heightPx: SIZE,
+        layers: [{ clip, drawn: [{ depthCm: 0, plant: 0, parts }] }],
+      },
+      density,
+    ),
+  );
   return onto;
 }
-const pixel = ({ bytes, width }: Raster, x: number, y: number) => [...bytes.slice((y * width + x) * 4, (y * width + x) * 4 + 4)];
-const covered = ({ bytes }: Raster) => bytes.reduce((sum, byte, i) => sum + (i % 4 === 3 ? byte / 255 : 0), 0);
+const pixel = ({ bytes, width }: Raster, x: number, y: number) => [
+  ...bytes.slice((y * width + x) * 4, (y * width + x) * 4 + 4),
+];
+const covered = ({ bytes }: Raster) =>
+  bytes.reduce((sum, byte, i) => sum + (i % 4 === 3 ? byte / 255 : 0), 0);
 
 test('a pixel is covered by as much as the outline cuts of it', () => {
   const box = painted([fill([1.25, 2.5, 3.5, 2.5, 3.5, 4, 1.25, 4], '#336699')]);
@@ -34,7 +49,12 @@ test('outlines of any shape, whichever way round and however far outside, cover 
     for (let y = 0; y < SIZE; y += 1)
       for (let x = 0; x < SIZE; x += 1) {
         let inside = 0;
-        for (let k = 0; k < FINE * FINE; k += 1) if (winding(xy, x + ((k % FINE) + 0.5) / FINE, y + (Math.floor(k / FINE) + 0.5) / FINE) !== 0) inside += 1;
+        for (let k = 0; k < FINE * FINE; k += 1)
+          if (
+            winding(xy, x + ((k % FINE) + 0.5) / FINE, y + (Math.floor(k / FINE) + 0.5) / FINE) !==
+            0
+          )
+            inside += 1;
         const off = Math.abs(bytes[(y * SIZE + x) * 4 + 3]! / 255 - inside / FINE ** 2);
         total += off;
         worst = Math.max(worst, off);
@@ -65,17 +85,27 @@ test('a line covers its length times its width, and a broad one ends round', () 
   expect(Math.abs(covered(bent) - (16 * 2.5 + (Math.PI * 2.5 ** 2) / 4))).toBeLessThan(1.5);
   expect(pixel(bent, 11, 4)[3]).toBeGreaterThan(240);
   // One that turns back on itself, or has no length, reaches no farther than half its width.
-  expect(covered(painted([line([5, 5, 15, 5, 5, 5.01], '#000000', 3)]))).toBeLessThan(10 * 3 + Math.PI * 2.25 + 3);
+  expect(covered(painted([line([5, 5, 15, 5, 5, 5.01], '#000000', 3)]))).toBeLessThan(
+    10 * 3 + Math.PI * 2.25 + 3,
+  );
   expect(covered(painted([line([8, 8, 8, 8], '#000000', 3)]))).toBeLessThan(Math.PI * 2.25 + 1);
 });
 
 test('what lies on top hides what is below; what is thin lets it through', () => {
   const whole = [0, 0, SIZE, 0, SIZE, SIZE, 0, SIZE];
-  expect(pixel(painted([fill(whole, '#ff0000'), fill(whole, '#00ff00')]), 5, 5)).toEqual([0, 255, 0, 255]);
-  expect(pixel(painted([fill(whole, '#ff0000'), fill(whole, '#0000ff', 0.25)]), 5, 5)).toEqual([191, 0, 64, 255]);
+  expect(pixel(painted([fill(whole, '#ff0000'), fill(whole, '#00ff00')]), 5, 5)).toEqual([
+    0, 255, 0, 255,
+  ]);
+  expect(pixel(painted([fill(whole, '#ff0000'), fill(whole, '#0000ff', 0.25)]), 5, 5)).toEqual([
+    191, 0, 64, 255,
+  ]);
   // Over nothing a thin colour keeps its hue and only its opacity is thin.
   expect(pixel(painted([fill(whole, '#ff0000', 0.5)]), 5, 5)).toEqual([255, 0, 0, 128]);
-  const [r, g, b, a] = pixel(painted([fill(whole, '#ff0000', 0.5), fill(whole, '#0000ff', 0.5)]), 5, 5);
+  const [r, g, b, a] = pixel(
+    painted([fill(whole, '#ff0000', 0.5), fill(whole, '#0000ff', 0.5)]),
+    5,
+    5,
+  );
   expect(a).toBe(192);
   expect([r, g, b]).toEqual([85, 0, 170]);
   expect(pixel(painted([fill(whole, '#20406080')]), 5, 5)).toEqual([0x20, 0x40, 0x60, 128]);
@@ -87,14 +117,39 @@ test('a clipping outline lets nothing out, and is gone for the next layer', () =
   expect(covered(cut)).toBeCloseTo(36, 5);
   // A second clip takes the place of the first.
   const twice = new Raster(SIZE, SIZE);
-  const layer = (clip: readonly number[]): Layer => ({ clip, drawn: [{ depthCm: 0, plant: 0, parts: [whole] }] });
-  const free: Layer = { clip: null, drawn: [{ depthCm: 0, plant: 0, parts: [fill([14, 14, 20, 14, 20, 20, 14, 20], '#102030')] }] };
-  finished(twice.paint({ widthPx: SIZE, heightPx: SIZE, layers: [layer([0, 0, 5, 0, 5, 5, 0, 5]), free, layer([10, 10, 13, 10, 13, 13, 10, 13])] }, 1));
+  const layer = (clip: readonly number[]): Layer => ({
+    clip,
+    drawn: [{ depthCm: 0, plant: 0, parts: [whole] }],
+  });
+  const free: Layer = {
+    clip: null,
+    drawn: [{ depthCm: 0, plant: 0, parts: [fill([14, 14, 20, 14, 20, 20, 14, 20], '#102030')] }],
+  };
+  finished(
+    twice.paint(
+      {
+        widthPx: SIZE,
+        heightPx: SIZE,
+        layers: [layer([0, 0, 5, 0, 5, 5, 0, 5]), free, layer([10, 10, 13, 10, 13, 13, 10, 13])],
+      },
+      1,
+    ),
+  );
   expect(covered(twice)).toBeCloseTo(70, 5);
 });
 
 test('a ramp runs from its first colour to its last along its way and is held beyond', () => {
-  const ramp = { x0: 6, y0: 0, x1: 18, y1: 0, stops: [{ at: 0, colour: '#000000' }, { at: 0.5, colour: '#ff0000' }, { at: 1, colour: '#ffffff' }] };
+  const ramp = {
+    x0: 6,
+    y0: 0,
+    x1: 18,
+    y1: 0,
+    stops: [
+      { at: 0, colour: '#000000' },
+      { at: 0.5, colour: '#ff0000' },
+      { at: 1, colour: '#ffffff' },
+    ],
+  };
   const shaded = painted([fill([0, 0, SIZE, 0, SIZE, SIZE, 0, SIZE], ramp)]);
   expect(pixel(shaded, 2, 9)).toEqual([0, 0, 0, 255]);
   expect(pixel(shaded, 22, 9)).toEqual([255, 255, 255, 255]);
@@ -114,15 +169,26 @@ test('at twice the density there are four times the pixels of the same picture',
 test('nothing is left behind by a part: the next one starts from clear sums', () => {
   const leaf = fill([-5, -5, 40, 3, 12, 40], '#ff0000');
   const beyond = [fill([30, 30, 40, 30, 40, 40], '#00ff00'), line([-9, -9, -3, -3], '#00ff00', 2)];
-  expect(Buffer.from(painted([leaf, ...beyond]).bytes).equals(Buffer.from(painted([leaf]).bytes))).toBe(true);
+  expect(
+    Buffer.from(painted([leaf, ...beyond]).bytes).equals(Buffer.from(painted([leaf]).bytes)),
+  ).toBe(true);
 });
 
 test('from the front to the back comes out as from the back to the front would, to a step or two of 255', () => {
-  const hex = (seed: number) => `#${[1, 2, 3].map((i) => Math.floor(256 * hash01(seed, i)).toString(16).padStart(2, '0')).join('')}`;
+  const hex = (seed: number) =>
+    `#${[1, 2, 3]
+      .map((i) =>
+        Math.floor(256 * hash01(seed, i))
+          .toString(16)
+          .padStart(2, '0'),
+      )
+      .join('')}`;
   const parts = Array.from({ length: 300 }, (_, n) => {
     const [x, y] = [SIZE * hash01(n, 4), SIZE * hash01(n, 5)];
     const xy = Array.from({ length: 8 }, (_, i) => (i % 2 ? y : x) + 9 * (hash01(n, 6, i) - 0.5));
-    return n % 5 === 0 ? line(xy, hex(n), 0.5 + 2 * hash01(n, 7), n % 3 ? 1 : 0.6) : fill(xy, hex(n), n % 4 ? 1 : 0.4);
+    return n % 5 === 0
+      ? line(xy, hex(n), 0.5 + 2 * hash01(n, 7), n % 3 ? 1 : 0.6)
+      : fill(xy, hex(n), n % 4 ? 1 : 0.4);
   });
   const together = painted(parts).bytes;
   const over = new Float64Array(SIZE * SIZE * 4);
@@ -148,7 +214,17 @@ test('from the front to the back comes out as from the back to the front would, 
 test('a ground lies under everything, and shows through what is thin', () => {
   const raster = new Raster(SIZE, SIZE);
   const half = fill([0, 0, 12, 0, 12, SIZE, 0, SIZE], '#ff0000', 0.5);
-  finished(raster.paint({ widthPx: SIZE, heightPx: SIZE, layers: [{ clip: null, drawn: [{ depthCm: 0, plant: 0, parts: [half] }] }] }, 1, '#0000ff'));
+  finished(
+    raster.paint(
+      {
+        widthPx: SIZE,
+        heightPx: SIZE,
+        layers: [{ clip: null, drawn: [{ depthCm: 0, plant: 0, parts: [half] }] }],
+      },
+      1,
+      '#0000ff',
+    ),
+  );
   expect(pixel(raster, 5, 5)).toEqual([128, 0, 127, 255]);
   expect(pixel(raster, 20, 5)).toEqual([0, 0, 255, 255]);
 });

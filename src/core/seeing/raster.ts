@@ -39,7 +39,10 @@ export class Raster {
   private bottom = 0;
 
   /** @param width @param height whole pixels, 1 or more */
-  constructor(readonly width: number, readonly height: number) {
+  constructor(
+    readonly width: number,
+    readonly height: number,
+  ) {
     this.bytes = new Uint8ClampedArray(width * height * 4);
     this.pixels = new Int32Array(this.bytes.buffer);
     // One column more on the right takes what lies beyond the edge.
@@ -48,7 +51,9 @@ export class Raster {
     const edge = 1 << TILE_BITS;
     this.tilesAcross = Math.ceil(width / edge);
     this.open = new Uint8Array(this.tilesAcross * Math.ceil(height / edge));
-    for (let i = 0, y = 0; y < height; y += edge) for (let x = 0; x < width; x += edge, i += 1) this.open[i] = Math.min(edge, width - x) * Math.min(edge, height - y);
+    for (let i = 0, y = 0; y < height; y += edge)
+      for (let x = 0; x < width; x += edge, i += 1)
+        this.open[i] = Math.min(edge, width - x) * Math.min(edge, height - y);
   }
 
   /**
@@ -95,14 +100,17 @@ export class Raster {
     const toX = Math.min(width - 1, Math.floor((right + beyond) * density)) >> TILE_BITS;
     const fromY = Math.max(0, Math.floor((top - beyond) * density)) >> TILE_BITS;
     const toY = Math.min(height - 1, Math.floor((bottom + beyond) * density)) >> TILE_BITS;
-    for (let y = fromY; y <= toY; y += 1) for (let i = y * tilesAcross + fromX, last = i + toX - fromX; i <= last; i += 1) if (open[i]! > 0) return true;
+    for (let y = fromY; y <= toY; y += 1)
+      for (let i = y * tilesAcross + fromX, last = i + toX - fromX; i <= last; i += 1)
+        if (open[i]! > 0) return true;
     return false;
   }
 
   /** Lays an opaque colour under everything. */
   private fillUnder(ink: number): void {
     const { pixels } = this;
-    for (let i = 0; i < pixels.length; i += 1) if (pixels[i]! >>> 24 < 255) pixels[i] = under(pixels[i]!, ink, 1);
+    for (let i = 0; i < pixels.length; i += 1)
+      if (pixels[i]! >>> 24 < 255) pixels[i] = under(pixels[i]!, ink, 1);
   }
 
   /** Colours as they are, no longer multiplied by their opacity. */
@@ -233,7 +241,14 @@ export class Raster {
       STROKE[i + 1] = xy[i + 1]! + ny;
       STROKE[size - 2 - i] = xy[i]! - nx;
       STROKE[size - 1 - i] = xy[i + 1]! - ny;
-      if (round && (i === 0 || i === last)) this.addEnd(xy[i]!, xy[i + 1]!, (i === 0 ? -bx : bx) * half, (i === 0 ? -by : by) * half, density);
+      if (round && (i === 0 || i === last))
+        this.addEnd(
+          xy[i]!,
+          xy[i + 1]!,
+          (i === 0 ? -bx : bx) * half,
+          (i === 0 ? -by : by) * half,
+          density,
+        );
       bx = ax;
       by = ay;
     }
@@ -251,9 +266,11 @@ export class Raster {
   }
   /** Lays a part's colour on what was outlined, and clears the sums. */
   private cover(part: Part, mask: Uint8Array | null, density: number): void {
-    if (typeof part.colour !== 'string') return this.coverMixed(rampOf(part.colour, density), part.alpha, mask);
+    if (typeof part.colour !== 'string')
+      return this.coverMixed(rampOf(part.colour, density), part.alpha, mask);
     const ink = inkOf(part.colour);
-    if (mask || part.alpha < 1 || ink >>> 24 < 255) this.coverMixed({ inks: Int32Array.of(ink), from: 0, across: 0, down: 0 }, part.alpha, mask);
+    if (mask || part.alpha < 1 || ink >>> 24 < 255)
+      this.coverMixed({ inks: Int32Array.of(ink), from: 0, across: 0, down: 0 }, part.alpha, mask);
     else this.coverPlain(ink);
   }
 
@@ -281,7 +298,11 @@ export class Raster {
     }
   }
 
-  private coverMixed({ inks, from, across, down }: RampInks, alpha: number, mask: Uint8Array | null): void {
+  private coverMixed(
+    { inks, from, across, down }: RampInks,
+    alpha: number,
+    mask: Uint8Array | null,
+  ): void {
     const { area, stride, pixels, width, open, tilesAcross } = this;
     const [top, bottom, left, right] = this.bounds();
     const last = inks.length - 1;
@@ -333,7 +354,12 @@ export class Raster {
   private bounds(): readonly [top: number, bottom: number, left: number, right: number] {
     const { width, height } = this;
     const left = Math.max(0, Math.min(width, Math.floor(this.left)));
-    return [Math.max(0, Math.floor(this.top)), Math.min(height, Math.ceil(this.bottom)), left, Math.max(left, Math.min(width, Math.ceil(this.right)))];
+    return [
+      Math.max(0, Math.floor(this.top)),
+      Math.min(height, Math.ceil(this.bottom)),
+      left,
+      Math.max(left, Math.min(width, Math.ceil(this.right))),
+    ];
   }
 }
 
@@ -342,7 +368,9 @@ const MITRE = 0.7;
 /** How far a mitred corner may reach, in widths: half of twice the unit over the square root of the limit. */
 const MITRE_REACH = 1 / Math.sqrt(MITRE);
 /** The points of a half disc, from one corner to the other. */
-const ROUND_END = [0, 1, 2, 3, 4, 5, 6].map((i) => [Math.cos((i * Math.PI) / 6), Math.sin((i * Math.PI) / 6)] as const);
+const ROUND_END = [0, 1, 2, 3, 4, 5, 6].map(
+  (i) => [Math.cos((i * Math.PI) / 6), Math.sin((i * Math.PI) / 6)] as const,
+);
 /** Room for one stroke and one end; written anew for every one. The first fraction lays them out for fractions. */
 const STROKE: number[] = new Array<number>(512).fill(0.5);
 const END: number[] = new Array<number>(2 * ROUND_END.length).fill(0.5);
@@ -363,7 +391,7 @@ function under(held: number, ink: number, share: number): number {
   const r = (held & 255) + (ink & 255) * part + 0.5;
   const g = ((held >> 8) & 255) + ((ink >> 8) & 255) * part + 0.5;
   const b = ((held >> 16) & 255) + ((ink >> 16) & 255) * part + 0.5;
-  const high = (r | 0) | ((g | 0) << 8) | ((b | 0) << 16);
+  const high = r | 0 | ((g | 0) << 8) | ((b | 0) << 16);
   return whole ? high | OPAQUE : high | ((alpha | 0) << 24);
 }
 
@@ -395,15 +423,30 @@ function rampOf({ x0, y0, x1, y1, stops }: Ramp, density: number): RampInks {
     const next = stops.findIndex((stop) => stop.at >= at);
     const to = stops[next < 0 ? stops.length - 1 : next]!;
     const from = stops[next < 0 ? stops.length - 1 : Math.max(0, next - 1)]!;
-    steps[i] = between(inkOf(from.colour), inkOf(to.colour), to.at > from.at ? (at - from.at) / (to.at - from.at) : 0);
+    steps[i] = between(
+      inkOf(from.colour),
+      inkOf(to.colour),
+      to.at > from.at ? (at - from.at) / (to.at - from.at) : 0,
+    );
   }
   const square = (x1 - x0) ** 2 + (y1 - y0) ** 2;
-  const [dx, dy] = square > 0 ? [((x1 - x0) / square) * (RAMP_STEPS - 1), ((y1 - y0) / square) * (RAMP_STEPS - 1)] : [0, 0];
-  return { inks: steps, from: (0.5 / density - x0) * dx + (0.5 / density - y0) * dy, across: dx / density, down: dy / density };
+  const [dx, dy] =
+    square > 0
+      ? [((x1 - x0) / square) * (RAMP_STEPS - 1), ((y1 - y0) / square) * (RAMP_STEPS - 1)]
+      : [0, 0];
+  return {
+    inks: steps,
+    from: (0.5 / density - x0) * dx + (0.5 / density - y0) * dy,
+    across: dx / density,
+    down: dy / density,
+  };
 }
 
 function between(p: number, q: number, share: number): number {
   let out = 0;
-  for (const shift of [0, 8, 16, 24]) out |= Math.round(((p >>> shift) & 255) + (((q >>> shift) & 255) - ((p >>> shift) & 255)) * share) << shift;
+  for (const shift of [0, 8, 16, 24])
+    out |=
+      Math.round(((p >>> shift) & 255) + (((q >>> shift) & 255) - ((p >>> shift) & 255)) * share) <<
+      shift;
   return out;
 }

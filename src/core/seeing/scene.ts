@@ -46,7 +46,15 @@ export function* growScene(subject: Subject, weeks: number): Generator<void, Sce
   }
   const { container, hung, light = STUDIO_LIGHT } = subject;
   lightMarks(marks, light);
-  return { container, hung, vessel, light, marks, low: new Set(marks.filter((mark) => liesLow(mark, vessel))), sizes };
+  return {
+    container,
+    hung,
+    vessel,
+    light,
+    marks,
+    low: new Set(marks.filter((mark) => liesLow(mark, vessel))),
+    sizes,
+  };
 }
 
 function liesLow({ p: [x, y, z] }: Mark, { rimY, insideCm }: Vessel): boolean {
@@ -70,7 +78,12 @@ export function elevation(scene: Scene, lens: Lens, detail: Detail, frame: Frame
 }
 
 /** {@link elevation} in steps. */
-export function* drawElevation(scene: Scene, lens: Lens, detail: Detail, frame: Frame): Generator<void, Picture> {
+export function* drawElevation(
+  scene: Scene,
+  lens: Lens,
+  detail: Detail,
+  frame: Frame,
+): Generator<void, Picture> {
   const a = aim(lens, scene.light);
   const body = projectBody(scene.container, scene.hung, a);
   const { vessel } = scene;
@@ -85,11 +98,21 @@ export function* drawElevation(scene: Scene, lens: Lens, detail: Detail, frame: 
   }
   const frontDrawn = yield* projectMarks(front, a, detail);
   const layers: Layer[] = [];
-  if (!scene.hung) layers.push({ clip: null, drawn: [{ depthCm: 0, plant: -1, parts: groundShadow(body.silhouette, a) }] });
+  if (!scene.hung)
+    layers.push({
+      clip: null,
+      drawn: [{ depthCm: 0, plant: -1, parts: groundShadow(body.silhouette, a) }],
+    });
   layers.push({ clip: null, drawn: yield* projectMarks(behind, a, detail) });
-  layers.push({ clip: null, drawn: [{ depthCm: 0, plant: -1, parts: [...body.wall, ...body.mouth] }] });
+  layers.push({
+    clip: null,
+    drawn: [{ depthCm: 0, plant: -1, parts: [...body.wall, ...body.mouth] }],
+  });
   layers.push({ clip: aboveRim(body.nearRim, frame), drawn: yield* projectMarks(low, a, detail) });
-  layers.push({ clip: body.silhouette, drawn: [{ depthCm: 0, plant: -1, parts: foliageShadow(frontDrawn, body, a, detail) }] });
+  layers.push({
+    clip: body.silhouette,
+    drawn: [{ depthCm: 0, plant: -1, parts: foliageShadow(frontDrawn, body, a, detail) }],
+  });
   const last = body.chains.length > 0 ? fromBack([...frontDrawn, ...body.chains]) : frontDrawn;
   layers.push({ clip: null, drawn: last });
   return { ...frame, layers };
@@ -108,9 +131,15 @@ const LONGEST = 2.4;
 
 /** The shadow on the ground; what stands high on a pedestal throws a narrower one. */
 function groundShadow(silhouette: readonly number[], a: Aim): Drawn['parts'] {
-  const { pxPerCm, light: { toSun, sunShare } } = a;
+  const {
+    pxPerCm,
+    light: { toSun, sunShare },
+  } = a;
   const groundY = screenY(a, [0, 0, 0]);
-  const slant = Math.min(LONGEST, Math.sqrt(Math.max(0, 1 - toSun[1] ** 2)) / Math.max(0.1, toSun[1]));
+  const slant = Math.min(
+    LONGEST,
+    Math.sqrt(Math.max(0, 1 - toSun[1] ** 2)) / Math.max(0.1, toSun[1]),
+  );
   const aside = -THROWN_CM * slant * dot(a.right, toSun) * sunShare;
   let [low, high, foot] = [Infinity, -Infinity, -Infinity];
   for (let i = 0; i < silhouette.length; i += 2) {
@@ -123,7 +152,13 @@ function groundShadow(silhouette: readonly number[], a: Aim): Drawn['parts'] {
   foot = Math.max(foot, groundY);
   return [1.2, 1, 0.84].map((share) => {
     const xy: number[] = [];
-    for (let i = 0; i < 24; i += 1) xy.push((low + high) / 2 + pxPerCm * aside + Math.cos((i * Math.PI) / 12) * half * share, foot - pxPerCm * 1.2 + Math.sin((i * Math.PI) / 12) * Math.min(half * 0.22, pxPerCm * 3) * share);
+    for (let i = 0; i < 24; i += 1)
+      xy.push(
+        (low + high) / 2 + pxPerCm * aside + Math.cos((i * Math.PI) / 12) * half * share,
+        foot -
+          pxPerCm * 1.2 +
+          Math.sin((i * Math.PI) / 12) * Math.min(half * 0.22, pxPerCm * 3) * share,
+      );
     return fill(xy, '#20262a', 0.07);
   });
 }
@@ -132,8 +167,16 @@ function groundShadow(silhouette: readonly number[], a: Aim): Drawn['parts'] {
 const SHADE = 0.2;
 
 /** Each front leaf's outline thrown on the wall once: cheap, and most of the realism. While something moves every second leaf does it for two. */
-function foliageShadow(drawn: readonly Drawn[], { silhouette, nearRim }: Body, a: Aim, detail: Detail): Drawn['parts'] {
-  const { pxPerCm, light: { toSun, sunShare } } = a;
+function foliageShadow(
+  drawn: readonly Drawn[],
+  { silhouette, nearRim }: Body,
+  a: Aim,
+  detail: Detail,
+): Drawn['parts'] {
+  const {
+    pxPerCm,
+    light: { toSun, sunShare },
+  } = a;
   const slant = dot(a.toward, toSun);
   if (slant < LEAST_SLANT || sunShare < 0.05) return [];
   let [low, high] = [Infinity, -Infinity];
@@ -141,7 +184,8 @@ function foliageShadow(drawn: readonly Drawn[], { silhouette, nearRim }: Body, a
     low = Math.min(low, silhouette[i]!);
     high = Math.max(high, silhouette[i]!);
   }
-  const thrown = (across: number) => clamp((BEFORE_WALL_CM * across) / slant, -FARTHEST_CM, FARTHEST_CM) * pxPerCm;
+  const thrown = (across: number) =>
+    clamp((BEFORE_WALL_CM * across) / slant, -FARTHEST_CM, FARTHEST_CM) * pxPerCm;
   const [dx, dy] = [thrown(-dot(a.right, toSun)), thrown(dot(a.up, toSun))];
   const rim = Math.min(...nearRim.filter((_, i) => i % 2 === 1));
   const parts: Drawn['parts'][number][] = [];
@@ -153,27 +197,58 @@ function foliageShadow(drawn: readonly Drawn[], { silhouette, nearRim }: Body, a
     if (!outline) continue;
     const y = outline.xy[1]!;
     if (y < rim - 4 * pxPerCm || y > high) continue;
-    parts.push(fill(outline.xy.map((value, k) => value + (k % 2 === 0 ? dx : dy)), '#14100c', shade * sunShare));
+    parts.push(
+      fill(
+        outline.xy.map((value, k) => value + (k % 2 === 0 ? dx : dy)),
+        '#14100c',
+        shade * sunShare,
+      ),
+    );
   }
   return parts;
 }
 
 /** The plan: each plant's own leaves from straight above, cut to a circle (the hole of the stencil). */
-export function planHoles(scene: Scene, plants: Subject['plants'], holes: readonly number[], lens: Lens, detail: Detail, frame: Frame): Picture {
+export function planHoles(
+  scene: Scene,
+  plants: Subject['plants'],
+  holes: readonly number[],
+  lens: Lens,
+  detail: Detail,
+  frame: Frame,
+): Picture {
   return finished(drawHoles(scene, plants, holes, lens, detail, frame));
 }
 
 /** {@link planHoles} in steps. */
-export function* drawHoles(scene: Scene, plants: Subject['plants'], holes: readonly number[], lens: Lens, detail: Detail, frame: Frame): Generator<void, Picture> {
+export function* drawHoles(
+  scene: Scene,
+  plants: Subject['plants'],
+  holes: readonly number[],
+  lens: Lens,
+  detail: Detail,
+  frame: Frame,
+): Generator<void, Picture> {
   const a = aim({ ...lens, azimuthRad: 0, pitchRad: Math.PI / 2 }, scene.light);
   const byPlant: Mark[][] = plants.map(() => []);
   for (const mark of scene.marks) byPlant[mark.plant]?.push(mark);
   const layers: Layer[] = [];
   for (const [i, plant] of plants.entries()) {
-    const [x, y, r] = [screenX(a, [plant.xCm, 0, plant.zCm]), screenY(a, [plant.xCm, 0, plant.zCm]), holes[i]! * a.pxPerCm];
+    const [x, y, r] = [
+      screenX(a, [plant.xCm, 0, plant.zCm]),
+      screenY(a, [plant.xCm, 0, plant.zCm]),
+      holes[i]! * a.pxPerCm,
+    ];
     const clip: number[] = [];
-    for (let k = 0; k < 28; k += 1) clip.push(x + r * Math.cos((k * Math.PI) / 14), y + r * Math.sin((k * Math.PI) / 14));
-    layers.push({ clip, drawn: [{ depthCm: -1e6, plant: -1, parts: [fill(clip, '#463a32')] }, ...(yield* projectMarks(byPlant[i]!, a, detail))] });
+    for (let k = 0; k < 28; k += 1)
+      clip.push(x + r * Math.cos((k * Math.PI) / 14), y + r * Math.sin((k * Math.PI) / 14));
+    layers.push({
+      clip,
+      drawn: [
+        { depthCm: -1e6, plant: -1, parts: [fill(clip, '#463a32')] },
+        ...(yield* projectMarks(byPlant[i]!, a, detail)),
+      ],
+    });
   }
   return { ...frame, layers };
 }

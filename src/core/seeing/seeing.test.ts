@@ -27,47 +27,105 @@ test('axes: right is right, up is up, the front is nearer; turned half round, ri
 
 test('item buffer: a square covers its cells exactly, a later one covers it, a clip cuts it', () => {
   const square = (x: number, w: number) => fill([x, 0, x + w, 0, x + w, 10, x, 10], '#000000');
-  const picture = (clip: readonly number[] | null): Picture => ({ widthPx: 20, heightPx: 10, layers: [{ clip, drawn: [{ depthCm: 0, plant: 0, parts: [square(0, 10)] }, { depthCm: 1, plant: 1, parts: [square(5, 10)] }] }] });
+  const picture = (clip: readonly number[] | null): Picture => ({
+    widthPx: 20,
+    heightPx: 10,
+    layers: [
+      {
+        clip,
+        drawn: [
+          { depthCm: 0, plant: 0, parts: [square(0, 10)] },
+          { depthCm: 1, plant: 1, parts: [square(5, 10)] },
+        ],
+      },
+    ],
+  });
   expect(seenShares(itemBuffer(picture(null), 1), 2)).toEqual([50 / 150, 100 / 150]);
   const cut = itemBuffer(picture([0, 0, 10, 0, 10, 10, 0, 10]), 1);
   expect(seenShares(cut, 2)).toEqual([0.5, 0.5]);
   // A line thinner than a cell is met by as many cells as its area asks, over many lines: 60 lines of 36 × 0.8 px are 108 cells of 4 × 4.
   let met = 0;
-  for (let i = 0; i < 60; i += 1) met += itemBuffer({ widthPx: 40, heightPx: 80, layers: [{ clip: null, drawn: [{ depthCm: 0, plant: 0, parts: [line([2, 20 + i * 0.37, 35, 34 + i * 0.37], '#000000', 0.8)] }] }] }, 0.25).ids.filter((id) => id === 1).length;
+  for (let i = 0; i < 60; i += 1)
+    met += itemBuffer(
+      {
+        widthPx: 40,
+        heightPx: 80,
+        layers: [
+          {
+            clip: null,
+            drawn: [
+              {
+                depthCm: 0,
+                plant: 0,
+                parts: [line([2, 20 + i * 0.37, 35, 34 + i * 0.37], '#000000', 0.8)],
+              },
+            ],
+          },
+        ],
+      },
+      0.25,
+    ).ids.filter((id) => id === 1).length;
   expect(Math.abs(met / 108 - 1)).toBeLessThan(0.1);
 });
 
 test('a short plant behind a tall one is hidden from the front and seen from behind', () => {
-  const it = planted([['canna-orange', 0, 8, '2L'], ['canna-orange', -8, 6, '2L'], ['canna-orange', 8, 6, '2L'], ['viola-white', 0, -12]]);
+  const it = planted([
+    ['canna-orange', 0, 8, '2L'],
+    ['canna-orange', -8, 6, '2L'],
+    ['canna-orange', 8, 6, '2L'],
+    ['viola-white', 0, -12],
+  ]);
   const scene = buildScene(subjectOf(it), 14);
-  const share = (azimuthRad: number) => seenShares(itemBuffer(elevation(scene, { ...LENS, azimuthRad, pxPerCm: 3 }, 'flat', FRAME), 0.5), 4)[3]!;
+  const share = (azimuthRad: number) =>
+    seenShares(
+      itemBuffer(elevation(scene, { ...LENS, azimuthRad, pxPerCm: 3 }, 'flat', FRAME), 0.5),
+      4,
+    )[3]!;
   expect(share(Math.PI)).toBeGreaterThan(share(0) * 1.3);
 });
 
 test('flat and full drawings show the same plants in nearly the same shares', () => {
-  const it = planted([['flax-bronze', 0, -8, '1L'], ['petunia-magenta', -9, 8], ['coleus-lime', 9, 6]]);
+  const it = planted([
+    ['flax-bronze', 0, -8, '1L'],
+    ['petunia-magenta', -9, 8],
+    ['coleus-lime', 9, 6],
+  ]);
   const scene = buildScene(subjectOf(it), 10);
-  const shares = (detail: 'flat' | 'full') => seenShares(itemBuffer(elevation(scene, LENS, detail, FRAME), 0.25), 3);
-  shares('flat').forEach((flat, i) => expect(Math.abs(flat - shares('full')[i]!)).toBeLessThan(0.06));
+  const shares = (detail: 'flat' | 'full') =>
+    seenShares(itemBuffer(elevation(scene, LENS, detail, FRAME), 0.25), 3);
+  shares('flat').forEach((flat, i) =>
+    expect(Math.abs(flat - shares('full')[i]!)).toBeLessThan(0.06),
+  );
 });
 
 test('marks left out while something moves were hidden: no plant loses what was seen of it, and a dense planting loses many', () => {
-  const it = planted([['flax-bronze', 0, -8, '1L'], ['petunia-magenta', -9, 8], ['coleus-lime', 9, 6], ['coleus-lime', 0, 2]]);
+  const it = planted([
+    ['flax-bronze', 0, -8, '1L'],
+    ['petunia-magenta', -9, 8],
+    ['coleus-lime', 9, 6],
+    ['coleus-lime', 0, 2],
+  ]);
   const scene = buildScene(subjectOf(it), 14);
   const marks = withoutCovered(scene.marks, LENS, FRAME);
   expect(marks.length).toBeLessThan(scene.marks.length * 0.9);
   const cells = (shown: typeof scene) => {
     const counts = [0, 0, 0, 0];
-    itemBuffer(elevation(shown, LENS, 'flat', FRAME), 0.5).ids.forEach((id) => id > 0 && id !== CONTAINER_ID && (counts[id - 1]! += 1));
+    itemBuffer(elevation(shown, LENS, 'flat', FRAME), 0.5).ids.forEach(
+      (id) => id > 0 && id !== CONTAINER_ID && (counts[id - 1]! += 1),
+    );
     return counts;
   };
   const [all, some] = [cells(scene), cells({ ...scene, marks })];
-  all.forEach((count, i) => expect(Math.abs(some[i]! - count)).toBeLessThan(0.04 * all.reduce((sum, n) => sum + n, 0)));
+  all.forEach((count, i) =>
+    expect(Math.abs(some[i]! - count)).toBeLessThan(0.04 * all.reduce((sum, n) => sum + n, 0)),
+  );
 });
 
 test('one leaf alone is never left out, nor anything in front of it', () => {
   const one = buildScene(subjectOf(planted([['viola-white', 0, 0]])), 0);
-  const nearest = [...one.marks].sort((m, n) => depthOf(aim(LENS), n.p) - depthOf(aim(LENS), m.p)).slice(0, 5);
+  const nearest = [...one.marks]
+    .sort((m, n) => depthOf(aim(LENS), n.p) - depthOf(aim(LENS), m.p))
+    .slice(0, 5);
   const kept = withoutCovered(one.marks, LENS, FRAME);
   for (const mark of nearest) expect(kept).toContain(mark);
 });
@@ -86,13 +144,25 @@ test('the container is drawn, stands on the ground line and is as wide as it is'
 });
 
 test('the frame of a planting holds nearly all of its drawing at the end of the season', () => {
-  const it = planted([['fountain-grass-purple', -2, -8, '2L'], ['pelargonium-scarlet', 8, 2], ['ivy-white-edge', -8, 12]]);
+  const it = planted([
+    ['fountain-grass-purple', -2, -8, '2L'],
+    ['pelargonium-scarlet', 8, 2],
+    ['ivy-white-edge', -8, 12],
+  ]);
   const extent = extentOf(read(it));
   const wide = (extent.leftCm + extent.rightCm) * 3;
   const tall = (extent.aboveCm + extent.belowCm) * 3;
   const scene = buildScene(subjectOf(it), 15);
   const big = { widthPx: wide + 400, heightPx: tall + 400 };
-  const buffer = itemBuffer(elevation(scene, { ...LENS, pxPerCm: 3, originX: big.widthPx / 2, originY: 200 + extent.aboveCm * 3 }, 'flat', big), 0.5);
+  const buffer = itemBuffer(
+    elevation(
+      scene,
+      { ...LENS, pxPerCm: 3, originX: big.widthPx / 2, originY: 200 + extent.aboveCm * 3 },
+      'flat',
+      big,
+    ),
+    0.5,
+  );
   let [inside, all] = [0, 0];
   buffer.ids.forEach((id, i) => {
     if (id === 0 || id === CONTAINER_ID) return;
@@ -104,16 +174,33 @@ test('the frame of a planting holds nearly all of its drawing at the end of the 
 });
 
 test('the plan draws one clipped hole for each plant', () => {
-  const subject = subjectOf(planted([['petunia-magenta', -5, 0], ['petunia-white', 5, 0]]));
+  const subject = subjectOf(
+    planted([
+      ['petunia-magenta', -5, 0],
+      ['petunia-white', 5, 0],
+    ]),
+  );
   const picture = planHoles(buildScene(subject, 6), subject.plants, [4, 4], LENS, 'flat', FRAME);
   expect(picture.layers).toHaveLength(2);
   expect(picture.layers.every(({ clip }) => clip !== null)).toBe(true);
 });
 
 test('from below a basket shows no soil', () => {
-  const scene = buildScene(subjectOf(planted([['fuchsia-trailing-red-violet', 0, 0]], { container: BASKET }, { view: 'from below', dropCm: 200 })), 8);
+  const scene = buildScene(
+    subjectOf(
+      planted(
+        [['fuchsia-trailing-red-violet', 0, 0]],
+        { container: BASKET },
+        { view: 'from below', dropCm: 200 },
+      ),
+    ),
+    8,
+  );
   expect(scene.hung).toBe(true);
-  const svg = toSvg(elevation(scene, { ...LENS, pitchRad: -0.3 }, 'full', FRAME), { title: 'Basket & chains', background: '#e2e2e2' });
+  const svg = toSvg(elevation(scene, { ...LENS, pitchRad: -0.3 }, 'full', FRAME), {
+    title: 'Basket & chains',
+    background: '#e2e2e2',
+  });
   expect(svg).not.toContain('#3a2e27');
   expect(svg).toContain('<title>Basket &amp; chains</title>');
   expect(svg).not.toMatch(/NaN|undefined/);

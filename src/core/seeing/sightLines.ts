@@ -12,7 +12,12 @@ const LOOKED_AT = 0.7;
  * Nearest to the eye first.
  * @param sizes of all plants in the week looked at
  */
-export function inTheWay({ planting: { container }, plants }: Pick<PlantingInSpot, 'planting' | 'plants'>, sizes: readonly Size[], index: number, eye: { readonly azimuthRad: number; readonly pitchRad: number }): readonly number[] {
+export function inTheWay(
+  { planting: { container }, plants }: Pick<PlantingInSpot, 'planting' | 'plants'>,
+  sizes: readonly Size[],
+  index: number,
+  eye: { readonly azimuthRad: number; readonly pitchRad: number },
+): readonly number[] {
   const looked = plants[index];
   if (!looked) return [];
   const base = insideBaseCm(container);

@@ -19,7 +19,10 @@ export interface Subject {
   readonly support?: Support;
   /** Left out: the studio's. */
   readonly light?: Light;
-  readonly plants: readonly Pick<PlacedPlant, 'kind' | 'xCm' | 'zCm' | 'seed' | 'size' | 'lean' | 'turnDeg'>[];
+  readonly plants: readonly Pick<
+    PlacedPlant,
+    'kind' | 'xCm' | 'zCm' | 'seed' | 'size' | 'lean' | 'turnDeg'
+  >[];
 }
 
 export function subjectOf(it: PlantingInSpot): Subject {
@@ -30,7 +33,15 @@ export function subjectOf(it: PlantingInSpot): Subject {
     plantedWeek: bookWeek(planting.plantedWeek, spot),
     conditions: conditionsOf(it),
     ...(planting.support ? { support: planting.support } : {}),
-    plants: plants.map(({ kind, xCm, zCm, seed, size, lean, turnDeg }) => ({ kind, xCm, zCm, seed, size, ...(lean ? { lean } : {}), ...(turnDeg ? { turnDeg } : {}) })),
+    plants: plants.map(({ kind, xCm, zCm, seed, size, lean, turnDeg }) => ({
+      kind,
+      xCm,
+      zCm,
+      seed,
+      size,
+      ...(lean ? { lean } : {}),
+      ...(turnDeg ? { turnDeg } : {}),
+    })),
   };
 }
 
@@ -54,7 +65,10 @@ const keys = new WeakMap<Subject, string>();
 export function subjectKey(subject: Subject): string {
   let key = keys.get(subject);
   if (key === undefined) {
-    key = JSON.stringify({ ...subject, plants: subject.plants.map(({ kind, ...place }) => [numberOf(kind), place]) });
+    key = JSON.stringify({
+      ...subject,
+      plants: subject.plants.map(({ kind, ...place }) => [numberOf(kind), place]),
+    });
     keys.set(subject, key);
   }
   return key;

@@ -15,7 +15,12 @@ const cache = new Map<Oklch, (string | undefined)[]>();
  * @param light illumination, 0 to about 1.3
  * @param jitter −1 to 1
  */
-export function tone(base: Oklch, light: number, jitter: number, surface: Surface = 'matt'): string {
+export function tone(
+  base: Oklch,
+  light: number,
+  jitter: number,
+  surface: Surface = 'matt',
+): string {
   const i = clamp(Math.round((light / 1.35) * (I_STEPS - 1)), 0, I_STEPS - 1);
   const j = clamp(Math.round(((jitter + 1) / 2) * (JITTER_STEPS - 1)), 0, JITTER_STEPS - 1);
   const felt = surface === 'felted' ? 1 : 0;
@@ -25,7 +30,9 @@ export function tone(base: Oklch, light: number, jitter: number, surface: Surfac
     held = [];
     cache.set(base, held);
   }
-  return (held[key] ??= toHex(shaded(base, (i / (I_STEPS - 1)) * 1.35, (j / (JITTER_STEPS - 1)) * 2 - 1, felt === 1)));
+  return (held[key] ??= toHex(
+    shaded(base, (i / (I_STEPS - 1)) * 1.35, (j / (JITTER_STEPS - 1)) * 2 - 1, felt === 1),
+  ));
 }
 
 /** The colour itself, uncached. */
@@ -37,7 +44,8 @@ export function shaded([L, C, h]: Oklch, I: number, jitter: number, felted: bool
   if (L < 0.55) l += Math.max(0, I - 0.55) * 0.16 * ((0.55 - L) / 0.15);
   if (I < 0.5) c *= 0.78 + 0.44 * I;
   if (I < 0.6 && C > 0.03) {
-    const target = h > 95 && h < 128 ? 142 : h >= 128 && h < 200 ? 190 : h >= 200 && h < 330 ? 290 : h;
+    const target =
+      h > 95 && h < 128 ? 142 : h >= 128 && h < 200 ? 190 : h >= 200 && h < 330 ? 290 : h;
     const pull = (0.6 - I) * (h > 95 && h < 128 ? 34 : 16);
     hue += clamp(target - h, -pull, pull);
   }

@@ -16,7 +16,11 @@ export interface Viewpoint {
   /** Turned to the right of the front, radians, as a lens is. */
   readonly azimuthRad: number;
   /** Sill or parapet looked over: its height above the ground, its edges by their distance from the eye; `null` when there is none. */
-  readonly sill: { readonly heightCm: number; readonly nearCm: number; readonly farCm: number } | null;
+  readonly sill: {
+    readonly heightCm: number;
+    readonly nearCm: number;
+    readonly farCm: number;
+  } | null;
 }
 
 /** A step back from a pot on the ground; under a basket people stand nearer. Ours. */
@@ -35,33 +39,73 @@ const SILL_DROP_CM = [40, 400] as const;
 export function viewpointsOf(spot: Spot, container: Container): readonly Viewpoint[] {
   const front = frontBearingDeg(spot);
   const told = spot.eyes.map((eye): Viewpoint => ({
-    id: eye.id, name: eye.name, eyeCm: eye.floorCm + EYE_HEIGHT_CM[eye.kind], distanceCm: eye.distanceCm, azimuthRad: around(front - eye.bearingDeg) * RAD_PER_DEG,
-    sill: eye.sill && { heightCm: eye.floorCm + eye.sill.heightCm, nearCm: eye.sill.nearCm, farCm: eye.sill.farCm },
+    id: eye.id,
+    name: eye.name,
+    eyeCm: eye.floorCm + EYE_HEIGHT_CM[eye.kind],
+    distanceCm: eye.distanceCm,
+    azimuthRad: around(front - eye.bearingDeg) * RAD_PER_DEG,
+    sill: eye.sill && {
+      heightCm: eye.floorCm + eye.sill.heightCm,
+      nearCm: eye.sill.nearCm,
+      farCm: eye.sill.farCm,
+    },
   }));
   const distanceCm = spot.view === 'from below' ? UNDER_BASKET_CM : STEP_BACK_CM;
-  const usual = (['standing', 'sitting', 'child'] as const).map((id): Viewpoint => ({ id, name: null, eyeCm: EYE_HEIGHT_CM[id], distanceCm, azimuthRad: 0, sill: null }));
-  const onSill = spot.exposure === 'sill' && spot.dropCm >= SILL_DROP_CM[0] && spot.dropCm <= SILL_DROP_CM[1] && !isHung(container.shape);
-  return [...told, ...usual, ...(onSill && !told.some(({ sill }) => sill) ? [indoors(spot, container)] : [])];
+  const usual = (['standing', 'sitting', 'child'] as const).map((id): Viewpoint => ({
+    id,
+    name: null,
+    eyeCm: EYE_HEIGHT_CM[id],
+    distanceCm,
+    azimuthRad: 0,
+    sill: null,
+  }));
+  const onSill =
+    spot.exposure === 'sill' &&
+    spot.dropCm >= SILL_DROP_CM[0] &&
+    spot.dropCm <= SILL_DROP_CM[1] &&
+    !isHung(container.shape);
+  return [
+    ...told,
+    ...usual,
+    ...(onSill && !told.some(({ sill }) => sill) ? [indoors(spot, container)] : []),
+  ];
 }
 
 /** Someone at a sink indoors, looking out over the sill on which the container stands outside. */
 function indoors(spot: Spot, container: Container): Viewpoint {
   // The inner sill is level with what the container stands on; the floor lies a worktop and a splashback lower.
   const floorCm = spot.dropCm - SINK.topCm - SINK.sillAboveTopCm;
-  return { id: 'indoors', name: null, eyeCm: floorCm + EYE_HEIGHT_CM.standing, distanceCm: SINK.farCm + BEYOND_SILL_CM + halfDepthCm(container.shape), azimuthRad: Math.PI, sill: { heightCm: spot.dropCm, nearCm: SINK.nearCm, farCm: SINK.farCm } };
+  return {
+    id: 'indoors',
+    name: null,
+    eyeCm: floorCm + EYE_HEIGHT_CM.standing,
+    distanceCm: SINK.farCm + BEYOND_SILL_CM + halfDepthCm(container.shape),
+    azimuthRad: Math.PI,
+    sill: { heightCm: spot.dropCm, nearCm: SINK.nearCm, farCm: SINK.farCm },
+  };
 }
 
 const around = (deg: number): number => ((((deg + 180) % 360) + 360) % 360) - 180;
 
 /** How far the eye looks down on the rim of a container, radians; negative from below. */
-export function pitchOf({ eyeCm, distanceCm }: Pick<Viewpoint, 'eyeCm' | 'distanceCm'>, container: Container, dropCm: number): number {
-  return clamp(Math.atan2(eyeCm - (dropCm + visibleHeightCm(container)), distanceCm), -STEEPEST_RAD, STEEPEST_RAD);
+export function pitchOf(
+  { eyeCm, distanceCm }: Pick<Viewpoint, 'eyeCm' | 'distanceCm'>,
+  container: Container,
+  dropCm: number,
+): number {
+  return clamp(
+    Math.atan2(eyeCm - (dropCm + visibleHeightCm(container)), distanceCm),
+    -STEEPEST_RAD,
+    STEEPEST_RAD,
+  );
 }
 
 /** Height above the container's foot below which a sill hides everything at the container's middle, cm; `null` without a sill. */
-export function hiddenBelowCm({ eyeCm, distanceCm, sill }: Pick<Viewpoint, 'eyeCm' | 'distanceCm' | 'sill'>, dropCm: number): number | null {
+export function hiddenBelowCm(
+  { eyeCm, distanceCm, sill }: Pick<Viewpoint, 'eyeCm' | 'distanceCm' | 'sill'>,
+  dropCm: number,
+): number | null {
   if (!sill) return null;
   const over = (edgeAtCm: number) => eyeCm + ((sill.heightCm - eyeCm) * distanceCm) / edgeAtCm;
   return Math.max(over(sill.nearCm), over(sill.farCm)) - dropCm;
 }
-

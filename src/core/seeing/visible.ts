@@ -35,9 +35,14 @@ export function* countingSeen(it: PlantingInSpot, weeks: number): Generator<void
     for (let i = 0; i < it.plants.length; i += 1) {
       yield;
       const alone = cells(itemBuffer(only(picture, i), SCALE, 'apart'), it.plants.length);
-      const [seen, own] = [together.leaves[i]! + together.flowers[i]!, alone.leaves[i]! + alone.flowers[i]!];
+      const [seen, own] = [
+        together.leaves[i]! + together.flowers[i]!,
+        alone.leaves[i]! + alone.flowers[i]!,
+      ];
       share[i]! += (own > 0 ? Math.min(1, seen / own) : 0) * look.weight;
-      flowers[i]! += (alone.flowers[i]! > 0 ? Math.min(1, together.flowers[i]! / alone.flowers[i]!) : 1) * look.weight;
+      flowers[i]! +=
+        (alone.flowers[i]! > 0 ? Math.min(1, together.flowers[i]! / alone.flowers[i]!) : 1) *
+        look.weight;
       areaCm2[i]! += (seen / (SCALE * pxPerCm) ** 2) * look.weight;
     }
   }
@@ -45,7 +50,9 @@ export function* countingSeen(it: PlantingInSpot, weeks: number): Generator<void
 }
 
 /** The weeks that checks look at, counted one after the other; `null` between two steps of one. */
-export function* countSeason(it: PlantingInSpot): Generator<readonly [week: number, seen: Seen] | null> {
+export function* countSeason(
+  it: PlantingInSpot,
+): Generator<readonly [week: number, seen: Seen] | null> {
   for (const week of sampledWeeks(read(it))) {
     const steps = countingSeen(it, week);
     for (;;) {
@@ -59,20 +66,44 @@ export function* countSeason(it: PlantingInSpot): Generator<readonly [week: numb
   }
 }
 
-function* pictured(it: PlantingInSpot, scene: Scene, look: Look): Generator<void, { readonly picture: Picture; readonly pxPerCm: number }> {
+function* pictured(
+  it: PlantingInSpot,
+  scene: Scene,
+  look: Look,
+): Generator<void, { readonly picture: Picture; readonly pxPerCm: number }> {
   const { leftCm, rightCm, aboveCm, belowCm } = extentOf(read(it));
   const side = Math.max(leftCm + rightCm, aboveCm + belowCm);
   const pxPerCm = PICTURE_PX / side;
-  const frame = { widthPx: Math.ceil((leftCm + rightCm) * pxPerCm), heightPx: Math.ceil((aboveCm + belowCm) * pxPerCm) };
-  return { picture: yield* drawElevation(scene, { ...look, pxPerCm, originX: leftCm * pxPerCm, originY: aboveCm * pxPerCm }, 'full', frame), pxPerCm };
+  const frame = {
+    widthPx: Math.ceil((leftCm + rightCm) * pxPerCm),
+    heightPx: Math.ceil((aboveCm + belowCm) * pxPerCm),
+  };
+  return {
+    picture: yield* drawElevation(
+      scene,
+      { ...look, pxPerCm, originX: leftCm * pxPerCm, originY: aboveCm * pxPerCm },
+      'full',
+      frame,
+    ),
+    pxPerCm,
+  };
 }
 
 /** The picture with one plant only, and its container. */
 function only(picture: Picture, plant: number): Picture {
-  return { ...picture, layers: picture.layers.map((layer) => ({ ...layer, drawn: layer.drawn.filter((drawn) => drawn.plant === plant || drawn.plant < 0) })) };
+  return {
+    ...picture,
+    layers: picture.layers.map((layer) => ({
+      ...layer,
+      drawn: layer.drawn.filter((drawn) => drawn.plant === plant || drawn.plant < 0),
+    })),
+  };
 }
 
-function cells({ ids }: ItemBuffer, plants: number): { readonly leaves: readonly number[]; readonly flowers: readonly number[] } {
+function cells(
+  { ids }: ItemBuffer,
+  plants: number,
+): { readonly leaves: readonly number[]; readonly flowers: readonly number[] } {
   const leaves = new Array<number>(plants).fill(0);
   const flowers = new Array<number>(plants).fill(0);
   for (const id of ids) {

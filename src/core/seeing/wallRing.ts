@@ -7,7 +7,11 @@ import { screenX, screenY, type Aim } from './lens';
 /** A level line round the container at a height above what it stands on. `out` widens the inside by so much, cm. */
 export function ring(container: Container, heightCm: number, out: number): readonly Vec3[] {
   const section = sectionAt(container.shape, heightCm - insideBaseCm(container));
-  return outlineOf(out === 0 ? section : grown(section, out)).map(([x, z]): Vec3 => [x, heightCm, z]);
+  return outlineOf(out === 0 ? section : grown(section, out)).map(([x, z]): Vec3 => [
+    x,
+    heightCm,
+    z,
+  ]);
 }
 
 export function onScreen(a: Aim, points: readonly Vec3[]): number[] {
@@ -33,12 +37,19 @@ export function nearHalf(a: Aim, points: readonly Vec3[], far = false): Vec3[] {
     }
   };
   const [one, two] = [walk(1), walk(-1)];
-  const mean = (path: readonly Vec3[]) => path.reduce((sum, p) => sum + p[0] * a.toward[0] + p[2] * a.toward[2], 0) / path.length;
+  const mean = (path: readonly Vec3[]) =>
+    path.reduce((sum, p) => sum + p[0] * a.toward[0] + p[2] * a.toward[2], 0) / path.length;
   return mean(one) >= mean(two) !== far ? one : two;
 }
 
 /** A band of the wall between two heights, near side only. */
-export function band(a: Aim, container: Container, fromCm: number, toCm: number, out: number): number[] {
+export function band(
+  a: Aim,
+  container: Container,
+  fromCm: number,
+  toCm: number,
+  out: number,
+): number[] {
   const upper = nearHalf(a, ring(container, toCm, out));
   const lower = nearHalf(a, ring(container, fromCm, out));
   return onScreen(a, [...upper, ...lower.reverse()]);

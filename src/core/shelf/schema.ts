@@ -3,9 +3,18 @@ import { containerSchema } from '../containers/schema';
 
 /** A container the gardener has, one or several alike. */
 export const shelfItemSchema = z.object({
-  id: z.string().min(1, 'Shelf id must not be empty.').max(80, 'Shelf id must be at most 80 letters.'),
+  id: z
+    .string()
+    .min(1, 'Shelf id must not be empty.')
+    .max(80, 'Shelf id must be at most 80 letters.'),
   container: containerSchema,
-  count: z.number({ error: (issue) => `How many there are must be a whole number; got ${String(issue.input)}.` }).int('How many there are must be a whole number.').min(1, 'There must be 1 or more.').max(500, 'There may be at most 500.'),
+  count: z
+    .number({
+      error: (issue) => `How many there are must be a whole number; got ${String(issue.input)}.`,
+    })
+    .int('How many there are must be a whole number.')
+    .min(1, 'There must be 1 or more.')
+    .max(500, 'There may be at most 500.'),
   /** Where they are kept while empty. */
   kept: z.string().trim().max(80, 'Where it is kept must be at most 80 letters.').default(''),
   demo: z.boolean().default(false),

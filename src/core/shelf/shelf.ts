@@ -14,7 +14,10 @@ export interface Standing {
 }
 
 /** Where each container stands: in which plantings, and how many are empty. */
-export function standings(items: readonly ShelfItem[], plantings: readonly Planting[]): readonly Standing[] {
+export function standings(
+  items: readonly ShelfItem[],
+  plantings: readonly Planting[],
+): readonly Standing[] {
   return items.map((item) => {
     const planted = plantings.filter(({ shelfId }) => shelfId === item.id);
     return { item, planted, empty: Math.max(0, item.count - planted.length) };

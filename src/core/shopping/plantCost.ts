@@ -15,8 +15,13 @@ export interface PlantLine {
 }
 
 /** Plants grouped by kind and size, rounded up to whole sales. A size the book has no price for costs as its cheapest. */
-export function plantLines(plants: readonly Pick<PlacedPlant, 'kind' | 'kindId' | 'size'>[]): PlantLine[] {
-  const groups = new Map<string, { kind: PlacedPlant['kind']; size: NurserySizeId; count: number }>();
+export function plantLines(
+  plants: readonly Pick<PlacedPlant, 'kind' | 'kindId' | 'size'>[],
+): PlantLine[] {
+  const groups = new Map<
+    string,
+    { kind: PlacedPlant['kind']; size: NurserySizeId; count: number }
+  >();
   for (const { kind, size } of plants) {
     const key = `${kind.id} ${size}`;
     const group = groups.get(key);
@@ -26,12 +31,23 @@ export function plantLines(plants: readonly Pick<PlacedPlant, 'kind' | 'kindId' 
   return [...groups.values()].map(({ kind, size, count }) => {
     const { perSale } = NURSERY_SIZES[size];
     const sales = Math.ceil(count / perSale);
-    const price = kind.sold.find((s) => s.size === size)?.price ?? Math.min(...kind.sold.map((s) => s.price));
-    return { kindId: kind.id, size, plants: count, sales, perSale, spare: sales * perSale - count, price: sales * price };
+    const price =
+      kind.sold.find((s) => s.size === size)?.price ?? Math.min(...kind.sold.map((s) => s.price));
+    return {
+      kindId: kind.id,
+      size,
+      plants: count,
+      sales,
+      perSale,
+      spare: sales * perSale - count,
+      price: sales * price,
+    };
   });
 }
 
 /** Typical cost of a set of plants, whole packs. */
-export function plantCost(plants: readonly Pick<PlacedPlant, 'kind' | 'kindId' | 'size'>[]): number {
+export function plantCost(
+  plants: readonly Pick<PlacedPlant, 'kind' | 'kindId' | 'size'>[],
+): number {
   return plantLines(plants).reduce((sum, line) => sum + line.price, 0);
 }

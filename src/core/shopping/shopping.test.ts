@@ -8,50 +8,98 @@ import { plantLines } from './plantCost';
 import { benchesOf, STOPS } from './stops';
 
 test('plants are bought in whole packs: one over six needs two six-packs, six need one', () => {
-  const six = (n: number) => planted(Array.from({ length: n }, (_, i) => ['alyssum-white', i, 0, 'six-pack'] as const)).plants;
+  const six = (n: number) =>
+    planted(Array.from({ length: n }, (_, i) => ['alyssum-white', i, 0, 'six-pack'] as const))
+      .plants;
   expect(plantLines(six(6))[0]).toMatchObject({ sales: 1, spare: 0 });
   expect(plantLines(six(7))[0]).toMatchObject({ sales: 2, spare: 5 });
 });
 
 test('bags hold at least what is needed, and no cheaper choice of bags would', () => {
-  fc.assert(fc.property(fc.double({ min: 0.1, max: 400, noNaN: true }), (netL) => {
-    const need = mixNeed(netL);
-    const litres = need.bags.reduce((sum, bag) => sum + bag.litres * bag.count, 0);
-    expect(need.buyL).toBeCloseTo(netL * (1 + SETTLING), 6);
-    expect(litres).toBeGreaterThanOrEqual(need.buyL - 1e-6);
-    for (const { litres: size, price } of BAGS) expect(need.price).toBeLessThanOrEqual(Math.ceil((need.buyL - 1e-9) / size) * price + 1e-6);
-  }), { seed: 81 });
+  fc.assert(
+    fc.property(fc.double({ min: 0.1, max: 400, noNaN: true }), (netL) => {
+      const need = mixNeed(netL);
+      const litres = need.bags.reduce((sum, bag) => sum + bag.litres * bag.count, 0);
+      expect(need.buyL).toBeCloseTo(netL * (1 + SETTLING), 6);
+      expect(litres).toBeGreaterThanOrEqual(need.buyL - 1e-6);
+      for (const { litres: size, price } of BAGS)
+        expect(need.price).toBeLessThanOrEqual(Math.ceil((need.buyL - 1e-9) / size) * price + 1e-6);
+    }),
+    { seed: 81 },
+  );
   expect(mixNeed(0).bags).toEqual([]);
 });
 
 test('worked example: root balls are taken off the mix', () => {
-  const { plants } = planted([['pelargonium-scarlet', 0, 0, '1L'], ['alyssum-white', 5, 5, 'six-pack']]);
+  const { plants } = planted([
+    ['pelargonium-scarlet', 0, 0, '1L'],
+    ['alyssum-white', 5, 5, 'six-pack'],
+  ]);
   expect(shoppingListOf(TUB, plants).mix.netL).toBeCloseTo(mixL(TUB) - 1.11, 6);
 });
 
 test('buying for two containers rounds up once', () => {
   const { plants } = planted([['alyssum-white', 0, 0, 'six-pack']]);
-  expect(totalOf([{ container: TUB, plants }, { container: TUB, plants }]).plants[0]!.sales).toBe(1);
+  expect(
+    totalOf([
+      { container: TUB, plants },
+      { container: TUB, plants },
+    ]).plants[0]!.sales,
+  ).toBe(1);
 });
 
-const lineKey = ({ kindId, size, count }: { readonly kindId: string; readonly size: string; readonly count: number }) => `${kindId} ${size} ${count > 0 ? 'there' : 'out'}`;
+const lineKey = ({
+  kindId,
+  size,
+  count,
+}: {
+  readonly kindId: string;
+  readonly size: string;
+  readonly count: number;
+}) => `${kindId} ${size} ${count > 0 ? 'there' : 'out'}`;
 
 test('benches of a stop: the same for a day and seed, mostly the same next day, other after the deliveries', () => {
   for (const stop of STOPS) {
     const today = benchesOf(BOOK, stop, 1, '2026-05-18');
     expect(benchesOf(BOOK, stop, 1, '2026-05-18')).toEqual(today);
-    const kept = (day: string) => { const then = new Set(benchesOf(BOOK, stop, 1, day).map(lineKey)); return today.filter((line) => then.has(lineKey(line))).length / today.length; };
+    const kept = (day: string) => {
+      const then = new Set(benchesOf(BOOK, stop, 1, day).map(lineKey));
+      return today.filter((line) => then.has(lineKey(line))).length / today.length;
+    };
     expect(kept('2026-05-19')).toBeGreaterThan(kept('2026-06-08'));
     const out = today.filter(({ count }) => count === 0).length / today.length;
-    expect([stop.id, out > 1 - stop.there - 0.05 && out < 1 - stop.there + 0.25]).toEqual([stop.id, true]);
+    expect([stop.id, out > 1 - stop.there - 0.05 && out < 1 - stop.there + 0.25]).toEqual([
+      stop.id,
+      true,
+    ]);
   }
 });
 
 test('a stop sells only its sizes; what is past its best is cheaper and says so', () => {
   const stall = STOPS.find(({ id }) => id === 'market')!;
   const lines = benchesOf(BOOK, stall, 3, '2026-05-18');
-  expect([...new Set(lines.map(({ size }) => size))].sort()).toEqual(['9cm', 'four-pack', 'six-pack']);
-  const price = (tired: boolean) => { const these = lines.filter((line) => line.tired === tired); return these.reduce((sum, line) => sum + line.price / BOOK.find(({ id }) => id === line.kindId)!.sold.find(({ size }) => size === line.size)!.price, 0) / these.length; };
+  expect([...new Set(lines.map(({ size }) => size))].sort()).toEqual([
+    '9cm',
+    'four-pack',
+    'six-pack',
+  ]);
+  const price = (tired: boolean) => {
+    const these = lines.filter((line) => line.tired === tired);
+    return (
+      these.reduce(
+        (sum, line) =>
+          sum +
+          line.price /
+            BOOK.find(({ id }) => id === line.kindId)!.sold.find(({ size }) => size === line.size)!
+              .price,
+        0,
+      ) / these.length
+    );
+  };
   expect(price(true)).toBeLessThan(price(false) * 0.8);
-  expect(lines.filter(({ tired }) => tired).every(({ note }) => ['leggy', 'pot-bound', 'dry at the edge'].includes(note))).toBe(true);
+  expect(
+    lines
+      .filter(({ tired }) => tired)
+      .every(({ note }) => ['leggy', 'pot-bound', 'dry at the edge'].includes(note)),
+  ).toBe(true);
 });

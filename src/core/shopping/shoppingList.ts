@@ -27,7 +27,13 @@ export interface MixNeed {
 export interface ShoppingList {
   readonly plants: readonly PlantLine[];
   readonly mix: MixNeed;
-  readonly feed: { readonly grams: number; readonly gPerL: number; readonly boxes: number; readonly boxG: number; readonly price: number };
+  readonly feed: {
+    readonly grams: number;
+    readonly gPerL: number;
+    readonly boxes: number;
+    readonly boxG: number;
+    readonly price: number;
+  };
   readonly total: number;
 }
 
@@ -37,14 +43,23 @@ export function shoppingListOf(container: Container, plants: readonly PlacedPlan
 }
 
 /** The same for several containers bought together: packs and bags are rounded up once, over all. */
-export function totalOf(plantings: readonly { readonly container: Container; readonly plants: readonly PlacedPlant[] }[]): ShoppingList {
+export function totalOf(
+  plantings: readonly { readonly container: Container; readonly plants: readonly PlacedPlant[] }[],
+): ShoppingList {
   const lines = plantLines(plantings.flatMap(({ plants }) => plants));
   let netL = 0;
   let grams = 0;
   let feedRate = 0;
   for (const { container, plants } of plantings) {
-    const mix = fillingOf(container, plants.map(({ size }) => size), false).netL;
-    const rate = plants.length === 0 ? 0 : plants.reduce((sum, { kind }) => sum + FEED_G_PER_L[kind.feed], 0) / plants.length;
+    const mix = fillingOf(
+      container,
+      plants.map(({ size }) => size),
+      false,
+    ).netL;
+    const rate =
+      plants.length === 0
+        ? 0
+        : plants.reduce((sum, { kind }) => sum + FEED_G_PER_L[kind.feed], 0) / plants.length;
     netL += mix;
     grams += mix * rate;
     feedRate = Math.max(feedRate, rate);
@@ -52,22 +67,43 @@ export function totalOf(plantings: readonly { readonly container: Container; rea
   const mix = mixNeed(netL);
   const boxes = Math.ceil(grams / FEED_BOX_G - 1e-9);
   const feed = { grams, gPerL: feedRate, boxes, boxG: FEED_BOX_G, price: boxes * FEED_BOX_PRICE };
-  return { plants: lines, mix, feed, total: lines.reduce((sum, line) => sum + line.price, 0) + mix.price + feed.price };
+  return {
+    plants: lines,
+    mix,
+    feed,
+    total: lines.reduce((sum, line) => sum + line.price, 0) + mix.price + feed.price,
+  };
 }
 
 /** Bags for so many litres in place: the cheapest mix of sizes that is enough, the least waste among equals. */
 export function mixNeed(netL: number): MixNeed {
   const buyL = netL * (1 + SETTLING);
   const needed = Math.max(0, buyL - 1e-9);
-  const [small, mid, large] = BAGS as [(typeof BAGS)[number], (typeof BAGS)[number], (typeof BAGS)[number]];
+  const [small, mid, large] = BAGS as [
+    (typeof BAGS)[number],
+    (typeof BAGS)[number],
+    (typeof BAGS)[number],
+  ];
   let best: { price: number; litres: number; counts: [number, number, number] } | null = null;
   for (let l = 0; l <= Math.ceil(needed / large.litres); l += 1)
     for (let m = 0; m <= Math.ceil(Math.max(0, needed - l * large.litres) / mid.litres); m += 1) {
       const s = Math.ceil(Math.max(0, needed - l * large.litres - m * mid.litres) / small.litres);
       const price = s * small.price + m * mid.price + l * large.price;
       const litres = s * small.litres + m * mid.litres + l * large.litres;
-      if (!best || price < best.price - 1e-9 || (Math.abs(price - best.price) < 1e-9 && litres < best.litres)) best = { price, litres, counts: [s, m, l] };
+      if (
+        !best ||
+        price < best.price - 1e-9 ||
+        (Math.abs(price - best.price) < 1e-9 && litres < best.litres)
+      )
+        best = { price, litres, counts: [s, m, l] };
     }
   const counts = best?.counts ?? [0, 0, 0];
-  return { netL, buyL, bags: BAGS.map(({ litres }, i) => ({ litres, count: counts[i]! })).filter(({ count }) => count > 0), price: best?.price ?? 0 };
+  return {
+    netL,
+    buyL,
+    bags: BAGS.map(({ litres }, i) => ({ litres, count: counts[i]! })).filter(
+      ({ count }) => count > 0,
+    ),
+    price: best?.price ?? 0,
+  };
 }

@@ -13,9 +13,25 @@ const formats = new Map<string, Intl.DateTimeFormat>();
 /** How far the clocks of a zone run ahead of UTC at an instant, minutes: summer time included. */
 export function clockAheadMin(timeZone: string, epochMs: number): number {
   let format = formats.get(timeZone);
-  if (!format) formats.set(timeZone, (format = new Intl.DateTimeFormat('en', { timeZone, hourCycle: 'h23', year: 'numeric', month: 'numeric', day: 'numeric', hour: 'numeric', minute: 'numeric' })));
-  const part = Object.fromEntries(format.formatToParts(epochMs).map(({ type, value }) => [type, Number(value)]));
-  return Math.round((Date.UTC(part.year!, part.month! - 1, part.day!, part.hour!, part.minute!) - epochMs) / 60_000);
+  if (!format)
+    formats.set(
+      timeZone,
+      (format = new Intl.DateTimeFormat('en', {
+        timeZone,
+        hourCycle: 'h23',
+        year: 'numeric',
+        month: 'numeric',
+        day: 'numeric',
+        hour: 'numeric',
+        minute: 'numeric',
+      })),
+    );
+  const part = Object.fromEntries(
+    format.formatToParts(epochMs).map(({ type, value }) => [type, Number(value)]),
+  );
+  return Math.round(
+    (Date.UTC(part.year!, part.month! - 1, part.day!, part.hour!, part.minute!) - epochMs) / 60_000,
+  );
 }
 
 /**
@@ -29,7 +45,11 @@ export function clockMs(date: string, hour: number, timeZone: string): number {
   const before = clockAheadMin(timeZone, asUtc - 86_400_000);
   const guess = asUtc - before * 60_000;
   const ahead = clockAheadMin(timeZone, guess);
-  return ahead === before ? guess : clockAheadMin(timeZone, asUtc - ahead * 60_000) === ahead ? asUtc - ahead * 60_000 : guess;
+  return ahead === before
+    ? guess
+    : clockAheadMin(timeZone, asUtc - ahead * 60_000) === ahead
+      ? asUtc - ahead * 60_000
+      : guess;
 }
 
 /** Day of the year, from 0, of an ISO date; 29 February counts as the 28th. */

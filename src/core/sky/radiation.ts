@@ -12,7 +12,12 @@ export function extraterrestrialMJ(latitudeDeg: number, day: number): number {
   const delta = 0.409 * Math.sin(angle - 1.39);
   const phi = latitudeDeg * RAD_PER_DEG;
   const omega = halfDayRad(latitudeDeg, delta);
-  return ((24 * 60) / Math.PI) * 0.082 * dr * (omega * Math.sin(phi) * Math.sin(delta) + Math.cos(phi) * Math.cos(delta) * Math.sin(omega));
+  return (
+    ((24 * 60) / Math.PI) *
+    0.082 *
+    dr *
+    (omega * Math.sin(phi) * Math.sin(delta) + Math.cos(phi) * Math.cos(delta) * Math.sin(omega))
+  );
 }
 
 /**
@@ -20,6 +25,17 @@ export function extraterrestrialMJ(latitudeDeg: number, day: number): number {
  * @param raMJ from {@link extraterrestrialMJ}
  * @see Hargreaves & Samani 1985; FAO-56 equation 52
  */
-export function referenceEtMm({ minC, maxC, raMJ }: { readonly minC: number; readonly maxC: number; readonly raMJ: number }): number {
-  return Math.max(0, 0.0023 * ((minC + maxC) / 2 + 17.8) * Math.sqrt(Math.max(0, maxC - minC)) * 0.408 * raMJ);
+export function referenceEtMm({
+  minC,
+  maxC,
+  raMJ,
+}: {
+  readonly minC: number;
+  readonly maxC: number;
+  readonly raMJ: number;
+}): number {
+  return Math.max(
+    0,
+    0.0023 * ((minC + maxC) / 2 + 17.8) * Math.sqrt(Math.max(0, maxC - minC)) * 0.408 * raMJ,
+  );
 }

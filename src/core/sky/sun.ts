@@ -33,18 +33,33 @@ export function sunState(epochMs: number): SunState {
   const L0 = 280.46646 + T * (36_000.76983 + T * 0.0003032);
   const M = (357.52911 + T * (35_999.05029 - T * 0.0001537)) * RAD_PER_DEG;
   const e = 0.016708634 - T * (0.000042037 + T * 0.0000001267);
-  const C = (1.914602 - T * (0.004817 + T * 0.000014)) * Math.sin(M) + (0.019993 - T * 0.000101) * Math.sin(2 * M) + 0.000289 * Math.sin(3 * M);
+  const C =
+    (1.914602 - T * (0.004817 + T * 0.000014)) * Math.sin(M) +
+    (0.019993 - T * 0.000101) * Math.sin(2 * M) +
+    0.000289 * Math.sin(3 * M);
   const omega = (125.04 - 1934.136 * T) * RAD_PER_DEG;
   const lambda = (L0 + C - 0.00569 - 0.00478 * Math.sin(omega)) * RAD_PER_DEG;
   const epsilon = (23.439291 - T * 0.0130042 + 0.00256 * Math.cos(omega)) * RAD_PER_DEG;
   const y = Math.tan(epsilon / 2) ** 2;
   const l0 = L0 * RAD_PER_DEG;
-  const eot = y * Math.sin(2 * l0) - 2 * e * Math.sin(M) + 4 * e * y * Math.sin(M) * Math.cos(2 * l0) - 0.5 * y * y * Math.sin(4 * l0) - 1.25 * e * e * Math.sin(2 * M);
-  return { declinationRad: Math.asin(Math.sin(epsilon) * Math.sin(lambda)), equationOfTimeMin: eot * DEG_PER_RAD * 4 };
+  const eot =
+    y * Math.sin(2 * l0) -
+    2 * e * Math.sin(M) +
+    4 * e * y * Math.sin(M) * Math.cos(2 * l0) -
+    0.5 * y * y * Math.sin(4 * l0) -
+    1.25 * e * e * Math.sin(2 * M);
+  return {
+    declinationRad: Math.asin(Math.sin(epsilon) * Math.sin(lambda)),
+    equationOfTimeMin: eot * DEG_PER_RAD * 4,
+  };
 }
 
 /** Minutes of apparent solar time since the site's last solar midnight, 0–1440. */
-export function solarMinutes(site: Site, epochMs: number, state: SunState = sunState(epochMs)): number {
+export function solarMinutes(
+  site: Site,
+  epochMs: number,
+  state: SunState = sunState(epochMs),
+): number {
   const minutes = (epochMs / 60_000 + site.longitudeDeg * 4 + state.equationOfTimeMin) % 1440;
   return minutes < 0 ? minutes + 1440 : minutes;
 }
@@ -60,15 +75,26 @@ export function sunAt(site: Site, epochMs: number): SunPosition {
 export type SkyVector = readonly [east: number, north: number, up: number];
 
 /** Direction to the sun at an hour angle (0 at solar noon, afternoon positive), radians. */
-export function sunVector(latitudeDeg: number, declinationRad: number, hourAngleRad: number): SkyVector {
+export function sunVector(
+  latitudeDeg: number,
+  declinationRad: number,
+  hourAngleRad: number,
+): SkyVector {
   const phi = latitudeDeg * RAD_PER_DEG;
   const [sinD, cosD] = [Math.sin(declinationRad), Math.cos(declinationRad)];
   const cosH = Math.cos(hourAngleRad);
-  return [-cosD * Math.sin(hourAngleRad), sinD * Math.cos(phi) - cosD * Math.sin(phi) * cosH, Math.sin(phi) * sinD + Math.cos(phi) * cosD * cosH];
+  return [
+    -cosD * Math.sin(hourAngleRad),
+    sinD * Math.cos(phi) - cosD * Math.sin(phi) * cosH,
+    Math.sin(phi) * sinD + Math.cos(phi) * cosD * cosH,
+  ];
 }
 
 export function positionOf([east, north, up]: SkyVector): SunPosition {
-  return { altitudeDeg: Math.asin(clamp(up, -1, 1)) * DEG_PER_RAD, azimuthDeg: (Math.atan2(east, north) * DEG_PER_RAD + 360) % 360 };
+  return {
+    altitudeDeg: Math.asin(clamp(up, -1, 1)) * DEG_PER_RAD,
+    azimuthDeg: (Math.atan2(east, north) * DEG_PER_RAD + 360) % 360,
+  };
 }
 
 /** Half the day's length as an hour angle, radians: 0 in polar night, π in polar day. Centre of the disc, no refraction. */

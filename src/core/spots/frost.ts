@@ -10,8 +10,11 @@ export function climateHere({ site, normals }: Pick<Spot, 'site' | 'normals'>): 
   const own = <T>(value: T | null, otherwise: T) => value ?? otherwise;
   return {
     ...typical,
-    minC: own(normals.minC as Climate['minC'] | null, typical.minC), maxC: own(normals.maxC as Climate['maxC'] | null, typical.maxC), rainMm: own(normals.rainMm as Climate['rainMm'] | null, typical.rainMm),
-    frost: own(normals.frost, typical.frost), coldestC: own(normals.coldestC, typical.coldestC),
+    minC: own(normals.minC as Climate['minC'] | null, typical.minC),
+    maxC: own(normals.maxC as Climate['maxC'] | null, typical.maxC),
+    rainMm: own(normals.rainMm as Climate['rainMm'] | null, typical.rainMm),
+    frost: own(normals.frost, typical.frost),
+    coldestC: own(normals.coldestC, typical.coldestC),
   };
 }
 
@@ -20,7 +23,14 @@ export function climateHere({ site, normals }: Pick<Spot, 'site' | 'normals'>): 
  * They may go round the year's end.
  * @returns `null` where frost is not usual
  */
-export function frostFreeWeeks(spot: Pick<Spot, 'site' | 'normals'>): { readonly from: number; readonly to: number } | null {
+export function frostFreeWeeks(
+  spot: Pick<Spot, 'site' | 'normals'>,
+): { readonly from: number; readonly to: number } | null {
   const dates = frostDates(climateHere(spot));
-  return dates && { from: weekOfDay(dates.last[0.1]) + 1 > 52 ? 1 : weekOfDay(dates.last[0.1]) + 1, to: weekOfDay(dates.first[0.1]) };
+  return (
+    dates && {
+      from: weekOfDay(dates.last[0.1]) + 1 > 52 ? 1 : weekOfDay(dates.last[0.1]) + 1,
+      to: weekOfDay(dates.first[0.1]),
+    }
+  );
 }

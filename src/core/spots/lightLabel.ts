@@ -27,7 +27,10 @@ export const THRESHOLDS: Readonly<Record<LightHabit, Thresholds>> = {
 };
 
 /** The word for a mean of sun. Dappled, when what comes through leaves is more than what comes past them. */
-export function lightLabel({ directH, dappledH, effectiveH }: MeanSun, habit: LightHabit): LightLabel {
+export function lightLabel(
+  { directH, dappledH, effectiveH }: MeanSun,
+  habit: LightHabit,
+): LightLabel {
   const { full, part, shade } = THRESHOLDS[habit];
   if (directH >= full) return 'full sun';
   if (dappledH > directH && effectiveH >= 1 && directH < part) return 'dappled';
@@ -39,7 +42,10 @@ export function lightLabel({ directH, dappledH, effectiveH }: MeanSun, habit: Li
 const ONE_SIDED = 0.64;
 
 /** When in the day the sun comes. */
-export function sunWhenOf({ directAmH, directPmH }: Pick<MeanSun, 'directAmH' | 'directPmH'>): (typeof SUN_WHEN)[number] {
+export function sunWhenOf({
+  directAmH,
+  directPmH,
+}: Pick<MeanSun, 'directAmH' | 'directPmH'>): (typeof SUN_WHEN)[number] {
   const all = directAmH + directPmH;
   if (all === 0) return 'spread';
   if (directAmH / all >= ONE_SIDED) return 'morning';
@@ -59,7 +65,11 @@ const SMOOTH_DAYS = 11;
 const SHORTEST_SPELL = 12;
 
 /** How the light of a stretch of days changes: "shade until mid May, then part sun". */
-export function lightSpells(year: readonly DaySun[], days: readonly number[], habit: LightHabit): readonly LightSpell[] {
+export function lightSpells(
+  year: readonly DaySun[],
+  days: readonly number[],
+  habit: LightHabit,
+): readonly LightSpell[] {
   const spells: { label: LightLabel; fromDay: number; toDay: number; length: number }[] = [];
   for (const day of days) {
     const label = lightLabel(smoothed(year, day), habit);
@@ -70,14 +80,16 @@ export function lightSpells(year: readonly DaySun[], days: readonly number[], ha
     } else spells.push({ label, fromDay: day % 365, toDay: day % 365, length: 1 });
   }
   // Short spells between two words are the passing of a threshold: they go to the spell before them.
-  return spells.reduce<typeof spells>((kept, spell) => {
-    const last = kept[kept.length - 1];
-    if (last && (spell.length < SHORTEST_SPELL || spell.label === last.label)) {
-      last.toDay = spell.toDay;
-      last.length += spell.length;
-    } else kept.push({ ...spell });
-    return kept;
-  }, []).map(({ label, fromDay, toDay }) => ({ label, fromDay, toDay }));
+  return spells
+    .reduce<typeof spells>((kept, spell) => {
+      const last = kept[kept.length - 1];
+      if (last && (spell.length < SHORTEST_SPELL || spell.label === last.label)) {
+        last.toDay = spell.toDay;
+        last.length += spell.length;
+      } else kept.push({ ...spell });
+      return kept;
+    }, [])
+    .map(({ label, fromDay, toDay }) => ({ label, fromDay, toDay }));
 }
 
 function smoothed(year: readonly DaySun[], day: number): MeanSun {
@@ -90,5 +102,11 @@ function smoothed(year: readonly DaySun[], day: number): MeanSun {
     effective += d.dappledEffectiveMin;
   }
   const hours = (min: number) => min / SMOOTH_DAYS / 60;
-  return { directAmH: hours(am), directPmH: hours(pm), directH: hours(am + pm), dappledH: hours(dappled), effectiveH: hours(am + pm + effective) };
+  return {
+    directAmH: hours(am),
+    directPmH: hours(pm),
+    directH: hours(am + pm),
+    dappledH: hours(dappled),
+    effectiveH: hours(am + pm + effective),
+  };
 }

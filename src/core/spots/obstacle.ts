@@ -78,11 +78,31 @@ export function shadeOf(obstacle: Obstacle, leafHeightCm: number, week: number):
 }
 
 /** A crown as an ellipsoid seen from the leaves: squared radii, how far off and how high its middle lies, and its equation's constant: negative when the leaves are inside. */
-export function crownOf({ distanceCm, heightCm, clearCm, widthCm }: Pick<Extract<Obstacle, { kind: 'tree' }>, 'distanceCm' | 'heightCm' | 'clearCm' | 'widthCm'>, leafHeightCm: number): { readonly a2: number; readonly c2: number; readonly along: number; readonly middle: number; readonly C: number } {
+export function crownOf(
+  {
+    distanceCm,
+    heightCm,
+    clearCm,
+    widthCm,
+  }: Pick<Extract<Obstacle, { kind: 'tree' }>, 'distanceCm' | 'heightCm' | 'clearCm' | 'widthCm'>,
+  leafHeightCm: number,
+): {
+  readonly a2: number;
+  readonly c2: number;
+  readonly along: number;
+  readonly middle: number;
+  readonly C: number;
+} {
   const a2 = (widthCm / 2) ** 2;
   const c2 = ((heightCm - clearCm) / 2) ** 2;
   const middle = (heightCm + clearCm) / 2 - leafHeightCm;
-  return { a2, c2, along: distanceCm, middle, C: (distanceCm * distanceCm) / a2 + (middle * middle) / c2 - 1 };
+  return {
+    a2,
+    c2,
+    along: distanceCm,
+    middle,
+    C: (distanceCm * distanceCm) / a2 + (middle * middle) / c2 - 1,
+  };
 }
 
 /** Unit vector of a bearing, east and north. */
@@ -91,13 +111,17 @@ function towards(bearingDeg: number): readonly [number, number] {
 }
 
 /** What leaves and twigs let through in a week. Leaf dates may go round the year's end; leaves come and go over three weeks. */
-export function leavesLetThrough(obstacle: Extract<Obstacle, { kind: 'hedge' | 'tree' }>, week: number): number {
+export function leavesLetThrough(
+  obstacle: Extract<Obstacle, { kind: 'hedge' | 'tree' }>,
+  week: number,
+): number {
   const { evergreen, leafOnWeek, leafOffWeek, letsThrough, bareLetsThrough } = obstacle;
   if (evergreen) return letsThrough;
   const since = weeksBetween(leafOnWeek, week);
   const inLeaf = weeksBetween(leafOnWeek, leafOffWeek);
   const turning = 3;
-  const leaves = since < inLeaf ? clamp(since / turning, 0, 1) : clamp(1 - (since - inLeaf) / turning, 0, 1);
+  const leaves =
+    since < inLeaf ? clamp(since / turning, 0, 1) : clamp(1 - (since - inLeaf) / turning, 0, 1);
   return bareLetsThrough + (letsThrough - bareLetsThrough) * leaves;
 }
 
@@ -108,11 +132,19 @@ const SAME_CM = 10;
 /** Do two things stand on the same ground: the same wall, roof, crown or skyline told twice? */
 export function overlap(a: Obstacle, b: Obstacle): boolean {
   const near = (p: number, q: number) => Math.abs(((p - q + 540) % 360) - 180) < SAME_DEG;
-  if ((a.kind === 'wall' || a.kind === 'hedge') && (b.kind === 'wall' || b.kind === 'hedge')) return near(a.bearingDeg, b.bearingDeg) && Math.abs(a.distanceCm - b.distanceCm) < SAME_CM;
+  if ((a.kind === 'wall' || a.kind === 'hedge') && (b.kind === 'wall' || b.kind === 'hedge'))
+    return near(a.bearingDeg, b.bearingDeg) && Math.abs(a.distanceCm - b.distanceCm) < SAME_CM;
   if (a.kind === 'building' && b.kind === 'building') return near(a.facingDeg, b.facingDeg);
-  if (a.kind === 'eave' && b.kind === 'eave') return near(a.facingDeg, b.facingDeg) && Math.abs(a.heightCm - b.heightCm) < SAME_CM;
-  if (a.kind === 'tree' && b.kind === 'tree') return near(a.bearingDeg, b.bearingDeg) && Math.abs(a.distanceCm - b.distanceCm) < SAME_CM;
-  return a.kind === 'skyline' && b.kind === 'skyline' && near(a.fromDeg, b.fromDeg) && near(a.toDeg, b.toDeg);
+  if (a.kind === 'eave' && b.kind === 'eave')
+    return near(a.facingDeg, b.facingDeg) && Math.abs(a.heightCm - b.heightCm) < SAME_CM;
+  if (a.kind === 'tree' && b.kind === 'tree')
+    return near(a.bearingDeg, b.bearingDeg) && Math.abs(a.distanceCm - b.distanceCm) < SAME_CM;
+  return (
+    a.kind === 'skyline' &&
+    b.kind === 'skyline' &&
+    near(a.fromDeg, b.fromDeg) &&
+    near(a.toDeg, b.toDeg)
+  );
 }
 
 /** The same scene seen in a mirror that swaps east and west. */
@@ -122,10 +154,20 @@ export function mirrored(obstacle: Obstacle): Obstacle {
     case 'building':
       return { ...obstacle, facingDeg: turn(obstacle.facingDeg) };
     case 'eave':
-      return { ...obstacle, facingDeg: turn(obstacle.facingDeg), leftCm: obstacle.rightCm, rightCm: obstacle.leftCm };
+      return {
+        ...obstacle,
+        facingDeg: turn(obstacle.facingDeg),
+        leftCm: obstacle.rightCm,
+        rightCm: obstacle.leftCm,
+      };
     case 'wall':
     case 'hedge':
-      return { ...obstacle, bearingDeg: turn(obstacle.bearingDeg), leftCm: obstacle.rightCm, rightCm: obstacle.leftCm };
+      return {
+        ...obstacle,
+        bearingDeg: turn(obstacle.bearingDeg),
+        leftCm: obstacle.rightCm,
+        rightCm: obstacle.leftCm,
+      };
     case 'tree':
       return { ...obstacle, bearingDeg: turn(obstacle.bearingDeg) };
     case 'skyline':

@@ -60,7 +60,12 @@ function shadesIn({ obstacles, leafHeightCm }: Surroundings, week: number): read
 }
 
 /** Light let through by all, 0–1. */
-export function lightThrough(shades: readonly Shade[], east: number, north: number, up: number): number {
+export function lightThrough(
+  shades: readonly Shade[],
+  east: number,
+  north: number,
+  up: number,
+): number {
   let through = 1;
   for (let i = 0; i < shades.length; i += 1) {
     through *= shades[i]!(east, north, up);
@@ -69,11 +74,22 @@ export function lightThrough(shades: readonly Shade[], east: number, north: numb
   return through;
 }
 
-function dayUnder({ latitudeDeg, longitudeDeg }: Surroundings, day: number, shades: readonly Shade[]): DaySun {
+function dayUnder(
+  { latitudeDeg, longitudeDeg }: Surroundings,
+  day: number,
+  shades: readonly Shade[],
+): DaySun {
   const { declinationRad, driftRad } = sunDay({ longitudeDeg }, day);
   const lightAt = lightOnDay(latitudeDeg, declinationRad, driftRad, shades);
   const half = halfDayRad(latitudeDeg, declinationRad);
-  const minutes = { directAmMin: 0, directPmMin: 0, dappledAmMin: 0, dappledPmMin: 0, dappledEffectiveMin: 0, dayLengthMin: 2 * half * MIN_PER_RAD };
+  const minutes = {
+    directAmMin: 0,
+    directPmMin: 0,
+    dappledAmMin: 0,
+    dappledPmMin: 0,
+    dappledEffectiveMin: 0,
+    dayLengthMin: 2 * half * MIN_PER_RAD,
+  };
   const count = (from: number, to: number, light: number, morning: boolean) => {
     const min = (to - from) * MIN_PER_RAD;
     if (light >= DIRECT) minutes[morning ? 'directAmMin' : 'directPmMin'] += min;
@@ -112,7 +128,12 @@ function dayUnder({ latitudeDeg, longitudeDeg }: Surroundings, day: number, shad
  * Light through at an hour angle of one day: `sunVector` with what the hour does not change worked out once. The declination drifts by at most .2° to either side of
  * noon: first order is exact to .0004°.
  */
-function lightOnDay(latitudeDeg: number, declinationRad: number, driftRad: number, shades: readonly Shade[]): (hourAngle: number) => number {
+function lightOnDay(
+  latitudeDeg: number,
+  declinationRad: number,
+  driftRad: number,
+  shades: readonly Shade[],
+): (hourAngle: number) => number {
   const phi = latitudeDeg * RAD_PER_DEG;
   const [sinPhi, cosPhi] = [Math.sin(phi), Math.cos(phi)];
   const [sin0, cos0] = [Math.sin(declinationRad), Math.cos(declinationRad)];
@@ -121,12 +142,20 @@ function lightOnDay(latitudeDeg: number, declinationRad: number, driftRad: numbe
     const sinD = sin0 + drift * cos0;
     const cosD = cos0 - drift * sin0;
     const cosH = Math.cos(hourAngle);
-    return lightThrough(shades, -cosD * Math.sin(hourAngle), sinD * cosPhi - cosD * sinPhi * cosH, sinPhi * sinD + cosPhi * cosD * cosH);
+    return lightThrough(
+      shades,
+      -cosD * Math.sin(hourAngle),
+      sinD * cosPhi - cosD * sinPhi * cosH,
+      sinPhi * sinD + cosPhi * cosD * cosH,
+    );
   };
 }
 
 /** Sun on a few days, by day of the year from 0. */
-export function reckonDays(around: Surroundings, days: readonly number[]): ReadonlyMap<number, DaySun> {
+export function reckonDays(
+  around: Surroundings,
+  days: readonly number[],
+): ReadonlyMap<number, DaySun> {
   return new Map(days.map((day) => [day % 365, reckonDay(around, day % 365)]));
 }
 
@@ -141,16 +170,28 @@ export interface MeanSun {
 }
 
 /** Mean sun of a set of days, counted from 0. */
-export function meanSun(year: readonly DaySun[] | ReadonlyMap<number, DaySun>, days: readonly number[]): MeanSun {
+export function meanSun(
+  year: readonly DaySun[] | ReadonlyMap<number, DaySun>,
+  days: readonly number[],
+): MeanSun {
   const on = (day: number) => ('get' in year ? year.get(day % 365)! : year[day % 365]!);
-  const mean = (of: (day: DaySun) => number) => days.reduce((sum, day) => sum + of(on(day)), 0) / Math.max(1, days.length) / 60;
+  const mean = (of: (day: DaySun) => number) =>
+    days.reduce((sum, day) => sum + of(on(day)), 0) / Math.max(1, days.length) / 60;
   const [directAmH, directPmH] = [mean((d) => d.directAmMin), mean((d) => d.directPmMin)];
-  return { directAmH, directPmH, directH: directAmH + directPmH, dappledH: mean((d) => d.dappledAmMin + d.dappledPmMin), effectiveH: directAmH + directPmH + mean((d) => d.dappledEffectiveMin) };
+  return {
+    directAmH,
+    directPmH,
+    directH: directAmH + directPmH,
+    dappledH: mean((d) => d.dappledAmMin + d.dappledPmMin),
+    effectiveH: directAmH + directPmH + mean((d) => d.dappledEffectiveMin),
+  };
 }
 
 /** Mean sun of each month, January first. */
 export function monthlySun(year: readonly DaySun[]): readonly MeanSun[] {
-  return Array.from({ length: 12 }, (_, month) => meanSun(year, daysFrom(MONTH_STARTS[month]!, MONTH_STARTS[month + 1]! - MONTH_STARTS[month]!)));
+  return Array.from({ length: 12 }, (_, month) =>
+    meanSun(year, daysFrom(MONTH_STARTS[month]!, MONTH_STARTS[month + 1]! - MONTH_STARTS[month]!)),
+  );
 }
 
 /** `count` days from one on. */
@@ -172,6 +213,12 @@ export function seasonDays(plantedWeek: number, weeks: number): readonly number[
 export const HEAT_WEIGHT = { morning: 0.85, afternoon: 1.15 } as const;
 
 /** Hours of sun weighed as heat: afternoon counts for more, and a wall or paving throws some back. */
-export function heatHours({ directAmH, directPmH }: Pick<MeanSun, 'directAmH' | 'directPmH'>, reflected: number): number {
-  return (directAmH * HEAT_WEIGHT.morning + directPmH * HEAT_WEIGHT.afternoon) * (1 + clamp(reflected, 0, 1));
+export function heatHours(
+  { directAmH, directPmH }: Pick<MeanSun, 'directAmH' | 'directPmH'>,
+  reflected: number,
+): number {
+  return (
+    (directAmH * HEAT_WEIGHT.morning + directPmH * HEAT_WEIGHT.afternoon) *
+    (1 + clamp(reflected, 0, 1))
+  );
 }

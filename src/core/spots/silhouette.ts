@@ -15,7 +15,11 @@ export function turnDeg(fromDeg: number, toDeg: number): number {
  * What a thing covers of the sky at a bearing, for leaves at a height: the same geometry as `shadeOf`, told as altitudes.
  * @returns `null` where it covers nothing
  */
-export function coverAt(obstacle: Obstacle, leafHeightCm: number, bearingDeg: number): Cover | null {
+export function coverAt(
+  obstacle: Obstacle,
+  leafHeightCm: number,
+  bearingDeg: number,
+): Cover | null {
   switch (obstacle.kind) {
     case 'building':
       return Math.cos((bearingDeg - obstacle.facingDeg) * RAD_PER_DEG) <= 1e-9 ? [0, 90] : null;
@@ -34,7 +38,12 @@ export function coverAt(obstacle: Obstacle, leafHeightCm: number, bearingDeg: nu
       const off = turnDeg(obstacle.facingDeg, bearingDeg) * RAD_PER_DEG;
       const [cos, sin] = [Math.cos(off), Math.sin(off)];
       // How far the roof reaches along this bearing before one of its edges is passed.
-      const reach = Math.min(cos > 1e-9 ? obstacle.depthCm / cos : Infinity, cos < -1e-9 ? obstacle.backCm / -cos : Infinity, sin > 1e-9 ? obstacle.rightCm / sin : Infinity, sin < -1e-9 ? obstacle.leftCm / -sin : Infinity);
+      const reach = Math.min(
+        cos > 1e-9 ? obstacle.depthCm / cos : Infinity,
+        cos < -1e-9 ? obstacle.backCm / -cos : Infinity,
+        sin > 1e-9 ? obstacle.rightCm / sin : Infinity,
+        sin < -1e-9 ? obstacle.leftCm / -sin : Infinity,
+      );
       return reach <= 0 ? null : [atan(above, reach), 90];
     }
     case 'tree': {
@@ -49,22 +58,30 @@ export function coverAt(obstacle: Obstacle, leafHeightCm: number, bearingDeg: nu
       const ahead = (slope: number) => (along * cos) / a2 + (slope * middle) / c2 > 0;
       const inner = Q * Q - P * R;
       if (inner < 0) return P > 0 && ahead(1e3) ? [0, 90] : null;
-      const slopes = [(-Q - Math.sqrt(inner)) / P, (-Q + Math.sqrt(inner)) / P].filter(ahead).sort((p, q) => p - q);
+      const slopes = [(-Q - Math.sqrt(inner)) / P, (-Q + Math.sqrt(inner)) / P]
+        .filter(ahead)
+        .sort((p, q) => p - q);
       const altitude = (slope: number) => Math.max(0, atan(slope, 1));
       // Overhead is covered too: from the lower edge up.
       if (P >= 0) return slopes.length === 0 ? null : [altitude(slopes[slopes.length - 1]!), 90];
-      return slopes.length < 2 || slopes[1]! <= 0 ? null : [altitude(slopes[0]!), altitude(slopes[1]!)];
+      return slopes.length < 2 || slopes[1]! <= 0
+        ? null
+        : [altitude(slopes[0]!), altitude(slopes[1]!)];
     }
     case 'skyline': {
       const width = (((obstacle.toDeg - obstacle.fromDeg) % 360) + 360) % 360;
-      return (((bearingDeg - obstacle.fromDeg) % 360) + 360) % 360 <= width ? [0, obstacle.altitudeDeg] : null;
+      return (((bearingDeg - obstacle.fromDeg) % 360) + 360) % 360 <= width
+        ? [0, obstacle.altitudeDeg]
+        : null;
     }
   }
 }
 
 /** How much light a thing lets through in a week, 0–1. */
 export function letsThrough(obstacle: Obstacle, week: number): number {
-  return obstacle.kind === 'tree' || obstacle.kind === 'hedge' ? leavesLetThrough(obstacle, week) : 0;
+  return obstacle.kind === 'tree' || obstacle.kind === 'hedge'
+    ? leavesLetThrough(obstacle, week)
+    : 0;
 }
 
 /** Bearing by which a thing is held: its middle. */
@@ -75,14 +92,17 @@ export function bearingOf(obstacle: Obstacle): number {
     case 'eave':
       return obstacle.facingDeg;
     case 'skyline':
-      return (obstacle.fromDeg + ((((obstacle.toDeg - obstacle.fromDeg) % 360) + 360) % 360) / 2) % 360;
+      return (
+        (obstacle.fromDeg + ((((obstacle.toDeg - obstacle.fromDeg) % 360) + 360) % 360) / 2) % 360
+      );
     default:
       return obstacle.bearingDeg;
   }
 }
 
 const whole = (deg: number) => ((Math.round(deg) % 360) + 360) % 360;
-const cm = (value: number, least: number, most: number) => clamp(Math.round(value / 5) * 5, least, most);
+const cm = (value: number, least: number, most: number) =>
+  clamp(Math.round(value / 5) * 5, least, most);
 
 /** A thing turned to another bearing. */
 export function turnedTo(obstacle: Obstacle, bearingDeg: number): Obstacle {
@@ -93,7 +113,11 @@ export function turnedTo(obstacle: Obstacle, bearingDeg: number): Obstacle {
       return { ...obstacle, facingDeg: whole(bearingDeg) };
     case 'skyline': {
       const by = turnDeg(bearingOf(obstacle), bearingDeg);
-      return { ...obstacle, fromDeg: whole(obstacle.fromDeg + by), toDeg: whole(obstacle.toDeg + by) };
+      return {
+        ...obstacle,
+        fromDeg: whole(obstacle.fromDeg + by),
+        toDeg: whole(obstacle.toDeg + by),
+      };
     }
     default:
       return { ...obstacle, bearingDeg: whole(bearingDeg) };
@@ -118,7 +142,11 @@ export function raisedTo(obstacle: Obstacle, leafHeightCm: number, altitudeDeg: 
 }
 
 /** Height at which a crown's upper edge stands at an altitude, by halving: the edge rises with the height. */
-function crownHeight(tree: Extract<Obstacle, { kind: 'tree' }>, leafHeightCm: number, altitudeDeg: number): number {
+function crownHeight(
+  tree: Extract<Obstacle, { kind: 'tree' }>,
+  leafHeightCm: number,
+  altitudeDeg: number,
+): number {
   const least = Math.max(50, tree.clearCm + 20);
   let [low, high] = [least, 6000];
   for (let i = 0; i < 16; i += 1) {
@@ -131,18 +159,34 @@ function crownHeight(tree: Extract<Obstacle, { kind: 'tree' }>, leafHeightCm: nu
 }
 
 /** A thing whose left or right end is dragged to a bearing. */
-export function widenedTo(obstacle: Obstacle, side: 'left' | 'right', bearingDeg: number): Obstacle {
+export function widenedTo(
+  obstacle: Obstacle,
+  side: 'left' | 'right',
+  bearingDeg: number,
+): Obstacle {
   const off = turnDeg(bearingOf(obstacle), bearingDeg);
-  const run = (sign: number, distanceCm: number) => cm(distanceCm * Math.tan(clamp(sign * off, 0, 89) * RAD_PER_DEG), 5, 5000);
+  const run = (sign: number, distanceCm: number) =>
+    cm(distanceCm * Math.tan(clamp(sign * off, 0, 89) * RAD_PER_DEG), 5, 5000);
   switch (obstacle.kind) {
     case 'building':
     case 'eave':
       return obstacle;
     case 'skyline':
-      return side === 'left' ? { ...obstacle, fromDeg: whole(bearingDeg) } : { ...obstacle, toDeg: whole(bearingDeg) };
+      return side === 'left'
+        ? { ...obstacle, fromDeg: whole(bearingDeg) }
+        : { ...obstacle, toDeg: whole(bearingDeg) };
     case 'tree':
-      return { ...obstacle, widthCm: cm(2 * obstacle.distanceCm * Math.tan(clamp(Math.abs(off), 1, 80) * RAD_PER_DEG), 20, 4000) };
+      return {
+        ...obstacle,
+        widthCm: cm(
+          2 * obstacle.distanceCm * Math.tan(clamp(Math.abs(off), 1, 80) * RAD_PER_DEG),
+          20,
+          4000,
+        ),
+      };
     default:
-      return side === 'left' ? { ...obstacle, leftCm: run(-1, obstacle.distanceCm) } : { ...obstacle, rightCm: run(1, obstacle.distanceCm) };
+      return side === 'left'
+        ? { ...obstacle, leftCm: run(-1, obstacle.distanceCm) }
+        : { ...obstacle, rightCm: run(1, obstacle.distanceCm) };
   }
 }

@@ -20,10 +20,19 @@ export type Eye = Spot['eyes'][number];
 export type LogDay = Spot['sunLog'][number];
 
 /** Heights of eyes above the floor they stand on, cm: the middle of usual ranges. */
-export const EYE_HEIGHT_CM: Readonly<Record<(typeof EYE_KINDS)[number], number>> = { standing: 160, sitting: 118, child: 100 };
+export const EYE_HEIGHT_CM: Readonly<Record<(typeof EYE_KINDS)[number], number>> = {
+  standing: 160,
+  sitting: 118,
+  child: 100,
+};
 
 /** Sun thrown back by what lies beside, as a share added to the heat. Ours: light stone and pale paving throw back a fifth to a third of what they get, some of it toward the leaves. */
-export const REFLECTED_SHARE: Readonly<Record<(typeof REFLECTS)[number], number>> = { nothing: 0, paving: 0.08, wall: 0.12, both: 0.2 };
+export const REFLECTED_SHARE: Readonly<Record<(typeof REFLECTS)[number], number>> = {
+  nothing: 0,
+  paving: 0.08,
+  wall: 0.12,
+  both: 0.2,
+};
 
 /** A spot of which only this is known. */
 export function usualSpot(told: Partial<Spot> & Pick<Spot, 'id' | 'name'>): Spot {

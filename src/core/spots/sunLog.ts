@@ -11,15 +11,22 @@ export type Seen = 'sun' | 'dappled' | 'shade';
 const LOOKS = 12;
 
 /** What the reckoning expects in each clock hour of a date: `null` while the sun is down for most of it. */
-export function expectedByHour(spot: Pick<Spot, 'site' | 'obstacles' | 'leafHeightCm'>, date: string): readonly (Seen | null)[] {
+export function expectedByHour(
+  spot: Pick<Spot, 'site' | 'obstacles' | 'leafHeightCm'>,
+  date: string,
+): readonly (Seen | null)[] {
   const { site } = spot;
-  const shades = spot.obstacles.map((obstacle) => shadeOf(obstacle, spot.leafHeightCm, weekOfDay(dayOfYear(date))));
+  const shades = spot.obstacles.map((obstacle) =>
+    shadeOf(obstacle, spot.leafHeightCm, weekOfDay(dayOfYear(date))),
+  );
   return Array.from({ length: 24 }, (_, hour) => {
     const start = clockMs(date, hour, site.timeZone);
     const state = sunState(start + 1_800_000);
     let [sun, dappled, up] = [0, 0, 0];
     for (let i = 0; i < LOOKS; i += 1) {
-      const angle = (solarMinutes(site, start + ((i + 0.5) / LOOKS) * 3_600_000, state) / 4 - 180) * RAD_PER_DEG;
+      const angle =
+        (solarMinutes(site, start + ((i + 0.5) / LOOKS) * 3_600_000, state) / 4 - 180) *
+        RAD_PER_DEG;
       const vector = sunVector(site.latitudeDeg, state.declinationRad, angle);
       if (vector[2] <= 0) continue;
       up += 1;
@@ -28,7 +35,11 @@ export function expectedByHour(spot: Pick<Spot, 'site' | 'obstacles' | 'leafHeig
       else if (light > 0.02) dappled += 1;
     }
     if (up * 2 < LOOKS) return null;
-    return sun * 2 >= up ? 'sun' : dappled * 2 >= up || sun + dappled > up / 2 ? 'dappled' : 'shade';
+    return sun * 2 >= up
+      ? 'sun'
+      : dappled * 2 >= up || sun + dappled > up / 2
+        ? 'dappled'
+        : 'shade';
   });
 }
 
@@ -38,19 +49,31 @@ export interface LogComparison {
   readonly agree: number;
   readonly looked: number;
   /** Clock hours that were seen otherwise than reckoned. */
-  readonly differ: readonly { readonly hour: number; readonly seen: Seen; readonly expected: Seen }[];
+  readonly differ: readonly {
+    readonly hour: number;
+    readonly seen: Seen;
+    readonly expected: Seen;
+  }[];
 }
 
 /** Lays a logged day over the reckoning. Hours in which the sun is not up are left out. */
-export function compareLog(spot: Pick<Spot, 'site' | 'obstacles' | 'leafHeightCm'>, day: LogDay): LogComparison {
+export function compareLog(
+  spot: Pick<Spot, 'site' | 'obstacles' | 'leafHeightCm'>,
+  day: LogDay,
+): LogComparison {
   const expected = expectedByHour(spot, day.date);
-  const looked = day.hours.flatMap((seen, hour) => (seen && expected[hour] ? [{ hour, seen, expected: expected[hour] }] : []));
+  const looked = day.hours.flatMap((seen, hour) =>
+    seen && expected[hour] ? [{ hour, seen, expected: expected[hour] }] : [],
+  );
   const differ = looked.filter(({ seen, expected: reckoned }) => seen !== reckoned);
   return { date: day.date, agree: looked.length - differ.length, looked: looked.length, differ };
 }
 
 /** What was seen in each hour of the sun's own day, shares of the looks: `null` where nobody looked. */
-export function seenBySolarHour(log: readonly LogDay[], site: Spot['site']): readonly ({ readonly direct: number; readonly dappled: number } | null)[] {
+export function seenBySolarHour(
+  log: readonly LogDay[],
+  site: Spot['site'],
+): readonly ({ readonly direct: number; readonly dappled: number } | null)[] {
   const sums = Array.from({ length: 24 }, () => ({ direct: 0, dappled: 0, looks: 0 }));
   for (const { date, hours } of log)
     hours.forEach((seen, hour) => {
@@ -58,7 +81,10 @@ export function seenBySolarHour(log: readonly LogDay[], site: Spot['site']): rea
       // An hour of the clock lies over two hours of the sun: each takes its part.
       const start = solarMinutes(site, clockMs(date, hour, site.timeZone)) / 60;
       const first = Math.floor(start);
-      for (const [at, share] of [[first, 1 - (start - first)], [first + 1, start - first]] as const) {
+      for (const [at, share] of [
+        [first, 1 - (start - first)],
+        [first + 1, start - first],
+      ] as const) {
         if (share < 1e-6) continue;
         const sum = sums[((at % 24) + 24) % 24]!;
         sum.looks += share;
@@ -67,7 +93,9 @@ export function seenBySolarHour(log: readonly LogDay[], site: Spot['site']): rea
       }
     });
   // Less than half an hour's look says nothing of an hour.
-  return sums.map(({ direct, dappled, looks }) => (looks < 0.5 ? null : { direct: direct / looks, dappled: dappled / looks }));
+  return sums.map(({ direct, dappled, looks }) =>
+    looks < 0.5 ? null : { direct: direct / looks, dappled: dappled / looks },
+  );
 }
 
 /** Heights tried in fitting what stands around to the log, as shares of what was told; and passes over all of it. */
@@ -79,12 +107,21 @@ const PASSES = 3;
  * Told heights are kept where a change would not help.
  * @returns the obstacles and the hours that still differ
  */
-export function calibrate(spot: Pick<Spot, 'site' | 'obstacles' | 'leafHeightCm' | 'sunLog'>): { readonly obstacles: readonly Obstacle[]; readonly differ: number } {
-  const misses = (obstacles: readonly Obstacle[]) => spot.sunLog.reduce((sum, day) => sum + compareLog({ ...spot, obstacles }, day).differ.length, 0);
+export function calibrate(spot: Pick<Spot, 'site' | 'obstacles' | 'leafHeightCm' | 'sunLog'>): {
+  readonly obstacles: readonly Obstacle[];
+  readonly differ: number;
+} {
+  const misses = (obstacles: readonly Obstacle[]) =>
+    spot.sunLog.reduce(
+      (sum, day) => sum + compareLog({ ...spot, obstacles }, day).differ.length,
+      0,
+    );
   let best = { obstacles: spot.obstacles, differ: misses(spot.obstacles) };
   for (let pass = 0; pass < PASSES && best.differ > 0; pass += 1)
     spot.obstacles.forEach((told, i) => {
-      for (const factor of [...FACTORS].sort((a, b) => Math.abs(Math.log(a)) - Math.abs(Math.log(b)))) {
+      for (const factor of [...FACTORS].sort(
+        (a, b) => Math.abs(Math.log(a)) - Math.abs(Math.log(b)),
+      )) {
         const obstacles = best.obstacles.map((o, j) => (j === i ? scaled(told, factor) : o));
         const differ = misses(obstacles);
         if (differ < best.differ) best = { obstacles, differ };
@@ -100,7 +137,10 @@ function scaled(obstacle: Obstacle, factor: number): Obstacle {
     case 'skyline':
       return { ...obstacle, altitudeDeg: clamp(Math.round(obstacle.altitudeDeg * factor), 0, 80) };
     case 'tree':
-      return { ...obstacle, heightCm: Math.max(obstacle.clearCm + 20, Math.round(obstacle.heightCm * factor)) };
+      return {
+        ...obstacle,
+        heightCm: Math.max(obstacle.clearCm + 20, Math.round(obstacle.heightCm * factor)),
+      };
     case 'eave':
       return { ...obstacle, depthCm: Math.round(obstacle.depthCm * factor) };
     default:

@@ -1,8 +1,24 @@
 import fc from 'fast-check';
-import { figureOf, keptCm, fromCm, isLengthUnit, LENGTH_UNITS, toCm, weekAfter, weeksBetween } from './units';
+import {
+  figureOf,
+  keptCm,
+  fromCm,
+  isLengthUnit,
+  LENGTH_UNITS,
+  toCm,
+  weekAfter,
+  weeksBetween,
+} from './units';
 
 test('lengths survive the way there and back in every unit', () => {
-  fc.assert(fc.property(fc.double({ min: 0.1, max: 500, noNaN: true }), fc.constantFrom(...LENGTH_UNITS), (cm, unit) => expect(toCm(fromCm(cm, unit), unit)).toBeCloseTo(cm, 9)), { seed: 21 });
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0.1, max: 500, noNaN: true }),
+      fc.constantFrom(...LENGTH_UNITS),
+      (cm, unit) => expect(toCm(fromCm(cm, unit), unit)).toBeCloseTo(cm, 9),
+    ),
+    { seed: 21 },
+  );
   expect(toCm(12, 'in')).toBeCloseTo(30.48);
   expect(isLengthUnit('furlong')).toBe(false);
 });
@@ -11,11 +27,19 @@ test('weeks go round the end of the year', () => {
   expect(weekAfter(50, 5)).toBe(3);
   expect(weeksBetween(50, 3)).toBe(5);
   expect(weekAfter(1, -1)).toBe(52);
-  fc.assert(fc.property(fc.integer({ min: 1, max: 52 }), fc.integer({ min: 0, max: 51 }), (week, on) => expect(weeksBetween(week, weekAfter(week, on))).toBe(on)), { seed: 22 });
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 52 }), fc.integer({ min: 0, max: 51 }), (week, on) =>
+      expect(weeksBetween(week, weekAfter(week, on))).toBe(on),
+    ),
+    { seed: 22 },
+  );
 });
 
 test('a length typed to the digits a field shows is shown again as it was typed', () => {
-  for (const [unit, places] of [['cm', 1], ['in', 2]] as const)
+  for (const [unit, places] of [
+    ['cm', 1],
+    ['in', 2],
+  ] as const)
     for (let i = 1; i < 4000; i += 7) {
       const typed = i / 10 ** places;
       expect([unit, figureOf(keptCm(typed, unit), unit, places)]).toEqual([unit, typed]);

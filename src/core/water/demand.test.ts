@@ -4,9 +4,25 @@ import { seasonCare } from '../checks/seasonCare';
 import { usualSpot } from '../spots/spot';
 import { dailyDemandL, readilyAvailableL } from './demand';
 
-const size = { heightCm: 30, spreadCm: 50, trailCm: 0, share: 1, bloom: 1, fruit: 0, fill: 1 } as never;
+const size = {
+  heightCm: 30,
+  spreadCm: 50,
+  trailCm: 0,
+  share: 1,
+  bloom: 1,
+  fruit: 0,
+  fill: 1,
+} as never;
 const demand = (change: Partial<Parameters<typeof dailyDemandL>[0]> = {}) =>
-  dailyDemandL({ container: TUB, spot: usualSpot({ id: 's', name: 'S', sunHours: 14 }), plants: [{ kind: known('petunia-white') }], sizes: [size], canopy: { areaM2: 0.2, bareShare: 0 }, week: 28, ...change });
+  dailyDemandL({
+    container: TUB,
+    spot: usualSpot({ id: 's', name: 'S', sunHours: 14 }),
+    plants: [{ kind: known('petunia-white') }],
+    sizes: [size],
+    canopy: { areaM2: 0.2, bareShare: 0 },
+    week: 28,
+    ...change,
+  });
 
 test('a full 50 cm plant in the open at midsummer in a cool maritime climate drinks well under 2 L and over half a litre a day', () => {
   expect(demand()).toBeGreaterThan(0.5);
@@ -31,7 +47,15 @@ test('what a mix gives up before watering is half of what plants can take', () =
 describe('care, week by week', () => {
   const it = planted([['petunia-white', 0, 0]], { care: { feeding: 'as usual', trims: [] } });
   test('a trim is three minutes in its week only', () => {
-    const trimmed = seasonCare(read({ ...it, planting: { ...it.planting, care: { feeding: 'as usual', trims: [{ place: 'p0', weeks: 9, cut: 0.4 }] } } }));
+    const trimmed = seasonCare(
+      read({
+        ...it,
+        planting: {
+          ...it.planting,
+          care: { feeding: 'as usual', trims: [{ place: 'p0', weeks: 9, cut: 0.4 }] },
+        },
+      }),
+    );
     const plain = seasonCare(read(it));
     // The plant is smaller afterwards, so that it drinks less; the week before nothing differs.
     expect(trimmed[8]).toEqual(plain[8]);
@@ -39,14 +63,21 @@ describe('care, week by week', () => {
   });
   test('drip saves walks and not water; every week has at least one watering', () => {
     const hand = seasonCare(read(it));
-    const drip = seasonCare(read({ ...it, spot: { ...it.spot, waters: { ...it.spot.waters, by: 'drip' } } }));
+    const drip = seasonCare(
+      read({ ...it, spot: { ...it.spot, waters: { ...it.spot.waters, by: 'drip' } } }),
+    );
     expect(drip.map(({ thirstL }) => thirstL)).toEqual(hand.map(({ thirstL }) => thirstL));
     expect(drip[10]!.minutes).toBeLessThan(hand[10]!.minutes);
     for (const { waterings } of hand) expect(waterings).toBeGreaterThanOrEqual(1);
   });
   test('unfed, a planting takes no minutes for feeding from week 6 on', () => {
     const fed = seasonCare(read(it));
-    const unfed = seasonCare(read({ ...it, planting: planting([['petunia-white', 0, 0]], { care: { feeding: 'none', trims: [] } }) }));
+    const unfed = seasonCare(
+      read({
+        ...it,
+        planting: planting([['petunia-white', 0, 0]], { care: { feeding: 'none', trims: [] } }),
+      }),
+    );
     expect(fed[5]!.minutes).toBeCloseTo(unfed[5]!.minutes, 0);
     expect(fed[6]!.minutes - unfed[6]!.minutes).toBeGreaterThan(0.5);
   });

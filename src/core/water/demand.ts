@@ -13,7 +13,13 @@ import type { Spot } from '../spots/spot';
 import { clamp } from '../units/units';
 
 /** How much more a spot dries than open ground does; hanging is a range of 1.4–2.0. */
-const EXPOSURE: Readonly<Record<Spot['exposure'], number>> = { sheltered: 0.9, open: 1.1, sill: 1.25, balcony: 1.4, hanging: 1.7 };
+const EXPOSURE: Readonly<Record<Spot['exposure'], number>> = {
+  sheltered: 0.9,
+  open: 1.1,
+  sill: 1.25,
+  balcony: 1.4,
+  hanging: 1.7,
+};
 /** What a kind drinks against a lush leaf of the same size, by thirst: succulents half. */
 const DRINKS: Readonly<Record<PlantKind['thirst'], number>> = { low: 0.6, medium: 0.9, high: 1.15 };
 /** Layers of leaf of a plant that is planted and of one that is full grown. */
@@ -36,16 +42,35 @@ export interface Canopy {
  * @param week of the year
  * @see Allen et al. 1998, FAO-56, equation 97 for the cover coefficient
  */
-export function dailyDemandL({ container, spot, plants, sizes, canopy, week }: { readonly container: Container; readonly spot: Spot; readonly plants: readonly Pick<PlacedPlant, 'kind'>[]; readonly sizes: readonly Size[]; readonly canopy: Canopy; readonly week: number }): number {
+export function dailyDemandL({
+  container,
+  spot,
+  plants,
+  sizes,
+  canopy,
+  week,
+}: {
+  readonly container: Container;
+  readonly spot: Spot;
+  readonly plants: readonly Pick<PlacedPlant, 'kind'>[];
+  readonly sizes: readonly Size[];
+  readonly canopy: Canopy;
+  readonly week: number;
+}): number {
   const climate = climateHere(spot);
   const day = (dayOfWeek(week) + 3) % 365;
   const latitude = spot.site.latitudeDeg;
-  const et0Mm = referenceEtMm({ minC: normalOn(climate.minC, day), maxC: normalOn(climate.maxC, day), raMJ: extraterrestrialMJ(latitude, day + 1) });
+  const et0Mm = referenceEtMm({
+    minC: normalOn(climate.minC, day),
+    maxC: normalOn(climate.maxC, day),
+    raMJ: extraterrestrialMJ(latitude, day + 1),
+  });
   const dayH = dayLengthH(latitude, sunDay(spot.site, day).declinationRad);
   const sun = 0.4 + 0.6 * clamp(spot.sunHours / Math.max(1, dayH), 0, 1);
   const exposed = isHung(container.shape) ? EXPOSURE.hanging : EXPOSURE[spot.exposure];
   const whole = sizes.reduce((sum, { spreadCm }) => sum + spreadCm ** 2, 0) || 1;
-  const mean = (of: (i: number) => number) => sizes.reduce((sum, { spreadCm }, i) => sum + of(i) * spreadCm ** 2, 0) / whole;
+  const mean = (of: (i: number) => number) =>
+    sizes.reduce((sum, { spreadCm }, i) => sum + of(i) * spreadCm ** 2, 0) / whole;
   const layers = mean((i) => LEAF_LAYERS[0] + (LEAF_LAYERS[1] - LEAF_LAYERS[0]) * sizes[i]!.share);
   const drinks = mean((i) => DRINKS[plants[i]!.kind.thirst]);
   const leaf = plants.length === 0 ? 0 : (0.15 + 1 - Math.exp(-0.7 * layers)) * drinks;

@@ -15,4 +15,11 @@ export interface Migration {
 }
 
 /** Every step, oldest first, without gaps. */
-export const MIGRATIONS: readonly Migration[] = [toVersion1, toVersion2, toVersion3, toVersion4, toVersion5, toVersion6];
+export const MIGRATIONS: readonly Migration[] = [
+  toVersion1,
+  toVersion2,
+  toVersion3,
+  toVersion4,
+  toVersion5,
+  toVersion6,
+];

@@ -5,9 +5,12 @@ export const toVersion2: Migration = {
   version: 2,
   stores: { spots: 'id', plantings: 'id, spotId, demo', settings: 'key', histories: 'plantingId' },
   upgrade: async (transaction) => {
-    await transaction.table('spots').toCollection().modify((spot: { dropCm?: number; view?: string }) => {
-      // Hung containers were the only ones seen from below, usually just above head height.
-      spot.dropCm ??= spot.view === 'from below' ? 200 : 0;
-    });
+    await transaction
+      .table('spots')
+      .toCollection()
+      .modify((spot: { dropCm?: number; view?: string }) => {
+        // Hung containers were the only ones seen from below, usually just above head height.
+        spot.dropCm ??= spot.view === 'from below' ? 200 : 0;
+      });
   },
 };

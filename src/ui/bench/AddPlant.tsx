@@ -19,7 +19,10 @@ export default function AddPlant({ brief, onPick, onClose, settings }: AddPlantP
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 bg-[rgb(25_31_34/0.45)]" />
-        <Dialog.Content className="fixed inset-x-3 top-[6vh] bottom-[6vh] z-50 mx-auto flex max-w-[760px] flex-col bg-paper p-5" aria-describedby={undefined}>
+        <Dialog.Content
+          className="fixed inset-x-3 top-[6vh] bottom-[6vh] z-50 mx-auto flex max-w-[760px] flex-col bg-paper p-5"
+          aria-describedby={undefined}
+        >
           <div className="flex items-center justify-between pb-3">
             <Dialog.Title className="display text-[21px]">Add a plant</Dialog.Title>
             <Dialog.Close className="press-quiet">Close</Dialog.Close>

@@ -11,13 +11,26 @@ export function Bench() {
   const asked = useSearchParams().get('planting');
   const first = useLive(async (store) => (await store.plantings())[0]?.id ?? null);
   const editing = useEditing(asked ?? first ?? null);
-  if (editing === undefined || (!asked && first === undefined)) return <p className="py-10 text-ink2" role="status">Getting the bench ready…</p>;
+  if (editing === undefined || (!asked && first === undefined))
+    return (
+      <p className="py-10 text-ink2" role="status">
+        Getting the bench ready…
+      </p>
+    );
   if (editing === null)
     return (
       <div className="py-16">
-        <h1 className="display text-[29px] leading-10">{asked && first ? 'That planting is not here' : 'An empty bench'}</h1>
-        <p className="mt-2 max-w-[52ch] text-[15px] leading-6">{asked && first ? 'It may have been taken away, or made in another browser.' : 'Say what pot you have and what light it gets, and choose from plantings that suit both.'}</p>
-        <Link href="/start" className="press mt-5">Start a planting</Link>
+        <h1 className="display text-[29px] leading-10">
+          {asked && first ? 'That planting is not here' : 'An empty bench'}
+        </h1>
+        <p className="mt-2 max-w-[52ch] text-[15px] leading-6">
+          {asked && first
+            ? 'It may have been taken away, or made in another browser.'
+            : 'Say what pot you have and what light it gets, and choose from plantings that suit both.'}
+        </p>
+        <Link href="/start" className="press mt-5">
+          Start a planting
+        </Link>
       </div>
     );
   return <BenchDesk key={editing.planting.id} editing={editing} />;

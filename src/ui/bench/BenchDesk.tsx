@@ -36,8 +36,12 @@ import { useWalkPast } from './useWalkPast';
 import { WeekSlider } from './WeekSlider';
 
 // What is read or pressed after the drawings comes after them.
-const OpinionSheet = dynamic(() => import('./OpinionSheet').then((m) => m.OpinionSheet), { ssr: false });
-const PlantActions = dynamic(() => import('./PlantActions').then((m) => m.PlantActions), { ssr: false });
+const OpinionSheet = dynamic(() => import('./OpinionSheet').then((m) => m.OpinionSheet), {
+  ssr: false,
+});
+const PlantActions = dynamic(() => import('./PlantActions').then((m) => m.PlantActions), {
+  ssr: false,
+});
 const HistorySheet = dynamic(() => import('./History'), { ssr: false });
 const PrintSheet = dynamic(() => import('./PrintSheet'), { ssr: false });
 const SchoolsPicture = dynamic(() => import('./SchoolsPicture'), { ssr: false });
@@ -65,7 +69,10 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
   const subject = useMemo(() => ({ ...subjectOf(it), ...(light ? { light } : {}) }), [it, light]);
   const [picked, setSelection] = useState<readonly string[]>([]);
   // A plant that is gone is no longer picked.
-  const selection = useMemo(() => picked.filter((id) => planting.places.some((place) => place.id === id)), [picked, planting.places]);
+  const selection = useMemo(
+    () => picked.filter((id) => planting.places.some((place) => place.id === id)),
+    [picked, planting.places],
+  );
   const [shown, setShown] = useState<readonly Shown[]>(['spread', 'sun']);
   const [pointed, setPointed] = useState<CheckId | null>(null);
   const [strip, setStrip] = useState<'weeks' | 'walk' | null>(null);
@@ -78,28 +85,58 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
     (planWidth - 8) / (extent.planAcrossCm * 2),
     (fieldPx - 90) / (extent.planDepthCm * 2),
   );
-  const culprits = useMemo(() => editing.opinion.remarks.find(({ check }) => check === pointed)?.culprits ?? [], [editing.opinion, pointed]);
+  const culprits = useMemo(
+    () => editing.opinion.remarks.find(({ check }) => check === pointed)?.culprits ?? [],
+    [editing.opinion, pointed],
+  );
   const calm = useDeferredValue(editing);
   const rested = useRested(editing);
   const restedWeeks = useRested(weeks);
   const restedReading = useMemo(() => read(rested.it, rested.counted), [rested.it, rested.counted]);
   const restedKeys = useMemo(() => keyed(rested.it), [rested.it]);
-  const inWords = useDescribed({ reading: restedReading, keys: restedKeys, opinion: rested.opinion, weeks: restedWeeks, units: settings });
-  const eye = useMemo(() => ({ azimuthRad: looking.azimuthRad, pitchRad: looking.pitchRad }), [looking.azimuthRad, looking.pitchRad]);
+  const inWords = useDescribed({
+    reading: restedReading,
+    keys: restedKeys,
+    opinion: rested.opinion,
+    weeks: restedWeeks,
+    units: settings,
+  });
+  const eye = useMemo(
+    () => ({ azimuthRad: looking.azimuthRad, pitchRad: looking.pitchRad }),
+    [looking.azimuthRad, looking.pitchRad],
+  );
   const select = useCallback((place: string | null) => setSelection(place ? [place] : []), []);
   const selected = selection[selection.length - 1] ?? null;
   const { apply } = editing;
-  const toSchool = useCallback((school: SchoolId) => apply({ kind: 'wish', change: { school } }), [apply]);
+  const toSchool = useCallback(
+    (school: SchoolId) => apply({ kind: 'wish', change: { school } }),
+    [apply],
+  );
   const toggleWeeks = useCallback(() => setStrip((now) => (now === 'weeks' ? null : 'weeks')), []);
   const toggleWalk = useCallback(() => setStrip((now) => (now === 'walk' ? null : 'walk')), []);
   const walk = useWalkPast(looking.turn, toggleWalk);
   const restedSizes = useMemo(() => restedReading.grown(), [restedReading]);
   const { taking, printing, printed } = useTaking(editing, { subject, weeks, looking, inWords });
   useUndoKeys(editing.undo, editing.redo);
-  useBenchCommands({ editing, selection, onSelect: setSelection, weeks, onWeeks: setWeeks, last: reading.weeks, looking, onWalk: walk.start, onStrip: toggleWeeks, taking });
+  useBenchCommands({
+    editing,
+    selection,
+    onSelect: setSelection,
+    weeks,
+    onWeeks: setWeeks,
+    last: reading.weeks,
+    looking,
+    onWalk: walk.start,
+    onStrip: toggleWeeks,
+    taking,
+  });
 
   const dims = sizeText(planting.container.shape, settings.length);
-  const room = { acrossCm: extent.leftCm + extent.rightCm, aboveCm: span.aboveCm, belowCm: span.belowCm };
+  const room = {
+    acrossCm: extent.leftCm + extent.rightCm,
+    aboveCm: span.aboveCm,
+    belowCm: span.belowCm,
+  };
 
   return (
     <div className="pt-3.5 wide:grid wide:grid-cols-[minmax(0,1fr)_344px] wide:gap-6">
@@ -107,16 +144,70 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         <header className="flex flex-wrap items-end gap-x-5 gap-y-1 pb-2">
           <h1 className="display text-[29px] leading-10">{planting.name}</h1>
           <p className="pb-1.5 text-[13px] text-ink2">
-            {branchOf(planting) !== FIRST_PLAN && <b className="mr-2 bg-ink px-1.5 py-0.5 font-semibold text-paper">{branchOf(planting)}</b>}
-            <b className="font-semibold text-ink">{dims}</b> {settings.length}{planting.name.toLowerCase().startsWith(planting.container.name.toLowerCase()) ? '' : ` ${planting.container.name.toLowerCase()}`}, <Link href={`/spot?spot=${spot.id}`} className="underline decoration-rule2 underline-offset-3"><b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun{spot.sunWhen === 'spread' ? '' : spot.sunWhen === 'morning' ? ' before noon' : ' after noon'}</Link>
+            {branchOf(planting) !== FIRST_PLAN && (
+              <b className="mr-2 bg-ink px-1.5 py-0.5 font-semibold text-paper">
+                {branchOf(planting)}
+              </b>
+            )}
+            <b className="font-semibold text-ink">{dims}</b> {settings.length}
+            {planting.name.toLowerCase().startsWith(planting.container.name.toLowerCase())
+              ? ''
+              : ` ${planting.container.name.toLowerCase()}`}
+            ,{' '}
+            <Link
+              href={`/spot?spot=${spot.id}`}
+              className="underline decoration-rule2 underline-offset-3"
+            >
+              <b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun
+              {spot.sunWhen === 'spread'
+                ? ''
+                : spot.sunWhen === 'morning'
+                  ? ' before noon'
+                  : ' after noon'}
+            </Link>
           </p>
           <p className="ml-auto flex items-center gap-3 pb-1 text-[13px] text-ink2">
-            <span><b className="text-ink">{it.planting.places.length}</b> {it.planting.places.length === 1 ? 'plant' : 'plants'}</span>
+            <span>
+              <b className="text-ink">{it.planting.places.length}</b>{' '}
+              {it.planting.places.length === 1 ? 'plant' : 'plants'}
+            </span>
             <b className="text-ink">{moneyText(plantCost(it.plants), settings)}</b>
-            <span><b className="text-ink">{volumeText(mixL(planting.container), settings)}</b> of mix</span>
+            <span>
+              <b className="text-ink">{volumeText(mixL(planting.container), settings)}</b> of mix
+            </span>
             <span className="flex items-center">
-              <button type="button" aria-label={history.past.length > 0 ? `Undo: ${history.past[history.past.length - 1]!.name}` : 'Undo'} title={history.past.length > 0 ? `Undo: ${history.past[history.past.length - 1]!.name} (Ctrl Z)` : 'Nothing to undo'} disabled={history.past.length === 0} onClick={editing.undo} className="grid size-7 place-items-center disabled:text-rule2"><Undo2 size={18} aria-hidden /></button>
-              <button type="button" aria-label={history.future.length > 0 ? `Redo: ${history.future[0]!.name}` : 'Redo'} title={history.future.length > 0 ? `Redo: ${history.future[0]!.name} (Ctrl Shift Z)` : 'Nothing to redo'} disabled={history.future.length === 0} onClick={editing.redo} className="grid size-7 place-items-center disabled:text-rule2"><Redo2 size={18} aria-hidden /></button>
+              <button
+                type="button"
+                aria-label={
+                  history.past.length > 0
+                    ? `Undo: ${history.past[history.past.length - 1]!.name}`
+                    : 'Undo'
+                }
+                title={
+                  history.past.length > 0
+                    ? `Undo: ${history.past[history.past.length - 1]!.name} (Ctrl Z)`
+                    : 'Nothing to undo'
+                }
+                disabled={history.past.length === 0}
+                onClick={editing.undo}
+                className="grid size-7 place-items-center disabled:text-rule2"
+              >
+                <Undo2 size={18} aria-hidden />
+              </button>
+              <button
+                type="button"
+                aria-label={history.future.length > 0 ? `Redo: ${history.future[0]!.name}` : 'Redo'}
+                title={
+                  history.future.length > 0
+                    ? `Redo: ${history.future[0]!.name} (Ctrl Shift Z)`
+                    : 'Nothing to redo'
+                }
+                disabled={history.future.length === 0}
+                onClick={editing.redo}
+                className="grid size-7 place-items-center disabled:text-rule2"
+              >
+                <Redo2 size={18} aria-hidden />
+              </button>
               <HistorySheet editing={rested} />
             </span>
           </p>
@@ -124,30 +215,152 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         <div className="grid gap-x-4 gap-y-2 sm:grid-cols-[2fr_3fr]">
           <section aria-label="From above" className="min-w-0">
             <div ref={planRef} className="relative bg-field">
-              <Stencil reading={reading} keys={keys} subject={subject} weeks={weeks} pxPerCm={pxPerCm} widthPx={planWidth} heightPx={fieldPx} selection={selection} onSelect={setSelection} culprits={culprits} editing={editing} unit={settings.length} shown={shown} eye={eye} />
+              <Stencil
+                reading={reading}
+                keys={keys}
+                subject={subject}
+                weeks={weeks}
+                pxPerCm={pxPerCm}
+                widthPx={planWidth}
+                heightPx={fieldPx}
+                selection={selection}
+                onSelect={setSelection}
+                culprits={culprits}
+                editing={editing}
+                unit={settings.length}
+                shown={shown}
+                eye={eye}
+              />
             </div>
-            <div className="min-h-[30px] pt-1"><StencilTools editing={editing} selection={selection} onSelect={setSelection} shown={shown} onShown={setShown} unit={settings.length} /></div>
+            <div className="min-h-[30px] pt-1">
+              <StencilTools
+                editing={editing}
+                selection={selection}
+                onSelect={setSelection}
+                shown={shown}
+                onShown={setShown}
+                unit={settings.length}
+              />
+            </div>
             <TurnSlider turnDeg={Math.round(looking.turnDeg)} onTurn={looking.turn} />
           </section>
           <section aria-label="Stand-back view" className="min-w-0">
             <div ref={standRef} className="relative bg-field">
-              <StandBack reading={reading} keys={keys} subject={subject} weeks={weeks} looking={looking} pxPerCm={pxPerCm} widthPx={standWidth} heightPx={fieldPx} culprits={culprits.length > 0 ? culprits : selection} unit={settings.length} title={`${countText(weeks, 'week')} on`} dates={weekText(weekAfter(planting.plantedWeek, weeks))} inWords={inWords} />
+              <StandBack
+                reading={reading}
+                keys={keys}
+                subject={subject}
+                weeks={weeks}
+                looking={looking}
+                pxPerCm={pxPerCm}
+                widthPx={standWidth}
+                heightPx={fieldPx}
+                culprits={culprits.length > 0 ? culprits : selection}
+                unit={settings.length}
+                title={`${countText(weeks, 'week')} on`}
+                dates={weekText(weekAfter(planting.plantedWeek, weeks))}
+                inWords={inWords}
+              />
             </div>
-            <div className="min-h-[30px] pt-1"><ViewTools looking={looking.tools} spot={spot} week={weekAfter(planting.plantedWeek, weeks)} length={settings.length} strip={strip} walking={walk.walking} onWalk={walk.start} onWeeks={toggleWeeks} taking={taking} /></div>
-            <WeekSlider keys={keys} weeks={weeks} last={reading.weeks} plantedWeek={planting.plantedWeek} bookPlantedWeek={bookWeek(planting.plantedWeek, spot)} onWeek={setWeeks} />
+            <div className="min-h-[30px] pt-1">
+              <ViewTools
+                looking={looking.tools}
+                spot={spot}
+                week={weekAfter(planting.plantedWeek, weeks)}
+                length={settings.length}
+                strip={strip}
+                walking={walk.walking}
+                onWalk={walk.start}
+                onWeeks={toggleWeeks}
+                taking={taking}
+              />
+            </div>
+            <WeekSlider
+              keys={keys}
+              weeks={weeks}
+              last={reading.weeks}
+              plantedWeek={planting.plantedWeek}
+              bookPlantedWeek={bookWeek(planting.plantedWeek, spot)}
+              onWeek={setWeeks}
+            />
           </section>
         </div>
-        {printing && <PrintSheet {...printing} editing={editing} reading={reading} settings={settings} onDone={printed} />}
-        {strip === 'weeks' && <ViewsStrip label="Week by week" subject={subject} pitchRad={looking.pitchRad} scenery={looking.scenery} room={room} unit={settings.length} views={STRIP_WEEKS.filter((week) => week <= reading.weeks).map((week) => ({ key: String(week), title: `Week ${week}`, about: weekText(weekAfter(planting.plantedWeek, week)), weeks: week, azimuthRad: looking.azimuthRad }))} />}
-        {strip === 'walk' && <ViewsStrip label="Walking past" subject={subject} pitchRad={looking.pitchRad} scenery={looking.scenery} room={room} unit={settings.length} views={WALK_DEG.map((deg) => ({ key: String(deg), title: deg === 0 ? 'Before it' : deg < 0 ? 'Coming' : 'Going', about: `${Math.abs(deg)}° ${deg < 0 ? 'left' : deg > 0 ? 'right' : ''}`, weeks, azimuthRad: (deg * Math.PI) / 180 }))} />}
-        <KindTags editing={rested} keys={restedKeys} sizes={restedSizes} selected={selected} onSelect={select} settings={settings} />
-        <PlantActions editing={calm} selected={selected} onSelect={select} settings={settings} weeks={restedWeeks} />
-        <SeasonStrip reading={restedReading} keys={restedKeys} theme={settings.theme} units={settings} />
+        {printing && (
+          <PrintSheet
+            {...printing}
+            editing={editing}
+            reading={reading}
+            settings={settings}
+            onDone={printed}
+          />
+        )}
+        {strip === 'weeks' && (
+          <ViewsStrip
+            label="Week by week"
+            subject={subject}
+            pitchRad={looking.pitchRad}
+            scenery={looking.scenery}
+            room={room}
+            unit={settings.length}
+            views={STRIP_WEEKS.filter((week) => week <= reading.weeks).map((week) => ({
+              key: String(week),
+              title: `Week ${week}`,
+              about: weekText(weekAfter(planting.plantedWeek, week)),
+              weeks: week,
+              azimuthRad: looking.azimuthRad,
+            }))}
+          />
+        )}
+        {strip === 'walk' && (
+          <ViewsStrip
+            label="Walking past"
+            subject={subject}
+            pitchRad={looking.pitchRad}
+            scenery={looking.scenery}
+            room={room}
+            unit={settings.length}
+            views={WALK_DEG.map((deg) => ({
+              key: String(deg),
+              title: deg === 0 ? 'Before it' : deg < 0 ? 'Coming' : 'Going',
+              about: `${Math.abs(deg)}° ${deg < 0 ? 'left' : deg > 0 ? 'right' : ''}`,
+              weeks,
+              azimuthRad: (deg * Math.PI) / 180,
+            }))}
+          />
+        )}
+        <KindTags
+          editing={rested}
+          keys={restedKeys}
+          sizes={restedSizes}
+          selected={selected}
+          onSelect={select}
+          settings={settings}
+        />
+        <PlantActions
+          editing={calm}
+          selected={selected}
+          onSelect={select}
+          settings={settings}
+          weeks={restedWeeks}
+        />
+        <SeasonStrip
+          reading={restedReading}
+          keys={restedKeys}
+          theme={settings.theme}
+          units={settings}
+        />
       </div>
       <aside className="mt-6 grid content-start gap-4 wide:mt-0">
         <div className="bg-paper">
-          <OpinionSheet editing={rested} settings={settings} pointed={pointed} onPoint={setPointed} />
-          {rested.it.plants.length > 1 && <SchoolsPicture it={rested.it} counted={rested.counted} onSchool={toSchool} />}
+          <OpinionSheet
+            editing={rested}
+            settings={settings}
+            pointed={pointed}
+            onPoint={setPointed}
+          />
+          {rested.it.plants.length > 1 && (
+            <SchoolsPicture it={rested.it} counted={rested.counted} onSchool={toSchool} />
+          )}
         </div>
         <Tray editing={rested} settings={settings} weeks={restedWeeks} selected={selected} />
       </aside>

@@ -16,13 +16,24 @@ function Bench() {
   const now = useEditing('planting');
   if (!now) return null;
   editing = now;
-  return <><p>{now.planting.places.length} plants on the bench</p><KeptShelf editing={now} settings={CM} weeks={8} /></>;
+  return (
+    <>
+      <p>{now.planting.places.length} plants on the bench</p>
+      <KeptShelf editing={now} settings={CM} weeks={8} />
+    </>
+  );
 }
 
 beforeEach(async () => {
   store = openStore();
   await store.add(planting(GOOD), SUNNY);
-  render(<StoreProvider demo={false}><WithBook><Bench /></WithBook></StoreProvider>);
+  render(
+    <StoreProvider demo={false}>
+      <WithBook>
+        <Bench />
+      </WithBook>
+    </StoreProvider>,
+  );
   await screen.findByText('6 plants on the bench');
 });
 afterEach(async () => {
@@ -32,7 +43,11 @@ afterEach(async () => {
 
 const take = async (place: string) => {
   act(() => editing.apply({ kind: 'remove', place }));
-  await waitFor(async () => expect((await store.planting('planting'))!.planting.places.some(({ id }) => id === place)).toBe(false));
+  await waitFor(async () =>
+    expect((await store.planting('planting'))!.planting.places.some(({ id }) => id === place)).toBe(
+      false,
+    ),
+  );
 };
 
 test('a version is kept under a name, brought back whole, and that can be undone', async () => {
@@ -87,7 +102,8 @@ test('no more than four are held side by side, the one on the bench among them',
   }
   const group = within(screen.getByRole('group', { name: 'Kept' }));
   expect(group.getByRole('button', { name: 'Compare' })).toBeDisabled();
-  for (const n of [1, 2, 3]) await userEvent.click(group.getByRole('checkbox', { name: `Compare Version ${n}` }));
+  for (const n of [1, 2, 3])
+    await userEvent.click(group.getByRole('checkbox', { name: `Compare Version ${n}` }));
   expect(group.getByRole('button', { name: 'Compare 4' })).toBeEnabled();
   expect(group.getByRole('checkbox', { name: 'Compare Version 4' })).toBeDisabled();
   await userEvent.click(group.getByRole('checkbox', { name: 'Compare Version 2' }));

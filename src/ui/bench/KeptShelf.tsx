@@ -37,9 +37,19 @@ export function KeptShelf({ editing, settings, weeks }: KeptShelfProps) {
   const [naming, setNaming] = useState<string | null>(null);
   const branch = branchOf(planting);
   // The branch that is worked on stands on the Bench; its record is only for when it is left.
-  const shown = useMemo(() => kept.filter(({ kind, name }) => kind !== 'what if' || name !== branch), [kept, branch]);
+  const shown = useMemo(
+    () => kept.filter(({ kind, name }) => kind !== 'what if' || name !== branch),
+    [kept, branch],
+  );
   const compared = useMemo(() => {
-    const all = [{ id: HERE, name: 'On the bench', it }, ...shown.map((one) => ({ id: one.id, name: one.name, it: inSpot(one.planting, spot, kindOf, it.house) }))];
+    const all = [
+      { id: HERE, name: 'On the bench', it },
+      ...shown.map((one) => ({
+        id: one.id,
+        name: one.name,
+        it: inSpot(one.planting, spot, kindOf, it.house),
+      })),
+    ];
     return [HERE, ...chosen].flatMap((id) => all.filter((one) => one.id === id));
   }, [chosen, shown, it, spot, kindOf]);
 
@@ -47,15 +57,44 @@ export function KeptShelf({ editing, settings, weeks }: KeptShelfProps) {
   const fresh = () => `kept-${crypto.randomUUID().slice(0, 8)}`;
   const keepVersion = async (name: string) => {
     setNaming(null);
-    await store?.keep({ id: fresh(), plantingId: planting.id, kind: 'version', name: name.trim().slice(0, 80) || freeName('Version', kept.map((one) => one.name)), at: stamp(), from: branch, planting });
+    await store?.keep({
+      id: fresh(),
+      plantingId: planting.id,
+      kind: 'version',
+      name:
+        name.trim().slice(0, 80) ||
+        freeName(
+          'Version',
+          kept.map((one) => one.name),
+        ),
+      at: stamp(),
+      from: branch,
+      planting,
+    });
   };
   const whatIf = async () => {
-    const name = freeName('What if', kept.map((one) => one.name));
-    await store?.switchTo({ id: fresh(), plantingId: planting.id, kind: 'what if', name, at: stamp(), from: branch, planting }, stamp(), `Began "${name}"`);
+    const name = freeName(
+      'What if',
+      kept.map((one) => one.name),
+    );
+    await store?.switchTo(
+      {
+        id: fresh(),
+        plantingId: planting.id,
+        kind: 'what if',
+        name,
+        at: stamp(),
+        from: branch,
+        planting,
+      },
+      stamp(),
+      `Began "${name}"`,
+    );
     say(`You are trying "${name}". ${branch} is kept as it stands.`);
   };
   const use = async (one: Kept) => {
-    if (one.kind === 'what if') return void (await store?.switchTo(one, stamp(), `Went to "${one.name}"`));
+    if (one.kind === 'what if')
+      return void (await store?.switchTo(one, stamp(), `Went to "${one.name}"`));
     apply(bringBack(one));
   };
   const letGo = async (one: Kept) => {
@@ -65,38 +104,131 @@ export function KeptShelf({ editing, settings, weeks }: KeptShelfProps) {
   return (
     <div className="mt-3 border-t border-rule pt-2" role="group" aria-label="Kept">
       <div className="flex flex-wrap items-center gap-1.5">
-        <button type="button" className="press-quiet" onClick={() => setNaming(freeName('Version', kept.map((one) => one.name)))}>Keep this version</button>
-        <button type="button" className="press-quiet" onClick={() => void whatIf()}>What if…</button>
-        {shown.length > 0 && <button type="button" className="press" disabled={chosen.length === 0} onClick={() => setComparing(true)}>Compare{chosen.length > 0 ? ` ${chosen.length + 1}` : ''}</button>}
+        <button
+          type="button"
+          className="press-quiet"
+          onClick={() =>
+            setNaming(
+              freeName(
+                'Version',
+                kept.map((one) => one.name),
+              ),
+            )
+          }
+        >
+          Keep this version
+        </button>
+        <button type="button" className="press-quiet" onClick={() => void whatIf()}>
+          What if…
+        </button>
+        {shown.length > 0 && (
+          <button
+            type="button"
+            className="press"
+            disabled={chosen.length === 0}
+            onClick={() => setComparing(true)}
+          >
+            Compare{chosen.length > 0 ? ` ${chosen.length + 1}` : ''}
+          </button>
+        )}
       </div>
       {naming !== null && (
-        <form className="mt-2 flex gap-1.5" onSubmit={(event) => { event.preventDefault(); void keepVersion(naming); }}>
-          <input autoFocus aria-label="Name of this version" className="entry min-w-0 flex-1" maxLength={80} value={naming} onChange={(event) => setNaming(event.target.value)} />
-          <button type="submit" className="press">Keep</button>
-          <button type="button" className="press-quiet" onClick={() => setNaming(null)}>No</button>
+        <form
+          className="mt-2 flex gap-1.5"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void keepVersion(naming);
+          }}
+        >
+          <input
+            autoFocus
+            aria-label="Name of this version"
+            className="entry min-w-0 flex-1"
+            maxLength={80}
+            value={naming}
+            onChange={(event) => setNaming(event.target.value)}
+          />
+          <button type="submit" className="press">
+            Keep
+          </button>
+          <button type="button" className="press-quiet" onClick={() => setNaming(null)}>
+            No
+          </button>
         </form>
       )}
-      {branch !== FIRST_PLAN && <p className="mt-2 text-[12.5px]">On the bench: <b className="font-semibold">{branch}</b>. Go back to {FIRST_PLAN.toLowerCase()} below, or go on from here.</p>}
+      {branch !== FIRST_PLAN && (
+        <p className="mt-2 text-[12.5px]">
+          On the bench: <b className="font-semibold">{branch}</b>. Go back to{' '}
+          {FIRST_PLAN.toLowerCase()} below, or go on from here.
+        </p>
+      )}
       <ul className="mt-2 grid gap-1">
         {shown.map((one) => {
           const that = inSpot(one.planting, spot, kindOf, it.house);
           return (
-            <li key={one.id} data-kept={one.kind} className="grid grid-cols-[58px_1fr_auto] items-center gap-2 border-b border-rule bg-paper pr-2">
+            <li
+              key={one.id}
+              data-kept={one.kind}
+              className="grid grid-cols-[58px_1fr_auto] items-center gap-2 border-b border-rule bg-paper pr-2"
+            >
               <ProposalPicture it={that} widthPx={58} heightPx={58} weeks={Math.max(6, weeks)} />
               <span className="min-w-0 text-[12.5px] leading-4">
                 <b className="line-clamp-2 font-semibold">{one.name}</b>
-                <span className="text-ink2">{one.kind}, {moneyText(plantCost(that.plants), settings)}</span>
+                <span className="text-ink2">
+                  {one.kind}, {moneyText(plantCost(that.plants), settings)}
+                </span>
                 <span className="flex gap-3">
-                  <button type="button" className="press-link" aria-label={`${one.kind === 'what if' ? 'Go to' : 'Use'} ${one.name}`} onClick={() => void use(one)}>{one.kind === 'what if' ? 'Go to it' : 'Use it'}</button>
-                  <button type="button" className="press-plain" aria-label={`Let ${one.name} go`} onClick={() => void letGo(one)}>let go</button>
+                  <button
+                    type="button"
+                    className="press-link"
+                    aria-label={`${one.kind === 'what if' ? 'Go to' : 'Use'} ${one.name}`}
+                    onClick={() => void use(one)}
+                  >
+                    {one.kind === 'what if' ? 'Go to it' : 'Use it'}
+                  </button>
+                  <button
+                    type="button"
+                    className="press-plain"
+                    aria-label={`Let ${one.name} go`}
+                    onClick={() => void letGo(one)}
+                  >
+                    let go
+                  </button>
                 </span>
               </span>
-              <label className="grid size-7 place-items-center"><input type="checkbox" aria-label={`Compare ${one.name}`} className="size-4 accent-[var(--ink)]" disabled={!chosen.includes(one.id) && chosen.length >= MOST - 1} checked={chosen.includes(one.id)} onChange={(event) => setChosen(event.target.checked ? [...chosen, one.id] : chosen.filter((id) => id !== one.id))} /></label>
+              <label className="grid size-7 place-items-center">
+                <input
+                  type="checkbox"
+                  aria-label={`Compare ${one.name}`}
+                  className="size-4 accent-[var(--ink)]"
+                  disabled={!chosen.includes(one.id) && chosen.length >= MOST - 1}
+                  checked={chosen.includes(one.id)}
+                  onChange={(event) =>
+                    setChosen(
+                      event.target.checked
+                        ? [...chosen, one.id]
+                        : chosen.filter((id) => id !== one.id),
+                    )
+                  }
+                />
+              </label>
             </li>
           );
         })}
       </ul>
-      {comparing && compared.length > 1 && <CompareWays ways={compared} weeks={weeks} settings={settings} onClose={() => setComparing(false)} onUse={(id) => { const one = shown.find((other) => other.id === id); setComparing(false); if (one) void use(one); }} />}
+      {comparing && compared.length > 1 && (
+        <CompareWays
+          ways={compared}
+          weeks={weeks}
+          settings={settings}
+          onClose={() => setComparing(false)}
+          onUse={(id) => {
+            const one = shown.find((other) => other.id === id);
+            setComparing(false);
+            if (one) void use(one);
+          }}
+        />
+      )}
     </div>
   );
 }

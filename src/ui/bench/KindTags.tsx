@@ -19,29 +19,59 @@ interface KindTagsProps {
 }
 
 /** The kinds of the planting as pointed plant tags. Pressing one picks its first plant. */
-export const KindTags = memo(function KindTags({ editing, keys, sizes, selected, onSelect, settings }: KindTagsProps) {
+export const KindTags = memo(function KindTags({
+  editing,
+  keys,
+  sizes,
+  selected,
+  onSelect,
+  settings,
+}: KindTagsProps) {
   const { it } = editing;
   const lines = plantLines(it.plants);
   const selectedKind = it.planting.places.find(({ id }) => id === selected)?.kindId;
   return (
-    <ul aria-label="Plants" className="mt-4 grid grid-cols-[repeat(auto-fill,minmax(132px,1fr))] gap-2">
+    <ul
+      aria-label="Plants"
+      className="mt-4 grid grid-cols-[repeat(auto-fill,minmax(132px,1fr))] gap-2"
+    >
       {keys.map(({ kind, letter, role, count }) => {
         const first = it.plants.findIndex((plant) => plant.kindId === kind.id);
         const size = sizes[first];
         const own = lines.filter((line) => line.kindId === kind.id);
         return (
           <li key={kind.id} data-kind-tag>
-            <button type="button" aria-pressed={selectedKind === kind.id} onClick={() => onSelect(selectedKind === kind.id ? null : it.plants[first]!.id)} className={`tag flex h-[152px] w-full flex-col items-stretch justify-start px-3 pt-2 text-left ${selectedKind === kind.id ? 'bg-ink text-paper' : 'bg-paper'}`}>
+            <button
+              type="button"
+              aria-pressed={selectedKind === kind.id}
+              onClick={() => onSelect(selectedKind === kind.id ? null : it.plants[first]!.id)}
+              className={`tag flex h-[152px] w-full flex-col items-stretch justify-start px-3 pt-2 text-left ${selectedKind === kind.id ? 'bg-ink text-paper' : 'bg-paper'}`}
+            >
               <span className="flex items-center justify-between">
-                <span className="grid size-[22px] place-items-center rounded-full border-[1.5px] border-[#1d2225] bg-[#fbfcfc] text-[12px] font-bold text-[#1d2225]">{letter}</span>
+                <span className="grid size-[22px] place-items-center rounded-full border-[1.5px] border-[#1d2225] bg-[#fbfcfc] text-[12px] font-bold text-[#1d2225]">
+                  {letter}
+                </span>
                 <span className="text-[12.5px] opacity-80">{ROLE_NAMES[role]}</span>
               </span>
-              <span className="mt-1 mb-1.5 line-clamp-2 block min-h-[32px] text-[13.5px] leading-4 font-semibold [font-stretch:95%]">{kind.common}</span>
+              <span className="mt-1 mb-1.5 line-clamp-2 block min-h-[32px] text-[13.5px] leading-4 font-semibold [font-stretch:95%]">
+                {kind.common}
+              </span>
               <Swatches kind={kind} height={12} />
-              <span className="mt-1.5 block text-[12.5px] leading-4"><b>{count}</b> × {own.map((line) => sizeName(line.size, settings)).join(', ')}</span>
+              <span className="mt-1.5 block text-[12.5px] leading-4">
+                <b>{count}</b> × {own.map((line) => sizeName(line.size, settings)).join(', ')}
+              </span>
               <span className="flex justify-between text-[12px] leading-4 opacity-85">
-                <span>{size ? `${lengthFigure(size.heightCm, settings.length)} × ${lengthFigure(size.spreadCm, settings.length)} ${settings.length}` : ''}</span>
-                <span>{moneyText(own.reduce((sum, line) => sum + line.price, 0), settings)}</span>
+                <span>
+                  {size
+                    ? `${lengthFigure(size.heightCm, settings.length)} × ${lengthFigure(size.spreadCm, settings.length)} ${settings.length}`
+                    : ''}
+                </span>
+                <span>
+                  {moneyText(
+                    own.reduce((sum, line) => sum + line.price, 0),
+                    settings,
+                  )}
+                </span>
               </span>
             </button>
           </li>
@@ -50,7 +80,9 @@ export const KindTags = memo(function KindTags({ editing, keys, sizes, selected,
       {it.planting.strangers.map(({ kindId, name, told }) => (
         <li key={kindId} className="tag h-[152px] bg-wash px-3 pt-2 text-[12.5px]">
           <span className="block font-semibold">{name}</span>
-          <span className="text-ink2">Not in your book. The file said: {String(told.botanical ?? kindId)}.</span>
+          <span className="text-ink2">
+            Not in your book. The file said: {String(told.botanical ?? kindId)}.
+          </span>
         </li>
       ))}
     </ul>

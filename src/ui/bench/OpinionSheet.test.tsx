@@ -12,7 +12,9 @@ const NO_HOLE = planted(GOOD, { container: { ...TUB, drainHoles: 0 } });
 const show = (it = NO_HOLE, pointed: 'drainage' | null = null, settings = CM) => {
   const editing = editingOf(it);
   const onPoint = jest.fn();
-  render(<OpinionSheet editing={editing} settings={settings} pointed={pointed} onPoint={onPoint} />);
+  render(
+    <OpinionSheet editing={editing} settings={settings} pointed={pointed} onPoint={onPoint} />,
+  );
   return { editing, onPoint };
 };
 
@@ -21,7 +23,10 @@ test('the worst remark stands first and open, with its reason; the rest are one 
   const [first, second] = screen.getAllByRole('listitem');
   expect(first).toHaveAttribute('data-check', 'drainage');
   expect(first).toHaveTextContent(/^Trouble, quite sure/);
-  expect(within(first!).getByRole('button', { name: /hole/i })).toHaveAttribute('aria-expanded', 'true');
+  expect(within(first!).getByRole('button', { name: /hole/i })).toHaveAttribute(
+    'aria-expanded',
+    'true',
+  );
   expect(within(second!).queryByText('I mean it')).toBeNull();
 });
 
@@ -32,7 +37,13 @@ test('"I mean it" is an edit; what is meant is kept quiet and can be asked again
 });
 
 test('a remark that was meant is counted, not shown, and comes back when asked', async () => {
-  const { editing } = show(inSpot(applyEdit(NO_HOLE.planting, { kind: 'mean', check: 'drainage', meant: true }), NO_HOLE.spot, kindOf));
+  const { editing } = show(
+    inSpot(
+      applyEdit(NO_HOLE.planting, { kind: 'mean', check: 'drainage', meant: true }),
+      NO_HOLE.spot,
+      kindOf,
+    ),
+  );
   expect(document.querySelector('[data-check=drainage]')).toBeNull();
   expect(screen.getByText(/1 remark kept quiet, because you meant it/)).toBeVisible();
   await userEvent.click(screen.getByRole('button', { name: 'Ask again' }));
@@ -64,7 +75,10 @@ test('what is right is counted and can be read in full', async () => {
 });
 
 test('figures in sentences come in the reader’s units', () => {
-  const sentences = () => [...document.querySelectorAll('li button[aria-expanded]')].map(({ textContent }) => textContent).join(' ');
+  const sentences = () =>
+    [...document.querySelectorAll('li button[aria-expanded]')]
+      .map(({ textContent }) => textContent)
+      .join(' ');
   show(planted(GOOD), null, CM);
   expect(sentences()).toMatch(/\d kg/);
   document.body.replaceChildren();

@@ -32,20 +32,38 @@ const REST_MS = 350;
 const CAUTIONS = 2;
 
 /** The second opinion: what each check saw, why it matters, how sure, and a fix that was tried. The open remark points at its plants in both drawings. */
-export const OpinionSheet = memo(function OpinionSheet({ editing, settings, pointed, onPoint }: OpinionSheetProps) {
+export const OpinionSheet = memo(function OpinionSheet({
+  editing,
+  settings,
+  pointed,
+  onPoint,
+}: OpinionSheetProps) {
   const { opinion, it, apply } = editing;
   const { kindOf } = useLibrary();
   const [showAll, setShowAll] = useState(false);
-  const spoken = useMemo(() => opinion.remarks.filter(({ meant, severity }) => !meant || severity === 'right'), [opinion]);
+  const spoken = useMemo(
+    () => opinion.remarks.filter(({ meant, severity }) => !meant || severity === 'right'),
+    [opinion],
+  );
   const quiet = opinion.remarks.length - spoken.length;
   const wanting = spoken.filter(({ severity }) => severity !== 'right');
   const praise = spoken.filter(({ severity }) => severity === 'right');
   // Faults first; of cautions, which are many and always there, the chief ones.
-  const faults = wanting.filter(({ certainty, severity }) => certainty !== 'a caution' || severity === 'trouble');
+  const faults = wanting.filter(
+    ({ certainty, severity }) => certainty !== 'a caution' || severity === 'trouble',
+  );
   const cautions = wanting.filter((remark) => !faults.includes(remark));
-  const shown = [...faults, ...(showAll ? cautions : cautions.slice(0, CAUTIONS)), ...(showAll ? praise : praise.slice(0, Math.max(2, 5 - faults.length - CAUTIONS)))];
-  const more = { cautions: cautions.filter((remark) => !shown.includes(remark)).length, right: praise.filter((remark) => !shown.includes(remark)).length };
-  const open = pointed && shown.some(({ check }) => check === pointed) ? pointed : (wanting[0]?.check ?? null);
+  const shown = [
+    ...faults,
+    ...(showAll ? cautions : cautions.slice(0, CAUTIONS)),
+    ...(showAll ? praise : praise.slice(0, Math.max(2, 5 - faults.length - CAUTIONS))),
+  ];
+  const more = {
+    cautions: cautions.filter((remark) => !shown.includes(remark)).length,
+    right: praise.filter((remark) => !shown.includes(remark)).length,
+  };
+  const open =
+    pointed && shown.some(({ check }) => check === pointed) ? pointed : (wanting[0]?.check ?? null);
   const fixes = useFixes(editing, wanting);
   // How long the history was when a fix was tried: as long as nothing else has been done since, it can be put back here.
   const [tried, setTried] = useState<number | null>(null);
@@ -62,22 +80,55 @@ export const OpinionSheet = memo(function OpinionSheet({ editing, settings, poin
         <h2 className="text-[15px] font-semibold">Second opinion</h2>
         <SchoolChoice editing={editing} />
         <details className="w-full text-[12.5px] leading-4 text-ink2">
-          <summary className="cursor-pointer list-none underline decoration-rule2 underline-offset-3">How that school composes</summary>
-          <p className="pt-1">{SCHOOL_WORDS[schoolOf(editing.planting).id].does} {SCHOOL_WORDS[schoolOf(editing.planting).id].why}</p>
+          <summary className="cursor-pointer list-none underline decoration-rule2 underline-offset-3">
+            How that school composes
+          </summary>
+          <p className="pt-1">
+            {SCHOOL_WORDS[schoolOf(editing.planting).id].does}{' '}
+            {SCHOOL_WORDS[schoolOf(editing.planting).id].why}
+          </p>
         </details>
       </div>
-      {last && <p className="flex flex-wrap items-center gap-x-4 border-b border-rule bg-wash px-3.5 py-2" role="status"><span>Tried: <b className="font-semibold">{last.name}</b></span><button type="button" className="press-quiet" onClick={editing.undo}>Put it back</button></p>}
+      {last && (
+        <p
+          className="flex flex-wrap items-center gap-x-4 border-b border-rule bg-wash px-3.5 py-2"
+          role="status"
+        >
+          <span>
+            Tried: <b className="font-semibold">{last.name}</b>
+          </span>
+          <button type="button" className="press-quiet" onClick={editing.undo}>
+            Put it back
+          </button>
+        </p>
+      )}
       <ul>
         {shown.map((remark) => {
           const sentence = sentenceOf(remark, it, settings);
           const fix = fixes[remark.check];
           const isOpen = remark.check === open;
           return (
-            <li key={remark.check} data-check={remark.check} className={`grid grid-cols-[28px_1fr] border-b border-rule px-2.5 py-2.5 ${isOpen ? 'bg-wash' : ''}`}>
-              <span className="pt-0.5"><SeverityMark severity={remark.severity} /></span>
+            <li
+              key={remark.check}
+              data-check={remark.check}
+              className={`grid grid-cols-[28px_1fr] border-b border-rule px-2.5 py-2.5 ${isOpen ? 'bg-wash' : ''}`}
+            >
+              <span className="pt-0.5">
+                <SeverityMark severity={remark.severity} />
+              </span>
               <div className="min-w-0">
-                {isOpen && <p className="text-[12.5px] text-ink2">{leadWord(remark)}{remark.certainty === 'a caution' ? '' : `, ${remark.certainty}`}</p>}
-                <button type="button" aria-expanded={isOpen} onClick={() => onPoint(isOpen && pointed ? null : remark.check)} className={`w-full text-left ${isOpen ? 'text-[15px] leading-5 font-semibold' : ''}`}>
+                {isOpen && (
+                  <p className="text-[12.5px] text-ink2">
+                    {leadWord(remark)}
+                    {remark.certainty === 'a caution' ? '' : `, ${remark.certainty}`}
+                  </p>
+                )}
+                <button
+                  type="button"
+                  aria-expanded={isOpen}
+                  onClick={() => onPoint(isOpen && pointed ? null : remark.check)}
+                  className={`w-full text-left ${isOpen ? 'text-[15px] leading-5 font-semibold' : ''}`}
+                >
                   {!isOpen && <b className="font-semibold">{leadWord(remark)}. </b>}
                   {sentence.says}
                 </button>
@@ -85,27 +136,75 @@ export const OpinionSheet = memo(function OpinionSheet({ editing, settings, poin
                   <>
                     <p className="mt-1 text-ink2">{sentence.because}</p>
                     <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1.5">
-                      {fix && <button type="button" className="press" onClick={() => tryFix(fix.edit)}>{editText(fix.edit, it, settings, kindOf)}</button>}
-                      {fix && fixEffect(remark.check, remark.facts, fix.facts) && <span className="text-[12.5px] text-ink2">{fixEffect(remark.check, remark.facts, fix.facts)}</span>}
-                      {remark.severity !== 'right' && <button type="button" className="press-plain" onClick={() => apply({ kind: 'mean', check: remark.check, meant: true })}>I mean it</button>}
-                      {remark.certainty !== 'a caution' && remark.severity !== 'right' && <SayLess check={remark.check} settings={settings} />}
+                      {fix && (
+                        <button type="button" className="press" onClick={() => tryFix(fix.edit)}>
+                          {editText(fix.edit, it, settings, kindOf)}
+                        </button>
+                      )}
+                      {fix && fixEffect(remark.check, remark.facts, fix.facts) && (
+                        <span className="text-[12.5px] text-ink2">
+                          {fixEffect(remark.check, remark.facts, fix.facts)}
+                        </span>
+                      )}
+                      {remark.severity !== 'right' && (
+                        <button
+                          type="button"
+                          className="press-plain"
+                          onClick={() => apply({ kind: 'mean', check: remark.check, meant: true })}
+                        >
+                          I mean it
+                        </button>
+                      )}
+                      {remark.certainty !== 'a caution' && remark.severity !== 'right' && (
+                        <SayLess check={remark.check} settings={settings} />
+                      )}
                       <Working remark={remark} />
                     </div>
                   </>
                 )}
-                {!isOpen && fix && <button type="button" className="press-link" onClick={() => tryFix(fix.edit)}>{editText(fix.edit, it, settings, kindOf)}</button>}
+                {!isOpen && fix && (
+                  <button type="button" className="press-link" onClick={() => tryFix(fix.edit)}>
+                    {editText(fix.edit, it, settings, kindOf)}
+                  </button>
+                )}
               </div>
             </li>
           );
         })}
       </ul>
       <p className="flex flex-wrap gap-x-4 px-3.5 py-2.5 text-ink2">
-        {more.cautions + more.right > 0 && <button type="button" className="press-plain" onClick={() => setShowAll(true)}>{[more.cautions > 0 ? countText(more.cautions, 'more caution') : '', more.right > 0 ? countText(more.right, 'more that is right', 'more that are right') : ''].filter(Boolean).join(', ')}</button>}
-        {showAll && <button type="button" className="press-plain" onClick={() => setShowAll(false)}>Show fewer</button>}
+        {more.cautions + more.right > 0 && (
+          <button type="button" className="press-plain" onClick={() => setShowAll(true)}>
+            {[
+              more.cautions > 0 ? countText(more.cautions, 'more caution') : '',
+              more.right > 0
+                ? countText(more.right, 'more that is right', 'more that are right')
+                : '',
+            ]
+              .filter(Boolean)
+              .join(', ')}
+          </button>
+        )}
+        {showAll && (
+          <button type="button" className="press-plain" onClick={() => setShowAll(false)}>
+            Show fewer
+          </button>
+        )}
         {quiet > 0 && (
           <span>
-            {countText(quiet, 'remark')} kept quiet, because you meant {quiet === 1 ? 'it' : 'them'}.{' '}
-            <button type="button" className="press-plain" onClick={() => opinion.remarks.filter(({ meant }) => meant).forEach(({ check }) => apply({ kind: 'mean', check, meant: false }))}>Ask again</button>
+            {countText(quiet, 'remark')} kept quiet, because you meant {quiet === 1 ? 'it' : 'them'}
+            .{' '}
+            <button
+              type="button"
+              className="press-plain"
+              onClick={() =>
+                opinion.remarks
+                  .filter(({ meant }) => meant)
+                  .forEach(({ check }) => apply({ kind: 'mean', check, meant: false }))
+              }
+            >
+              Ask again
+            </button>
           </span>
         )}
       </p>
@@ -117,10 +216,24 @@ export const OpinionSheet = memo(function OpinionSheet({ editing, settings, poin
 function SchoolChoice({ editing: { planting, apply } }: { readonly editing: Editing }) {
   const school = schoolOf(planting).id;
   return (
-    <label className="ml-auto flex items-center gap-1.5 text-[12.5px] text-ink2" title={`${SCHOOL_WORDS[school].does} ${SCHOOL_WORDS[school].why}`}>
+    <label
+      className="ml-auto flex items-center gap-1.5 text-[12.5px] text-ink2"
+      title={`${SCHOOL_WORDS[school].does} ${SCHOOL_WORDS[school].why}`}
+    >
       as
-      <select aria-label="Judged as" className="min-h-6 max-w-[190px] border-b-[1.5px] border-rule2 bg-transparent py-0.5 font-semibold text-ink" value={school} onChange={(event) => apply({ kind: 'wish', change: { school: event.target.value as SchoolId } })}>
-        {SCHOOL_IDS.map((id) => <option key={id} value={id}>{SCHOOL_NAMES[id]}</option>)}
+      <select
+        aria-label="Judged as"
+        className="min-h-6 max-w-[190px] border-b-[1.5px] border-rule2 bg-transparent py-0.5 font-semibold text-ink"
+        value={school}
+        onChange={(event) =>
+          apply({ kind: 'wish', change: { school: event.target.value as SchoolId } })
+        }
+      >
+        {SCHOOL_IDS.map((id) => (
+          <option key={id} value={id}>
+            {SCHOOL_NAMES[id]}
+          </option>
+        ))}
       </select>
     </label>
   );
@@ -130,9 +243,22 @@ function SchoolChoice({ editing: { planting, apply } }: { readonly editing: Edit
 function SayLess({ check, settings }: { readonly check: CheckId; readonly settings: Settings }) {
   const store = useStore();
   const now = settings.house.turnedDown[check] ?? 1;
-  const turnedTo = (share: number) => store?.setSettings({ house: { ...settings.house, turnedDown: { ...settings.house.turnedDown, [check]: share } } });
-  const less = () => void turnedTo(now > 0.5 ? 0.5 : 0)?.then(() => say(`${capital(CHECK_NAMES[check])}: ${now > 0.5 ? 'half a say from now on' : 'nothing more will be said of it'}.`, { label: 'As before', go: () => void turnedTo(now) }));
-  return <button type="button" className="press-plain" onClick={less}>Say less of this</button>;
+  const turnedTo = (share: number) =>
+    store?.setSettings({
+      house: { ...settings.house, turnedDown: { ...settings.house.turnedDown, [check]: share } },
+    });
+  const less = () =>
+    void turnedTo(now > 0.5 ? 0.5 : 0)?.then(() =>
+      say(
+        `${capital(CHECK_NAMES[check])}: ${now > 0.5 ? 'half a say from now on' : 'nothing more will be said of it'}.`,
+        { label: 'As before', go: () => void turnedTo(now) },
+      ),
+    );
+  return (
+    <button type="button" className="press-plain" onClick={less}>
+      Say less of this
+    </button>
+  );
 }
 
 /** The figures behind a remark, opened on request. */
@@ -141,8 +267,12 @@ function Working({ remark }: { readonly remark: Remark }) {
   const { source } = CHECKS[remark.check];
   return (
     <details className="ml-auto [&[open]]:w-full [&[open]]:pt-1">
-      <summary className="cursor-pointer list-none font-semibold underline decoration-rule2 underline-offset-3">Working</summary>
-      <p className="mt-1 text-[12.5px] text-ink2">{source.kind === 'published' ? source.citation : source.reason}</p>
+      <summary className="cursor-pointer list-none font-semibold underline decoration-rule2 underline-offset-3">
+        Working
+      </summary>
+      <p className="mt-1 text-[12.5px] text-ink2">
+        {source.kind === 'published' ? source.citation : source.reason}
+      </p>
       <dl className="mt-1 grid grid-cols-[1fr_auto] gap-x-3 text-[12.5px]">
         <dt className="text-ink2">Score, 0 to 1</dt>
         <dd>{remark.score.toFixed(2)}</dd>
@@ -159,16 +289,23 @@ function Working({ remark }: { readonly remark: Remark }) {
 
 /** "tallestCm" → "tallest, cm" */
 function factName(name: string): string {
-  const spaced = name.replace(/([A-Z])/g, ' $1').toLowerCase().trim();
+  const spaced = name
+    .replace(/([A-Z])/g, ' $1')
+    .toLowerCase()
+    .trim();
   return spaced.replace(/ (cm|kg|hours|weeks)$/, ', $1');
 }
 
 function factValue(value: unknown, kindOf: Library['kindOf']): string {
   if (typeof value === 'number') return Number.isInteger(value) ? String(value) : value.toFixed(2);
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
-  if (Array.isArray(value)) return value.length === 0 ? 'none' : value.map((one) => factValue(one, kindOf)).join(', ');
+  if (Array.isArray(value))
+    return value.length === 0 ? 'none' : value.map((one) => factValue(one, kindOf)).join(', ');
   if (value === null) return 'none';
-  if (typeof value === 'object') return Object.values(value as object).map((one) => factValue(one, kindOf)).join(', ');
+  if (typeof value === 'object')
+    return Object.values(value as object)
+      .map((one) => factValue(one, kindOf))
+      .join(', ');
   return kindOf(String(value))?.common ?? String(value);
 }
 
@@ -184,14 +321,22 @@ export function SeverityMark({ severity }: { readonly severity: Severity }) {
         </>
       )}
       {severity === 'taste' && <rect x={2.5} y={7} width={11} height={2} fill="var(--ink)" />}
-      {severity === 'right' && <circle cx={8} cy={8} r={5.2} fill="none" stroke="var(--ink)" strokeWidth={1.7} />}
+      {severity === 'right' && (
+        <circle cx={8} cy={8} r={5.2} fill="none" stroke="var(--ink)" strokeWidth={1.7} />
+      )}
     </svg>
   );
 }
 
 /** Fixes that were tried in the worker and help, for the remarks that want one. */
-function useFixes({ it, opinion }: Editing, wanting: readonly Remark[]): Readonly<Partial<Record<CheckId, Fix>>> {
-  const [found, setFound] = useState<{ readonly of: unknown; readonly fixes: Partial<Record<CheckId, Fix>> }>({ of: null, fixes: {} });
+function useFixes(
+  { it, opinion }: Editing,
+  wanting: readonly Remark[],
+): Readonly<Partial<Record<CheckId, Fix>>> {
+  const [found, setFound] = useState<{
+    readonly of: unknown;
+    readonly fixes: Partial<Record<CheckId, Fix>>;
+  }>({ of: null, fixes: {} });
   useEffect(() => {
     if (wanting.length === 0) return;
     const giveUp = new AbortController();

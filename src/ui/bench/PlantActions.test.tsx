@@ -6,13 +6,21 @@ import { GOOD, planted } from '../../../tests/builders/plantings';
 import type { StandIn } from '@/core/search/standIns';
 import { PlantActions } from './PlantActions';
 
-const asked: { readonly kindId: string; readonly place: string | null; readonly signal: AbortSignal }[] = [];
+const asked: {
+  readonly kindId: string;
+  readonly place: string | null;
+  readonly signal: AbortSignal;
+}[] = [];
 const found: readonly StandIn[] = [
   { kindId: 'petunia-magenta', size: '9cm', scoreChange: 0.02, costChange: 0.5, mood: ['deeper'] },
   { kindId: 'petunia-white', size: '9cm', scoreChange: -0.05, costChange: 0, mood: [] },
 ];
 jest.mock('@/workers/runJob', () => ({
-  runJob: (_: string, { kindId, place }: { kindId: string; place: string | null }, { signal }: { signal: AbortSignal }) => {
+  runJob: (
+    _: string,
+    { kindId, place }: { kindId: string; place: string | null },
+    { signal }: { signal: AbortSignal },
+  ) => {
     asked.push({ kindId, place, signal });
     return Promise.resolve(found);
   },
@@ -23,8 +31,29 @@ const it = planted(GOOD);
 const shown = (selected: string | null, weeks = 6) => {
   const editing = editingOf(it);
   const picked: (string | null)[] = [];
-  const view = renderWithBook(<PlantActions editing={editing} selected={selected} onSelect={(place) => picked.push(place)} settings={CM} weeks={weeks} />);
-  return { editing, picked, again: (other: typeof it) => view.rerender(<PlantActions editing={{ ...editing, it: other }} selected={selected} onSelect={() => undefined} settings={CM} weeks={weeks} />) };
+  const view = renderWithBook(
+    <PlantActions
+      editing={editing}
+      selected={selected}
+      onSelect={(place) => picked.push(place)}
+      settings={CM}
+      weeks={weeks}
+    />,
+  );
+  return {
+    editing,
+    picked,
+    again: (other: typeof it) =>
+      view.rerender(
+        <PlantActions
+          editing={{ ...editing, it: other }}
+          selected={selected}
+          onSelect={() => undefined}
+          settings={CM}
+          weeks={weeks}
+        />,
+      ),
+  };
 };
 beforeEach(() => void asked.splice(0));
 
@@ -38,7 +67,9 @@ test('stand-ins are tried once the hand rests, and not for every move of it', as
   }
   expect(asked).toEqual([]);
   await wait(300);
-  expect(asked.map(({ kindId, place }) => [kindId, place])).toEqual([['million-bells-yellow', null]]);
+  expect(asked.map(({ kindId, place }) => [kindId, place])).toEqual([
+    ['million-bells-yellow', null],
+  ]);
   again(planted(GOOD));
   expect(asked[0]!.signal.aborted).toBe(true);
   jest.useRealTimers();
@@ -47,7 +78,9 @@ test('stand-ins are tried once the hand rests, and not for every move of it', as
 test('a stand-in takes every place of its kind, or only the one picked', async () => {
   const { editing } = shown('p3');
   await userEvent.click(await screen.findByRole('button', { name: /deeper/ }));
-  expect(editing.applied).toEqual([{ kind: 'swap', from: 'million-bells-yellow', to: 'petunia-magenta', size: '9cm', place: null }]);
+  expect(editing.applied).toEqual([
+    { kind: 'swap', from: 'million-bells-yellow', to: 'petunia-magenta', size: '9cm', place: null },
+  ]);
   await userEvent.click(screen.getByRole('checkbox', { name: 'only this one' }));
   await userEvent.click(await screen.findByRole('button', { name: /deeper/ }));
   expect(editing.applied[1]).toMatchObject({ kind: 'swap', place: 'p3' });
@@ -64,7 +97,9 @@ test('one more of a kind takes a place of its own and is picked; taking it out l
   expect(added.kindId).toBe('coleus-lime');
   expect(picked).toEqual([added.id]);
   // Balls do not stand in each other.
-  for (const other of more.places) if (other !== added) expect(Math.hypot(other.xCm - added.xCm, other.zCm - added.zCm)).toBeGreaterThan(5);
+  for (const other of more.places)
+    if (other !== added)
+      expect(Math.hypot(other.xCm - added.xCm, other.zCm - added.zCm)).toBeGreaterThan(5);
   await userEvent.click(screen.getByRole('button', { name: 'Take it out' }));
   expect(editing.applied[1]).toEqual({ kind: 'remove', place: 'p5' });
   expect(picked[1]).toBeNull();

@@ -33,7 +33,13 @@ interface PlantActionsProps {
 }
 
 /** What can be done with the plant picked: stand-ins for it, one more, take it out; and adding another kind. */
-export const PlantActions = memo(function PlantActions({ editing, selected, onSelect, settings, weeks }: PlantActionsProps) {
+export const PlantActions = memo(function PlantActions({
+  editing,
+  selected,
+  onSelect,
+  settings,
+  weeks,
+}: PlantActionsProps) {
   const { it, planting, apply } = editing;
   const [adding, setAdding] = useState(false);
   const plant = it.plants.find(({ id }) => id === selected);
@@ -46,16 +52,64 @@ export const PlantActions = memo(function PlantActions({ editing, selected, onSe
   return (
     <section aria-label="Plant in hand" className="mt-3 min-h-[132px] bg-paper px-4 py-3">
       <div className="flex flex-wrap items-center gap-2">
-        {plant ? <h2 className="display mr-2 text-[17px]">{plant.kind.common}</h2> : <p className="mr-2 text-ink2">{it.plants.length === 0 ? 'Nothing is planted yet: add a kind, and it takes a place that suits its part.' : 'Pick a plant above or on the stencil to swap it or take it out. Drag it to move it; arrow keys move it too.'}</p>}
+        {plant ? (
+          <h2 className="display mr-2 text-[17px]">{plant.kind.common}</h2>
+        ) : (
+          <p className="mr-2 text-ink2">
+            {it.plants.length === 0
+              ? 'Nothing is planted yet: add a kind, and it takes a place that suits its part.'
+              : 'Pick a plant above or on the stencil to swap it or take it out. Drag it to move it; arrow keys move it too.'}
+          </p>
+        )}
         {plant && <i className="mr-auto text-[12.5px] text-ink2">{plant.kind.botanical}</i>}
-        {plant && <button type="button" className="press-quiet" onClick={() => addKind(plant.kind)}>One more</button>}
-        {plant && weeks > 0 && <button type="button" className="press-quiet" onClick={() => apply({ kind: 'trim', place: plant.id, weeks, cut: TRIM_CUT })}>Trim it in week {weeks}</button>}
-        {plant && <button type="button" className="press-quiet" onClick={() => { apply({ kind: 'remove', place: plant.id }); onSelect(null); }}>Take it out</button>}
-        <button type="button" className="press-quiet" onClick={() => setAdding(true)}>Add another kind</button>
-        {adding && <AddPlant brief={briefOf(planting, editing.spot)} onPick={addKind} onClose={() => setAdding(false)} settings={settings} />}
+        {plant && (
+          <button type="button" className="press-quiet" onClick={() => addKind(plant.kind)}>
+            One more
+          </button>
+        )}
+        {plant && weeks > 0 && (
+          <button
+            type="button"
+            className="press-quiet"
+            onClick={() => apply({ kind: 'trim', place: plant.id, weeks, cut: TRIM_CUT })}
+          >
+            Trim it in week {weeks}
+          </button>
+        )}
+        {plant && (
+          <button
+            type="button"
+            className="press-quiet"
+            onClick={() => {
+              apply({ kind: 'remove', place: plant.id });
+              onSelect(null);
+            }}
+          >
+            Take it out
+          </button>
+        )}
+        <button type="button" className="press-quiet" onClick={() => setAdding(true)}>
+          Add another kind
+        </button>
+        {adding && (
+          <AddPlant
+            brief={briefOf(planting, editing.spot)}
+            onPick={addKind}
+            onClose={() => setAdding(false)}
+            settings={settings}
+          />
+        )}
       </div>
       {planting.care.trims.length > 0 && <Trims editing={editing} />}
-      {plant && <StandIns key={plant.id} editing={editing} kindId={plant.kindId} place={plant.id} settings={settings} />}
+      {plant && (
+        <StandIns
+          key={plant.id}
+          editing={editing}
+          kindId={plant.kindId}
+          place={plant.id}
+          settings={settings}
+        />
+      )}
     </section>
   );
 });
@@ -70,7 +124,22 @@ function Trims({ editing: { planting, it, apply } }: { readonly editing: Editing
       <b className="font-semibold">Trims planned</b>
       {planting.care.trims.map(({ place, weeks, cut }) => {
         const kind = it.plants.find(({ id }) => id === place)?.kind;
-        return kind && <span key={`${place} ${weeks}`}>{inSentence(kind.common)} by {Math.round(cut * 100)} % about {dateText(weekAfter(planting.plantedWeek, weeks))} <button type="button" className="press-plain" aria-label={`Leave ${kind.common} untrimmed`} onClick={() => apply({ kind: 'untrim', place, weeks })}>leave it</button></span>;
+        return (
+          kind && (
+            <span key={`${place} ${weeks}`}>
+              {inSentence(kind.common)} by {Math.round(cut * 100)} % about{' '}
+              {dateText(weekAfter(planting.plantedWeek, weeks))}{' '}
+              <button
+                type="button"
+                className="press-plain"
+                aria-label={`Leave ${kind.common} untrimmed`}
+                onClick={() => apply({ kind: 'untrim', place, weeks })}
+              >
+                leave it
+              </button>
+            </span>
+          )
+        );
       })}
     </p>
   );
@@ -79,7 +148,17 @@ function Trims({ editing: { planting, it, apply } }: { readonly editing: Editing
 /** Rest before stand-ins are tried, ms: a plant that was pressed may be about to be dragged, and trying takes the processor from its drawing. */
 const REST_MS = 300;
 
-function StandIns({ editing, kindId, place, settings }: { readonly editing: Editing; readonly kindId: string; readonly place: string; readonly settings: Settings }) {
+function StandIns({
+  editing,
+  kindId,
+  place,
+  settings,
+}: {
+  readonly editing: Editing;
+  readonly kindId: string;
+  readonly place: string;
+  readonly settings: Settings;
+}) {
   const { it, apply } = editing;
   const { kindOf } = useLibrary();
   const several = it.plants.filter((plant) => plant.kindId === kindId).length > 1;
@@ -88,20 +167,48 @@ function StandIns({ editing, kindId, place, settings }: { readonly editing: Edit
   const [found, setFound] = useState<readonly StandIn[] | null>(null);
   useEffect(() => {
     const giveUp = new AbortController();
-    const timer = setTimeout(() => void runJob('standIns', { it, kindId, only: null, place: at }, { signal: giveUp.signal }).then(setFound).catch(() => undefined), REST_MS);
+    const timer = setTimeout(
+      () =>
+        void runJob('standIns', { it, kindId, only: null, place: at }, { signal: giveUp.signal })
+          .then(setFound)
+          .catch(() => undefined),
+      REST_MS,
+    );
     return () => {
       clearTimeout(timer);
       giveUp.abort();
     };
   }, [it, kindId, at]);
   const from = kindOf(kindId);
-  if (!found) return <p className="pt-3 text-ink2" role="status">Trying stand-ins…</p>;
-  if (found.length === 0) return <p className="pt-3 text-ink2">No other kind in the book suits its place, this light and these colours.</p>;
+  if (!found)
+    return (
+      <p className="pt-3 text-ink2" role="status">
+        Trying stand-ins…
+      </p>
+    );
+  if (found.length === 0)
+    return (
+      <p className="pt-3 text-ink2">
+        No other kind in the book suits its place, this light and these colours.
+      </p>
+    );
   return (
     <>
       <div className="flex flex-wrap items-center gap-x-4 pt-3 pb-1">
-        <h3 className="text-[13px] font-semibold">Instead of {inSentence(from?.common ?? kindId)}</h3>
-        {several && <label className="flex items-center gap-1.5 text-[12.5px]"><input type="checkbox" className="size-4 accent-[var(--ink)]" checked={onlyThis} onChange={(event) => setOnlyThis(event.target.checked)} />only this one</label>}
+        <h3 className="text-[13px] font-semibold">
+          Instead of {inSentence(from?.common ?? kindId)}
+        </h3>
+        {several && (
+          <label className="flex items-center gap-1.5 text-[12.5px]">
+            <input
+              type="checkbox"
+              className="size-4 accent-[var(--ink)]"
+              checked={onlyThis}
+              onChange={(event) => setOnlyThis(event.target.checked)}
+            />
+            only this one
+          </label>
+        )}
       </div>
       <ul className="grid grid-cols-2 gap-x-4 sm:grid-cols-3">
         {found.map(({ kindId: to, size, scoreChange, costChange, mood }) => {
@@ -109,11 +216,27 @@ function StandIns({ editing, kindId, place, settings }: { readonly editing: Edit
           if (!kind) return null;
           return (
             <li key={to}>
-              <button type="button" data-stand-in={to} onClick={() => apply(swapEdit(kindId, to, size, at))} className="grid w-full grid-cols-[44px_1fr] items-center gap-2 border-t border-rule py-1.5 text-left hover:bg-wash">
+              <button
+                type="button"
+                data-stand-in={to}
+                onClick={() => apply(swapEdit(kindId, to, size, at))}
+                className="grid w-full grid-cols-[44px_1fr] items-center gap-2 border-t border-rule py-1.5 text-left hover:bg-wash"
+              >
                 <Swatches kind={kind} height={26} />
                 <span>
                   <span className="block leading-4 font-semibold">{kind.common}</span>
-                  <span className="text-[12px] text-ink2">{mood.length > 0 ? `${mood.join(', ')}; ` : ''}{scoreChange > 0.004 ? 'better here' : scoreChange > -0.01 ? 'as good here' : 'less suited'}, {Math.abs(costChange) < 0.005 ? 'same price' : `${costChange > 0 ? '+' : '−'}${moneyText(Math.abs(costChange), settings)}`}</span>
+                  <span className="text-[12px] text-ink2">
+                    {mood.length > 0 ? `${mood.join(', ')}; ` : ''}
+                    {scoreChange > 0.004
+                      ? 'better here'
+                      : scoreChange > -0.01
+                        ? 'as good here'
+                        : 'less suited'}
+                    ,{' '}
+                    {Math.abs(costChange) < 0.005
+                      ? 'same price'
+                      : `${costChange > 0 ? '+' : '−'}${moneyText(Math.abs(costChange), settings)}`}
+                  </span>
                 </span>
               </button>
             </li>
@@ -129,12 +252,26 @@ function placeFor({ it, planting, spot }: Editing, kind: PlantKind) {
   const beside = it.plants.find((plant) => plant.kindId === kind.id);
   const role = beside ? rolesPlayed(read(it))[it.plants.indexOf(beside)]! : kind.roles[0]!;
   const same = it.plants.filter((plant) => plant.kindId === kind.id).length;
-  const spots = spotRole(planting.container, spot.view, role, same + 2, { leads: 1, lead: it.house.lead });
+  const spots = spotRole(planting.container, spot.view, role, same + 2, {
+    leads: 1,
+    lead: it.house.lead,
+  });
   const want = spots[same] ?? spots[0] ?? { xCm: 0, zCm: 0 };
   const size = beside?.size ?? nearestSize(kind, role === 'lead' ? '1L' : '9cm');
   const id = `p${planting.places.length + 1}-${hash32(seedOf(kind.id), planting.places.length, Math.round(want.xCm * 10)).toString(36)}`;
   const radius = new Map(it.plants.map((plant) => [plant.id, middle(plant.kind.spreadCm) / 2]));
-  const all = [...planting.places, { id, kindId: kind.id, ...want, size, seed: hash32(seedOf(id), 1) }];
-  const { places } = settle(planting.container, all.map((p) => ({ xCm: p.xCm, zCm: p.zCm, size: p.size, spreadRadiusCm: p.id === id ? middle(kind.spreadCm) / 2 : (radius.get(p.id) ?? 10) })));
+  const all = [
+    ...planting.places,
+    { id, kindId: kind.id, ...want, size, seed: hash32(seedOf(id), 1) },
+  ];
+  const { places } = settle(
+    planting.container,
+    all.map((p) => ({
+      xCm: p.xCm,
+      zCm: p.zCm,
+      size: p.size,
+      spreadRadiusCm: p.id === id ? middle(kind.spreadCm) / 2 : (radius.get(p.id) ?? 10),
+    })),
+  );
   return { id, places: all.map((p, i) => ({ ...p, ...places[i]! })) };
 }

@@ -16,7 +16,10 @@ interface StandBackProps {
   readonly keys: readonly Keyed[];
   readonly subject: Subject;
   readonly weeks: number;
-  readonly looking: Pick<LookingHere, 'azimuthRad' | 'pitchRad' | 'span' | 'scenery' | 'hour' | 'light' | 'view'>;
+  readonly looking: Pick<
+    LookingHere,
+    'azimuthRad' | 'pitchRad' | 'span' | 'scenery' | 'hour' | 'light' | 'view'
+  >;
   readonly pxPerCm: number;
   readonly widthPx: number;
   readonly heightPx: number;
@@ -32,7 +35,21 @@ interface StandBackProps {
 const RULER_PX = 24;
 const SIDE_RULER_PX = 32;
 /** The elevation: the planting as it stands, ruled below and beside. */
-export function StandBack({ reading, keys, subject, weeks, looking, pxPerCm, widthPx, heightPx, culprits, unit, title, dates, inWords }: StandBackProps) {
+export function StandBack({
+  reading,
+  keys,
+  subject,
+  weeks,
+  looking,
+  pxPerCm,
+  widthPx,
+  heightPx,
+  culprits,
+  unit,
+  title,
+  dates,
+  inWords,
+}: StandBackProps) {
   const ready = widthPx > 0 && pxPerCm > 0;
   const { azimuthRad, pitchRad, span, scenery } = looking;
   // Heights are shortened by the cosine of the pitch; the ruler is drawn at the same shortened scale, so it stays true.
@@ -41,50 +58,119 @@ export function StandBack({ reading, keys, subject, weeks, looking, pxPerCm, wid
   const belowPx = span.belowCm * pxPerCm;
   const originY = heightPx - RULER_PX - belowPx;
   const sizes = reading.sizesAt(weeks);
-  const soil = MATERIALS[reading.planting.container.material].wallCm + mixHeightCm(reading.planting.container);
+  const soil =
+    MATERIALS[reading.planting.container.material].wallCm + mixHeightCm(reading.planting.container);
   const letterOf = new Map(keys.map(({ kind, letter }) => [kind.id, letter]));
-  const leaders = keys.filter(({ role }) => role === 'lead').slice(0, 1).map(({ kind }) => {
-    const i = reading.plants.findIndex((plant) => plant.kindId === kind.id);
-    return { cm: soil + (sizes[i]?.heightCm ?? 0), text: shortName(kind.common) };
-  });
+  const leaders = keys
+    .filter(({ role }) => role === 'lead')
+    .slice(0, 1)
+    .map(({ kind }) => {
+      const i = reading.plants.findIndex((plant) => plant.kindId === kind.id);
+      return { cm: soil + (sizes[i]?.heightCm ?? 0), text: shortName(kind.common) };
+    });
   leaders.push({ cm: reading.potHeightCm, text: 'rim' });
   return (
     <div style={{ height: heightPx }}>
       {ready && (
         <>
-          <div className="absolute inset-0 overflow-hidden" style={{ right: SIDE_RULER_PX, bottom: RULER_PX }}>
-            <PlantingPicture subject={subject} weeks={weeks} lens={{ azimuthRad, pitchRad, pxPerCm, originX, originY }} widthPx={widthPx} heightPx={heightPx} scenery={scenery} label={inWords} />
+          <div
+            className="absolute inset-0 overflow-hidden"
+            style={{ right: SIDE_RULER_PX, bottom: RULER_PX }}
+          >
+            <PlantingPicture
+              subject={subject}
+              weeks={weeks}
+              lens={{ azimuthRad, pitchRad, pxPerCm, originX, originY }}
+              widthPx={widthPx}
+              heightPx={heightPx}
+              scenery={scenery}
+              label={inWords}
+            />
           </div>
-          <div className={`pointer-events-none absolute top-3 ${scenery && scenery.sillCm !== null ? 'left-8' : 'left-4'} ${scenery?.behind ? '-mt-1 -ml-2 bg-field px-2 py-1' : ''}`}>
+          <div
+            className={`pointer-events-none absolute top-3 ${scenery && scenery.sillCm !== null ? 'left-8' : 'left-4'} ${scenery?.behind ? '-mt-1 -ml-2 bg-field px-2 py-1' : ''}`}
+          >
             <h2 className="display text-[21px] leading-6">{title}</h2>
             <p className="text-[12.5px] text-ink2">{dates}</p>
-            {looking.view && <p className="text-[12.5px] text-ink2">{viewText(looking.view, { length: unit })}</p>}
-            {looking.hour !== null && <p className="text-[12.5px] text-ink2">{lightText(looking.hour, looking.light ?? null)}</p>}
+            {looking.view && (
+              <p className="text-[12.5px] text-ink2">{viewText(looking.view, { length: unit })}</p>
+            )}
+            {looking.hour !== null && (
+              <p className="text-[12.5px] text-ink2">
+                {lightText(looking.hour, looking.light ?? null)}
+              </p>
+            )}
           </div>
-          <svg width={widthPx} height={heightPx} className="pointer-events-none absolute inset-0" aria-hidden>
+          <svg
+            width={widthPx}
+            height={heightPx}
+            className="pointer-events-none absolute inset-0"
+            aria-hidden
+          >
             {leaders.map(({ cm, text }) => {
               const y = Math.round(originY - cm * upright) + 0.5;
               return y < 30 ? null : (
                 <g key={text}>
-                  <line x1={widthPx - SIDE_RULER_PX - 10} x2={widthPx - SIDE_RULER_PX} y1={y} y2={y} stroke="var(--tick)" />
-                  <text x={widthPx - SIDE_RULER_PX - 14} y={y + 4} textAnchor="end" fontSize={12.5} fill={scenery?.behind ? 'var(--ink)' : 'var(--ink2)'} stroke={scenery?.behind ? 'var(--field)' : 'none'} strokeWidth={4} paintOrder="stroke">{text} {lengthFigure(cm, unit)}</text>
+                  <line
+                    x1={widthPx - SIDE_RULER_PX - 10}
+                    x2={widthPx - SIDE_RULER_PX}
+                    y1={y}
+                    y2={y}
+                    stroke="var(--tick)"
+                  />
+                  <text
+                    x={widthPx - SIDE_RULER_PX - 14}
+                    y={y + 4}
+                    textAnchor="end"
+                    fontSize={12.5}
+                    fill={scenery?.behind ? 'var(--ink)' : 'var(--ink2)'}
+                    stroke={scenery?.behind ? 'var(--field)' : 'none'}
+                    strokeWidth={4}
+                    paintOrder="stroke"
+                  >
+                    {text} {lengthFigure(cm, unit)}
+                  </text>
                 </g>
               );
             })}
             {reading.plants.map((plant, i) => {
               if (!culprits.includes(plant.id)) return null;
-              const x = originX + pxPerCm * (Math.cos(azimuthRad) * plant.xCm - Math.sin(azimuthRad) * plant.zCm);
-              const y = originY - upright * (soil + sizes[i]!.heightCm * 0.62) + Math.sin(pitchRad) * pxPerCm * plant.zCm;
+              const x =
+                originX +
+                pxPerCm * (Math.cos(azimuthRad) * plant.xCm - Math.sin(azimuthRad) * plant.zCm);
+              const y =
+                originY -
+                upright * (soil + sizes[i]!.heightCm * 0.62) +
+                Math.sin(pitchRad) * pxPerCm * plant.zCm;
               return (
                 <g key={plant.id}>
                   <circle cx={x} cy={y} r={9.5} fill="#fbfcfc" stroke="#1d2225" strokeWidth={1.5} />
-                  <text x={x} y={y + 4} textAnchor="middle" fontSize={11.5} fontWeight={640} fill="#1d2225">{letterOf.get(plant.kindId)}</text>
+                  <text
+                    x={x}
+                    y={y + 4}
+                    textAnchor="middle"
+                    fontSize={11.5}
+                    fontWeight={640}
+                    fill="#1d2225"
+                  >
+                    {letterOf.get(plant.kindId)}
+                  </text>
                 </g>
               );
             })}
           </svg>
-          <div className="absolute top-0 right-0"><Ruler upright lengthPx={heightPx - RULER_PX} zeroPx={belowPx} pxPerCm={upright} unit={unit} /></div>
-          <div className="absolute bottom-0 left-0 w-full overflow-hidden"><Ruler lengthPx={widthPx} zeroPx={originX} pxPerCm={pxPerCm} unit={unit} /></div>
+          <div className="absolute top-0 right-0">
+            <Ruler
+              upright
+              lengthPx={heightPx - RULER_PX}
+              zeroPx={belowPx}
+              pxPerCm={upright}
+              unit={unit}
+            />
+          </div>
+          <div className="absolute bottom-0 left-0 w-full overflow-hidden">
+            <Ruler lengthPx={widthPx} zeroPx={originX} pxPerCm={pxPerCm} unit={unit} />
+          </div>
         </>
       )}
     </div>

@@ -9,14 +9,31 @@ const show = (unit: 'cm' | 'in' = 'cm', selection: readonly string[] = []) => {
   const it = planted(GOOD);
   const editing = editingOf(it);
   const onSelect = jest.fn();
-  render(<Stencil {...drawn(it)} weeks={8} pxPerCm={PX_PER_CM} widthPx={360} heightPx={400} selection={selection} shown={['spread']} eye={{ azimuthRad: 0, pitchRad: 0.16 }} onSelect={onSelect} culprits={[]} editing={editing} unit={unit === 'cm' ? CM.length : INCHES.length} />);
+  render(
+    <Stencil
+      {...drawn(it)}
+      weeks={8}
+      pxPerCm={PX_PER_CM}
+      widthPx={360}
+      heightPx={400}
+      selection={selection}
+      shown={['spread']}
+      eye={{ azimuthRad: 0, pitchRad: 0.16 }}
+      onSelect={onSelect}
+      culprits={[]}
+      editing={editing}
+      unit={unit === 'cm' ? CM.length : INCHES.length}
+    />,
+  );
   return { editing, onSelect, lead: document.querySelector('[data-place=p0]')! };
 };
 
 test('every plant is a control that says what it is and where it stands', () => {
   show();
   expect(screen.getAllByRole('button')).toHaveLength(GOOD.length);
-  expect(document.querySelector('[data-place=p0]')).toHaveAccessibleName('Red cabbage palm, 2 cm left, 9 cm to the back');
+  expect(document.querySelector('[data-place=p0]')).toHaveAccessibleName(
+    'Red cabbage palm, 2 cm left, 9 cm to the back',
+  );
 });
 
 test('places are told in inches to those who measure in inches', () => {
@@ -44,7 +61,12 @@ test('a drag is shown under the hand and kept once, when it ends', () => {
   fireEvent.pointerDown(lead, { button: 0, clientX: 100, clientY: 100, pointerId: 1 });
   fireEvent.pointerMove(lead, { clientX: 120, clientY: 108, pointerId: 1 });
   fireEvent.pointerMove(lead, { clientX: 140, clientY: 100, pointerId: 1 });
-  expect(editing.previewed.at(-1)).toEqual({ kind: 'move', place: 'p0', xCm: -2 + 40 / PX_PER_CM, zCm: -9 });
+  expect(editing.previewed.at(-1)).toEqual({
+    kind: 'move',
+    place: 'p0',
+    xCm: -2 + 40 / PX_PER_CM,
+    zCm: -9,
+  });
   expect(editing.applied).toEqual([]);
   fireEvent.pointerUp(lead, { clientX: 140, clientY: 100, pointerId: 1 });
   expect(editing.applied).toEqual([{ kind: 'move', place: 'p0', xCm: 8, zCm: -9 }]);

@@ -16,7 +16,12 @@ const PATTERNS: readonly (readonly [pattern: Pattern, name: string, about: strin
   ['zigzag', 'Zigzag', 'left and right of a line'],
   ['thirds', 'On the thirds', 'where lines in three cross'],
 ];
-const SHOWN_NAMES: Readonly<Record<Shown, string>> = { spread: 'Spread by then', sight: 'Lines of sight', sun: 'Sun round the rim', drip: 'Drip emitters' };
+const SHOWN_NAMES: Readonly<Record<Shown, string>> = {
+  spread: 'Spread by then',
+  sight: 'Lines of sight',
+  sun: 'Sun round the rim',
+  drip: 'Drip emitters',
+};
 
 interface StencilToolsProps {
   readonly editing: Editing;
@@ -28,7 +33,14 @@ interface StencilToolsProps {
 }
 
 /** What can be done with the plants picked on the stencil, and what it shows. With none picked, patterns are for all. */
-const StencilTools = memo(function StencilTools({ editing, selection, onSelect, shown, onShown, unit }: StencilToolsProps) {
+const StencilTools = memo(function StencilTools({
+  editing,
+  selection,
+  onSelect,
+  shown,
+  onShown,
+  unit,
+}: StencilToolsProps) {
   const { planting, it, apply } = editing;
   const picked = planting.places.filter(({ id }) => selection.includes(id));
   const ids = picked.map(({ id }) => id);
@@ -39,40 +51,196 @@ const StencilTools = memo(function StencilTools({ editing, selection, onSelect, 
   const tilt = first?.lean?.tiltDeg ?? 0;
   return (
     <div role="group" aria-label="Stencil" className="flex flex-wrap gap-0.5">
-      <Pop icon={<Shapes size={15} aria-hidden />} name="Set out" disabled={planting.places.length === 0}>
-        <p className="text-ink2">{picked.length > 0 ? `${countText(picked.length, 'plant')} picked.` : 'All plants; pick some to set out only those.'} Root balls settle afterwards.</p>
+      <Pop
+        icon={<Shapes size={15} aria-hidden />}
+        name="Set out"
+        disabled={planting.places.length === 0}
+      >
+        <p className="text-ink2">
+          {picked.length > 0
+            ? `${countText(picked.length, 'plant')} picked.`
+            : 'All plants; pick some to set out only those.'}{' '}
+          Root balls settle afterwards.
+        </p>
         <ul className="grid gap-1">
           {PATTERNS.map(([pattern, name, about]) => (
-            <li key={pattern}><button type="button" className="press-link" onClick={() => apply({ kind: 'arrange', how: pattern, places: arranged(planting.container, planting.places, chosen, pattern, spreadCm) })}>{name}</button> <span className="text-ink2">{about}</span></li>
+            <li key={pattern}>
+              <button
+                type="button"
+                className="press-link"
+                onClick={() =>
+                  apply({
+                    kind: 'arrange',
+                    how: pattern,
+                    places: arranged(
+                      planting.container,
+                      planting.places,
+                      chosen,
+                      pattern,
+                      spreadCm,
+                    ),
+                  })
+                }
+              >
+                {name}
+              </button>{' '}
+              <span className="text-ink2">{about}</span>
+            </li>
           ))}
-          <li><button type="button" className="press-link" onClick={() => apply({ kind: 'arrange', how: 'settle', places: settledAround(planting.container, planting.places, new Map(planting.places.filter(({ id, locked }) => chosen.includes(id) && !locked).map((place) => [place.id, place])), spreadCm) })}>Settle</button> <span className="text-ink2">push root balls apart, off the wall</span></li>
+          <li>
+            <button
+              type="button"
+              className="press-link"
+              onClick={() =>
+                apply({
+                  kind: 'arrange',
+                  how: 'settle',
+                  places: settledAround(
+                    planting.container,
+                    planting.places,
+                    new Map(
+                      planting.places
+                        .filter(({ id, locked }) => chosen.includes(id) && !locked)
+                        .map((place) => [place.id, place]),
+                    ),
+                    spreadCm,
+                  ),
+                })
+              }
+            >
+              Settle
+            </button>{' '}
+            <span className="text-ink2">push root balls apart, off the wall</span>
+          </li>
         </ul>
       </Pop>
       <Pop icon={<RotateCw size={15} aria-hidden />} name="Turn" disabled={picked.length === 0}>
-        <Slide name="Turned" value={first?.turnDeg ?? 0} least={-180} most={180} step={15} onPut={(turnDeg) => apply({ kind: 'pose', places: ids, pose: { turnDeg } })} />
-        <Slide name="Slant" value={tilt} least={0} most={45} step={5} onPut={(tiltDeg) => apply({ kind: 'pose', places: ids, pose: { lean: { tiltDeg, turnDeg: first?.lean?.turnDeg ?? 0 } } })} />
-        {tilt > 0 && <Slide name="Slants off straight outward by" value={first?.lean?.turnDeg ?? 0} least={-180} most={180} step={15} onPut={(turnDeg) => apply({ kind: 'pose', places: ids, pose: { lean: { tiltDeg: tilt, turnDeg } } })} />}
+        <Slide
+          name="Turned"
+          value={first?.turnDeg ?? 0}
+          least={-180}
+          most={180}
+          step={15}
+          onPut={(turnDeg) => apply({ kind: 'pose', places: ids, pose: { turnDeg } })}
+        />
+        <Slide
+          name="Slant"
+          value={tilt}
+          least={0}
+          most={45}
+          step={5}
+          onPut={(tiltDeg) =>
+            apply({
+              kind: 'pose',
+              places: ids,
+              pose: { lean: { tiltDeg, turnDeg: first?.lean?.turnDeg ?? 0 } },
+            })
+          }
+        />
+        {tilt > 0 && (
+          <Slide
+            name="Slants off straight outward by"
+            value={first?.lean?.turnDeg ?? 0}
+            least={-180}
+            most={180}
+            step={15}
+            onPut={(turnDeg) =>
+              apply({ kind: 'pose', places: ids, pose: { lean: { tiltDeg: tilt, turnDeg } } })
+            }
+          />
+        )}
         <p className="text-ink2">A trailing plant that is turned spills another way.</p>
       </Pop>
-      <button type="button" className="tool" title="Copy: put one beside it (D)" aria-label="Copy" disabled={picked.length === 0} onClick={() => { const copies = copiesOf(planting.places, picked); apply({ kind: 'arrange', how: 'copy', places: [...planting.places, ...copies] }); onSelect(copies.map(({ id }) => id)); }}><CopyPlus size={15} aria-hidden /></button>
-      <button type="button" className="tool" title={lock ? 'Lock: stays where it is (L)' : 'Unlock (L)'} aria-label={lock ? 'Lock' : 'Unlock'} disabled={picked.length === 0} onClick={() => apply({ kind: 'lock', places: ids, locked: lock })}>{lock ? <Lock size={15} aria-hidden /> : <LockOpen size={15} aria-hidden />}</button>
-      <SupportPop support={planting.support ?? null} usual={(form) => usualSupport(planting.container, form)} at={first ?? null} apply={apply} unit={unit} />
+      <button
+        type="button"
+        className="tool"
+        title="Copy: put one beside it (D)"
+        aria-label="Copy"
+        disabled={picked.length === 0}
+        onClick={() => {
+          const copies = copiesOf(planting.places, picked);
+          apply({ kind: 'arrange', how: 'copy', places: [...planting.places, ...copies] });
+          onSelect(copies.map(({ id }) => id));
+        }}
+      >
+        <CopyPlus size={15} aria-hidden />
+      </button>
+      <button
+        type="button"
+        className="tool"
+        title={lock ? 'Lock: stays where it is (L)' : 'Unlock (L)'}
+        aria-label={lock ? 'Lock' : 'Unlock'}
+        disabled={picked.length === 0}
+        onClick={() => apply({ kind: 'lock', places: ids, locked: lock })}
+      >
+        {lock ? <Lock size={15} aria-hidden /> : <LockOpen size={15} aria-hidden />}
+      </button>
+      <SupportPop
+        support={planting.support ?? null}
+        usual={(form) => usualSupport(planting.container, form)}
+        at={first ?? null}
+        apply={apply}
+        unit={unit}
+      />
       <Pop icon={<Layers2 size={15} aria-hidden />} name="Show">
         {SHOWN.map((one) => (
-          <label key={one} className="flex items-center gap-2"><input type="checkbox" className="size-4 accent-[var(--ink)]" checked={shown.includes(one)} onChange={(event) => onShown(event.target.checked ? [...shown, one] : shown.filter((other) => other !== one))} />{SHOWN_NAMES[one]}</label>
+          <label key={one} className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-[var(--ink)]"
+              checked={shown.includes(one)}
+              onChange={(event) =>
+                onShown(
+                  event.target.checked ? [...shown, one] : shown.filter((other) => other !== one),
+                )
+              }
+            />
+            {SHOWN_NAMES[one]}
+          </label>
         ))}
-        {shown.includes('sight') && <p className="text-ink2">From the plants picked to the eye of the stand-back view; dotted where leaves stand in between.</p>}
+        {shown.includes('sight') && (
+          <p className="text-ink2">
+            From the plants picked to the eye of the stand-back view; dotted where leaves stand in
+            between.
+          </p>
+        )}
       </Pop>
     </div>
   );
 });
 export default StencilTools;
 
-function Slide({ name, value, least, most, step, onPut }: { readonly name: string; readonly value: number; readonly least: number; readonly most: number; readonly step: number; readonly onPut: (value: number) => void }) {
+function Slide({
+  name,
+  value,
+  least,
+  most,
+  step,
+  onPut,
+}: {
+  readonly name: string;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly step: number;
+  readonly onPut: (value: number) => void;
+}) {
   return (
     <label className="grid gap-0.5">
-      <span>{name} <b className="font-semibold">{value}°</b></span>
-      <input type="range" aria-label={name} aria-valuetext={`${value} degrees`} min={least} max={most} step={step} value={value} onChange={(event) => onPut(Number(event.target.value))} className="w-full accent-[var(--ink)]" />
+      <span>
+        {name} <b className="font-semibold">{value}°</b>
+      </span>
+      <input
+        type="range"
+        aria-label={name}
+        aria-valuetext={`${value} degrees`}
+        min={least}
+        max={most}
+        step={step}
+        value={value}
+        onChange={(event) => onPut(Number(event.target.value))}
+        className="w-full accent-[var(--ink)]"
+      />
     </label>
   );
 }

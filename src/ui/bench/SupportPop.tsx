@@ -19,34 +19,109 @@ const FORMS = Object.keys(SUPPORT_NAMES) as readonly SupportForm[];
 
 /** Sets something to climb into the mix, makes it higher or wider, stands it by a plant, takes it out. */
 export function SupportPop({ support, usual, at, apply, unit }: SupportPopProps) {
-  const put = (change: Partial<Support>) => support && apply({ kind: 'support', support: { ...support, ...change } });
+  const put = (change: Partial<Support>) =>
+    support && apply({ kind: 'support', support: { ...support, ...change } });
   return (
     <Pop icon={<Fence size={15} aria-hidden />} name="Support">
       <fieldset className="grid gap-1">
         <legend className="sr-only">Something to climb</legend>
-        <label className="flex items-center gap-2"><input type="radio" name="support" className="size-4 accent-[var(--ink)]" checked={!support} onChange={() => apply({ kind: 'support', support: null })} />None</label>
+        <label className="flex items-center gap-2">
+          <input
+            type="radio"
+            name="support"
+            className="size-4 accent-[var(--ink)]"
+            checked={!support}
+            onChange={() => apply({ kind: 'support', support: null })}
+          />
+          None
+        </label>
         {FORMS.map((form) => (
-          <label key={form} className="flex items-center gap-2"><input type="radio" name="support" className="size-4 accent-[var(--ink)]" checked={support?.form === form} onChange={() => apply({ kind: 'support', support: usual(form) })} />{SUPPORT_NAMES[form].name} <span className="text-ink2">{SUPPORT_NAMES[form].about}</span></label>
+          <label key={form} className="flex items-center gap-2">
+            <input
+              type="radio"
+              name="support"
+              className="size-4 accent-[var(--ink)]"
+              checked={support?.form === form}
+              onChange={() => apply({ kind: 'support', support: usual(form) })}
+            />
+            {SUPPORT_NAMES[form].name}{' '}
+            <span className="text-ink2">{SUPPORT_NAMES[form].about}</span>
+          </label>
         ))}
       </fieldset>
       {support && (
         <>
-          <Size name="Above the mix" valueCm={support.heightCm} least={30} most={240} unit={unit} onPut={(heightCm) => put({ heightCm })} />
-          <Size name={support.form === 'trellis' ? 'Across its top' : 'Across its foot'} valueCm={support.widthCm} least={8} most={120} unit={unit} onPut={(widthCm) => put({ widthCm })} />
-          <p>{at ? <button type="button" className="press-link" onClick={() => put({ xCm: at.xCm, zCm: at.zCm })}>Stand it by the plant picked</button> : <span className="text-ink2">Pick a plant to stand it by.</span>}</p>
-          <p className="text-ink2">Climbers within a hand’s breadth of it are drawn on it. Push its feet well down; cap what ends at eye height.</p>
+          <Size
+            name="Above the mix"
+            valueCm={support.heightCm}
+            least={30}
+            most={240}
+            unit={unit}
+            onPut={(heightCm) => put({ heightCm })}
+          />
+          <Size
+            name={support.form === 'trellis' ? 'Across its top' : 'Across its foot'}
+            valueCm={support.widthCm}
+            least={8}
+            most={120}
+            unit={unit}
+            onPut={(widthCm) => put({ widthCm })}
+          />
+          <p>
+            {at ? (
+              <button
+                type="button"
+                className="press-link"
+                onClick={() => put({ xCm: at.xCm, zCm: at.zCm })}
+              >
+                Stand it by the plant picked
+              </button>
+            ) : (
+              <span className="text-ink2">Pick a plant to stand it by.</span>
+            )}
+          </p>
+          <p className="text-ink2">
+            Climbers within a hand’s breadth of it are drawn on it. Push its feet well down; cap
+            what ends at eye height.
+          </p>
         </>
       )}
     </Pop>
   );
 }
 
-function Size({ name, valueCm, least, most, unit, onPut }: { readonly name: string; readonly valueCm: number; readonly least: number; readonly most: number; readonly unit: Units['length']; readonly onPut: (cm: number) => void }) {
+function Size({
+  name,
+  valueCm,
+  least,
+  most,
+  unit,
+  onPut,
+}: {
+  readonly name: string;
+  readonly valueCm: number;
+  readonly least: number;
+  readonly most: number;
+  readonly unit: Units['length'];
+  readonly onPut: (cm: number) => void;
+}) {
   const told = lengthText(valueCm, { length: unit });
   return (
     <label className="grid gap-0.5">
-      <span>{name} <b className="font-semibold">{told}</b></span>
-      <input type="range" aria-label={name} aria-valuetext={told} min={least} max={most} step={2} value={valueCm} onChange={(event) => onPut(Number(event.target.value))} className="w-full accent-[var(--ink)]" />
+      <span>
+        {name} <b className="font-semibold">{told}</b>
+      </span>
+      <input
+        type="range"
+        aria-label={name}
+        aria-valuetext={told}
+        min={least}
+        max={most}
+        step={2}
+        value={valueCm}
+        onChange={(event) => onPut(Number(event.target.value))}
+        className="w-full accent-[var(--ink)]"
+      />
     </label>
   );
 }

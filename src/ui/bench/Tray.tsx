@@ -75,12 +75,27 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
   const propose = async (): Promise<readonly Way[]> => {
     const ask = askOf(it, hash32(planting.places[0]?.seed ?? 1, ways.length));
     const current = new Set(planting.places.map(({ kindId }) => kindId));
-    const shown = (list: Awaited<ReturnType<typeof runJob<'propose'>>>) => list.filter((way) => way.places.some(({ kindId }) => !current.has(kindId))).map((way): Way => ({
-      it: inSpot(plantingOf(way, ask, { id: 'way', name: 'way' }), it.spot, kindOf, it.house),
-      edit: { kind: 'remake', why: 'propose', change: { places: way.places, wishes: { ...planting.wishes, school: way.school } } },
-      title: kindOf(way.lead ?? way.bodies[0] ?? way.edges[0] ?? '')?.common ?? '', about: `${SCHOOL_NAMES[way.school]}. ${aboutText(way, kindOf)}`, cost: way.cost,
-    }));
-    return shown(await runJob('propose', { ...ask, effort: 40, wanted: 6, improve: 300 }, { onProgress: ({ best }) => setWays(shown(best).slice(0, SHOWN)) }));
+    const shown = (list: Awaited<ReturnType<typeof runJob<'propose'>>>) =>
+      list
+        .filter((way) => way.places.some(({ kindId }) => !current.has(kindId)))
+        .map((way): Way => ({
+          it: inSpot(plantingOf(way, ask, { id: 'way', name: 'way' }), it.spot, kindOf, it.house),
+          edit: {
+            kind: 'remake',
+            why: 'propose',
+            change: { places: way.places, wishes: { ...planting.wishes, school: way.school } },
+          },
+          title: kindOf(way.lead ?? way.bodies[0] ?? way.edges[0] ?? '')?.common ?? '',
+          about: `${SCHOOL_NAMES[way.school]}. ${aboutText(way, kindOf)}`,
+          cost: way.cost,
+        }));
+    return shown(
+      await runJob(
+        'propose',
+        { ...ask, effort: 40, wanted: 6, improve: 300 },
+        { onProgress: ({ best }) => setWays(shown(best).slice(0, SHOWN)) },
+      ),
+    );
   };
   const remake = (how: RemakeAsk) => async (): Promise<readonly Way[]> => {
     const answer = await runJob('remake', { it, how });
@@ -88,7 +103,13 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
     return answer.ways.map(({ remade, scheme }): Way => {
       const edit: Edit = { kind: 'remake', why: remade.why, change: remade.change };
       const { title, about } = changeText(remade, scheme, kindOf);
-      return { it: inSpot(applyEdit(planting, edit), it.spot, kindOf, it.house), edit, title, about, cost: remade.cost };
+      return {
+        it: inSpot(applyEdit(planting, edit), it.spot, kindOf, it.house),
+        edit,
+        title,
+        about,
+        cost: remade.cost,
+      };
     });
   };
   /** The same planting again, for a container like this one. */
@@ -100,41 +121,146 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
   };
   /** Keeps a way in view while others are looked for. */
   const pin = async (way: Way) => {
-    await store?.keep({ id: `kept-${crypto.randomUUID().slice(0, 8)}`, plantingId: planting.id, kind: 'pin', name: (way.title || 'Another way').slice(0, 80), at: new Date().toISOString(), from: branchOf(planting), planting: { ...applyEdit(planting, way.edit) } });
+    await store?.keep({
+      id: `kept-${crypto.randomUUID().slice(0, 8)}`,
+      plantingId: planting.id,
+      kind: 'pin',
+      name: (way.title || 'Another way').slice(0, 80),
+      at: new Date().toISOString(),
+      from: branchOf(planting),
+      planting: { ...applyEdit(planting, way.edit) },
+    });
   };
-  const others = [...(shelf ?? []).filter(({ id }) => id !== planting.shelfId).map(({ id, container }) => ({ id, container, name: container.name })), ...sized(planting.container)];
+  const others = [
+    ...(shelf ?? [])
+      .filter(({ id }) => id !== planting.shelfId)
+      .map(({ id, container }) => ({ id, container, name: container.name })),
+    ...sized(planting.container),
+  ];
   const nextSeason = seasonAfter(planting.endWeek);
 
   const press = (name: string, find: () => Promise<readonly Way[]>, otherwise: string) => (
-    <button key={name} type="button" className="press-quiet" disabled={looking !== null} onClick={() => void look(name, find, otherwise)}>{looking === name ? 'Looking…' : name}</button>
+    <button
+      key={name}
+      type="button"
+      className="press-quiet"
+      disabled={looking !== null}
+      onClick={() => void look(name, find, otherwise)}
+    >
+      {looking === name ? 'Looking…' : name}
+    </button>
   );
   return (
     <section aria-label="Tray">
-      <h2 className="flex items-baseline gap-2 text-[15px] font-semibold">Tray <span className="text-[13px] font-normal text-ink2">other ways to plant it</span></h2>
+      <h2 className="flex items-baseline gap-2 text-[15px] font-semibold">
+        Tray <span className="text-[13px] font-normal text-ink2">other ways to plant it</span>
+      </h2>
       <div className="mt-2 flex flex-wrap gap-1.5">
-        {press('Show other ways', propose, 'No other planting suits this container, light and scheme.')}
-        {press('Three moods', remake({ kind: 'vary' }), 'No other mood can be had with these bones.')}
+        {press(
+          'Show other ways',
+          propose,
+          'No other planting suits this container, light and scheme.',
+        )}
+        {press(
+          'Three moods',
+          remake({ kind: 'vary' }),
+          'No other mood can be had with these bones.',
+        )}
         {chosen
-          ? press(`Keep ${inSentence(chosen.kind.common)}, change the rest`, remake({ kind: 'finish', keep: it.plants.filter(({ kindId }) => kindId === chosen.kindId).map(({ id }) => id) }), 'Nothing else goes with it here.')
-          : press('Finish it', remake({ kind: 'finish', keep: null }), 'It has every part of its school already.')}
-        {press(`Refresh in week ${weeks}`, remake({ kind: 'refresh', weeks }), 'Nothing wants refreshing.')}
-        {press(`For ${dateText(nextSeason.plantedWeek)} on`, remake({ kind: 'season', ...nextSeason }), 'Nothing suits the pockets in that season.')}
-        <button type="button" className="press-quiet" onClick={() => void twin()}>Make a twin</button>
-        {isLong(planting.container) && press('Repeat a unit', remake({ kind: 'repeat', unit: chosen ? it.plants.filter((plant) => Math.abs(plant.xCm - chosen.xCm) < UNIT_HALF_CM).map(({ id }) => id) : null, ends: party ? 'party' : 'matched' }), 'So many units do not go in.')}
+          ? press(
+              `Keep ${inSentence(chosen.kind.common)}, change the rest`,
+              remake({
+                kind: 'finish',
+                keep: it.plants
+                  .filter(({ kindId }) => kindId === chosen.kindId)
+                  .map(({ id }) => id),
+              }),
+              'Nothing else goes with it here.',
+            )
+          : press(
+              'Finish it',
+              remake({ kind: 'finish', keep: null }),
+              'It has every part of its school already.',
+            )}
+        {press(
+          `Refresh in week ${weeks}`,
+          remake({ kind: 'refresh', weeks }),
+          'Nothing wants refreshing.',
+        )}
+        {press(
+          `For ${dateText(nextSeason.plantedWeek)} on`,
+          remake({ kind: 'season', ...nextSeason }),
+          'Nothing suits the pockets in that season.',
+        )}
+        <button type="button" className="press-quiet" onClick={() => void twin()}>
+          Make a twin
+        </button>
+        {isLong(planting.container) &&
+          press(
+            'Repeat a unit',
+            remake({
+              kind: 'repeat',
+              unit: chosen
+                ? it.plants
+                    .filter((plant) => Math.abs(plant.xCm - chosen.xCm) < UNIT_HALF_CM)
+                    .map(({ id }) => id)
+                : null,
+              ends: party ? 'party' : 'matched',
+            }),
+            'So many units do not go in.',
+          )}
       </div>
-      {isLong(planting.container) && <label className="mt-1.5 flex items-center gap-1.5 text-[12.5px]"><input type="checkbox" className="size-4 accent-[var(--ink)]" checked={party} onChange={(event) => setParty(event.target.checked)} />ends differ when repeated{chosen ? `; the unit is what stands about ${inSentence(chosen.kind.common)}` : ''}</label>}
-      <label className="mt-1.5 flex items-center gap-2 text-[12.5px] text-ink2">In
-        <select aria-label="In another container" className="entry min-w-0 flex-1" value="" disabled={looking !== null} onChange={(event) => {
-          const other = others.find(({ id }) => id === event.target.value);
-          if (other) void look('In another container', remake({ kind: 'scale', container: other.container, shelfId: (shelf ?? []).some(({ id }) => id === other.id) ? other.id : null }), 'These plants do not go into that container.');
-        }}>
+      {isLong(planting.container) && (
+        <label className="mt-1.5 flex items-center gap-1.5 text-[12.5px]">
+          <input
+            type="checkbox"
+            className="size-4 accent-[var(--ink)]"
+            checked={party}
+            onChange={(event) => setParty(event.target.checked)}
+          />
+          ends differ when repeated
+          {chosen ? `; the unit is what stands about ${inSentence(chosen.kind.common)}` : ''}
+        </label>
+      )}
+      <label className="mt-1.5 flex items-center gap-2 text-[12.5px] text-ink2">
+        In
+        <select
+          aria-label="In another container"
+          className="entry min-w-0 flex-1"
+          value=""
+          disabled={looking !== null}
+          onChange={(event) => {
+            const other = others.find(({ id }) => id === event.target.value);
+            if (other)
+              void look(
+                'In another container',
+                remake({
+                  kind: 'scale',
+                  container: other.container,
+                  shelfId: (shelf ?? []).some(({ id }) => id === other.id) ? other.id : null,
+                }),
+                'These plants do not go into that container.',
+              );
+          }}
+        >
           <option value="">another container…</option>
-          {others.map(({ id, container, name }) => <option key={id} value={id}>{name}, {sizeText(container.shape, settings.length)} {settings.length}</option>)}
+          {others.map(({ id, container, name }) => (
+            <option key={id} value={id}>
+              {name}, {sizeText(container.shape, settings.length)} {settings.length}
+            </option>
+          ))}
         </select>
       </label>
       {decisions.length > 0 && (
-        <ul className="mt-2 bg-paper px-3 py-2 text-[12.5px] leading-4" aria-label="What to do with each">
-          {decisionText(decisions, kindOf).map((line) => <li key={line} className="py-0.5">{line}</li>)}
+        <ul
+          className="mt-2 bg-paper px-3 py-2 text-[12.5px] leading-4"
+          aria-label="What to do with each"
+        >
+          {decisionText(decisions, kindOf).map((line) => (
+            <li key={line} className="py-0.5">
+              {line}
+            </li>
+          ))}
         </ul>
       )}
       {ways.length > 0 && (
@@ -142,9 +268,29 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
           <ul className="mt-2 grid grid-cols-4 border-x-[1.5px] border-b-[1.5px] border-tick">
             {ways.map((way) => (
               <li key={keyOf(way)} className="relative">
-                <button type="button" aria-label={`Pin: ${way.title}`} title="Pin it: it stays on the tray" onClick={() => void pin(way)} className="absolute top-0 right-0 z-10 grid size-7 place-items-center bg-paper/80"><Pin size={14} aria-hidden /></button>
-                <button type="button" data-way title={way.about} aria-label={`Try: ${way.about}`} onClick={() => apply(way.edit)} className="block w-full">
-                  <ProposalPicture it={way.it} widthPx={84} heightPx={104} weeks={Math.max(6, weeks)} />
+                <button
+                  type="button"
+                  aria-label={`Pin: ${way.title}`}
+                  title="Pin it: it stays on the tray"
+                  onClick={() => void pin(way)}
+                  className="absolute top-0 right-0 z-10 grid size-7 place-items-center bg-paper/80"
+                >
+                  <Pin size={14} aria-hidden />
+                </button>
+                <button
+                  type="button"
+                  data-way
+                  title={way.about}
+                  aria-label={`Try: ${way.about}`}
+                  onClick={() => apply(way.edit)}
+                  className="block w-full"
+                >
+                  <ProposalPicture
+                    it={way.it}
+                    widthPx={84}
+                    heightPx={104}
+                    weeks={Math.max(6, weeks)}
+                  />
                 </button>
               </li>
             ))}
@@ -153,7 +299,11 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
             {ways.map((way) => (
               <li key={keyOf(way)} className="pr-1">
                 <b className="line-clamp-2 font-semibold">{way.title}</b>
-                <span className="text-ink2">{Math.abs(way.cost - cost) < 0.005 ? 'same price' : `${way.cost > cost ? '+' : '−'}${moneyText(Math.abs(way.cost - cost), settings)}`}</span>
+                <span className="text-ink2">
+                  {Math.abs(way.cost - cost) < 0.005
+                    ? 'same price'
+                    : `${way.cost > cost ? '+' : '−'}${moneyText(Math.abs(way.cost - cost), settings)}`}
+                </span>
               </li>
             ))}
           </ul>
@@ -168,15 +318,32 @@ export default Tray;
 /** What stands this near along a box belongs to one unit, cm. */
 const UNIT_HALF_CM = 18;
 
-const keyOf = ({ it, about }: Way) => `${about} ${it.planting.places.map(({ id, kindId, xCm, zCm }) => `${id}${kindId}${xCm},${zCm}`).join()}`;
+const keyOf = ({ it, about }: Way) =>
+  `${about} ${it.planting.places.map(({ id, kindId, xCm, zCm }) => `${id}${kindId}${xCm},${zCm}`).join()}`;
 
 /** The same container a third smaller and a third bigger. */
-function sized(container: Container): readonly { readonly id: string; readonly container: Container; readonly name: string }[] {
-  const by = (share: number, id: string, name: string) => ({ id, name, container: { ...container, shape: Object.fromEntries(Object.entries(container.shape).map(([key, value]) => [key, typeof value === 'number' ? Math.round(value * share * 10) / 10 : value])) as Container['shape'] } });
+function sized(
+  container: Container,
+): readonly { readonly id: string; readonly container: Container; readonly name: string }[] {
+  const by = (share: number, id: string, name: string) => ({
+    id,
+    name,
+    container: {
+      ...container,
+      shape: Object.fromEntries(
+        Object.entries(container.shape).map(([key, value]) => [
+          key,
+          typeof value === 'number' ? Math.round(value * share * 10) / 10 : value,
+        ]),
+      ) as Container['shape'],
+    },
+  });
   return [by(0.75, 'smaller', 'a smaller one'), by(1.33, 'bigger', 'a bigger one')];
 }
 
 /** Weeks for which pockets are filled once this season is over: to the turn of the next. */
 function seasonAfter(endWeek: number): { readonly plantedWeek: number; readonly endWeek: number } {
-  return endWeek >= 34 || endWeek < 8 ? { plantedWeek: endWeek, endWeek: 18 } : { plantedWeek: endWeek, endWeek: weekAfter(endWeek, 20) };
+  return endWeek >= 34 || endWeek < 8
+    ? { plantedWeek: endWeek, endWeek: 18 }
+    : { plantedWeek: endWeek, endWeek: weekAfter(endWeek, 20) };
 }

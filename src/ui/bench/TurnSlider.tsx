@@ -11,18 +11,40 @@ const STOPS = [
 ] as const;
 
 /** Turns the stand-back view. Arrow keys turn by 15°. */
-export function TurnSlider({ turnDeg, onTurn }: { readonly turnDeg: number; readonly onTurn: (deg: number) => void }) {
+export function TurnSlider({
+  turnDeg,
+  onTurn,
+}: {
+  readonly turnDeg: number;
+  readonly onTurn: (deg: number) => void;
+}) {
   return (
     <div className="grid grid-cols-[48px_1fr] pt-6">
       <span className="text-[13px] font-semibold">Turn</span>
       <div>
-        <Slider.Root min={-180} max={180} step={15} value={[turnDeg]} onValueChange={([deg]) => onTurn(deg!)} className="relative flex h-5 touch-none items-center select-none">
+        <Slider.Root
+          min={-180}
+          max={180}
+          step={15}
+          value={[turnDeg]}
+          onValueChange={([deg]) => onTurn(deg!)}
+          className="relative flex h-5 touch-none items-center select-none"
+        >
           <Slider.Track className="relative h-[9px] flex-1 border-y-[1.5px] border-tick bg-strip" />
           <Thumb label="Turn the view" text={`${turnDeg} degrees`} />
         </Slider.Root>
         <div className="relative mt-1 h-4 text-[12.5px]" aria-hidden>
           {STOPS.map(({ deg, name }, i) => (
-            <span key={deg} className={deg === turnDeg ? 'absolute font-bold' : 'absolute'} style={{ left: `${(deg + 180) / 3.6}%`, transform: `translateX(${i === 0 ? 0 : i === 4 ? -100 : -50}%)` }}>{name}</span>
+            <span
+              key={deg}
+              className={deg === turnDeg ? 'absolute font-bold' : 'absolute'}
+              style={{
+                left: `${(deg + 180) / 3.6}%`,
+                transform: `translateX(${i === 0 ? 0 : i === 4 ? -100 : -50}%)`,
+              }}
+            >
+              {name}
+            </span>
           ))}
         </div>
       </div>

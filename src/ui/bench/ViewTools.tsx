@@ -27,43 +27,153 @@ interface ViewToolsProps {
 }
 
 /** What the stand-back view is seen from, lit by and measured against, and what can be done with the picture. */
-const ViewTools = memo(function ViewTools({ looking, spot, week, length, strip, walking, onWalk, onWeeks, taking }: ViewToolsProps) {
+const ViewTools = memo(function ViewTools({
+  looking,
+  spot,
+  week,
+  length,
+  strip,
+  walking,
+  onWalk,
+  onWeeks,
+  taking,
+}: ViewToolsProps) {
   const { view, views, hour, light, figure, behind, backdrop, put, lookFrom } = looking;
   const path = useMemo(() => sunPath(spot, week), [spot, week]);
   const [rise, set] = path.length > 0 ? [path[0]!.hour, path[path.length - 1]!.hour] : [8, 16];
   const noon = Math.round((rise + set) / 2);
   return (
     <div role="group" aria-label="Stand back" className="flex flex-wrap gap-0.5">
-      <Pop icon={<Eye size={15} aria-hidden />} name="Look from" now={view ? viewName(view) : 'Straight on'}>
-        <Choices name="Look from" value={view?.id ?? ''} options={[['', 'Straight on'], ...views.map((one) => [one.id, viewName(one)] as const)]} onPick={(id) => lookFrom(views.find((one) => one.id === id) ?? null)} />
-        {view ? <EyeSliders view={view} units={{ length }} onView={(next) => put({ view: next })} /> : <p className="text-ink2">As the rulers read it. Choose an eye to look down on it, up at it, or over the sill.</p>}
+      <Pop
+        icon={<Eye size={15} aria-hidden />}
+        name="Look from"
+        now={view ? viewName(view) : 'Straight on'}
+      >
+        <Choices
+          name="Look from"
+          value={view?.id ?? ''}
+          options={[['', 'Straight on'], ...views.map((one) => [one.id, viewName(one)] as const)]}
+          onPick={(id) => lookFrom(views.find((one) => one.id === id) ?? null)}
+        />
+        {view ? (
+          <EyeSliders view={view} units={{ length }} onView={(next) => put({ view: next })} />
+        ) : (
+          <p className="text-ink2">
+            As the rulers read it. Choose an eye to look down on it, up at it, or over the sill.
+          </p>
+        )}
       </Pop>
-      <Pop icon={<Sun size={15} aria-hidden />} name="Light" now={hour === null ? 'Light' : hourText(hour)}>
-        <Choices name="Light" value={hour === null ? 'drawn' : 'hour'} options={[['drawn', 'Drawing light'], ['hour', 'By the hour']]} onPick={(pick) => put({ hour: pick === 'drawn' ? null : noon })} />
+      <Pop
+        icon={<Sun size={15} aria-hidden />}
+        name="Light"
+        now={hour === null ? 'Light' : hourText(hour)}
+      >
+        <Choices
+          name="Light"
+          value={hour === null ? 'drawn' : 'hour'}
+          options={[
+            ['drawn', 'Drawing light'],
+            ['hour', 'By the hour'],
+          ]}
+          onPick={(pick) => put({ hour: pick === 'drawn' ? null : noon })}
+        />
         {hour !== null && (
           <label className="grid gap-1">
-            <span><b className="font-semibold">{lightText(hour, light ?? null)}</b> at {spot.name.toLowerCase()}</span>
-            <input type="range" aria-label="Hour of the day" aria-valuetext={lightText(hour, light ?? null)} min={rise} max={set} step={0.5} value={Math.min(set, Math.max(rise, hour))} onChange={(event) => put({ hour: Number(event.target.value) })} className="w-full accent-[var(--ink)]" />
+            <span>
+              <b className="font-semibold">{lightText(hour, light ?? null)}</b> at{' '}
+              {spot.name.toLowerCase()}
+            </span>
+            <input
+              type="range"
+              aria-label="Hour of the day"
+              aria-valuetext={lightText(hour, light ?? null)}
+              min={rise}
+              max={set}
+              step={0.5}
+              value={Math.min(set, Math.max(rise, hour))}
+              onChange={(event) => put({ hour: Number(event.target.value) })}
+              className="w-full accent-[var(--ink)]"
+            />
             <span className="relative h-2 border border-rule2" aria-hidden>
-              {path.map((then) => <i key={then.hour} className="absolute inset-y-0 bg-ink" style={{ left: `${((then.hour - rise) / (set - rise + 0.5)) * 100}%`, width: `${100 / path.length}%`, opacity: then.through }} />)}
+              {path.map((then) => (
+                <i
+                  key={then.hour}
+                  className="absolute inset-y-0 bg-ink"
+                  style={{
+                    left: `${((then.hour - rise) / (set - rise + 0.5)) * 100}%`,
+                    width: `${100 / path.length}%`,
+                    opacity: then.through,
+                  }}
+                />
+              ))}
             </span>
           </label>
         )}
         <p className="text-ink2">This week: {sunRuns(path)}.</p>
       </Pop>
-      <Pop icon={<PersonStanding size={15} aria-hidden />} name="Beside it" now={figure === 'none' && !behind ? 'Beside it' : figure === 'none' ? 'Its background' : FIGURE_NAMES[figure]}>
-        <Choices name="For scale" value={figure} options={FIGURES.map((one) => [one, FIGURE_NAMES[one]] as const)} onPick={(one) => put({ figure: one as typeof figure })} />
-        <label className="flex items-center gap-2"><input type="checkbox" className="size-4 accent-[var(--ink)]" checked={behind} disabled={backdrop.length === 0} onChange={(event) => put({ behind: event.target.checked })} />Colours behind it</label>
-        {backdrop.length === 0 && <p className="text-ink2">Nothing is told of what lies behind. <Link className="press-link" href={`/spot?spot=${spot.id}`}>Tell it at the spot</Link></p>}
+      <Pop
+        icon={<PersonStanding size={15} aria-hidden />}
+        name="Beside it"
+        now={
+          figure === 'none' && !behind
+            ? 'Beside it'
+            : figure === 'none'
+              ? 'Its background'
+              : FIGURE_NAMES[figure]
+        }
+      >
+        <Choices
+          name="For scale"
+          value={figure}
+          options={FIGURES.map((one) => [one, FIGURE_NAMES[one]] as const)}
+          onPick={(one) => put({ figure: one as typeof figure })}
+        />
+        <label className="flex items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-4 accent-[var(--ink)]"
+            checked={behind}
+            disabled={backdrop.length === 0}
+            onChange={(event) => put({ behind: event.target.checked })}
+          />
+          Colours behind it
+        </label>
+        {backdrop.length === 0 && (
+          <p className="text-ink2">
+            Nothing is told of what lies behind.{' '}
+            <Link className="press-link" href={`/spot?spot=${spot.id}`}>
+              Tell it at the spot
+            </Link>
+          </p>
+        )}
       </Pop>
-      <button type="button" className="tool" aria-pressed={walking || strip === 'walk'} onClick={onWalk}><Footprints size={15} aria-hidden />Walk past</button>
-      <button type="button" className="tool" aria-pressed={strip === 'weeks'} onClick={onWeeks}><Images size={15} aria-hidden />Weeks</button>
+      <button
+        type="button"
+        className="tool"
+        aria-pressed={walking || strip === 'walk'}
+        onClick={onWalk}
+      >
+        <Footprints size={15} aria-hidden />
+        Walk past
+      </button>
+      <button type="button" className="tool" aria-pressed={strip === 'weeks'} onClick={onWeeks}>
+        <Images size={15} aria-hidden />
+        Weeks
+      </button>
       <Pop icon={<Download size={15} aria-hidden />} name="Take away" bare>
         <p className="flex flex-wrap gap-2">
-          <button type="button" className="press-quiet" onClick={() => void taking.save('png')}>Picture (PNG)</button>
-          <button type="button" className="press-quiet" onClick={() => void taking.save('svg')}>Drawing (SVG)</button>
-          <button type="button" className="press-quiet" onClick={() => void taking.copyWords()}>Copy in words</button>
-          <button type="button" className="press-quiet" onClick={() => void taking.print()}>Print a sheet</button>
+          <button type="button" className="press-quiet" onClick={() => void taking.save('png')}>
+            Picture (PNG)
+          </button>
+          <button type="button" className="press-quiet" onClick={() => void taking.save('svg')}>
+            Drawing (SVG)
+          </button>
+          <button type="button" className="press-quiet" onClick={() => void taking.copyWords()}>
+            Copy in words
+          </button>
+          <button type="button" className="press-quiet" onClick={() => void taking.print()}>
+            Print a sheet
+          </button>
         </p>
         <p className="text-ink2">As it is seen now: this week, this side, this light.</p>
       </Pop>
@@ -73,18 +183,55 @@ const ViewTools = memo(function ViewTools({ looking, spot, week, length, strip, 
 export default ViewTools;
 
 /** Height of the eye above the ground and how far off it is. */
-function EyeSliders({ view, units, onView }: { readonly view: Viewpoint; readonly units: Pick<Units, 'length'>; readonly onView: (view: Viewpoint) => void }) {
-  const slider = (name: string, value: number, least: number, most: number, put: (cm: number) => void) => (
+function EyeSliders({
+  view,
+  units,
+  onView,
+}: {
+  readonly view: Viewpoint;
+  readonly units: Pick<Units, 'length'>;
+  readonly onView: (view: Viewpoint) => void;
+}) {
+  const slider = (
+    name: string,
+    value: number,
+    least: number,
+    most: number,
+    put: (cm: number) => void,
+  ) => (
     <label key={name} className="grid gap-0.5">
-      <span>{name} <b className="font-semibold">{lengthText(value, units)}</b></span>
-      <input type="range" aria-label={name} aria-valuetext={lengthText(value, units)} min={least} max={most} step={5} value={value} onChange={(event) => put(Number(event.target.value))} className="w-full accent-[var(--ink)]" />
+      <span>
+        {name} <b className="font-semibold">{lengthText(value, units)}</b>
+      </span>
+      <input
+        type="range"
+        aria-label={name}
+        aria-valuetext={lengthText(value, units)}
+        min={least}
+        max={most}
+        step={5}
+        value={value}
+        onChange={(event) => put(Number(event.target.value))}
+        className="w-full accent-[var(--ink)]"
+      />
     </label>
   );
   return (
     <>
-      {slider('Eyes above the ground', Math.round(view.eyeCm), 20, Math.max(400, view.eyeCm), (eyeCm) => onView({ ...view, eyeCm }))}
-      {slider('Away', Math.round(view.distanceCm), view.sill ? Math.ceil(view.sill.farCm) + 5 : 40, 1000, (distanceCm) => onView({ ...view, distanceCm }))}
+      {slider(
+        'Eyes above the ground',
+        Math.round(view.eyeCm),
+        20,
+        Math.max(400, view.eyeCm),
+        (eyeCm) => onView({ ...view, eyeCm }),
+      )}
+      {slider(
+        'Away',
+        Math.round(view.distanceCm),
+        view.sill ? Math.ceil(view.sill.farCm) + 5 : 40,
+        1000,
+        (distanceCm) => onView({ ...view, distanceCm }),
+      )}
     </>
   );
 }
-

@@ -30,10 +30,21 @@ interface ViewsStripProps {
 const HIGHEST_PX = 240;
 
 /** One planting several times over on one ruled line, at one scale: weeks, or what is seen in walking past. */
-export default function ViewsStrip({ label, views, subject, pitchRad, scenery, room, unit }: ViewsStripProps) {
+export default function ViewsStrip({
+  label,
+  views,
+  subject,
+  pitchRad,
+  scenery,
+  room,
+  unit,
+}: ViewsStripProps) {
   const [ref, width] = useWidth<HTMLDivElement>();
   const each = width / views.length;
-  const pxPerCm = Math.max(0.1, Math.min(each / room.acrossCm, HIGHEST_PX / (room.aboveCm + room.belowCm)));
+  const pxPerCm = Math.max(
+    0.1,
+    Math.min(each / room.acrossCm, HIGHEST_PX / (room.aboveCm + room.belowCm)),
+  );
   const height = Math.round((room.aboveCm + room.belowCm) * pxPerCm);
   return (
     <section aria-label={label} className="mt-2">
@@ -41,10 +52,27 @@ export default function ViewsStrip({ label, views, subject, pitchRad, scenery, r
         {width > 0 && (
           <ul className="flex">
             {views.map(({ key, title, about, weeks, azimuthRad }) => {
-              const lens: Lens = { azimuthRad, pitchRad, pxPerCm, originX: each / 2, originY: height - room.belowCm * pxPerCm };
+              const lens: Lens = {
+                azimuthRad,
+                pitchRad,
+                pxPerCm,
+                originX: each / 2,
+                originY: height - room.belowCm * pxPerCm,
+              };
               return (
                 <li key={key} style={{ width: each }} className="min-w-0">
-                  <div className="relative overflow-hidden" style={{ height }}><PlantingPicture still subject={subject} weeks={weeks} lens={lens} widthPx={Math.floor(each)} heightPx={height} scenery={scenery} label={`${title}, ${about}`} /></div>
+                  <div className="relative overflow-hidden" style={{ height }}>
+                    <PlantingPicture
+                      still
+                      subject={subject}
+                      weeks={weeks}
+                      lens={lens}
+                      widthPx={Math.floor(each)}
+                      heightPx={height}
+                      scenery={scenery}
+                      label={`${title}, ${about}`}
+                    />
+                  </div>
                 </li>
               );
             })}
@@ -53,7 +81,11 @@ export default function ViewsStrip({ label, views, subject, pitchRad, scenery, r
         <Ruler lengthPx={width} zeroPx={each / 2} pxPerCm={pxPerCm} unit={unit} />
       </div>
       <ul className="flex pt-1">
-        {views.map(({ key, title, about }) => <li key={key} className="min-w-0 flex-1 px-1 text-center text-[12.5px] leading-4"><b className="font-semibold">{title}</b> <span className="text-ink2">{about}</span></li>)}
+        {views.map(({ key, title, about }) => (
+          <li key={key} className="min-w-0 flex-1 px-1 text-center text-[12.5px] leading-4">
+            <b className="font-semibold">{title}</b> <span className="text-ink2">{about}</span>
+          </li>
+        ))}
       </ul>
     </section>
   );

@@ -24,22 +24,47 @@ const TILT_DEG = 5;
 const STEEPEST_DEG = 45;
 
 /** A press of a key on a plant, with what else is picked: the change it makes, or `null` when it makes none. */
-export function editOfKey({ key, shiftKey }: { readonly key: string; readonly shiftKey: boolean }, { places }: Pick<Planting, 'places'>, ids: readonly PlaceId[]): Edit | null {
+export function editOfKey(
+  { key, shiftKey }: { readonly key: string; readonly shiftKey: boolean },
+  { places }: Pick<Planting, 'places'>,
+  ids: readonly PlaceId[],
+): Edit | null {
   const picked = places.filter(({ id }) => ids.includes(id));
   const first = picked[0];
   if (!first) return null;
   const step = shiftKey ? 5 : 1;
-  const by = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, -step], ArrowDown: [0, step] }[key];
-  if (by) return ids.length === 1 ? { kind: 'move', place: first.id, xCm: first.xCm + by[0]!, zCm: first.zCm + by[1]! } : { kind: 'shift', places: ids, dxCm: by[0]!, dzCm: by[1]! };
+  const by = {
+    ArrowLeft: [-step, 0],
+    ArrowRight: [step, 0],
+    ArrowUp: [0, -step],
+    ArrowDown: [0, step],
+  }[key];
+  if (by)
+    return ids.length === 1
+      ? { kind: 'move', place: first.id, xCm: first.xCm + by[0]!, zCm: first.zCm + by[1]! }
+      : { kind: 'shift', places: ids, dxCm: by[0]!, dzCm: by[1]! };
   switch (key.toLowerCase()) {
     case 'delete':
     case 'backspace':
-      return ids.length === 1 ? { kind: 'remove', place: first.id } : { kind: 'clear', places: ids };
+      return ids.length === 1
+        ? { kind: 'remove', place: first.id }
+        : { kind: 'clear', places: ids };
     case 'r':
-      return { kind: 'pose', places: ids, pose: { turnDeg: wrapped((first.turnDeg ?? 0) + (shiftKey ? -TURN_DEG : TURN_DEG)) } };
+      return {
+        kind: 'pose',
+        places: ids,
+        pose: { turnDeg: wrapped((first.turnDeg ?? 0) + (shiftKey ? -TURN_DEG : TURN_DEG)) },
+      };
     case 't': {
-      const tiltDeg = Math.min(STEEPEST_DEG, Math.max(0, (first.lean?.tiltDeg ?? 0) + (shiftKey ? -TILT_DEG : TILT_DEG)));
-      return { kind: 'pose', places: ids, pose: { lean: tiltDeg === 0 ? null : { tiltDeg, turnDeg: first.lean?.turnDeg ?? 0 } } };
+      const tiltDeg = Math.min(
+        STEEPEST_DEG,
+        Math.max(0, (first.lean?.tiltDeg ?? 0) + (shiftKey ? -TILT_DEG : TILT_DEG)),
+      );
+      return {
+        kind: 'pose',
+        places: ids,
+        pose: { lean: tiltDeg === 0 ? null : { tiltDeg, turnDeg: first.lean?.turnDeg ?? 0 } },
+      };
     }
     case 'l':
       return { kind: 'lock', places: ids, locked: !picked.every(({ locked }) => locked) };
@@ -51,8 +76,13 @@ export function editOfKey({ key, shiftKey }: { readonly key: string; readonly sh
 }
 
 /** Plan radius each plant grows to, cm, in the order of places; of one the book does not know, a middling one. */
-export function spreadRadiiCm({ places }: Pick<Planting, 'places'>, plants: readonly PlacedPlant[]): readonly number[] {
-  return places.map(({ id }) => middle(plants.find((plant) => plant.id === id)?.kind.spreadCm ?? [20, 20]) / 2);
+export function spreadRadiiCm(
+  { places }: Pick<Planting, 'places'>,
+  plants: readonly PlacedPlant[],
+): readonly number[] {
+  return places.map(
+    ({ id }) => middle(plants.find((plant) => plant.id === id)?.kind.spreadCm ?? [20, 20]) / 2,
+  );
 }
 
 export const wrapped = (deg: number): number => ((((deg + 180) % 360) + 360) % 360) - 180;
@@ -61,6 +91,11 @@ export const wrapped = (deg: number): number => ((((deg + 180) % 360) + 360) % 3
 export function copiesOf(places: readonly Place[], picked: readonly Place[]): readonly Place[] {
   return picked.map(({ locked: _, ...place }, i) => {
     const id = `c${places.length + i + 1}-${hash32(seedOf(place.id), places.length, i).toString(36)}`;
-    return { ...place, id, xCm: Math.round((place.xCm + NURSERY_SIZES[place.size].topCm * 0.95) * 2) / 2, seed: hash32(seedOf(id), place.seed) };
+    return {
+      ...place,
+      id,
+      xCm: Math.round((place.xCm + NURSERY_SIZES[place.size].topCm * 0.95) * 2) / 2,
+      seed: hash32(seedOf(id), place.seed),
+    };
   });
 }

@@ -7,8 +7,27 @@ import type { Keyed } from '@/words/names';
 type Describe = typeof import('@/words/describe').describePlanting;
 
 /** The planting in words. The sentences come beside the page; until then its name. */
-export function useDescribed({ reading, keys, opinion, weeks, units }: { readonly reading: Reading; readonly keys: readonly Keyed[]; readonly opinion: Opinion; readonly weeks: number; readonly units: Units }): string {
+export function useDescribed({
+  reading,
+  keys,
+  opinion,
+  weeks,
+  units,
+}: {
+  readonly reading: Reading;
+  readonly keys: readonly Keyed[];
+  readonly opinion: Opinion;
+  readonly weeks: number;
+  readonly units: Units;
+}): string {
   const [describe, setDescribe] = useState<Describe | null>(null);
-  useEffect(() => void import('@/words/describe').then((words) => setDescribe(() => words.describePlanting)), []);
-  return useMemo(() => describe?.(reading, keys, opinion, weeks, units) ?? reading.planting.name, [describe, reading, keys, opinion, weeks, units]);
+  useEffect(
+    () =>
+      void import('@/words/describe').then((words) => setDescribe(() => words.describePlanting)),
+    [],
+  );
+  return useMemo(
+    () => describe?.(reading, keys, opinion, weeks, units) ?? reading.planting.name,
+    [describe, reading, keys, opinion, weeks, units],
+  );
 }

@@ -17,7 +17,10 @@ export interface Looking {
 }
 
 /** What the tools of the view read and set: the same object while only the planting changes. */
-export type LookingTools = Pick<LookingHere, 'view' | 'views' | 'hour' | 'light' | 'figure' | 'behind' | 'backdrop' | 'put' | 'lookFrom'>;
+export type LookingTools = Pick<
+  LookingHere,
+  'view' | 'views' | 'hour' | 'light' | 'figure' | 'behind' | 'backdrop' | 'put' | 'lookFrom'
+>;
 
 export interface LookingHere extends Looking {
   readonly tools: LookingTools;
@@ -41,22 +44,75 @@ export interface LookingHere extends Looking {
 const AS_DRAWN: Looking = { turnDeg: 0, view: null, hour: null, figure: 'none', behind: false };
 
 /** The stand-back view's eye, light and surroundings, with what follows from them for this planting and week. */
-export function useLooking({ planting, spot }: PlantingInSpot, bare: Extent, weeks: number): LookingHere {
+export function useLooking(
+  { planting, spot }: PlantingInSpot,
+  bare: Extent,
+  weeks: number,
+): LookingHere {
   const [looking, setLooking] = useState(AS_DRAWN);
   const { container, plantedWeek } = planting;
   const { turnDeg, view, hour, figure, behind } = looking;
-  const put = useCallback((change: Partial<Looking>) => setLooking((now) => ({ ...now, ...change })), []);
+  const put = useCallback(
+    (change: Partial<Looking>) => setLooking((now) => ({ ...now, ...change })),
+    [],
+  );
   const turn = useCallback((deg: number) => put({ turnDeg: deg }), [put]);
-  const lookFrom = useCallback((next: Viewpoint | null) => put({ view: next, turnDeg: next ? Math.round((next.azimuthRad * DEG_PER_RAD) / 15) * 15 : 0 }), [put]);
+  const lookFrom = useCallback(
+    (next: Viewpoint | null) =>
+      put({
+        view: next,
+        turnDeg: next ? Math.round((next.azimuthRad * DEG_PER_RAD) / 15) * 15 : 0,
+      }),
+    [put],
+  );
   const views = useMemo(() => viewpointsOf(spot, container), [spot, container]);
-  const pitchRad = view ? pitchOf(view, container, spot.dropCm) : spot.view === 'from below' ? USUAL_PITCH_RAD.fromBelow : USUAL_PITCH_RAD.standing;
+  const pitchRad = view
+    ? pitchOf(view, container, spot.dropCm)
+    : spot.view === 'from below'
+      ? USUAL_PITCH_RAD.fromBelow
+      : USUAL_PITCH_RAD.standing;
   const week = weekAfter(plantedWeek, weeks);
-  const light = useMemo(() => (hour === null ? undefined : hourLight(spot, week, hour)), [spot, week, hour]);
+  const light = useMemo(
+    () => (hour === null ? undefined : hourLight(spot, week, hour)),
+    [spot, week, hour],
+  );
   const backdrop = useMemo(() => backdropOf(spot, week), [spot, week]);
-  const { extent, figureAtCm } = useMemo(() => withFigure(bare, figure, spot.dropCm), [bare, figure, spot.dropCm]);
+  const { extent, figureAtCm } = useMemo(
+    () => withFigure(bare, figure, spot.dropCm),
+    [bare, figure, spot.dropCm],
+  );
   const span = useMemo(() => pictureSpan(extent, pitchRad), [extent, pitchRad]);
   const sillCm = view ? hiddenBelowCm(view, spot.dropCm) : null;
-  const scenery = useMemo((): Scenery | null => (figure === 'none' && !(behind && backdrop.length > 0) && sillCm === null ? null : { figure, dropCm: spot.dropCm, figureAtCm, behind: behind && backdrop.length > 0 ? backdrop : null, sillCm }), [figure, behind, backdrop, sillCm, spot.dropCm, figureAtCm]);
-  const tools = useMemo((): LookingTools => ({ view, views, hour, light, figure, behind, backdrop, put, lookFrom }), [view, views, hour, light, figure, behind, backdrop, put, lookFrom]);
-  return { ...looking, tools, views, azimuthRad: turnDeg * RAD_PER_DEG, pitchRad, light, backdrop, extent, span, scenery, put, turn, lookFrom };
+  const scenery = useMemo(
+    (): Scenery | null =>
+      figure === 'none' && !(behind && backdrop.length > 0) && sillCm === null
+        ? null
+        : {
+            figure,
+            dropCm: spot.dropCm,
+            figureAtCm,
+            behind: behind && backdrop.length > 0 ? backdrop : null,
+            sillCm,
+          },
+    [figure, behind, backdrop, sillCm, spot.dropCm, figureAtCm],
+  );
+  const tools = useMemo(
+    (): LookingTools => ({ view, views, hour, light, figure, behind, backdrop, put, lookFrom }),
+    [view, views, hour, light, figure, behind, backdrop, put, lookFrom],
+  );
+  return {
+    ...looking,
+    tools,
+    views,
+    azimuthRad: turnDeg * RAD_PER_DEG,
+    pitchRad,
+    light,
+    backdrop,
+    extent,
+    span,
+    scenery,
+    put,
+    turn,
+    lookFrom,
+  };
 }

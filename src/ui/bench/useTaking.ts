@@ -30,7 +30,15 @@ export interface Printing {
 }
 
 /** The stand-back view as a file, and the planting in words: both as they are seen now. */
-export function useTaking({ planting }: Pick<Editing, 'planting'>, view: { readonly subject: Subject; readonly weeks: number; readonly looking: LookingHere; readonly inWords: string }): { readonly taking: Taking; readonly printing: Printing | null; readonly printed: () => void } {
+export function useTaking(
+  { planting }: Pick<Editing, 'planting'>,
+  view: {
+    readonly subject: Subject;
+    readonly weeks: number;
+    readonly looking: LookingHere;
+    readonly inWords: string;
+  },
+): { readonly taking: Taking; readonly printing: Printing | null; readonly printed: () => void } {
   const now = useRef({ planting, view });
   useEffect(() => {
     now.current = { planting, view };
@@ -39,7 +47,10 @@ export function useTaking({ planting }: Pick<Editing, 'planting'>, view: { reado
   useEffect(() => () => void (printing && URL.revokeObjectURL(printing.url)), [printing]);
   const printed = useCallback(() => setPrinting(null), []);
   const save = useCallback(async (as: 'svg' | 'png') => {
-    const { planting: { name }, view } = now.current;
+    const {
+      planting: { name },
+      view,
+    } = now.current;
     const file = `${fileNameOf(name)}-week-${view.weeks}.${as}`;
     try {
       saveBlob(file, await drawn(view, as, name, GROUND));
@@ -49,9 +60,15 @@ export function useTaking({ planting }: Pick<Editing, 'planting'>, view: { reado
     }
   }, []);
   const print = useCallback(async () => {
-    const { planting: { name }, view } = now.current;
+    const {
+      planting: { name },
+      view,
+    } = now.current;
     try {
-      setPrinting({ url: URL.createObjectURL(await drawn(view, 'svg', name, PAPER)), weeks: view.weeks });
+      setPrinting({
+        url: URL.createObjectURL(await drawn(view, 'svg', name, PAPER)),
+        weeks: view.weeks,
+      });
     } catch (error) {
       say(couldNot(error));
     }
@@ -68,12 +85,44 @@ export function useTaking({ planting }: Pick<Editing, 'planting'>, view: { reado
   return { taking, printing, printed };
 }
 
-const couldNot = (error: unknown) => `The picture could not be made: ${error instanceof Error ? error.message : String(error)}`;
+const couldNot = (error: unknown) =>
+  `The picture could not be made: ${error instanceof Error ? error.message : String(error)}`;
 
 /** The stand-back view as it is seen now, with a margin round it. */
-function drawn({ subject, weeks, looking: { extent, span, azimuthRad, pitchRad, scenery } }: { readonly subject: Subject; readonly weeks: number; readonly looking: LookingHere }, as: 'svg' | 'png', title: string, ground: string): Promise<Blob> {
-  const [wide, high] = [extent.leftCm + extent.rightCm + 2 * MARGIN_CM, span.aboveCm + span.belowCm + 2 * MARGIN_CM];
+function drawn(
+  {
+    subject,
+    weeks,
+    looking: { extent, span, azimuthRad, pitchRad, scenery },
+  }: { readonly subject: Subject; readonly weeks: number; readonly looking: LookingHere },
+  as: 'svg' | 'png',
+  title: string,
+  ground: string,
+): Promise<Blob> {
+  const [wide, high] = [
+    extent.leftCm + extent.rightCm + 2 * MARGIN_CM,
+    span.aboveCm + span.belowCm + 2 * MARGIN_CM,
+  ];
   const pxPerCm = SAVED_PX / Math.max(wide, high);
-  const lens = { azimuthRad, pitchRad, pxPerCm, originX: (wide / 2) * pxPerCm, originY: (span.aboveCm + MARGIN_CM) * pxPerCm };
-  return runJob('save', { subject, weeks, lens, scenery, detail: 'full', density: 1, widthPx: Math.round(wide * pxPerCm), heightPx: Math.round(high * pxPerCm), holesCm: null, as, title, ground });
+  const lens = {
+    azimuthRad,
+    pitchRad,
+    pxPerCm,
+    originX: (wide / 2) * pxPerCm,
+    originY: (span.aboveCm + MARGIN_CM) * pxPerCm,
+  };
+  return runJob('save', {
+    subject,
+    weeks,
+    lens,
+    scenery,
+    detail: 'full',
+    density: 1,
+    widthPx: Math.round(wide * pxPerCm),
+    heightPx: Math.round(high * pxPerCm),
+    holesCm: null,
+    as,
+    title,
+    ground,
+  });
 }

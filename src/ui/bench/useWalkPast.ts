@@ -8,7 +8,10 @@ const FROM_DEG = 62;
  * Walks past the planting: the view turns as it does for somebody who goes by along the front, slow while far, quick while near.
  * Where motion is not wanted, `onStill` is called instead. A press while walking stops it.
  */
-export function useWalkPast(turn: (deg: number) => void, onStill: () => void): { readonly walking: boolean; readonly start: () => void } {
+export function useWalkPast(
+  turn: (deg: number) => void,
+  onStill: () => void,
+): { readonly walking: boolean; readonly start: () => void } {
   const [walking, setWalking] = useState(false);
   const frame = useRef(0);
   const stop = useCallback(() => {

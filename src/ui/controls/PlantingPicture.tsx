@@ -24,8 +24,31 @@ interface PictureProps {
 }
 
 /** A planting drawn on a canvas by the drawing worker. */
-export function PlantingPicture({ subject, weeks, lens, widthPx, heightPx, holesCm = null, scenery = null, label, className, still = false, onShown }: PictureProps) {
+export function PlantingPicture({
+  subject,
+  weeks,
+  lens,
+  widthPx,
+  heightPx,
+  holesCm = null,
+  scenery = null,
+  label,
+  className,
+  still = false,
+  onShown,
+}: PictureProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  useDrawing(canvas, widthPx > 0 ? { subject, weeks, lens, widthPx, heightPx, holesCm, scenery } : null, { still, ...(onShown ? { onShown } : {}) });
-  return <canvas ref={canvas} {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })} className={className} style={{ width: widthPx, height: heightPx, display: 'block' }} />;
+  useDrawing(
+    canvas,
+    widthPx > 0 ? { subject, weeks, lens, widthPx, heightPx, holesCm, scenery } : null,
+    { still, ...(onShown ? { onShown } : {}) },
+  );
+  return (
+    <canvas
+      ref={canvas}
+      {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}
+      className={className}
+      style={{ width: widthPx, height: heightPx, display: 'block' }}
+    />
+  );
 }

@@ -18,9 +18,23 @@ interface PopProps {
 export function Pop({ icon, name, now, bare = false, disabled = false, children }: PopProps) {
   return (
     <Popover.Root>
-      <Popover.Trigger className="tool" aria-label={now ? `${name}: ${now}` : name} disabled={disabled}>{icon}{!bare && <span className="truncate">{now ?? name}</span>}</Popover.Trigger>
+      <Popover.Trigger
+        className="tool"
+        aria-label={now ? `${name}: ${now}` : name}
+        disabled={disabled}
+      >
+        {icon}
+        {!bare && <span className="truncate">{now ?? name}</span>}
+      </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content aria-label={name} side="bottom" align="start" sideOffset={4} collisionPadding={8} className="z-40 grid w-[min(320px,calc(100vw-16px))] gap-3 border-[1.5px] border-rule2 bg-paper p-3.5 text-[13px]">
+        <Popover.Content
+          aria-label={name}
+          side="bottom"
+          align="start"
+          sideOffset={4}
+          collisionPadding={8}
+          className="z-40 grid w-[min(320px,calc(100vw-16px))] gap-3 border-[1.5px] border-rule2 bg-paper p-3.5 text-[13px]"
+        >
           {children}
         </Popover.Content>
       </Popover.Portal>

@@ -1,7 +1,8 @@
 import { render } from '@testing-library/react';
 import { Ruler } from './Ruler';
 
-const figures = (container: HTMLElement) => [...container.querySelectorAll('text')].map((text) => text.textContent);
+const figures = (container: HTMLElement) =>
+  [...container.querySelectorAll('text')].map((text) => text.textContent);
 
 test('a ruler counts from its zero in both directions, in tens of centimetres', () => {
   const { container } = render(<Ruler lengthPx={240} zeroPx={120} pxPerCm={4} unit="cm" />);
@@ -17,10 +18,13 @@ test('in inches a tick is an inch', () => {
 test('small scales rule every five or ten, so that ticks never run together', () => {
   const gap = (pxPerCm: number) => {
     const { container } = render(<Ruler lengthPx={200} zeroPx={0} pxPerCm={pxPerCm} unit="cm" />);
-    const [a, b] = [...container.querySelectorAll('line')].map((line) => Number(line.getAttribute('x1')));
+    const [a, b] = [...container.querySelectorAll('line')].map((line) =>
+      Number(line.getAttribute('x1')),
+    );
     return b! - a!;
   };
-  for (const pxPerCm of [0.5, 0.99, 1, 2.4, 2.5, 6]) expect([pxPerCm, gap(pxPerCm) >= 2.5]).toEqual([pxPerCm, true]);
+  for (const pxPerCm of [0.5, 0.99, 1, 2.4, 2.5, 6])
+    expect([pxPerCm, gap(pxPerCm) >= 2.5]).toEqual([pxPerCm, true]);
 });
 
 test('an upright ruler shows no figures below the ground', () => {

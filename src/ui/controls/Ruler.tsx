@@ -10,7 +10,14 @@ interface RulerProps {
 }
 
 /** A ruled edge in the gardener's unit: ticks every unit, five and ten, a figure every ten. */
-export function Ruler({ lengthPx, zeroPx, pxPerCm, unit, upright = false, thickness = upright ? 32 : 24 }: RulerProps) {
+export function Ruler({
+  lengthPx,
+  zeroPx,
+  pxPerCm,
+  unit,
+  upright = false,
+  thickness = upright ? 32 : 24,
+}: RulerProps) {
   const perUnit = unit === 'cm' ? pxPerCm : pxPerCm * 2.54;
   const step = perUnit >= 2.5 ? 1 : perUnit >= 1 ? 5 : 10;
   const figureEvery = perUnit * 10 >= 26 ? 10 : perUnit * 20 >= 26 ? 20 : 50;
@@ -27,15 +34,39 @@ export function Ruler({ lengthPx, zeroPx, pxPerCm, unit, upright = false, thickn
     const along = upright ? lengthPx - at : at;
     marks.push(
       <g key={u}>
-        {upright ? <line x1={thickness} x2={thickness - size} y1={along} y2={along} /> : <line x1={along} x2={along} y1={0} y2={size} />}
-        {text && along > 9 && along < lengthPx - 9 && (upright && u < 0 ? null : (
-          <text x={upright ? thickness - 12 : along} y={upright ? along + 3.5 : 20} textAnchor={upright ? 'end' : 'middle'} fontWeight={u === 0 ? 700 : 450} stroke="none" fill="var(--ink)" fontSize={10.5}>{text}</text>
-        ))}
+        {upright ? (
+          <line x1={thickness} x2={thickness - size} y1={along} y2={along} />
+        ) : (
+          <line x1={along} x2={along} y1={0} y2={size} />
+        )}
+        {text &&
+          along > 9 &&
+          along < lengthPx - 9 &&
+          (upright && u < 0 ? null : (
+            <text
+              x={upright ? thickness - 12 : along}
+              y={upright ? along + 3.5 : 20}
+              textAnchor={upright ? 'end' : 'middle'}
+              fontWeight={u === 0 ? 700 : 450}
+              stroke="none"
+              fill="var(--ink)"
+              fontSize={10.5}
+            >
+              {text}
+            </text>
+          ))}
       </g>,
     );
   }
   return (
-    <svg aria-hidden width={upright ? thickness : lengthPx} height={upright ? lengthPx : thickness} className="block bg-strip" stroke="var(--tick)" strokeWidth={1}>
+    <svg
+      aria-hidden
+      width={upright ? thickness : lengthPx}
+      height={upright ? lengthPx : thickness}
+      className="block bg-strip"
+      stroke="var(--tick)"
+      strokeWidth={1}
+    >
       {marks}
     </svg>
   );

@@ -3,7 +3,13 @@ import type { PlantKind } from '@/core/plants/kind';
 import { colourName } from '@/core/colour/names';
 
 /** The colours of a kind in equal parts: leaf, second, vein, flower, throat. Never tinted, always edged. */
-export function Swatches({ kind, height = 14 }: { readonly kind: PlantKind; readonly height?: number }) {
+export function Swatches({
+  kind,
+  height = 14,
+}: {
+  readonly kind: PlantKind;
+  readonly height?: number;
+}) {
   const { foliage, bloom } = kind;
   const parts: (readonly [string, Oklch])[] = [['leaf', foliage.main]];
   if (foliage.second && foliage.pattern !== 'zone') parts.push(['leaf marking', foliage.second]);
@@ -13,7 +19,12 @@ export function Swatches({ kind, height = 14 }: { readonly kind: PlantKind; read
   if (bloom?.eye) parts.push(['throat', bloom.eye]);
   if (kind.fruit) parts.push(['fruit', kind.fruit.colour]);
   return (
-    <span role="img" aria-label={parts.map(([part, colour]) => `${part} ${colourName(colour)}`).join(', ')} className="flex border border-rule2" style={{ height }}>
+    <span
+      role="img"
+      aria-label={parts.map(([part, colour]) => `${part} ${colourName(colour)}`).join(', ')}
+      className="flex border border-rule2"
+      style={{ height }}
+    >
       {parts.map(([part, colour]) => (
         <span key={part} className="flex-1" style={{ background: toHex(colour) }} />
       ))}

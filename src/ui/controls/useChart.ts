@@ -16,7 +16,10 @@ export interface ChartInk {
  * A chart kept in a box and drawn anew when what it shows or the theme changes.
  * @param key changes with everything that is shown
  */
-export function useChart(optionOf: (ink: ChartInk) => EChartsCoreOption, key: string): RefObject<HTMLDivElement | null> {
+export function useChart(
+  optionOf: (ink: ChartInk) => EChartsCoreOption,
+  key: string,
+): RefObject<HTMLDivElement | null> {
   const box = useRef<HTMLDivElement>(null);
   const chart = useRef<ECharts | null>(null);
   const latest = useRef(optionOf);
@@ -37,8 +40,15 @@ export function useChart(optionOf: (ink: ChartInk) => EChartsCoreOption, key: st
   useEffect(() => {
     const style = getComputedStyle(document.documentElement);
     const colour = (name: string) => style.getPropertyValue(`--${name}`).trim();
-    const text = { color: colour('ink'), fontFamily: style.getPropertyValue('--font-sans'), fontSize: 12 };
-    chart.current?.setOption({ animation: false, textStyle: text, ...latest.current({ colour, text }) }, { notMerge: true });
+    const text = {
+      color: colour('ink'),
+      fontFamily: style.getPropertyValue('--font-sans'),
+      fontSize: 12,
+    };
+    chart.current?.setOption(
+      { animation: false, textStyle: text, ...latest.current({ colour, text }) },
+      { notMerge: true },
+    );
   }, [key]);
   return box;
 }

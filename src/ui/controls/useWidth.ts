@@ -9,7 +9,9 @@ export function useWidth<T extends HTMLElement>(): readonly [RefCallback<T>, num
   const ref = useCallback((element: T | null) => {
     observer.current?.disconnect();
     if (!element) return;
-    observer.current = new ResizeObserver(([entry]) => setWidth(Math.round(entry!.contentRect.width)));
+    observer.current = new ResizeObserver(([entry]) =>
+      setWidth(Math.round(entry!.contentRect.width)),
+    );
     observer.current.observe(element);
   }, []);
   return [ref, width];

@@ -10,37 +10,118 @@ import { sizeText } from '@/words/plants';
 import { belowCm, GrownPicture } from './GrownPicture';
 
 /** Two to four kinds side by side, full grown at one scale; what differs stands first. */
-export function CompareTable({ kinds, units, onDrop, onOpen, onClose }: { readonly kinds: readonly PlantKind[]; readonly units: Units; readonly onDrop: (id: string) => void; readonly onOpen: (id: string) => void; readonly onClose: () => void }) {
+export function CompareTable({
+  kinds,
+  units,
+  onDrop,
+  onOpen,
+  onClose,
+}: {
+  readonly kinds: readonly PlantKind[];
+  readonly units: Units;
+  readonly onDrop: (id: string) => void;
+  readonly onOpen: (id: string) => void;
+  readonly onClose: () => void;
+}) {
   const { rows, same } = useShared(kinds, (kind) => factsOf(kind, units));
-  const tallest = Math.max(...kinds.map((kind) => middle(kind.heightCm) + (kind.trailCm ? middle(kind.trailCm) * 0.6 : 0)));
+  const tallest = Math.max(
+    ...kinds.map((kind) => middle(kind.heightCm) + (kind.trailCm ? middle(kind.trailCm) * 0.6 : 0)),
+  );
   const widest = Math.max(...kinds.map((kind) => middle(kind.spreadCm)));
   const pxPerCm = Math.min(150 / (tallest + 22), 150 / (widest + 6), 6);
   const below = Math.max(...kinds.map((kind) => belowCm(kind)));
   const columns = { gridTemplateColumns: `110px repeat(${kinds.length}, minmax(0, 1fr))` };
   return (
     <section aria-label="Compared" className="bg-paper">
-      <h2 className="flex items-baseline gap-3 border-b border-rule px-3.5 py-2.5 text-[15px] font-semibold">Side by side<span className="text-[12.5px] font-normal text-ink2">full grown, at one scale; what differs first</span><button type="button" className="press-plain ml-auto" onClick={onClose}>Close</button></h2>
+      <h2 className="flex items-baseline gap-3 border-b border-rule px-3.5 py-2.5 text-[15px] font-semibold">
+        Side by side
+        <span className="text-[12.5px] font-normal text-ink2">
+          full grown, at one scale; what differs first
+        </span>
+        <button type="button" className="press-plain ml-auto" onClick={onClose}>
+          Close
+        </button>
+      </h2>
       <div className="grid" style={columns}>
         <span className="bg-field" />
-        {kinds.map((kind) => <div key={kind.id} className="flex justify-center bg-field"><GrownPicture kind={kind} widthPx={160} heightPx={210} pxPerCm={pxPerCm} below={below} /></div>)}
+        {kinds.map((kind) => (
+          <div key={kind.id} className="flex justify-center bg-field">
+            <GrownPicture
+              kind={kind}
+              widthPx={160}
+              heightPx={210}
+              pxPerCm={pxPerCm}
+              below={below}
+            />
+          </div>
+        ))}
         <span />
         {kinds.map((kind) => (
           <div key={kind.id} className="border-l border-rule px-2.5 py-2">
-            <button type="button" className="text-left leading-4 font-semibold underline decoration-rule2 underline-offset-3" onClick={() => onOpen(kind.id)}>{kind.common}</button>
-            <p className="text-[12px] text-ink2"><i>{kind.botanical}</i></p>
-            <div className="py-1"><Swatches kind={kind} height={16} /></div>
-            <button type="button" className="press-plain" onClick={() => onDrop(kind.id)}>Put back</button>
+            <button
+              type="button"
+              className="text-left leading-4 font-semibold underline decoration-rule2 underline-offset-3"
+              onClick={() => onOpen(kind.id)}
+            >
+              {kind.common}
+            </button>
+            <p className="text-[12px] text-ink2">
+              <i>{kind.botanical}</i>
+            </p>
+            <div className="py-1">
+              <Swatches kind={kind} height={16} />
+            </div>
+            <button type="button" className="press-plain" onClick={() => onDrop(kind.id)}>
+              Put back
+            </button>
           </div>
         ))}
       </div>
-      <dl data-differs>{rows.map(({ name, values }) => <Facts key={name} columns={columns} name={name} values={values} />)}</dl>
-      {same.length > 0 && <><p className="border-t-2 border-tick px-3.5 pt-2 text-[12.5px] text-ink2">The same for all</p><dl className="text-ink2">{same.map(({ name, values }) => <Facts key={name} columns={{ gridTemplateColumns: '110px 1fr' }} name={name} values={values.slice(0, 1)} />)}</dl></>}
+      <dl data-differs>
+        {rows.map(({ name, values }) => (
+          <Facts key={name} columns={columns} name={name} values={values} />
+        ))}
+      </dl>
+      {same.length > 0 && (
+        <>
+          <p className="border-t-2 border-tick px-3.5 pt-2 text-[12.5px] text-ink2">
+            The same for all
+          </p>
+          <dl className="text-ink2">
+            {same.map(({ name, values }) => (
+              <Facts
+                key={name}
+                columns={{ gridTemplateColumns: '110px 1fr' }}
+                name={name}
+                values={values.slice(0, 1)}
+              />
+            ))}
+          </dl>
+        </>
+      )}
     </section>
   );
 }
 
-function Facts({ name, values, columns }: { readonly name: string; readonly values: readonly ReactNode[]; readonly columns: { readonly gridTemplateColumns: string } }) {
-  return <div className="grid border-t border-rule" style={columns}><dt className="px-3.5 py-1.5 text-ink2">{name}</dt>{values.map((value, i) => <dd key={i} className="border-l border-rule px-2.5 py-1.5">{value}</dd>)}</div>;
+function Facts({
+  name,
+  values,
+  columns,
+}: {
+  readonly name: string;
+  readonly values: readonly ReactNode[];
+  readonly columns: { readonly gridTemplateColumns: string };
+}) {
+  return (
+    <div className="grid border-t border-rule" style={columns}>
+      <dt className="px-3.5 py-1.5 text-ink2">{name}</dt>
+      {values.map((value, i) => (
+        <dd key={i} className="border-l border-rule px-2.5 py-1.5">
+          {value}
+        </dd>
+      ))}
+    </div>
+  );
 }
 
 /** Every fact as words, so that like and unlike can be told apart. */
@@ -53,13 +134,24 @@ function factsOf(kind: PlantKind, units: Units): Readonly<Record<string, string>
     Water: `${kind.thirst}${kind.dryBetween ? ', dry between' : ''}`,
     Feed: kind.feed,
     Fills: `in ${kind.weeksToFill} weeks`,
-    Vigour: ['holds its place', 'steady', 'lively', 'pushes its neighbours', 'overruns its neighbours'][kind.vigour - 1]!,
-    Flowers: bloom ? `${bloom.form}, ${dateText(bloom.weeks[0])} to ${dateText(bloom.weeks[1])}${bloom.deadhead ? ', deadhead' : ''}` : 'none to speak of',
+    Vigour: [
+      'holds its place',
+      'steady',
+      'lively',
+      'pushes its neighbours',
+      'overruns its neighbours',
+    ][kind.vigour - 1]!,
+    Flowers: bloom
+      ? `${bloom.form}, ${dateText(bloom.weeks[0])} to ${dateText(bloom.weeks[1])}${bloom.deadhead ? ', deadhead' : ''}`
+      : 'none to speak of',
     Leaf: `${kind.foliage.texture}, ${kind.foliage.shape}, ${kind.foliage.surface}${kind.foliage.evergreen ? ', evergreen' : ''}`,
     Cold: `bears ${temperatureText(kind.lowestC, units)}`,
     Scent: kind.scent,
     Eating: kind.edible ?? 'not for eating',
-    People: t.people, Cats: t.cats, Dogs: t.dogs, Horses: t.horses,
+    People: t.people,
+    Cats: t.cats,
+    Dogs: t.dogs,
+    Horses: t.horses,
     Skin: irritant.skin === 'no' ? 'not known to irritate' : irritant.note,
     Price: `from ${moneyText(Math.min(...kind.sold.map(({ price }) => price)), units)}`,
   };

@@ -27,7 +27,9 @@ interface FoundProps {
   readonly onCompare: (id: string) => void;
 }
 
-type Line = { readonly kind: 'heading'; readonly text: string; readonly count: number } | { readonly kind: 'plants'; readonly found: readonly Finding[] };
+type Line =
+  | { readonly kind: 'heading'; readonly text: string; readonly count: number }
+  | { readonly kind: 'plants'; readonly found: readonly Finding[] };
 
 /** Heights of a heading and of a row of plants, px. */
 const HEADING_PX = 36;
@@ -35,20 +37,45 @@ const ROW_PX = 86;
 
 /** What was found, by the role it would play, drawn as outlines to one scale; then what has one thing against it. Only rows in sight are made. */
 export function FoundList({ suited, nearly, columns, query, ...rest }: FoundProps) {
-  const lines = useMemo(() => linesOf(suited, nearly, columns, query), [suited, nearly, columns, query]);
+  const lines = useMemo(
+    () => linesOf(suited, nearly, columns, query),
+    [suited, nearly, columns, query],
+  );
   const scroller = useRef<HTMLDivElement>(null);
   // eslint-disable-next-line react-hooks/incompatible-library
-  const rows = useVirtualizer({ count: lines.length, getScrollElement: () => scroller.current, estimateSize: (i) => (lines[i]!.kind === 'heading' ? HEADING_PX : ROW_PX), overscan: 6, initialRect: { width: 600, height: 660 } });
+  const rows = useVirtualizer({
+    count: lines.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: (i) => (lines[i]!.kind === 'heading' ? HEADING_PX : ROW_PX),
+    overscan: 6,
+    initialRect: { width: 600, height: 660 },
+  });
   return (
-    <div ref={scroller} className="h-[70vh] min-h-[420px] overflow-y-auto bg-paper" tabIndex={0} role="region" aria-label="Plants found">
+    <div
+      ref={scroller}
+      className="h-[70vh] min-h-[420px] overflow-y-auto bg-paper"
+      tabIndex={0}
+      role="region"
+      aria-label="Plants found"
+    >
       <div className="relative" style={{ height: rows.getTotalSize() }}>
         {rows.getVirtualItems().map(({ index, start, size }) => {
           const line = lines[index]!;
           return (
             <div key={index} className="absolute inset-x-0" style={{ top: start, height: size }}>
-              {line.kind === 'heading' ? <h2 className="flex h-full items-end gap-2 border-b border-rule px-3 pb-1 text-[14px] font-semibold">{line.text}<span className="font-normal text-ink2">{line.count}</span></h2> : (
-                <ul className="grid h-full" style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}>
-                  {line.found.map((finding) => <Entry key={finding.kind.id} finding={finding} query={query} {...rest} />)}
+              {line.kind === 'heading' ? (
+                <h2 className="flex h-full items-end gap-2 border-b border-rule px-3 pb-1 text-[14px] font-semibold">
+                  {line.text}
+                  <span className="font-normal text-ink2">{line.count}</span>
+                </h2>
+              ) : (
+                <ul
+                  className="grid h-full"
+                  style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}
+                >
+                  {line.found.map((finding) => (
+                    <Entry key={finding.kind.id} finding={finding} query={query} {...rest} />
+                  ))}
                 </ul>
               )}
             </div>
@@ -59,35 +86,87 @@ export function FoundList({ suited, nearly, columns, query, ...rest }: FoundProp
   );
 }
 
-function linesOf(suited: readonly Finding[], nearly: readonly Finding[], columns: number, query: Query): readonly Line[] {
+function linesOf(
+  suited: readonly Finding[],
+  nearly: readonly Finding[],
+  columns: number,
+  query: Query,
+): readonly Line[] {
   const lines: Line[] = [];
   const put = (text: string, found: readonly Finding[]) => {
     if (found.length === 0) return;
     lines.push({ kind: 'heading', text, count: found.length });
-    for (let i = 0; i < found.length; i += columns) lines.push({ kind: 'plants', found: found.slice(i, i + columns) });
+    for (let i = 0; i < found.length; i += columns)
+      lines.push({ kind: 'plants', found: found.slice(i, i + columns) });
   };
   // By colour the nearest come first, whatever their role.
   if (query.colour) put('Nearest in colour first', suited);
-  else for (const role of query.role ? [query.role] : ROLES) put(`${ROLE_NAMES[role]} plants`, suited.filter(({ kind }) => query.role !== null || kind.roles[0] === role));
+  else
+    for (const role of query.role ? [query.role] : ROLES)
+      put(
+        `${ROLE_NAMES[role]} plants`,
+        suited.filter(({ kind }) => query.role !== null || kind.roles[0] === role),
+      );
   put('Nearly: one thing against', nearly);
   return lines;
 }
 
-function Entry({ finding: { kind, against }, query, library, benches, units, openId, onOpen, compared, onCompare }: { readonly finding: Finding } & Omit<FoundProps, 'suited' | 'nearly' | 'columns'>) {
+function Entry({
+  finding: { kind, against },
+  query,
+  library,
+  benches,
+  units,
+  openId,
+  onOpen,
+  compared,
+  onCompare,
+}: { readonly finding: Finding } & Omit<FoundProps, 'suited' | 'nearly' | 'columns'>) {
   const own = library.ownOf(kind.id);
   const open = kind.id === openId;
   return (
-    <li className={`relative border-b border-rule ${open ? 'bg-wash outline-2 -outline-offset-2 outline-ink' : ''} ${against ? 'text-ink2' : ''}`}>
-      <button type="button" data-kind={kind.id} aria-pressed={open} onClick={() => onOpen(kind.id)} className="grid h-full w-full grid-cols-[74px_minmax(0,1fr)_44px] items-end gap-3 px-3 py-1.5 text-left hover:bg-wash">
+    <li
+      className={`relative border-b border-rule ${open ? 'bg-wash outline-2 -outline-offset-2 outline-ink' : ''} ${against ? 'text-ink2' : ''}`}
+    >
+      <button
+        type="button"
+        data-kind={kind.id}
+        aria-pressed={open}
+        onClick={() => onOpen(kind.id)}
+        className="grid h-full w-full grid-cols-[74px_minmax(0,1fr)_44px] items-end gap-3 px-3 py-1.5 text-left hover:bg-wash"
+      >
         <Silhouette kind={kind} />
         <span className="self-center">
-          <span className="block truncate leading-4 font-semibold text-ink">{own?.favourite && <Star size={12} aria-label="favourite" className="mr-1 inline fill-current" />}{kind.common}</span>
-          <span className="line-clamp-2 text-[12px] leading-[15px]">{own?.never != null ? `never again: ${own.never}` : against ? againstText(kind, against, query, units) : offeredText(kind, query, units, benches.lines ? benches.linesOf(kind.id) : null)}{own && own.owned > 0 ? `; ${countText(own.owned, 'in the shed', 'in the shed')}` : ''}</span>
+          <span className="block truncate leading-4 font-semibold text-ink">
+            {own?.favourite && (
+              <Star size={12} aria-label="favourite" className="mr-1 inline fill-current" />
+            )}
+            {kind.common}
+          </span>
+          <span className="line-clamp-2 text-[12px] leading-[15px]">
+            {own?.never != null
+              ? `never again: ${own.never}`
+              : against
+                ? againstText(kind, against, query, units)
+                : offeredText(kind, query, units, benches.lines ? benches.linesOf(kind.id) : null)}
+            {own && own.owned > 0 ? `; ${countText(own.owned, 'in the shed', 'in the shed')}` : ''}
+          </span>
         </span>
         <span />
       </button>
-      <span className="pointer-events-none absolute top-2 right-3 w-9"><Swatches kind={kind as PlantKind} height={16} /></span>
-      <label className="absolute right-3 bottom-1.5 flex min-h-6 items-center gap-1 text-[11.5px] text-ink2"><span aria-hidden>compare</span><input type="checkbox" aria-label={`Compare ${kind.common}`} className="size-6 accent-[var(--ink)]" checked={compared.includes(kind.id)} onChange={() => onCompare(kind.id)} /></label>
+      <span className="pointer-events-none absolute top-2 right-3 w-9">
+        <Swatches kind={kind as PlantKind} height={16} />
+      </span>
+      <label className="absolute right-3 bottom-1.5 flex min-h-6 items-center gap-1 text-[11.5px] text-ink2">
+        <span aria-hidden>compare</span>
+        <input
+          type="checkbox"
+          aria-label={`Compare ${kind.common}`}
+          className="size-6 accent-[var(--ink)]"
+          checked={compared.includes(kind.id)}
+          onChange={() => onCompare(kind.id)}
+        />
+      </label>
     </li>
   );
 }

@@ -10,7 +10,11 @@ const WIDEST_PX = 360;
 const REACH_PX = 2;
 
 /** Takes the colour of leaf or flower from a photograph. The photograph stays in this page and is not kept. */
-export function PhotoColour({ onColour }: { readonly onColour: (part: 'leaf' | 'flower', colour: Oklch) => void }) {
+export function PhotoColour({
+  onColour,
+}: {
+  readonly onColour: (part: 'leaf' | 'flower', colour: Oklch) => void;
+}) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [photo, setPhoto] = useState<ImageBitmap | null>(null);
   const [picked, setPicked] = useState<Oklch | null>(null);
@@ -35,23 +39,69 @@ export function PhotoColour({ onColour }: { readonly onColour: (part: 'leaf' | '
   };
   const pick = (event: MouseEvent<HTMLCanvasElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
-    const [x, y] = [((event.clientX - box.left) / box.width) * event.currentTarget.width, ((event.clientY - box.top) / box.height) * event.currentTarget.height];
-    const { data } = event.currentTarget.getContext('2d')!.getImageData(Math.max(0, Math.round(x) - REACH_PX), Math.max(0, Math.round(y) - REACH_PX), REACH_PX * 2 + 1, REACH_PX * 2 + 1);
+    const [x, y] = [
+      ((event.clientX - box.left) / box.width) * event.currentTarget.width,
+      ((event.clientY - box.top) / box.height) * event.currentTarget.height,
+    ];
+    const { data } = event.currentTarget
+      .getContext('2d')!
+      .getImageData(
+        Math.max(0, Math.round(x) - REACH_PX),
+        Math.max(0, Math.round(y) - REACH_PX),
+        REACH_PX * 2 + 1,
+        REACH_PX * 2 + 1,
+      );
     const sum = [0, 0, 0];
     for (let i = 0; i < data.length; i += 4) for (let k = 0; k < 3; k += 1) sum[k]! += data[i + k]!;
-    setPicked(fromRgb(sum.map((v) => v / (data.length / 4) / 255) as unknown as [number, number, number]));
+    setPicked(
+      fromRgb(sum.map((v) => v / (data.length / 4) / 255) as unknown as [number, number, number]),
+    );
   };
   return (
     <div className="grid gap-2">
-      <label className="press-quiet cursor-pointer justify-self-start focus-within:border-ink">Colour from a photograph<input type="file" accept="image/*" className="sr-only" onChange={(event) => { const file = event.target.files?.[0]; if (file) void open(file); event.target.value = ''; }} /></label>
-      {fault && <p role="alert" className="text-[12.5px] font-semibold">▲ {fault}</p>}
-      {photo && <><canvas ref={canvas} data-photo aria-label="The photograph: press where the colour is" role="img" className="w-full cursor-crosshair" onClick={pick} /><p className="text-[12.5px] text-ink2">Press where the colour is. The photograph is not kept.</p></>}
+      <label className="press-quiet cursor-pointer justify-self-start focus-within:border-ink">
+        Colour from a photograph
+        <input
+          type="file"
+          accept="image/*"
+          className="sr-only"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            if (file) void open(file);
+            event.target.value = '';
+          }}
+        />
+      </label>
+      {fault && (
+        <p role="alert" className="text-[12.5px] font-semibold">
+          ▲ {fault}
+        </p>
+      )}
+      {photo && (
+        <>
+          <canvas
+            ref={canvas}
+            data-photo
+            aria-label="The photograph: press where the colour is"
+            role="img"
+            className="w-full cursor-crosshair"
+            onClick={pick}
+          />
+          <p className="text-[12.5px] text-ink2">
+            Press where the colour is. The photograph is not kept.
+          </p>
+        </>
+      )}
       {picked && (
         <p className="flex flex-wrap items-center gap-3">
           <span className="size-7 border border-rule2" style={{ background: toHex(picked) }} />
           <span data-picked>{colourName(picked)}</span>
-          <button type="button" className="press-link" onClick={() => onColour('leaf', picked)}>Its leaf</button>
-          <button type="button" className="press-link" onClick={() => onColour('flower', picked)}>Its flower</button>
+          <button type="button" className="press-link" onClick={() => onColour('leaf', picked)}>
+            Its leaf
+          </button>
+          <button type="button" className="press-link" onClick={() => onColour('flower', picked)}>
+            Its flower
+          </button>
         </p>
       )}
     </div>

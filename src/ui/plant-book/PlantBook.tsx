@@ -16,9 +16,13 @@ import { FinderSheet } from './FinderSheet';
 import { FoundList } from './FoundList';
 import { KindPage } from './KindPage';
 
-const CompareTable = dynamic(() => import('./CompareTable').then((m) => m.CompareTable), { ssr: false });
+const CompareTable = dynamic(() => import('./CompareTable').then((m) => m.CompareTable), {
+  ssr: false,
+});
 const TagForm = dynamic(() => import('./TagForm').then((m) => m.TagForm), { ssr: false });
-const BringInPlants = dynamic(() => import('./BringInPlants').then((m) => m.BringInPlants), { ssr: false });
+const BringInPlants = dynamic(() => import('./BringInPlants').then((m) => m.BringInPlants), {
+  ssr: false,
+});
 
 /** Most kinds compared at once. */
 const MOST_COMPARED = 4;
@@ -30,7 +34,11 @@ export function PlantBook() {
   const library = useLibrary();
   const router = useRouter();
   const search = useSearchParams();
-  const loaded = useLive(async (s) => ({ spots: await s.spots(), shelf: (await s.shelf()).map(({ container }) => container), own: await s.ownKinds() }));
+  const loaded = useLive(async (s) => ({
+    spots: await s.spots(),
+    shelf: (await s.shelf()).map(({ container }) => container),
+    own: await s.ownKinds(),
+  }));
   const [query, setQuery] = useState<Query>(NO_QUERY);
   const [spotId, setSpotId] = useState('');
   const [stop, setStop] = useState(search.get('stop') ?? '');
@@ -43,7 +51,14 @@ export function PlantBook() {
   const benches = useBenches(stop || null);
   const asked = useDeferredValue(query);
   const spot = loaded?.spots.find(({ id }) => id === spotId);
-  const full = useMemo((): Query => ({ ...asked, week: asked.week === null || !spot ? asked.week : bookWeek(asked.week, spot), among: stop && benches.lines ? benches.there : null }), [asked, stop, benches, spot]);
+  const full = useMemo(
+    (): Query => ({
+      ...asked,
+      week: asked.week === null || !spot ? asked.week : bookWeek(asked.week, spot),
+      among: stop && benches.lines ? benches.there : null,
+    }),
+    [asked, stop, benches, spot],
+  );
   const { suited, nearly } = useMemo(() => findBy(library.kinds, full), [library, full]);
   const asks = askedOf(full).length;
   const openId = search.get('kind') ?? suited[0]?.kind.id ?? null;
@@ -55,44 +70,155 @@ export function PlantBook() {
     next.set('kind', id);
     router.replace(`/plants?${next}`, { scroll: false });
     // On narrow screens the page of a kind lies under the list.
-    if (!window.matchMedia('(min-width: 1100px)').matches) page.current?.scrollIntoView({ behavior: window.matchMedia('(prefers-reduced-motion: reduce)').matches ? 'auto' : 'smooth' });
+    if (!window.matchMedia('(min-width: 1100px)').matches)
+      page.current?.scrollIntoView({
+        behavior: window.matchMedia('(prefers-reduced-motion: reduce)').matches ? 'auto' : 'smooth',
+      });
   };
   const chooseSpot = (id: string) => {
     setSpotId(id);
     const chosen = loaded?.spots.find((one) => one.id === id);
-    setQuery({ ...query, sunHours: chosen ? chosen.sunHours : null, safeFor: chosen ? [...(chosen.children ? (['people'] as const) : []), ...(chosen.pets ? (['cats', 'dogs'] as const) : [])] : query.safeFor });
+    setQuery({
+      ...query,
+      sunHours: chosen ? chosen.sunHours : null,
+      safeFor: chosen
+        ? [
+            ...(chosen.children ? (['people'] as const) : []),
+            ...(chosen.pets ? (['cats', 'dogs'] as const) : []),
+          ]
+        : query.safeFor,
+    });
   };
-  const compare = (id: string) => setCompared(compared.includes(id) ? compared.filter((other) => other !== id) : [...compared, id].slice(-MOST_COMPARED));
+  const compare = (id: string) =>
+    setCompared(
+      compared.includes(id)
+        ? compared.filter((other) => other !== id)
+        : [...compared, id].slice(-MOST_COMPARED),
+    );
   const keep = async (record: OwnKind) => {
     await store?.putOwnKinds([record]);
   };
-  const comparedKinds = useMemo(() => compared.flatMap((id) => library.kindOf(id) ?? []), [compared, library]);
-  if (!library.ready || !loaded || !open) return <p className="py-10 text-ink2" role="status">Opening the book…</p>;
+  const comparedKinds = useMemo(
+    () => compared.flatMap((id) => library.kindOf(id) ?? []),
+    [compared, library],
+  );
+  if (!library.ready || !loaded || !open)
+    return (
+      <p className="py-10 text-ink2" role="status">
+        Opening the book…
+      </p>
+    );
   return (
     <div className="pt-3.5">
       <header className="flex flex-wrap items-end gap-x-5 gap-y-2 pb-3">
         <h1 className="display text-[29px] leading-10">Plant book</h1>
-        <label className="min-w-[260px] flex-1"><span className="sr-only">Find by name</span><input type="search" placeholder="Name or word: salvia, lime, trailing" className="entry h-9 w-full text-[15px]" value={query.words} onChange={(event) => setQuery({ ...query, words: event.target.value })} /></label>
+        <label className="min-w-[260px] flex-1">
+          <span className="sr-only">Find by name</span>
+          <input
+            type="search"
+            placeholder="Name or word: salvia, lime, trailing"
+            className="entry h-9 w-full text-[15px]"
+            value={query.words}
+            onChange={(event) => setQuery({ ...query, words: event.target.value })}
+          />
+        </label>
         <p className="flex gap-3 pb-1">
-          {compared.length > 1 && <button type="button" className="press" onClick={() => setWide('compare')}>Compare {compared.length}</button>}
-          <button type="button" className="press-quiet" onClick={() => setSide('tag')}>Add from a tag</button>
-          <button type="button" className="press-quiet" onClick={() => setWide('files')}>In and out</button>
+          {compared.length > 1 && (
+            <button type="button" className="press" onClick={() => setWide('compare')}>
+              Compare {compared.length}
+            </button>
+          )}
+          <button type="button" className="press-quiet" onClick={() => setSide('tag')}>
+            Add from a tag
+          </button>
+          <button type="button" className="press-quiet" onClick={() => setWide('files')}>
+            In and out
+          </button>
         </p>
       </header>
-      <div className="grid gap-6 items-start sm:max-wide:grid-cols-[264px_minmax(0,1fr)] wide:grid-cols-[264px_minmax(0,1fr)_416px]">
-        <button type="button" aria-expanded={narrowing} className="press-quiet -mb-3 sm:hidden" onClick={() => setNarrowing(!narrowing)}>{narrowing ? 'Hide what you look for' : 'Say what you look for'}{asks > 0 ? ` (${asks})` : ''}</button>
-        <FinderSheet className={narrowing ? '' : 'max-sm:hidden'} query={query} onQuery={setQuery} spots={loaded.spots} spotId={spotId} onSpot={chooseSpot} stop={stop} onStop={setStop} units={settings} />
+      <div className="grid items-start gap-6 wide:grid-cols-[264px_minmax(0,1fr)_416px] sm:max-wide:grid-cols-[264px_minmax(0,1fr)]">
+        <button
+          type="button"
+          aria-expanded={narrowing}
+          className="press-quiet -mb-3 sm:hidden"
+          onClick={() => setNarrowing(!narrowing)}
+        >
+          {narrowing ? 'Hide what you look for' : 'Say what you look for'}
+          {asks > 0 ? ` (${asks})` : ''}
+        </button>
+        <FinderSheet
+          className={narrowing ? '' : 'max-sm:hidden'}
+          query={query}
+          onQuery={setQuery}
+          spots={loaded.spots}
+          spotId={spotId}
+          onSpot={chooseSpot}
+          stop={stop}
+          onStop={setStop}
+          units={settings}
+        />
         <div ref={ref} className="min-w-0">
-          {wide === 'compare' && comparedKinds.length > 1 ? <CompareTable kinds={comparedKinds} units={settings} onDrop={compare} onOpen={openKind} onClose={() => setWide('found')} /> : wide === 'files' ? <BringInPlants library={library} own={loaded.own} onClose={() => setWide('found')} /> : (
+          {wide === 'compare' && comparedKinds.length > 1 ? (
+            <CompareTable
+              kinds={comparedKinds}
+              units={settings}
+              onDrop={compare}
+              onOpen={openKind}
+              onClose={() => setWide('found')}
+            />
+          ) : wide === 'files' ? (
+            <BringInPlants library={library} own={loaded.own} onClose={() => setWide('found')} />
+          ) : (
             <>
-              <p role="status" className="pb-1.5 text-ink2">{suited.length === 0 ? 'Nothing is all that' : `${countText(suited.length, 'kind')} of ${library.kinds.length}`}{nearly.length > 0 ? `, ${nearly.length} with one thing against` : ''}{benches.lines === null ? '. The shop does not answer just now' : ''}. Outlines at one scale.</p>
-              <FoundList suited={suited} nearly={nearly} query={full} library={library} benches={benches} units={settings} columns={width > 520 ? 2 : 1} openId={open.id} onOpen={openKind} compared={compared} onCompare={compare} />
+              <p role="status" className="pb-1.5 text-ink2">
+                {suited.length === 0
+                  ? 'Nothing is all that'
+                  : `${countText(suited.length, 'kind')} of ${library.kinds.length}`}
+                {nearly.length > 0 ? `, ${nearly.length} with one thing against` : ''}
+                {benches.lines === null ? '. The shop does not answer just now' : ''}. Outlines at
+                one scale.
+              </p>
+              <FoundList
+                suited={suited}
+                nearly={nearly}
+                query={full}
+                library={library}
+                benches={benches}
+                units={settings}
+                columns={width > 520 ? 2 : 1}
+                openId={open.id}
+                onOpen={openKind}
+                compared={compared}
+                onCompare={compare}
+              />
             </>
           )}
         </div>
         <div ref={page} className="min-w-0 sm:max-wide:col-span-2">
-          {side === 'tag' ? <TagForm library={library} units={settings} onClose={() => setSide('kind')} onKeep={(record) => void keep(record).then(() => { say(`${record.told.common} is in the book.`); openKind(record.id); })} />
-            : <KindPage key={open.id} kind={open} library={library} benches={benches} shelf={loaded.shelf} units={settings} onOpen={openKind} onOwn={(record) => void keep(record)} />}
+          {side === 'tag' ? (
+            <TagForm
+              library={library}
+              units={settings}
+              onClose={() => setSide('kind')}
+              onKeep={(record) =>
+                void keep(record).then(() => {
+                  say(`${record.told.common} is in the book.`);
+                  openKind(record.id);
+                })
+              }
+            />
+          ) : (
+            <KindPage
+              key={open.id}
+              kind={open}
+              library={library}
+              benches={benches}
+              shelf={loaded.shelf}
+              units={settings}
+              onOpen={openKind}
+              onOwn={(record) => void keep(record)}
+            />
+          )}
         </div>
       </div>
     </div>

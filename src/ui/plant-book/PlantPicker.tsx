@@ -25,38 +25,70 @@ const AGAINST: Readonly<Record<Hurdle, string>> = {
 const STEP = 60;
 
 /** Kinds to add to a planting: those that suit first, the rest with what stands against them. */
-export function PlantPicker({ ask, onPick, settings }: { readonly ask: Omit<Ask, 'kinds' | 'seed'>; readonly onPick: (kind: PlantKind) => void; readonly settings: Settings }) {
+export function PlantPicker({
+  ask,
+  onPick,
+  settings,
+}: {
+  readonly ask: Omit<Ask, 'kinds' | 'seed'>;
+  readonly onPick: (kind: PlantKind) => void;
+  readonly settings: Settings;
+}) {
   const { kinds, offered } = useLibrary();
   const [query, setQuery] = useState('');
   const [most, setMost] = useState(STEP);
   const rows = useMemo(() => {
-    const found = findKinds(offered, query).map((kind) => ({ kind, against: hurdleOf(kind, { ...ask, kinds, seed: 0 }) }));
+    const found = findKinds(offered, query).map((kind) => ({
+      kind,
+      against: hurdleOf(kind, { ...ask, kinds, seed: 0 }),
+    }));
     return [...found.filter(({ against }) => !against), ...found.filter(({ against }) => against)];
   }, [query, ask, kinds, offered]);
   return (
     <>
       <label className="block">
         <span className="text-[12.5px] text-ink2">Find by name</span>
-        <input type="search" autoFocus className="entry w-full" value={query} onChange={(event) => setQuery(event.target.value)} placeholder="e.g. salvia, ivy, lime" />
+        <input
+          type="search"
+          autoFocus
+          className="entry w-full"
+          value={query}
+          onChange={(event) => setQuery(event.target.value)}
+          placeholder="e.g. salvia, ivy, lime"
+        />
       </label>
       <ul className="mt-2 flex-1 overflow-y-auto">
         {rows.slice(0, most).map(({ kind, against }) => (
           <li key={kind.id}>
-            <button type="button" onClick={() => onPick(kind)} className="grid w-full grid-cols-[56px_1fr_auto] items-center gap-3 border-t border-rule py-1.5 text-left hover:bg-wash">
+            <button
+              type="button"
+              onClick={() => onPick(kind)}
+              className="grid w-full grid-cols-[56px_1fr_auto] items-center gap-3 border-t border-rule py-1.5 text-left hover:bg-wash"
+            >
               <Swatches kind={kind} height={26} />
               <span>
-                <span className="font-semibold">{kind.common}</span> <i className="text-[12.5px] text-ink2">{kind.botanical}</i>
-                <span className="block text-[12.5px] text-ink2">{against ? AGAINST[against] : kind.roles.join(', ')}</span>
+                <span className="font-semibold">{kind.common}</span>{' '}
+                <i className="text-[12.5px] text-ink2">{kind.botanical}</i>
+                <span className="block text-[12.5px] text-ink2">
+                  {against ? AGAINST[against] : kind.roles.join(', ')}
+                </span>
               </span>
               <span className="text-right text-[12.5px] text-ink2">
-                {lengthFigure(kind.heightCm[1], settings.length)} × {lengthFigure(kind.spreadCm[1], settings.length)} {settings.length}
+                {lengthFigure(kind.heightCm[1], settings.length)} ×{' '}
+                {lengthFigure(kind.spreadCm[1], settings.length)} {settings.length}
                 <br />
                 {moneyText(kind.sold[0]!.price, settings)}
               </span>
             </button>
           </li>
         ))}
-        {rows.length > most && <li className="border-t border-rule py-2"><button type="button" className="press-link" onClick={() => setMost(most + STEP)}>Show more of {rows.length}</button></li>}
+        {rows.length > most && (
+          <li className="border-t border-rule py-2">
+            <button type="button" className="press-link" onClick={() => setMost(most + STEP)}>
+              Show more of {rows.length}
+            </button>
+          </li>
+        )}
       </ul>
     </>
   );

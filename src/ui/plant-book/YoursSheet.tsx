@@ -5,12 +5,29 @@ import type { Oklch } from '@/core/colour/oklch';
 import type { PlantKind } from '@/core/plants/kind';
 import { untold, type OwnKind, type Told } from '@/core/plants/own';
 import { ownKindSchema } from '@/core/plants/ownSchema';
-import { LengthField, NumberField, PickField, Sheet, TemperatureField, TextField } from '@/ui/controls/fields';
+import {
+  LengthField,
+  NumberField,
+  PickField,
+  Sheet,
+  TemperatureField,
+  TextField,
+} from '@/ui/controls/fields';
 import type { Units } from '@/words/format';
 import { PhotoColour } from './PhotoColour';
 
 /** What the gardener knows better, has, loves, or will not plant again. A value told here wins over the book everywhere. */
-export default function YoursSheet({ kind, own, units, onOwn }: { readonly kind: PlantKind; readonly own: OwnKind | null; readonly units: Units; readonly onOwn: (record: OwnKind) => void }) {
+export default function YoursSheet({
+  kind,
+  own,
+  units,
+  onOwn,
+}: {
+  readonly kind: PlantKind;
+  readonly own: OwnKind | null;
+  readonly units: Units;
+  readonly onOwn: (record: OwnKind) => void;
+}) {
   // Kept here while the sheet is open: two changes in a row must not wait for storage.
   const [record, setRecord] = useState(own ?? untold(kind.id));
   const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
@@ -20,7 +37,12 @@ export default function YoursSheet({ kind, own, units, onOwn }: { readonly kind:
       setFaults({});
       setRecord(parsed.data);
       onOwn(parsed.data);
-    } else setFaults(Object.fromEntries(parsed.error.issues.map(({ path, message }) => [path.slice(0, 2).join('.'), message])));
+    } else
+      setFaults(
+        Object.fromEntries(
+          parsed.error.issues.map(({ path, message }) => [path.slice(0, 2).join('.'), message]),
+        ),
+      );
   };
   const tell = (change: Told) => put({ told: { ...record.told, ...change } });
   const span = (field: 'heightCm' | 'spreadCm', at: 0 | 1, cm: number) => {
@@ -32,36 +54,173 @@ export default function YoursSheet({ kind, own, units, onOwn }: { readonly kind:
     <Sheet title="Yours" note={told > 0 ? `${told} told by you` : undefined}>
       <div className="grid gap-3 px-4 py-3">
         <div className="grid grid-cols-2 gap-3">
-          <LengthField name="Here it grows to" unit={units.length} valueCm={kind.heightCm[1]} error={faults['told.heightCm']} onCm={(cm) => span('heightCm', 1, cm)} />
-          <LengthField name="and spreads to" unit={units.length} valueCm={kind.spreadCm[1]} error={faults['told.spreadCm']} onCm={(cm) => span('spreadCm', 1, cm)} />
+          <LengthField
+            name="Here it grows to"
+            unit={units.length}
+            valueCm={kind.heightCm[1]}
+            error={faults['told.heightCm']}
+            onCm={(cm) => span('heightCm', 1, cm)}
+          />
+          <LengthField
+            name="and spreads to"
+            unit={units.length}
+            valueCm={kind.spreadCm[1]}
+            error={faults['told.spreadCm']}
+            onCm={(cm) => span('spreadCm', 1, cm)}
+          />
         </div>
         <details>
-          <summary className="cursor-pointer text-[13px] font-semibold">More that you know better</summary>
+          <summary className="cursor-pointer text-[13px] font-semibold">
+            More that you know better
+          </summary>
           <div className="grid grid-cols-2 gap-3 pt-2">
-            <LengthField name="Height at least" unit={units.length} valueCm={kind.heightCm[0]} error={faults['told.heightCm']} onCm={(cm) => span('heightCm', 0, cm)} />
-            <LengthField name="Spread at least" unit={units.length} valueCm={kind.spreadCm[0]} error={faults['told.spreadCm']} onCm={(cm) => span('spreadCm', 0, cm)} />
-            <LengthField name="Trails" unit={units.length} valueCm={kind.trailCm?.[1] ?? Number.NaN} error={faults['told.trailCm']} onCm={(cm) => tell({ trailCm: Number.isNaN(cm) ? null : [Math.min(cm, kind.trailCm?.[0] ?? cm), cm] })} />
-            <NumberField name="Full after" suffix="weeks" value={kind.weeksToFill} error={faults['told.weeksToFill']} onValue={(weeksToFill) => tell({ weeksToFill })} />
-            <NumberField name="Sun from" suffix="h" places={1} value={kind.light.hours[0]} error={faults['told.hours']} onValue={(from) => tell({ hours: [from, Math.max(from, kind.light.hours[1])] })} />
-            <NumberField name="Sun to" suffix="h" places={1} value={kind.light.hours[1]} error={faults['told.hours']} onValue={(to) => tell({ hours: [Math.min(to, kind.light.hours[0]), to] })} />
-            <PickField name="Thirst" value={kind.thirst} options={[['low', 'low'], ['medium', 'medium'], ['high', 'high']]} onPick={(thirst) => tell({ thirst })} />
-            <TemperatureField name="Bears" unit={units.length} valueC={kind.lowestC} error={faults['told.lowestC']} onC={(lowestC) => tell({ lowestC })} />
-            {kind.bloom && <NumberField name="Flowers from week" value={kind.bloom.weeks[0]} error={faults['told.flowerWeeks']} onValue={(from) => tell({ flowerWeeks: [from, kind.bloom!.weeks[1]] })} />}
-            {kind.bloom && <NumberField name="to week" value={kind.bloom.weeks[1]} error={faults['told.flowerWeeks']} onValue={(to) => tell({ flowerWeeks: [kind.bloom!.weeks[0], to] })} />}
-            <NumberField name="Price" suffix={units.currency} places={2} value={kind.sold[0]!.price} error={faults['told.price']} onValue={(price) => tell({ price })} />
+            <LengthField
+              name="Height at least"
+              unit={units.length}
+              valueCm={kind.heightCm[0]}
+              error={faults['told.heightCm']}
+              onCm={(cm) => span('heightCm', 0, cm)}
+            />
+            <LengthField
+              name="Spread at least"
+              unit={units.length}
+              valueCm={kind.spreadCm[0]}
+              error={faults['told.spreadCm']}
+              onCm={(cm) => span('spreadCm', 0, cm)}
+            />
+            <LengthField
+              name="Trails"
+              unit={units.length}
+              valueCm={kind.trailCm?.[1] ?? Number.NaN}
+              error={faults['told.trailCm']}
+              onCm={(cm) =>
+                tell({
+                  trailCm: Number.isNaN(cm) ? null : [Math.min(cm, kind.trailCm?.[0] ?? cm), cm],
+                })
+              }
+            />
+            <NumberField
+              name="Full after"
+              suffix="weeks"
+              value={kind.weeksToFill}
+              error={faults['told.weeksToFill']}
+              onValue={(weeksToFill) => tell({ weeksToFill })}
+            />
+            <NumberField
+              name="Sun from"
+              suffix="h"
+              places={1}
+              value={kind.light.hours[0]}
+              error={faults['told.hours']}
+              onValue={(from) => tell({ hours: [from, Math.max(from, kind.light.hours[1])] })}
+            />
+            <NumberField
+              name="Sun to"
+              suffix="h"
+              places={1}
+              value={kind.light.hours[1]}
+              error={faults['told.hours']}
+              onValue={(to) => tell({ hours: [Math.min(to, kind.light.hours[0]), to] })}
+            />
+            <PickField
+              name="Thirst"
+              value={kind.thirst}
+              options={[
+                ['low', 'low'],
+                ['medium', 'medium'],
+                ['high', 'high'],
+              ]}
+              onPick={(thirst) => tell({ thirst })}
+            />
+            <TemperatureField
+              name="Bears"
+              unit={units.length}
+              valueC={kind.lowestC}
+              error={faults['told.lowestC']}
+              onC={(lowestC) => tell({ lowestC })}
+            />
+            {kind.bloom && (
+              <NumberField
+                name="Flowers from week"
+                value={kind.bloom.weeks[0]}
+                error={faults['told.flowerWeeks']}
+                onValue={(from) => tell({ flowerWeeks: [from, kind.bloom!.weeks[1]] })}
+              />
+            )}
+            {kind.bloom && (
+              <NumberField
+                name="to week"
+                value={kind.bloom.weeks[1]}
+                error={faults['told.flowerWeeks']}
+                onValue={(to) => tell({ flowerWeeks: [kind.bloom!.weeks[0], to] })}
+              />
+            )}
+            <NumberField
+              name="Price"
+              suffix={units.currency}
+              places={2}
+              value={kind.sold[0]!.price}
+              error={faults['told.price']}
+              onValue={(price) => tell({ price })}
+            />
           </div>
         </details>
         <div className="grid grid-cols-2 gap-3">
-          <NumberField name="In the shed" value={record.owned} error={faults.owned} onValue={(owned) => put({ owned })} />
-          <TextField name="Where from" value={record.note} placeholder="left from last year" onText={(note) => put({ note })} />
+          <NumberField
+            name="In the shed"
+            value={record.owned}
+            error={faults.owned}
+            onValue={(owned) => put({ owned })}
+          />
+          <TextField
+            name="Where from"
+            value={record.note}
+            placeholder="left from last year"
+            onText={(note) => put({ note })}
+          />
         </div>
         <p className="flex flex-wrap gap-x-5 gap-y-1">
-          <label className="flex min-h-7 items-center gap-1.5"><input type="checkbox" className="size-4 accent-[var(--ink)]" checked={record.favourite} onChange={(event) => put({ favourite: event.target.checked })} />Favourite</label>
-          <label className="flex min-h-7 items-center gap-1.5"><input type="checkbox" className="size-4 accent-[var(--ink)]" checked={record.never !== null} onChange={(event) => put({ never: event.target.checked ? '' : null })} />Never again</label>
+          <label className="flex min-h-7 items-center gap-1.5">
+            <input
+              type="checkbox"
+              className="size-4 accent-[var(--ink)]"
+              checked={record.favourite}
+              onChange={(event) => put({ favourite: event.target.checked })}
+            />
+            Favourite
+          </label>
+          <label className="flex min-h-7 items-center gap-1.5">
+            <input
+              type="checkbox"
+              className="size-4 accent-[var(--ink)]"
+              checked={record.never !== null}
+              onChange={(event) => put({ never: event.target.checked ? '' : null })}
+            />
+            Never again
+          </label>
         </p>
-        {record.never !== null && <TextField name="Because" value={record.never} placeholder="mildew every August" onText={(never) => put({ never })} />}
-        <PhotoColour onColour={(part, colour: Oklch) => tell(part === 'leaf' ? { leafColour: colour } : { flowerColour: colour })} />
-        {told > 0 && record.id === record.likeId && <button type="button" className="press-plain justify-self-start" onClick={() => put({ told: {} })}>Take the book’s values again</button>}
+        {record.never !== null && (
+          <TextField
+            name="Because"
+            value={record.never}
+            placeholder="mildew every August"
+            onText={(never) => put({ never })}
+          />
+        )}
+        <PhotoColour
+          onColour={(part, colour: Oklch) =>
+            tell(part === 'leaf' ? { leafColour: colour } : { flowerColour: colour })
+          }
+        />
+        {told > 0 && record.id === record.likeId && (
+          <button
+            type="button"
+            className="press-plain justify-self-start"
+            onClick={() => put({ told: {} })}
+          >
+            Take the book’s values again
+          </button>
+        )}
       </div>
     </Sheet>
   );

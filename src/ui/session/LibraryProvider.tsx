@@ -22,10 +22,15 @@ export function LibraryProvider({ children }: { readonly children: ReactNode }) 
   useEffect(() => {
     let here = true;
     void import('@/core/plants/book/index').then(({ BOOK }) => here && setBook(BOOK));
-    return () => { here = false; };
+    return () => {
+      here = false;
+    };
   }, []);
   useEffect(() => own && setOwnKinds(own), [own]);
-  const library = useMemo(() => (book && own ? { ...libraryOf(book, own), ready: true } : EMPTY), [book, own]);
+  const library = useMemo(
+    () => (book && own ? { ...libraryOf(book, own), ready: true } : EMPTY),
+    [book, own],
+  );
   return <LibraryContext.Provider value={library}>{children}</LibraryContext.Provider>;
 }
 

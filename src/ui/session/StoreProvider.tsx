@@ -8,7 +8,13 @@ import { USUAL_SETTINGS } from '@/data/usualSettings';
 const StoreContext = createContext<Store | null>(null);
 
 /** Opens the browser's database once the page runs, and fills it with the demo set on a first demo start. */
-export function StoreProvider({ demo, children }: { readonly demo: boolean; readonly children: ReactNode }) {
+export function StoreProvider({
+  demo,
+  children,
+}: {
+  readonly demo: boolean;
+  readonly children: ReactNode;
+}) {
   const [store, setStore] = useState<Store | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   useEffect(() => {
@@ -22,9 +28,16 @@ export function StoreProvider({ demo, children }: { readonly demo: boolean; read
       }
       setStore(opened);
     };
-    start().catch((error: unknown) => setTrouble(error instanceof Error ? error.message : String(error)));
+    start().catch((error: unknown) =>
+      setTrouble(error instanceof Error ? error.message : String(error)),
+    );
   }, [demo]);
-  if (trouble) return <p role="alert" className="m-6 bg-paper p-4 text-[15px]">The browser would not open its storage, so nothing can be kept here: {trouble}</p>;
+  if (trouble)
+    return (
+      <p role="alert" className="m-6 bg-paper p-4 text-[15px]">
+        The browser would not open its storage, so nothing can be kept here: {trouble}
+      </p>
+    );
   return <StoreContext.Provider value={store}>{children}</StoreContext.Provider>;
 }
 
@@ -34,7 +47,10 @@ export function useStore(): Store | null {
 }
 
 /** A live reading of the store: again after every change, in this tab or another. `undefined` while it first loads. */
-export function useLive<T>(query: (store: Store) => Promise<T>, dependencies: readonly unknown[] = []): T | undefined {
+export function useLive<T>(
+  query: (store: Store) => Promise<T>,
+  dependencies: readonly unknown[] = [],
+): T | undefined {
   const store = useStore();
   const [answer, setAnswer] = useState<T>();
   const [trouble, setTrouble] = useState<unknown>(null);

@@ -4,5 +4,11 @@ import type { AskMessage } from '@/workers/messages';
 
 /** The ask a planting came from: the same container, spot and wishes again, in whatever school suits. */
 export function askOf({ planting, spot, house }: PlantingInSpot, seed: number): AskMessage {
-  return { ...briefOf(planting, spot), wishes: { ...planting.wishes, school: 'any' }, house, seed, only: null };
+  return {
+    ...briefOf(planting, spot),
+    wishes: { ...planting.wishes, school: 'any' },
+    house,
+    seed,
+    only: null,
+  };
 }

@@ -29,7 +29,10 @@ let whole: Offer = { commands: [], keys: [] };
 export function offer(room: string, what: Offer | null): void {
   if (what) offers.set(room, what);
   else offers.delete(room);
-  whole = { commands: [...offers.values()].flatMap(({ commands }) => commands), keys: [...offers.values()].flatMap(({ keys }) => keys) };
+  whole = {
+    commands: [...offers.values()].flatMap(({ commands }) => commands),
+    keys: [...offers.values()].flatMap(({ keys }) => keys),
+  };
   for (const listener of listeners) listener();
 }
 

@@ -5,7 +5,12 @@ export function saveFile(name: string, type: 'application/json' | 'text/csv', te
 
 /** The name of a planting as the beginning of a file's name. */
 export function fileNameOf(name: string): string {
-  return name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'planting';
+  return (
+    name
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '') || 'planting'
+  );
 }
 
 /** Hands bytes to the browser as a file to save. */

@@ -1,4 +1,9 @@
 /** Says one line at the foot of the page, with a way back where there is one. Loads what it needs when first used. */
-export function say(text: string, wayBack?: { readonly label: string; readonly go: () => void }): void {
-  void import('sonner').then(({ toast }) => toast(text, wayBack ? { action: { label: wayBack.label, onClick: wayBack.go } } : undefined));
+export function say(
+  text: string,
+  wayBack?: { readonly label: string; readonly go: () => void },
+): void {
+  void import('sonner').then(({ toast }) =>
+    toast(text, wayBack ? { action: { label: wayBack.label, onClick: wayBack.go } } : undefined),
+  );
 }

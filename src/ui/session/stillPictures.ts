@@ -9,7 +9,15 @@ const shown = new Map<string, ImageBitmap>();
 const MOST_SHOWN = 48;
 
 /** Two requests with one key make the same picture. */
-export function pictureKey({ subject, weeks, lens, widthPx, heightPx, holesCm, scenery = null }: Asked): string {
+export function pictureKey({
+  subject,
+  weeks,
+  lens,
+  widthPx,
+  heightPx,
+  holesCm,
+  scenery = null,
+}: Asked): string {
   return JSON.stringify([subjectKey(subject), weeks, lens, widthPx, heightPx, holesCm, scenery]);
 }
 
@@ -35,5 +43,10 @@ export function holdPicture(key: string, bitmap: ImageBitmap): void {
 /** Has still pictures painted and kept while nobody waits for any other; a later list takes the place of an earlier one. */
 export function prepareStills(requests: readonly Asked[]): void {
   const density = restingDensity();
-  paintAhead(requests.map((asked) => ({ ...asked, detail: 'full' as const, density, key: pictureKey(asked) })).filter(({ key }) => !shown.has(key)), holdPicture);
+  paintAhead(
+    requests
+      .map((asked) => ({ ...asked, detail: 'full' as const, density, key: pictureKey(asked) }))
+      .filter(({ key }) => !shown.has(key)),
+    holdPicture,
+  );
 }

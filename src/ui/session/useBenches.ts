@@ -16,19 +16,37 @@ export interface Benches {
 
 /** Today's benches of a stop of the simulated garden centres; nothing is asked while no stop is chosen. */
 export function useBenches(stop: string | null): Benches {
-  const [answer, setAnswer] = useState<{ readonly stop: string; readonly lines: readonly BenchLine[] | null }>();
+  const [answer, setAnswer] = useState<{
+    readonly stop: string;
+    readonly lines: readonly BenchLine[] | null;
+  }>();
   useEffect(() => {
     if (!stop) return;
     const giveUp = new AbortController();
-    fetch(`/api/garden-centre?stop=${stop}&day=${format(new Date(), 'yyyy-MM-dd')}`, { signal: giveUp.signal })
-      .then(async (response) => setAnswer({ stop, lines: response.ok ? (await import('./benchSchema')).benchSchema.parse(await response.json()).stock : null }))
+    fetch(`/api/garden-centre?stop=${stop}&day=${format(new Date(), 'yyyy-MM-dd')}`, {
+      signal: giveUp.signal,
+    })
+      .then(async (response) =>
+        setAnswer({
+          stop,
+          lines: response.ok
+            ? (await import('./benchSchema')).benchSchema.parse(await response.json()).stock
+            : null,
+        }),
+      )
       .catch((error: Error) => error.name !== 'AbortError' && setAnswer({ stop, lines: null }));
     return () => giveUp.abort();
   }, [stop]);
   const lines = stop && answer?.stop === stop ? answer.lines : undefined;
   return useMemo(() => {
     const byKind = new Map<string, BenchLine[]>();
-    for (const line of lines ?? []) byKind.set(line.kindId, [...(byKind.get(line.kindId) ?? []), line]);
-    return { stop, lines, linesOf: (kindId) => byKind.get(kindId) ?? [], there: new Set((lines ?? []).filter(({ count }) => count > 0).map(({ kindId }) => kindId)) };
+    for (const line of lines ?? [])
+      byKind.set(line.kindId, [...(byKind.get(line.kindId) ?? []), line]);
+    return {
+      stop,
+      lines,
+      linesOf: (kindId) => byKind.get(kindId) ?? [],
+      there: new Set((lines ?? []).filter(({ count }) => count > 0).map(({ kindId }) => kindId)),
+    };
   }, [stop, lines]);
 }

@@ -14,7 +14,14 @@ jest.mock('@/workers/runJob', () => ({
   runJob: (_: string, { it }: { it: PlantingInSpot }, { signal }: { signal: AbortSignal }) =>
     new Promise((resolve, reject) => {
       signal.addEventListener('abort', () => reject(new DOMException('Given up', 'AbortError')));
-      counts.push({ it, signal, done: () => act(async () => resolve([[6, { share: it.plants.map(() => 1), areaCm2: [], flowers: [] }]])) });
+      counts.push({
+        it,
+        signal,
+        done: () =>
+          act(async () =>
+            resolve([[6, { share: it.plants.map(() => 1), areaCm2: [], flowers: [] }]]),
+          ),
+      });
     }),
 }));
 

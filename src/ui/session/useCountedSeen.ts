@@ -11,11 +11,17 @@ export const NOT_COUNTED: CountedSeen = new Map();
  * What is seen of each plant, counted on the drawing in the worker once a planting rests, week after week, with the planting it was counted
  * of. While another one is under the hand nothing is counted: drawings need the processor.
  */
-export function useCountedSeen(it: PlantingInSpot | null): { readonly of: PlantingInSpot; readonly seen: CountedSeen } | null {
-  const [found, setFound] = useState<{ readonly of: PlantingInSpot; readonly seen: CountedSeen } | null>(null);
+export function useCountedSeen(
+  it: PlantingInSpot | null,
+): { readonly of: PlantingInSpot; readonly seen: CountedSeen } | null {
+  const [found, setFound] = useState<{
+    readonly of: PlantingInSpot;
+    readonly seen: CountedSeen;
+  } | null>(null);
   const counted = useRef<PlantingInSpot | null>(null);
   useEffect(() => {
-    if (!it || counted.current === it || it.plants.length < 2 || typeof Worker === 'undefined') return;
+    if (!it || counted.current === it || it.plants.length < 2 || typeof Worker === 'undefined')
+      return;
     const giveUp = new AbortController();
     const timer = setTimeout(() => {
       runJob('seen', { it }, { signal: giveUp.signal })

@@ -19,7 +19,11 @@ jest.mock('@/workers/runJob', () => ({
   runJob: (_: string, request: PaintRequest, { signal }: { signal?: AbortSignal } = {}) =>
     new Promise((resolve, reject) => {
       signal?.addEventListener('abort', () => reject(new DOMException('Given up', 'AbortError')));
-      const bitmap = { width: request.widthPx * request.density, height: request.heightPx * request.density, close: () => closed.push(request.weeks) };
+      const bitmap = {
+        width: request.widthPx * request.density,
+        height: request.heightPx * request.density,
+        close: () => closed.push(request.weeks),
+      };
       asks.push({ request, signal, make: () => act(async () => resolve(bitmap)) });
     }),
 }));
@@ -33,9 +37,26 @@ beforeEach(() => {
 afterEach(() => jest.useRealTimers());
 
 const subject = subjectOf(planted(GOOD));
-const request = (weeks: number, widthPx = 100) => ({ subject, weeks, lens: { azimuthRad: 0, pitchRad: 0.1, pxPerCm: 2, originX: 50, originY: 90 }, widthPx, heightPx: 100, holesCm: null });
+const request = (weeks: number, widthPx = 100) => ({
+  subject,
+  weeks,
+  lens: { azimuthRad: 0, pitchRad: 0.1, pxPerCm: 2, originX: 50, originY: 90 },
+  widthPx,
+  heightPx: 100,
+  holesCm: null,
+});
 
-function Drawn({ weeks, still = false, widthPx = 100, onShown = () => undefined }: { readonly weeks: number; readonly still?: boolean; readonly widthPx?: number; readonly onShown?: () => void }) {
+function Drawn({
+  weeks,
+  still = false,
+  widthPx = 100,
+  onShown = () => undefined,
+}: {
+  readonly weeks: number;
+  readonly still?: boolean;
+  readonly widthPx?: number;
+  readonly onShown?: () => void;
+}) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useDrawing(canvas, request(weeks, widthPx), { still, onShown });
   return <canvas ref={canvas} />;
@@ -46,7 +67,10 @@ const painted = (container: HTMLElement) => container.querySelector('canvas')!.d
 test('a coarse picture is asked for at once, at fewer pixels, and a full one after a rest', async () => {
   const { container, rerender } = render(<Drawn weeks={1} />);
   await rest(0);
-  expect(asks.map(({ request: { detail, density } }) => [detail, density])).toEqual([['flat', 0.75], ['full', 1]]);
+  expect(asks.map(({ request: { detail, density } }) => [detail, density])).toEqual([
+    ['flat', 0.75],
+    ['full', 1],
+  ]);
   await asks[0]!.make();
   expect(painted(container)).toBe('flat');
   await asks[1]!.make();
@@ -62,7 +86,10 @@ test('a coarse picture is asked for at once, at fewer pixels, and a full one aft
 test('while one coarse picture is being made no second is asked for; then the latest is, and those between are never drawn', async () => {
   const { rerender } = render(<Drawn weeks={1} />);
   for (const weeks of [2, 3, 4]) rerender(<Drawn weeks={weeks} />);
-  const coarse = () => asks.filter(({ request: { detail } }) => detail === 'flat').map(({ request: { weeks } }) => weeks);
+  const coarse = () =>
+    asks
+      .filter(({ request: { detail } }) => detail === 'flat')
+      .map(({ request: { weeks } }) => weeks);
   expect(coarse()).toEqual([1]);
   await asks[0]!.make();
   expect(coarse()).toEqual([1, 4]);
@@ -96,7 +123,9 @@ test('a still picture that was painted is shown at once when it is seen again, a
   // Another size is another picture.
   again.rerender(<Drawn still weeks={5} widthPx={120} />);
   await rest(500);
-  expect(asks.map(({ request: { widthPx, detail } }) => [widthPx, detail])).toEqual([[120, 'full']]);
+  expect(asks.map(({ request: { widthPx, detail } }) => [widthPx, detail])).toEqual([
+    [120, 'full'],
+  ]);
 });
 
 test('of many still pictures the oldest are let go of, with their memory', async () => {

@@ -15,7 +15,11 @@ const MOVING_DENSITY = 0.75;
  * has no OffscreenCanvas it happens here. A drawing that was overtaken is dropped, never shown late.
  * @param options `onShown` is told once, when the first picture is in sight
  */
-export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request: Omit<PaintRequest, 'detail' | 'density'> | null, options: { readonly still?: boolean; readonly onShown?: () => void } = {}): void {
+export function useDrawing(
+  canvas: RefObject<HTMLCanvasElement | null>,
+  request: Omit<PaintRequest, 'detail' | 'density'> | null,
+  options: { readonly still?: boolean; readonly onShown?: () => void } = {},
+): void {
   const latest = useRef(request);
   const told = useRef(options.onShown);
   const state = useRef({ busy: false, again: false, painted: false });
@@ -46,12 +50,20 @@ export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request:
       const asked = latest.current;
       if (!asked) return;
       const density = restingDensity();
-      const message: PaintRequest = { ...asked, detail, density: detail === 'flat' && !still ? density * MOVING_DENSITY : density };
+      const message: PaintRequest = {
+        ...asked,
+        detail,
+        density: detail === 'flat' && !still ? density * MOVING_DENSITY : density,
+      };
       if (typeof OffscreenCanvas === 'undefined') {
         (await import('@/drawing/paintHere')).paintHere(element, message);
         return inSight();
       }
-      const bitmap = await runJob('paint', message, detail === 'full' ? { signal: giveUp.signal } : {});
+      const bitmap = await runJob(
+        'paint',
+        message,
+        detail === 'full' ? { signal: giveUp.signal } : {},
+      );
       if (still) {
         show(element, bitmap);
         if (detail === 'full') holdPicture(key, bitmap);
@@ -77,7 +89,10 @@ export function useDrawing(canvas: RefObject<HTMLCanvasElement | null>, request:
       now.busy = false;
     };
     if (!still || !now.painted) void coarse();
-    const rest = setTimeout(() => void paint('full').catch(() => undefined), now.painted ? REST_MS : 0);
+    const rest = setTimeout(
+      () => void paint('full').catch(() => undefined),
+      now.painted ? REST_MS : 0,
+    );
     return () => {
       clearTimeout(rest);
       giveUp.abort();

@@ -11,13 +11,25 @@ let editing: Editing | null | undefined;
 
 function Watcher() {
   editing = useEditing('planting');
-  return <p>{editing ? `${editing.planting.places.length} plants, ${editing.history.past.length} steps back` : 'none'}</p>;
+  return (
+    <p>
+      {editing
+        ? `${editing.planting.places.length} plants, ${editing.history.past.length} steps back`
+        : 'none'}
+    </p>
+  );
 }
 
 beforeEach(async () => {
   store = openStore();
   await store.add(planting(GOOD), SUNNY);
-  render(<StoreProvider demo={false}><WithBook><Watcher /></WithBook></StoreProvider>);
+  render(
+    <StoreProvider demo={false}>
+      <WithBook>
+        <Watcher />
+      </WithBook>
+    </StoreProvider>,
+  );
   await screen.findByText('6 plants, 0 steps back');
 });
 

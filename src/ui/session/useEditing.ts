@@ -41,8 +41,17 @@ export function useEditing(id: string | null): Editing | null | undefined {
   const stored = useLive(async (s) => (id ? ((await s.planting(id)) ?? null) : null), [id]);
   const [held, setHeld] = useState<{ readonly base: Planting; readonly edit: Edit } | null>(null);
   // A change that is let go of leads back to the very same: nothing about it need be reckoned again.
-  const still = useMemo(() => (stored ? inSpot(stored.planting, stored.spot, kindOf, house) : null), [stored, kindOf, house]);
-  const it = useMemo(() => (stored && held && held.base.id === stored.planting.id ? inSpot(applyEdit(stored.planting, held.edit), stored.spot, kindOf, house) : still), [stored, held, still, kindOf, house]);
+  const still = useMemo(
+    () => (stored ? inSpot(stored.planting, stored.spot, kindOf, house) : null),
+    [stored, kindOf, house],
+  );
+  const it = useMemo(
+    () =>
+      stored && held && held.base.id === stored.planting.id
+        ? inSpot(applyEdit(stored.planting, held.edit), stored.spot, kindOf, house)
+        : still,
+    [stored, held, still, kindOf, house],
+  );
   const count = useCountedSeen(it);
   // Drawings follow the hand; remarks that change with every move of it could not be read. Another planting is judged at once.
   const rested = useRested(it);
@@ -57,7 +66,10 @@ export function useEditing(id: string | null): Editing | null | undefined {
     turn.current = done.catch(() => undefined);
     void done;
   }, []);
-  const preview = useCallback((edit: Edit | null) => setHeld(edit && stored ? { base: stored.planting, edit } : null), [stored]);
+  const preview = useCallback(
+    (edit: Edit | null) => setHeld(edit && stored ? { base: stored.planting, edit } : null),
+    [stored],
+  );
   const apply = useCallback(
     (edit: Edit) => {
       if (!store || !stored) return;
@@ -66,14 +78,43 @@ export function useEditing(id: string | null): Editing | null | undefined {
       setHeld(mine);
       // Sentences are fetched beside the page; changes wait for them in the order in which they were made.
       const before = inSpot(stored.planting, stored.spot, kindOf);
-      inTurn(() => import('@/words/remarks').then(({ historyText }) => store.edit(before.planting.id, edit, historyText(edit, before, kindOf))).finally(() => setTimeout(() => setHeld((now) => (now === mine ? null : now)), ARRIVES_MS)));
+      inTurn(() =>
+        import('@/words/remarks')
+          .then(({ historyText }) =>
+            store.edit(before.planting.id, edit, historyText(edit, before, kindOf)),
+          )
+          .finally(() =>
+            setTimeout(() => setHeld((now) => (now === mine ? null : now)), ARRIVES_MS),
+          ),
+      );
     },
     [store, stored, kindOf, inTurn],
   );
-  const undo = useCallback(() => inTurn(async () => store && id && store.undo(id)), [store, id, inTurn]);
-  const redo = useCallback(() => inTurn(async () => store && id && store.redo(id)), [store, id, inTurn]);
-  const walk = useCallback((steps: number) => inTurn(async () => store && id && store.walk(id, steps)), [store, id, inTurn]);
+  const undo = useCallback(
+    () => inTurn(async () => store && id && store.undo(id)),
+    [store, id, inTurn],
+  );
+  const redo = useCallback(
+    () => inTurn(async () => store && id && store.redo(id)),
+    [store, id, inTurn],
+  );
+  const walk = useCallback(
+    (steps: number) => inTurn(async () => store && id && store.walk(id, steps)),
+    [store, id, inTurn],
+  );
   if (stored === undefined || !ready) return undefined;
   if (!stored || !it || !opinion) return null;
-  return { planting: it.planting, spot: stored.spot, it, counted, opinion, history: stored.history, apply, preview, undo, redo, walk };
+  return {
+    planting: it.planting,
+    spot: stored.spot,
+    it,
+    counted,
+    opinion,
+    history: stored.history,
+    apply,
+    preview,
+    undo,
+    redo,
+    walk,
+  };
 }

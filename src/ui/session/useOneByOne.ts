@@ -5,8 +5,14 @@ import { useEffect, useState } from 'react';
  * is begun from its start.
  * @returns the last list that was done, with what came of each item; `null` before the first
  */
-export function useOneByOne<T, R>(items: readonly T[], work: (item: T) => R): { readonly of: readonly T[]; readonly results: readonly R[] } | null {
-  const [done, setDone] = useState<{ readonly of: readonly T[]; readonly results: readonly R[] } | null>(null);
+export function useOneByOne<T, R>(
+  items: readonly T[],
+  work: (item: T) => R,
+): { readonly of: readonly T[]; readonly results: readonly R[] } | null {
+  const [done, setDone] = useState<{
+    readonly of: readonly T[];
+    readonly results: readonly R[];
+  } | null>(null);
   useEffect(() => {
     const results: R[] = [];
     const next = (): void => {

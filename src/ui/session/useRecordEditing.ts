@@ -35,17 +35,27 @@ interface Door<T> {
  * @param stored the record as it is kept
  * @param door stable between renders
  */
-export function useRecordEditing<T extends object>(stored: T | null | undefined, door: Door<T>): RecordEditing<T> | null | undefined {
+export function useRecordEditing<T extends object>(
+  stored: T | null | undefined,
+  door: Door<T>,
+): RecordEditing<T> | null | undefined {
   const [held, setHeld] = useState<Partial<T> | null>(null);
   const [ahead, setAhead] = useState<T | null>(null);
   const [faults, setFaults] = useState<Readonly<Record<string, string>>>({});
   const [past, setPast] = useState<readonly Step<T>[]>([]);
   const [future, setFuture] = useState<readonly Step<T>[]>([]);
   const kept = ahead ?? stored ?? null;
-  const record = useMemo(() => (kept && held ? door.settle({ ...kept, ...held }) : kept), [kept, held, door]);
+  const record = useMemo(
+    () => (kept && held ? door.settle({ ...kept, ...held }) : kept),
+    [kept, held, door],
+  );
 
   // Changes are written one after another, each upon the one before it: quick hands lose nothing.
-  const writing = useRef<{ last: Promise<unknown>; open: number; base: T | null }>({ last: Promise.resolve(), open: 0, base: null });
+  const writing = useRef<{ last: Promise<unknown>; open: number; base: T | null }>({
+    last: Promise.resolve(),
+    open: 0,
+    base: null,
+  });
   useEffect(() => {
     writing.current.base = kept;
   }, [kept]);
@@ -70,7 +80,12 @@ export function useRecordEditing<T extends object>(stored: T | null | undefined,
       if (!base) return;
       const parsed = parse({ ...base, ...change });
       setHeld(null);
-      if (!parsed.ok) return setFaults(Object.fromEntries([...parsed.faults].reverse().map(({ field, message }) => [field, message])));
+      if (!parsed.ok)
+        return setFaults(
+          Object.fromEntries(
+            [...parsed.faults].reverse().map(({ field, message }) => [field, message]),
+          ),
+        );
       setFaults({});
       setPast((steps) => [...steps, { name, record: base }]);
       setFuture([]);
@@ -95,5 +110,12 @@ export function useRecordEditing<T extends object>(stored: T | null | undefined,
   );
   if (stored === undefined) return undefined;
   if (!record) return null;
-  return { record, apply: (change, name) => void apply(change, name), preview: setHeld, faults, undo: step(past, setPast, setFuture), redo: step(future, setFuture, setPast) };
+  return {
+    record,
+    apply: (change, name) => void apply(change, name),
+    preview: setHeld,
+    faults,
+    undo: step(past, setPast, setFuture),
+    redo: step(future, setFuture, setPast),
+  };
 }

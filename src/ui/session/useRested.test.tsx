@@ -4,7 +4,8 @@ import { useRested } from './useRested';
 beforeEach(() => jest.useFakeTimers());
 afterEach(() => jest.useRealTimers());
 
-const watch = () => renderHook(({ value }) => useRested(value), { initialProps: { value: 'begun' } });
+const watch = () =>
+  renderHook(({ value }) => useRested(value), { initialProps: { value: 'begun' } });
 const wait = (ms: number) => act(() => jest.advanceTimersByTime(ms));
 
 test('follows once nothing has changed for longer than a hand takes between two moves, not before', () => {

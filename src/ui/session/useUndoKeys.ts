@@ -6,7 +6,11 @@ import { useEffect } from 'react';
 export function useUndoKeys(undo: () => void, redo: () => void): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || (event.target instanceof HTMLElement && /input|textarea|select/i.test(event.target.tagName))) return;
+      if (
+        !(event.ctrlKey || event.metaKey) ||
+        (event.target instanceof HTMLElement && /input|textarea|select/i.test(event.target.tagName))
+      )
+        return;
       const key = event.key.toLowerCase();
       if (key !== 'z' && key !== 'y') return;
       event.preventDefault();

@@ -8,19 +8,44 @@ import { HABIT_NAMES } from '@/words/light';
 import { HOUSE_WORDS } from '@/words/house';
 
 /** What good gardeners do differently, answered once; and checks that may say less. */
-export function HousePreferences({ house, onHouse }: { readonly house: House; readonly onHouse: (house: House) => void }) {
-  const opinions = CHECK_IDS.filter((id) => CHECKS[id].certainty !== 'a caution' && CHECKS[id].weight > 0);
+export function HousePreferences({
+  house,
+  onHouse,
+}: {
+  readonly house: House;
+  readonly onHouse: (house: House) => void;
+}) {
+  const opinions = CHECK_IDS.filter(
+    (id) => CHECKS[id].certainty !== 'a caution' && CHECKS[id].weight > 0,
+  );
   return (
     <section aria-label="House preferences" className="mt-6 bg-paper px-4 py-3">
       <h2 className="text-[15px] font-semibold">House preferences</h2>
-      <p className="pb-2 text-ink2">Good gardeners differ. The first answer is ours, with its reason; yours holds for all plantings. Headspace and what lies over the holes go into containers described anew; roots, mix, feed and pinching are kept for potting and care.</p>
+      <p className="pb-2 text-ink2">
+        Good gardeners differ. The first answer is ours, with its reason; yours holds for all
+        plantings. Headspace and what lies over the holes go into containers described anew; roots,
+        mix, feed and pinching are kept for potting and care.
+      </p>
       <dl className="grid gap-x-6 sm:grid-cols-2">
         {(Object.keys(HOUSE_QUESTIONS) as HouseQuestion[]).map((question) => (
           <div key={question} className="border-t border-rule py-2">
-            <dt><label className="text-[12.5px] text-ink2" htmlFor={`house-${question}`}>{HOUSE_WORDS[question].asks}</label></dt>
+            <dt>
+              <label className="text-[12.5px] text-ink2" htmlFor={`house-${question}`}>
+                {HOUSE_WORDS[question].asks}
+              </label>
+            </dt>
             <dd>
-              <select id={`house-${question}`} className="entry w-full" value={house[question]} onChange={(event) => onHouse({ ...house, [question]: event.target.value })}>
-                {HOUSE_QUESTIONS[question].map((answer) => <option key={answer} value={answer}>{question === 'sun' ? HABIT_NAMES[answer as LightHabit] : answer}</option>)}
+              <select
+                id={`house-${question}`}
+                className="entry w-full"
+                value={house[question]}
+                onChange={(event) => onHouse({ ...house, [question]: event.target.value })}
+              >
+                {HOUSE_QUESTIONS[question].map((answer) => (
+                  <option key={answer} value={answer}>
+                    {question === 'sun' ? HABIT_NAMES[answer as LightHabit] : answer}
+                  </option>
+                ))}
               </select>
               <p className="pt-1 text-[12.5px] leading-4 text-ink2">{HOUSE_WORDS[question].why}</p>
             </dd>
@@ -31,9 +56,22 @@ export function HousePreferences({ house, onHouse }: { readonly house: House; re
         <summary className="cursor-pointer font-semibold">How much each check may say</summary>
         <ul className="grid gap-x-6 pt-2 sm:grid-cols-2">
           {opinions.map((id) => (
-            <li key={id} className="flex items-center justify-between gap-3 border-t border-rule py-1">
+            <li
+              key={id}
+              className="flex items-center justify-between gap-3 border-t border-rule py-1"
+            >
               <label htmlFor={`say-${id}`}>{CHECK_NAMES[id]}</label>
-              <select id={`say-${id}`} className="entry" value={String(house.turnedDown[id] ?? 1)} onChange={(event) => onHouse({ ...house, turnedDown: { ...house.turnedDown, [id]: Number(event.target.value) } })}>
+              <select
+                id={`say-${id}`}
+                className="entry"
+                value={String(house.turnedDown[id] ?? 1)}
+                onChange={(event) =>
+                  onHouse({
+                    ...house,
+                    turnedDown: { ...house.turnedDown, [id]: Number(event.target.value) },
+                  })
+                }
+              >
                 <option value="1">as usual</option>
                 <option value="0.5">half</option>
                 <option value="0">nothing</option>

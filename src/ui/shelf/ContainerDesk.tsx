@@ -37,32 +37,124 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
   const calm = useDeferredValue(container);
   const [side, setSide] = useState<SideSizeId | null>(null);
   const fits = useFits(calm);
-  const put = useMemo(() => fits && putIn(fits, size, container.sideHoles.length > 0 ? side : null), [fits, size, side, container.sideHoles.length]);
-  useUndoKeys(() => undo?.go(), () => redo?.go());
+  const put = useMemo(
+    () => fits && putIn(fits, size, container.sideHoles.length > 0 ? side : null),
+    [fits, size, side, container.sideHoles.length],
+  );
+  useUndoKeys(
+    () => undo?.go(),
+    () => redo?.go(),
+  );
   const free = item.count - planted.length;
   return (
     <div className="pt-3.5">
       <header className="flex flex-wrap items-end gap-x-5 gap-y-2 pb-2">
         <h1 className="display text-[29px] leading-10">{container.name}</h1>
         <p className="pb-1.5 text-[13px] text-ink2">
-          {planted.length === 0 ? (item.count > 1 ? `${item.count} of them, all empty` : 'Empty') : <>{planted.map(({ id, name }, i) => <span key={id}>{i > 0 && ', '}<Link className="underline decoration-rule2 underline-offset-3" href={`/bench?planting=${id}`}>{name}</Link></span>)}{free > 0 ? `; ${countText(free, 'more', 'more')} empty` : ''}</>}
+          {planted.length === 0 ? (
+            item.count > 1 ? (
+              `${item.count} of them, all empty`
+            ) : (
+              'Empty'
+            )
+          ) : (
+            <>
+              {planted.map(({ id, name }, i) => (
+                <span key={id}>
+                  {i > 0 && ', '}
+                  <Link
+                    className="underline decoration-rule2 underline-offset-3"
+                    href={`/bench?planting=${id}`}
+                  >
+                    {name}
+                  </Link>
+                </span>
+              ))}
+              {free > 0 ? `; ${countText(free, 'more', 'more')} empty` : ''}
+            </>
+          )}
         </p>
         <p className="ml-auto flex items-center gap-3 pb-1">
-          <button type="button" aria-label={undo ? `Undo: ${undo.name}` : 'Undo'} title={undo ? `Undo: ${undo.name}` : 'Nothing to undo'} disabled={!undo} onClick={undo?.go} className="grid size-7 place-items-center disabled:text-rule2"><Undo2 size={18} aria-hidden /></button>
-          <button type="button" aria-label={redo ? `Redo: ${redo.name}` : 'Redo'} title={redo ? `Redo: ${redo.name}` : 'Nothing to redo'} disabled={!redo} onClick={redo?.go} className="grid size-7 place-items-center disabled:text-rule2"><Redo2 size={18} aria-hidden /></button>
-          <button type="button" className="press-plain" onClick={() => void store?.takeOffShelf(item.id).then((gone) => { router.push('/shelf'); if (gone) say(`${container.name} was taken off the shelf.`, { label: 'Bring it back', go: () => void store.putOnShelf(gone) }); })}>Take away</button>
-          <Link href="/shelf" className="press-quiet">The whole shelf</Link>
-          {free > 0 && <Link href={`/start?container=${item.id}`} className="press">Plant this one</Link>}
+          <button
+            type="button"
+            aria-label={undo ? `Undo: ${undo.name}` : 'Undo'}
+            title={undo ? `Undo: ${undo.name}` : 'Nothing to undo'}
+            disabled={!undo}
+            onClick={undo?.go}
+            className="grid size-7 place-items-center disabled:text-rule2"
+          >
+            <Undo2 size={18} aria-hidden />
+          </button>
+          <button
+            type="button"
+            aria-label={redo ? `Redo: ${redo.name}` : 'Redo'}
+            title={redo ? `Redo: ${redo.name}` : 'Nothing to redo'}
+            disabled={!redo}
+            onClick={redo?.go}
+            className="grid size-7 place-items-center disabled:text-rule2"
+          >
+            <Redo2 size={18} aria-hidden />
+          </button>
+          <button
+            type="button"
+            className="press-plain"
+            onClick={() =>
+              void store?.takeOffShelf(item.id).then((gone) => {
+                router.push('/shelf');
+                if (gone)
+                  say(`${container.name} was taken off the shelf.`, {
+                    label: 'Bring it back',
+                    go: () => void store.putOnShelf(gone),
+                  });
+              })
+            }
+          >
+            Take away
+          </button>
+          <Link href="/shelf" className="press-quiet">
+            The whole shelf
+          </Link>
+          {free > 0 && (
+            <Link href={`/start?container=${item.id}`} className="press">
+              Plant this one
+            </Link>
+          )}
         </p>
       </header>
       <div className="wide:grid wide:grid-cols-[minmax(0,1fr)_344px] wide:gap-6">
         <div className="min-w-0">
           <div ref={ref}>
-            {width > 0 && <MeasuredDrawing container={container} unit={settings.length} widthPx={width} heightPx={width < 640 ? 320 : 400} put={put} onPoints={(points, done) => { if (container.shape.kind !== 'outline') return; const change = { shape: { ...container.shape, points: points.map(([x, z]): [number, number] => [x, z]) } }; if (done) editing.shape(change, 'Moved a corner'); else editing.shaping(change); }} />}
+            {width > 0 && (
+              <MeasuredDrawing
+                container={container}
+                unit={settings.length}
+                widthPx={width}
+                heightPx={width < 640 ? 320 : 400}
+                put={put}
+                onPoints={(points, done) => {
+                  if (container.shape.kind !== 'outline') return;
+                  const change = {
+                    shape: {
+                      ...container.shape,
+                      points: points.map(([x, z]): [number, number] => [x, z]),
+                    },
+                  };
+                  if (done) editing.shape(change, 'Moved a corner');
+                  else editing.shaping(change);
+                }}
+              />
+            )}
           </div>
           <div className="mt-4 grid items-start gap-4 sm:grid-cols-2">
             <div className="grid gap-4">
-              <FitsSheet editing={editing} units={settings} fits={fits} put={put} onSize={setSize} onSide={setSide} />
+              <FitsSheet
+                editing={editing}
+                units={settings}
+                fits={fits}
+                put={put}
+                onSize={setSize}
+                onSide={setSide}
+              />
               <WeightSheet editing={editing} units={settings} />
             </div>
             <div className="grid gap-4">
@@ -77,11 +169,31 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
           <SizesSheet editing={editing} unit={settings.length} />
           <MakingSheet editing={editing} units={settings} />
           <LooksSheet editing={editing} />
-          <section aria-label="On the shelf" className="grid grid-cols-2 gap-3 bg-paper px-3.5 py-3">
-            <TextField name="Name" value={container.name} onText={(name) => editing.shape({ name }, 'Renamed it')} />
-            <NumberField name="How many I have" value={item.count} error={faults.count} onValue={(count) => apply({ count }, 'Counted them')} />
-            <TextField name="Kept at, when empty" value={item.kept} onText={(kept) => apply({ kept }, 'Said where it is kept')} />
-            {faults['container.name'] && <p role="alert" className="col-span-2 text-[12.5px] font-semibold">▲ {faults['container.name']}</p>}
+          <section
+            aria-label="On the shelf"
+            className="grid grid-cols-2 gap-3 bg-paper px-3.5 py-3"
+          >
+            <TextField
+              name="Name"
+              value={container.name}
+              onText={(name) => editing.shape({ name }, 'Renamed it')}
+            />
+            <NumberField
+              name="How many I have"
+              value={item.count}
+              error={faults.count}
+              onValue={(count) => apply({ count }, 'Counted them')}
+            />
+            <TextField
+              name="Kept at, when empty"
+              value={item.kept}
+              onText={(kept) => apply({ kept }, 'Said where it is kept')}
+            />
+            {faults['container.name'] && (
+              <p role="alert" className="col-span-2 text-[12.5px] font-semibold">
+                ▲ {faults['container.name']}
+              </p>
+            )}
           </section>
         </aside>
       </div>
@@ -94,7 +206,9 @@ function useFits(container: Container): Fits | null {
   const [fits, setFits] = useState<{ readonly of: Container; readonly fits: Fits } | null>(null);
   useEffect(() => {
     const giveUp = new AbortController();
-    runJob('fits', { container }, { signal: giveUp.signal }).then((found) => setFits({ of: container, fits: found })).catch(() => undefined);
+    runJob('fits', { container }, { signal: giveUp.signal })
+      .then((found) => setFits({ of: container, fits: found }))
+      .catch(() => undefined);
     return () => giveUp.abort();
   }, [container]);
   return fits?.fits ?? null;

@@ -10,13 +10,28 @@ import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 
 /** An empty container as the drawing worker wants it. */
 function emptySubject(container: Container): Subject {
-  return { container, hung: isHung(container.shape), plantedWeek: 20, conditions: freely(6), plants: [] };
+  return {
+    container,
+    hung: isHung(container.shape),
+    plantedWeek: 20,
+    conditions: freely(6),
+    plants: [],
+  };
 }
 
 /** Room an empty container takes when drawn, cm. */
-export function containerExtent(container: Container): { readonly halfCm: number; readonly heightCm: number } {
-  const chains = container.shape.kind === 'basket' || container.shape.kind === 'cone' ? halfFrontCm(container.shape) * 2.5 : 0;
-  return { halfCm: halfFrontCm(container.shape) + wallOf(container) + 3, heightCm: visibleHeightCm(container) + chains + 3 };
+export function containerExtent(container: Container): {
+  readonly halfCm: number;
+  readonly heightCm: number;
+} {
+  const chains =
+    container.shape.kind === 'basket' || container.shape.kind === 'cone'
+      ? halfFrontCm(container.shape) * 2.5
+      : 0;
+  return {
+    halfCm: halfFrontCm(container.shape) + wallOf(container) + 3,
+    heightCm: visibleHeightCm(container) + chains + 3,
+  };
 }
 
 interface PictureProps {
@@ -30,7 +45,24 @@ interface PictureProps {
 }
 
 /** An empty container, standing or hanging, drawn to scale. */
-export function ContainerPicture({ container, pxPerCm, widthPx, heightPx, pitchRad = 0.2, footPx = 6 }: PictureProps) {
+export function ContainerPicture({
+  container,
+  pxPerCm,
+  widthPx,
+  heightPx,
+  pitchRad = 0.2,
+  footPx = 6,
+}: PictureProps) {
   const subject = useMemo(() => emptySubject(container), [container]);
-  return <PlantingPicture still subject={subject} weeks={0} lens={{ azimuthRad: 0, pitchRad, pxPerCm, originX: widthPx / 2, originY: heightPx - footPx }} widthPx={widthPx} heightPx={heightPx} label={`${container.name}, empty`} />;
+  return (
+    <PlantingPicture
+      still
+      subject={subject}
+      weeks={0}
+      lens={{ azimuthRad: 0, pitchRad, pxPerCm, originX: widthPx / 2, originY: heightPx - footPx }}
+      widthPx={widthPx}
+      heightPx={heightPx}
+      label={`${container.name}, empty`}
+    />
+  );
 }

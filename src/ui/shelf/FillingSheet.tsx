@@ -23,26 +23,64 @@ export function FillingSheet({ editing, units, put }: SheetProps & { readonly pu
   const zone = wetZone(container);
   const cm = (value: number) => lengthText(value, units);
   return (
-    <Sheet title="Filling it" note={put && balls.length + sides.length > 0 ? `round ${[...(balls.length > 0 ? [`${balls.length} × ${sizeName(put.size, units)}`] : []), ...(sides.length > 0 ? [`${sides.length} in the sides`] : [])].join(' and ')}` : 'without plants'}>
+    <Sheet
+      title="Filling it"
+      note={
+        put && balls.length + sides.length > 0
+          ? `round ${[...(balls.length > 0 ? [`${balls.length} × ${sizeName(put.size, units)}`] : []), ...(sides.length > 0 ? [`${sides.length} in the sides`] : [])].join(' and ')}`
+          : 'without plants'
+      }
+    >
       <div className="px-3.5 py-3">
         <dl className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5">
           <Row name="Mix up to the headspace">{volumeText(filling.fillL, units)}</Row>
-          {filling.ballsL > 0 && <Row name="less root balls">{volumeText(filling.ballsL, units)}</Row>}
-          <Row name="To buy, settling included" strong><span data-buy>{volumeText(filling.buyL, units)}</span></Row>
-          <Row name="in bags as sold" strong><span data-bags>{need.bags.map(({ litres, count }) => `${count} × ${litres} L`).join(' and ') || 'none'}</span></Row>
-          {filling.preFillCm !== null && <Row name="Fill first, then plant">to {cm(filling.belowRimCm!)} below the rim</Row>}
+          {filling.ballsL > 0 && (
+            <Row name="less root balls">{volumeText(filling.ballsL, units)}</Row>
+          )}
+          <Row name="To buy, settling included" strong>
+            <span data-buy>{volumeText(filling.buyL, units)}</span>
+          </Row>
+          <Row name="in bags as sold" strong>
+            <span data-bags>
+              {need.bags.map(({ litres, count }) => `${count} × ${litres} L`).join(' and ') ||
+                'none'}
+            </span>
+          </Row>
+          {filling.preFillCm !== null && (
+            <Row name="Fill first, then plant">to {cm(filling.belowRimCm!)} below the rim</Row>
+          )}
           <Row name="Renew each year, the top third">{volumeText(filling.topThirdL, units)}</Row>
-          {filling.dressingL > 0 && <Row name="Dressing">{volumeText(filling.dressingL, units)}</Row>}
+          {filling.dressingL > 0 && (
+            <Row name="Dressing">{volumeText(filling.dressingL, units)}</Row>
+          )}
           <Row name="Depth for roots">{cm(filling.depthCm)}</Row>
-          {filling.rootRunL !== null && <Row name="Root run for each plant">{volumeText(filling.rootRunL, units)}</Row>}
+          {filling.rootRunL !== null && (
+            <Row name="Root run for each plant">{volumeText(filling.rootRunL, units)}</Row>
+          )}
           <Row name="Surface">{Math.round(filling.surfaceCm2)} cm²</Row>
-          <Row name="Rim, all of it / in view">{cm(filling.rimCm)} / {cm(filling.rimInViewCm)}</Row>
-          <Row name="Within 4 cm of the wall">{Math.round(edgeShare(container) * 100)} % of the mix</Row>
+          <Row name="Rim, all of it / in view">
+            {cm(filling.rimCm)} / {cm(filling.rimInViewCm)}
+          </Row>
+          <Row name="Within 4 cm of the wall">
+            {Math.round(edgeShare(container) * 100)} % of the mix
+          </Row>
         </dl>
         {filling.lostL > 0 && (
-          <p className="pt-2" data-crocks><b className="font-semibold">{container.foot === 'crocks' ? 'Crocks' : 'The coarse layer'} cost {volumeText(filling.lostL, units)} of mix</b> and lift the wet zone: it ends {rangeText(zone.withCm, units.length)} above the inside base, {rangeText(zone.withoutCm, units.length)} without. They do not help drainage; a piece of mesh keeps mix in. Some use them to steady a light pot: that they do.</p>
+          <p className="pt-2" data-crocks>
+            <b className="font-semibold">
+              {container.foot === 'crocks' ? 'Crocks' : 'The coarse layer'} cost{' '}
+              {volumeText(filling.lostL, units)} of mix
+            </b>{' '}
+            and lift the wet zone: it ends {rangeText(zone.withCm, units.length)} above the inside
+            base, {rangeText(zone.withoutCm, units.length)} without. They do not help drainage; a
+            piece of mesh keeps mix in. Some use them to steady a light pot: that they do.
+          </p>
         )}
-        {container.foot === 'mesh' && <p className="pt-2 text-ink2">Mesh keeps mix in and lets water out, and takes nothing from the roots.</p>}
+        {container.foot === 'mesh' && (
+          <p className="pt-2 text-ink2">
+            Mesh keeps mix in and lets water out, and takes nothing from the roots.
+          </p>
+        )}
         <p className="pt-2 text-ink2">{tooShallow(kinds, filling.depthCm)}</p>
       </div>
     </Sheet>
@@ -54,6 +92,9 @@ function tooShallow(kinds: readonly PlantKind[], depthCm: number): string {
   const shallow = kinds.filter((kind) => rootsIn(kind, depthCm) === 'too shallow');
   if (shallow.length === 0) return 'Deep enough for every kind in the book, by rule of thumb.';
   const well = kinds.filter((kind) => rootsIn(kind, depthCm) === 'well').length;
-  const examples = shallow.slice(0, 3).map(({ common }) => common.toLowerCase()).join(', ');
+  const examples = shallow
+    .slice(0, 3)
+    .map(({ common }) => common.toLowerCase())
+    .join(', ');
   return `By rule of thumb ${well} of ${kinds.length} kinds root well in this depth; ${countText(shallow.length, 'kind')} had better not be planted here, such as ${examples}.`;
 }

@@ -16,15 +16,54 @@ export function HoldsSheet({ editing, units }: SheetProps) {
   return (
     <Sheet title="What it holds" note="to the brim">
       <div className="px-3.5 py-3">
-        <p className="display text-[29px] leading-9" data-holds>{volumeText(brimL(container), units)}</p>
+        <p className="display text-[29px] leading-9" data-holds>
+          {volumeText(brimL(container), units)}
+        </p>
         <dl className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5 pt-1">
           <Row name="By its measures">{volumeText(byShape, units)}</Row>
-          <Row name="By litres poured">{pouredL === null ? 'not poured yet' : volumeText(pouredL, units)}</Row>
+          <Row name="By litres poured">
+            {pouredL === null ? 'not poured yet' : volumeText(pouredL, units)}
+          </Row>
         </dl>
-        {apart !== null && <p className="pt-1" data-compared>{Math.abs(apart) < 0.05 ? 'The two agree within 5 %.' : `Poured, it holds ${Math.round(Math.abs(apart) * 100)} % ${apart < 0 ? 'less' : 'more'} than its measures say. A bucket is the surer measure of an odd shape; look again if they are far apart.`}</p>}
+        {apart !== null && (
+          <p className="pt-1" data-compared>
+            {Math.abs(apart) < 0.05
+              ? 'The two agree within 5 %.'
+              : `Poured, it holds ${Math.round(Math.abs(apart) * 100)} % ${apart < 0 ? 'less' : 'more'} than its measures say. A bucket is the surer measure of an odd shape; look again if they are far apart.`}
+          </p>
+        )}
         <div className="grid grid-cols-[1fr_2fr] items-end gap-3 pt-2.5">
-          <NumberField name="Litres poured" suffix="L" places={1} value={pouredL ?? Number.NaN} error={faults['container.pouredL']} onValue={(litres) => put(Number.isNaN(litres) ? { pouredL: null, volumeFrom: 'shape' } : { pouredL: litres, volumeFrom: 'poured' }, 'Poured it full')} />
-          {pouredL !== null && <Choices name="Take the litres from" value={container.volumeFrom} options={[['shape', 'Its measures'], ['poured', 'Poured']]} onPick={(from) => put({ volumeFrom: from as Container['volumeFrom'] }, from === 'poured' ? 'Took litres as poured' : 'Took litres by its measures')} />}
+          <NumberField
+            name="Litres poured"
+            suffix="L"
+            places={1}
+            value={pouredL ?? Number.NaN}
+            error={faults['container.pouredL']}
+            onValue={(litres) =>
+              put(
+                Number.isNaN(litres)
+                  ? { pouredL: null, volumeFrom: 'shape' }
+                  : { pouredL: litres, volumeFrom: 'poured' },
+                'Poured it full',
+              )
+            }
+          />
+          {pouredL !== null && (
+            <Choices
+              name="Take the litres from"
+              value={container.volumeFrom}
+              options={[
+                ['shape', 'Its measures'],
+                ['poured', 'Poured'],
+              ]}
+              onPick={(from) =>
+                put(
+                  { volumeFrom: from as Container['volumeFrom'] },
+                  from === 'poured' ? 'Took litres as poured' : 'Took litres by its measures',
+                )
+              }
+            />
+          )}
         </div>
       </div>
     </Sheet>

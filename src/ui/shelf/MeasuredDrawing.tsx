@@ -1,7 +1,13 @@
 'use client';
 
 import { toHex } from '@/core/colour/oklch';
-import { insideBaseCm, surfacesOf, visibleHeightCm, wallOf, type Container } from '@/core/containers/container';
+import {
+  insideBaseCm,
+  surfacesOf,
+  visibleHeightCm,
+  wallOf,
+  type Container,
+} from '@/core/containers/container';
 import { grown, spanOf, type Section } from '@/core/containers/section';
 import { formOf, halfDepthCm, halfFrontCm, rimSection } from '@/core/containers/shape';
 import type { SideHole } from '@/core/containers/sideHoles';
@@ -30,7 +36,14 @@ const SIDE_PX = 32;
 const FOOT_PX = 30;
 
 /** The container from the front and from above at one scale, ruled, with the measures that a tape takes. */
-export function MeasuredDrawing({ container, unit, widthPx, heightPx, put, onPoints }: DrawingProps) {
+export function MeasuredDrawing({
+  container,
+  unit,
+  widthPx,
+  heightPx,
+  put,
+  onPoints,
+}: DrawingProps) {
   const extent = containerExtent(container);
   const narrow = widthPx < 640;
   const each = narrow ? widthPx : Math.floor((widthPx - 12) / 2);
@@ -38,7 +51,12 @@ export function MeasuredDrawing({ container, unit, widthPx, heightPx, put, onPoi
   const across = 2 * (halfFrontCm(container.shape) + wall);
   const deep = 2 * (halfDepthCm(container.shape) + wall);
   // Room for rulers, headings and the figures beside the drawing.
-  const pxPerCm = Math.min((each - SIDE_PX - 108) / across, (heightPx - RULER_PX - FOOT_PX - 54) / extent.heightCm, (heightPx - RULER_PX - 104) / deep, 12);
+  const pxPerCm = Math.min(
+    (each - SIDE_PX - 108) / across,
+    (heightPx - RULER_PX - FOOT_PX - 54) / extent.heightCm,
+    (heightPx - RULER_PX - 104) / deep,
+    12,
+  );
   const shared = { container, unit, widthPx: each, heightPx, pxPerCm, put };
   return (
     <div className={narrow ? 'grid gap-3' : 'flex gap-3'}>
@@ -62,30 +80,123 @@ function Front({ container, unit, widthPx, heightPx, pxPerCm, put }: ViewProps) 
   const outer = halfFrontCm(shape) + wallOf(container);
   const { across, upright } = frontMeasures(container);
   // The rim's measure stands above it, the base's below; those between lie on the wall.
-  const level = (at: Measure['at']) => (typeof at === 'object' ? y(at.cm) : at === 'above' ? originY - visibleHeightCm(container) * pxPerCm - 12 : container.feetCm > 8 ? y(0) : originY + 15);
+  const level = (at: Measure['at']) =>
+    typeof at === 'object'
+      ? y(at.cm)
+      : at === 'above'
+        ? originY - visibleHeightCm(container) * pxPerCm - 12
+        : container.feetCm > 8
+          ? y(0)
+          : originY + 15;
   return (
-    <section aria-label="From the front" className="relative min-w-0 overflow-hidden bg-field" style={{ width: widthPx, height: heightPx }}>
+    <section
+      aria-label="From the front"
+      className="relative min-w-0 overflow-hidden bg-field"
+      style={{ width: widthPx, height: heightPx }}
+    >
       <div className="absolute inset-0" style={{ right: SIDE_PX, bottom: RULER_PX }}>
-        <ContainerPicture container={container} pxPerCm={pxPerCm} widthPx={widthPx - SIDE_PX} heightPx={heightPx - RULER_PX} pitchRad={0} footPx={FOOT_PX} />
+        <ContainerPicture
+          container={container}
+          pxPerCm={pxPerCm}
+          widthPx={widthPx - SIDE_PX}
+          heightPx={heightPx - RULER_PX}
+          pitchRad={0}
+          footPx={FOOT_PX}
+        />
       </div>
       <h2 className="display absolute top-3 left-4 text-[21px] leading-6">From the front</h2>
-      <svg width={widthPx} height={heightPx} className="pointer-events-none absolute inset-0" aria-hidden>
-        {put?.side && put.sides.filter(({ out }) => out[1] > 0.25).map(({ xCm, heightCm, out }) => <ellipse key={`${xCm} ${heightCm}`} data-side-ball cx={x(xCm)} cy={y(heightCm)} rx={(NURSERY_SIZES[put.side!].topCm / 2) * out[1] * pxPerCm} ry={(NURSERY_SIZES[put.side!].topCm / 2) * pxPerCm} fill={SIDE_BALL} fillOpacity={0.8} stroke="#1d2225" strokeWidth={0.8} />)}
+      <svg
+        width={widthPx}
+        height={heightPx}
+        className="pointer-events-none absolute inset-0"
+        aria-hidden
+      >
+        {put?.side &&
+          put.sides
+            .filter(({ out }) => out[1] > 0.25)
+            .map(({ xCm, heightCm, out }) => (
+              <ellipse
+                key={`${xCm} ${heightCm}`}
+                data-side-ball
+                cx={x(xCm)}
+                cy={y(heightCm)}
+                rx={(NURSERY_SIZES[put.side!].topCm / 2) * out[1] * pxPerCm}
+                ry={(NURSERY_SIZES[put.side!].topCm / 2) * pxPerCm}
+                fill={SIDE_BALL}
+                fillOpacity={0.8}
+                stroke="#1d2225"
+                strokeWidth={0.8}
+              />
+            ))}
         {mixLines(container).map(({ heightCm, text }) => {
           const { leftCm, rightCm } = spanOf(formOf(shape).sectionAt(heightCm));
           return (
             <g key={text}>
-              <line x1={x(leftCm)} x2={x(rightCm)} y1={y(heightCm)} y2={y(heightCm)} stroke="#fbfcfc" strokeWidth={1.2} strokeDasharray="5 4" />
-              <text x={x(leftCm) + 7} y={y(heightCm) + 14} fontSize={12} fill="#fbfcfc" style={{ paintOrder: 'stroke' }} stroke="#1d2225" strokeWidth={2.6}>{text}</text>
+              <line
+                x1={x(leftCm)}
+                x2={x(rightCm)}
+                y1={y(heightCm)}
+                y2={y(heightCm)}
+                stroke="#fbfcfc"
+                strokeWidth={1.2}
+                strokeDasharray="5 4"
+              />
+              <text
+                x={x(leftCm) + 7}
+                y={y(heightCm) + 14}
+                fontSize={12}
+                fill="#fbfcfc"
+                style={{ paintOrder: 'stroke' }}
+                stroke="#1d2225"
+                strokeWidth={2.6}
+              >
+                {text}
+              </text>
             </g>
           );
         })}
-        {shape.kind === 'saddle' && <line x1={x(-shape.baseLengthCm / 2)} x2={x(outer) + 8} y1={y(shape.slotHeightCm)} y2={y(shape.slotHeightCm)} stroke="#fbfcfc" strokeWidth={1} strokeDasharray="2 4" />}
-        {across.map(({ name, fromCm, toCm, at }) => <Across key={name + fromCm} from={x(fromCm)} to={x(toCm)} y={level(at)} text={lengthFigure(toCm - fromCm, unit)} />)}
-        {upright.map(({ name, fromCm, toCm, at }) => <Upright key={name} x={at === 'left' ? x(-outer) - 20 : x(outer) + 20} from={y(fromCm)} to={y(toCm)} text={lengthFigure(toCm - fromCm, unit)} />)}
+        {shape.kind === 'saddle' && (
+          <line
+            x1={x(-shape.baseLengthCm / 2)}
+            x2={x(outer) + 8}
+            y1={y(shape.slotHeightCm)}
+            y2={y(shape.slotHeightCm)}
+            stroke="#fbfcfc"
+            strokeWidth={1}
+            strokeDasharray="2 4"
+          />
+        )}
+        {across.map(({ name, fromCm, toCm, at }) => (
+          <Across
+            key={name + fromCm}
+            from={x(fromCm)}
+            to={x(toCm)}
+            y={level(at)}
+            text={lengthFigure(toCm - fromCm, unit)}
+          />
+        ))}
+        {upright.map(({ name, fromCm, toCm, at }) => (
+          <Upright
+            key={name}
+            x={at === 'left' ? x(-outer) - 20 : x(outer) + 20}
+            from={y(fromCm)}
+            to={y(toCm)}
+            text={lengthFigure(toCm - fromCm, unit)}
+          />
+        ))}
       </svg>
-      <div className="absolute top-0 right-0"><Ruler upright lengthPx={heightPx - RULER_PX} zeroPx={FOOT_PX} pxPerCm={pxPerCm} unit={unit} /></div>
-      <div className="absolute bottom-0 left-0"><Ruler lengthPx={widthPx} zeroPx={originX} pxPerCm={pxPerCm} unit={unit} /></div>
+      <div className="absolute top-0 right-0">
+        <Ruler
+          upright
+          lengthPx={heightPx - RULER_PX}
+          zeroPx={FOOT_PX}
+          pxPerCm={pxPerCm}
+          unit={unit}
+        />
+      </div>
+      <div className="absolute bottom-0 left-0">
+        <Ruler lengthPx={widthPx} zeroPx={originX} pxPerCm={pxPerCm} unit={unit} />
+      </div>
     </section>
   );
 }
@@ -93,28 +204,90 @@ function Front({ container, unit, widthPx, heightPx, pxPerCm, put }: ViewProps) 
 const BALL = '#5b4a3e';
 const SIDE_BALL = '#a08b75';
 
-function Across({ from, to, y, text }: { readonly from: number; readonly to: number; readonly y: number; readonly text: string }) {
-  return <Figure path={`M${from} ${y - 5}v10M${to} ${y - 5}v10M${from} ${y}H${to}`} x={(from + to) / 2} y={y} text={text} />;
+function Across({
+  from,
+  to,
+  y,
+  text,
+}: {
+  readonly from: number;
+  readonly to: number;
+  readonly y: number;
+  readonly text: string;
+}) {
+  return (
+    <Figure
+      path={`M${from} ${y - 5}v10M${to} ${y - 5}v10M${from} ${y}H${to}`}
+      x={(from + to) / 2}
+      y={y}
+      text={text}
+    />
+  );
 }
 
-function Upright({ x, from, to, text }: { readonly x: number; readonly from: number; readonly to: number; readonly text: string }) {
+function Upright({
+  x,
+  from,
+  to,
+  text,
+}: {
+  readonly x: number;
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
+}) {
   // A short run has its figure beside it.
   const short = Math.abs(to - from) < 24;
-  return <Figure path={`M${x - 5} ${from}h10M${x - 5} ${to}h10M${x} ${from}V${to}`} x={short ? x + 19 : x} y={(from + to) / 2} text={text} />;
+  return (
+    <Figure
+      path={`M${x - 5} ${from}h10M${x - 5} ${to}h10M${x} ${from}V${to}`}
+      x={short ? x + 19 : x}
+      y={(from + to) / 2}
+      text={text}
+    />
+  );
 }
 
-function Figure({ path, x, y, text }: { readonly path: string; readonly x: number; readonly y: number; readonly text: string }) {
+function Figure({
+  path,
+  x,
+  y,
+  text,
+}: {
+  readonly path: string;
+  readonly x: number;
+  readonly y: number;
+  readonly text: string;
+}) {
   const half = 5 + text.length * 4;
   return (
     <g stroke="var(--ink)" strokeWidth={1.2}>
       <path d={path} fill="none" />
       <rect x={x - half} y={y - 8} width={2 * half} height={16} fill="var(--field)" stroke="none" />
-      <text x={x} y={y + 4.5} textAnchor="middle" fontSize={13} fontWeight={640} stroke="none" fill="var(--ink)">{text}</text>
+      <text
+        x={x}
+        y={y + 4.5}
+        textAnchor="middle"
+        fontSize={13}
+        fontWeight={640}
+        stroke="none"
+        fill="var(--ink)"
+      >
+        {text}
+      </text>
     </g>
   );
 }
 
-function FromAbove({ container, unit, widthPx, heightPx, pxPerCm, put, onPoints }: ViewProps & Pick<DrawingProps, 'onPoints'>) {
+function FromAbove({
+  container,
+  unit,
+  widthPx,
+  heightPx,
+  pxPerCm,
+  put,
+  onPoints,
+}: ViewProps & Pick<DrawingProps, 'onPoints'>) {
   const [originX, originY] = [widthPx / 2, (heightPx - RULER_PX) / 2 + 14];
   const { shape } = container;
   const scale = { originX, originY, pxPerCm };
@@ -127,31 +300,128 @@ function FromAbove({ container, unit, widthPx, heightPx, pxPerCm, put, onPoints 
   const x = (cm: number) => originX + cm * pxPerCm;
   const y = (cm: number) => originY + cm * pxPerCm;
   return (
-    <section aria-label="From above" className="relative min-w-0 overflow-hidden bg-field" style={{ width: widthPx, height: heightPx }}>
-      <svg width={widthPx} height={heightPx - RULER_PX} className="absolute inset-0 select-none" role="group" aria-label={`Plan of ${container.name}`}>
-        <Outline section={grown(rim, wall / pxPerCm / 2)} {...scale} fill="var(--sheet)" stroke={toHex(container.colour)} strokeWidth={wall} />
-        {surfacesOf(container).slice(1).map(({ section, heightCm }) => <Outline key={heightCm} section={grown(section, wallCm)} {...scale} fill="none" stroke={toHex(container.colour)} strokeWidth={2} />)}
-        {shape.kind !== 'tiered' && <Outline section={base} {...scale} fill="none" stroke="#59636a" strokeWidth={1} strokeDasharray="3 4" />}
-        {put?.side && put.sides.map((hole) => <path key={`${hole.xCm} ${hole.zCm} ${hole.heightCm}`} data-side-ball d={lyingBall(hole, put.side!, x, y)} fill={SIDE_BALL} fillOpacity={0.75} stroke="#1d2225" strokeWidth={0.8} />)}
-        {put?.top.map(({ xCm, zCm }) => <circle key={`${xCm} ${zCm}`} data-ball cx={x(xCm)} cy={y(zCm)} r={(NURSERY_SIZES[put.size].topCm / 2) * pxPerCm} fill={BALL} fillOpacity={0.82} stroke="#1d2225" strokeWidth={0.8} />)}
+    <section
+      aria-label="From above"
+      className="relative min-w-0 overflow-hidden bg-field"
+      style={{ width: widthPx, height: heightPx }}
+    >
+      <svg
+        width={widthPx}
+        height={heightPx - RULER_PX}
+        className="absolute inset-0 select-none"
+        role="group"
+        aria-label={`Plan of ${container.name}`}
+      >
+        <Outline
+          section={grown(rim, wall / pxPerCm / 2)}
+          {...scale}
+          fill="var(--sheet)"
+          stroke={toHex(container.colour)}
+          strokeWidth={wall}
+        />
+        {surfacesOf(container)
+          .slice(1)
+          .map(({ section, heightCm }) => (
+            <Outline
+              key={heightCm}
+              section={grown(section, wallCm)}
+              {...scale}
+              fill="none"
+              stroke={toHex(container.colour)}
+              strokeWidth={2}
+            />
+          ))}
+        {shape.kind !== 'tiered' && (
+          <Outline
+            section={base}
+            {...scale}
+            fill="none"
+            stroke="#59636a"
+            strokeWidth={1}
+            strokeDasharray="3 4"
+          />
+        )}
+        {put?.side &&
+          put.sides.map((hole) => (
+            <path
+              key={`${hole.xCm} ${hole.zCm} ${hole.heightCm}`}
+              data-side-ball
+              d={lyingBall(hole, put.side!, x, y)}
+              fill={SIDE_BALL}
+              fillOpacity={0.75}
+              stroke="#1d2225"
+              strokeWidth={0.8}
+            />
+          ))}
+        {put?.top.map(({ xCm, zCm }) => (
+          <circle
+            key={`${xCm} ${zCm}`}
+            data-ball
+            cx={x(xCm)}
+            cy={y(zCm)}
+            r={(NURSERY_SIZES[put.size].topCm / 2) * pxPerCm}
+            fill={BALL}
+            fillOpacity={0.82}
+            stroke="#1d2225"
+            strokeWidth={0.8}
+          />
+        ))}
         <g aria-hidden>
-          {across.map(({ name, fromCm, toCm }) => <Across key={name} from={x(fromCm)} to={x(toCm)} y={y(reach.frontCm) + 16} text={lengthFigure(toCm - fromCm, unit)} />)}
-          {upright.map(({ name, fromCm, toCm, at }) => <Upright key={name} x={typeof at === 'object' ? x(at.cm) : at === 'left' ? x(reach.leftCm) - 18 : x(reach.rightCm) + 18} from={y(fromCm)} to={y(toCm)} text={lengthFigure(toCm - fromCm, unit)} />)}
+          {across.map(({ name, fromCm, toCm }) => (
+            <Across
+              key={name}
+              from={x(fromCm)}
+              to={x(toCm)}
+              y={y(reach.frontCm) + 16}
+              text={lengthFigure(toCm - fromCm, unit)}
+            />
+          ))}
+          {upright.map(({ name, fromCm, toCm, at }) => (
+            <Upright
+              key={name}
+              x={
+                typeof at === 'object'
+                  ? x(at.cm)
+                  : at === 'left'
+                    ? x(reach.leftCm) - 18
+                    : x(reach.rightCm) + 18
+              }
+              from={y(fromCm)}
+              to={y(toCm)}
+              text={lengthFigure(toCm - fromCm, unit)}
+            />
+          ))}
         </g>
-        {shape.kind === 'outline' && <Corners points={shape.points} {...scale} unit={unit} onPoints={onPoints} />}
+        {shape.kind === 'outline' && (
+          <Corners points={shape.points} {...scale} unit={unit} onPoints={onPoints} />
+        )}
       </svg>
       <div className="pointer-events-none absolute top-3 left-4">
         <h2 className="display text-[21px] leading-6">From above</h2>
-        <p className="text-[12.5px] text-ink2">{shape.kind === 'outline' ? 'Drag a corner; press a small mark for a new one' : put?.side ? 'Dark: the first layer; pale: through the sides' : 'Dashed: the base'}</p>
+        <p className="text-[12.5px] text-ink2">
+          {shape.kind === 'outline'
+            ? 'Drag a corner; press a small mark for a new one'
+            : put?.side
+              ? 'Dark: the first layer; pale: through the sides'
+              : 'Dashed: the base'}
+        </p>
       </div>
-      <div className="absolute bottom-0 left-0"><Ruler lengthPx={widthPx} zeroPx={originX} pxPerCm={pxPerCm} unit={unit} /></div>
+      <div className="absolute bottom-0 left-0">
+        <Ruler lengthPx={widthPx} zeroPx={originX} pxPerCm={pxPerCm} unit={unit} />
+      </div>
     </section>
   );
 }
 
 /** A ball on its side from above: broad at the wall, narrower toward the middle. */
-function lyingBall({ xCm, zCm, out }: SideHole, size: NonNullable<PutIn['side']>, x: (cm: number) => number, y: (cm: number) => number): string {
+function lyingBall(
+  { xCm, zCm, out }: SideHole,
+  size: NonNullable<PutIn['side']>,
+  x: (cm: number) => number,
+  y: (cm: number) => number,
+): string {
   const { topCm, baseCm, heightCm } = NURSERY_SIZES[size];
-  const corner = (along: number, half: number) => `${x(xCm - out[0] * along - out[1] * half)} ${y(zCm - out[1] * along + out[0] * half)}`;
+  const corner = (along: number, half: number) =>
+    `${x(xCm - out[0] * along - out[1] * half)} ${y(zCm - out[1] * along + out[0] * half)}`;
   return `M${corner(0, topCm / 2)}L${corner(0, -topCm / 2)}L${corner(heightCm, -baseCm / 2)}L${corner(heightCm, baseCm / 2)}Z`;
 }

@@ -1,7 +1,14 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { airShare, MIX_IDS, MIX_PART_IDS, mixFactsOf, type MixId, type MixPartId } from '@/core/containers/mixes';
+import {
+  airShare,
+  MIX_IDS,
+  MIX_PART_IDS,
+  mixFactsOf,
+  type MixId,
+  type MixPartId,
+} from '@/core/containers/mixes';
 import { mixFit } from '@/core/potting/mixFit';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { NumberField, PickField, Sheet, TextField } from '@/ui/controls/fields';
@@ -19,7 +26,8 @@ export function MixSheet({ editing, units }: SheetProps) {
     const byReason = new Map<string, string[]>();
     for (const kind of kinds) {
       const reason = mixFit(facts, kind);
-      if (reason !== 'suits') byReason.set(reason, [...(byReason.get(reason) ?? []), kind.common.toLowerCase()]);
+      if (reason !== 'suits')
+        byReason.set(reason, [...(byReason.get(reason) ?? []), kind.common.toLowerCase()]);
     }
     return [...byReason];
   }, [facts, kinds]);
@@ -28,31 +36,148 @@ export function MixSheet({ editing, units }: SheetProps) {
   return (
     <Sheet title="Mix" note={own ? own.name : MIX_NAMES[container.mix]}>
       <div className="grid gap-2.5 px-3.5 py-3">
-        <PickField name="Mix" value={own ? 'own' : container.mix} options={[...MIX_IDS.map((id) => [id, MIX_NAMES[id]] as const), ['own', 'my own, from parts'] as const]} onPick={(mix: MixId | 'own') => put(mix === 'own' ? { ownMix: { name: 'My mix', parts: [{ part: 'peat-free mix', share: 2 }, { part: 'grit', share: 1 }] } } : { mix, ownMix: null }, 'Changed the mix')} />
+        <PickField
+          name="Mix"
+          value={own ? 'own' : container.mix}
+          options={[
+            ...MIX_IDS.map((id) => [id, MIX_NAMES[id]] as const),
+            ['own', 'my own, from parts'] as const,
+          ]}
+          onPick={(mix: MixId | 'own') =>
+            put(
+              mix === 'own'
+                ? {
+                    ownMix: {
+                      name: 'My mix',
+                      parts: [
+                        { part: 'peat-free mix', share: 2 },
+                        { part: 'grit', share: 1 },
+                      ],
+                    },
+                  }
+                : { mix, ownMix: null },
+              'Changed the mix',
+            )
+          }
+        />
         {own && (
           <div className="grid gap-1.5">
-            <TextField name="Call it" value={own.name} onText={(name) => put({ ownMix: { ...own, name } }, 'Named the mix')} />
+            <TextField
+              name="Call it"
+              value={own.name}
+              onText={(name) => put({ ownMix: { ...own, name } }, 'Named the mix')}
+            />
             {own.parts.map(({ part, share }, i) => (
               <div key={i} className="grid grid-cols-[1fr_90px_auto] items-end gap-3">
-                <PickField name="Part" value={part} options={MIX_PART_IDS.map((id) => [id, id] as const)} onPick={(next) => put({ ownMix: { ...own, parts: own.parts.map((p, k) => (k === i ? { ...p, part: next } : p)) } }, 'Changed a part')} />
-                <NumberField name="How many" places={1} value={share} error={faults[`container.ownMix.parts[${i}].share`]} onValue={(value) => put({ ownMix: { ...own, parts: own.parts.map((p, k) => (k === i ? { ...p, share: value } : p)) } }, 'Changed a part')} />
-                <button type="button" className="press-plain pb-1.5" disabled={own.parts.length === 1} onClick={() => put({ ownMix: { ...own, parts: own.parts.filter((_, k) => k !== i) } }, 'Took a part out')}>Remove</button>
+                <PickField
+                  name="Part"
+                  value={part}
+                  options={MIX_PART_IDS.map((id) => [id, id] as const)}
+                  onPick={(next) =>
+                    put(
+                      {
+                        ownMix: {
+                          ...own,
+                          parts: own.parts.map((p, k) => (k === i ? { ...p, part: next } : p)),
+                        },
+                      },
+                      'Changed a part',
+                    )
+                  }
+                />
+                <NumberField
+                  name="How many"
+                  places={1}
+                  value={share}
+                  error={faults[`container.ownMix.parts[${i}].share`]}
+                  onValue={(value) =>
+                    put(
+                      {
+                        ownMix: {
+                          ...own,
+                          parts: own.parts.map((p, k) => (k === i ? { ...p, share: value } : p)),
+                        },
+                      },
+                      'Changed a part',
+                    )
+                  }
+                />
+                <button
+                  type="button"
+                  className="press-plain pb-1.5"
+                  disabled={own.parts.length === 1}
+                  onClick={() =>
+                    put(
+                      { ownMix: { ...own, parts: own.parts.filter((_, k) => k !== i) } },
+                      'Took a part out',
+                    )
+                  }
+                >
+                  Remove
+                </button>
               </div>
             ))}
-            {own.parts.length < 8 && <p className="grid grid-cols-[1fr_auto] items-end gap-3"><PickField name="Stir in" value={picked} options={MIX_PART_IDS.map((id) => [id, id] as const)} onPick={setPicked} /><button type="button" className="press-link pb-1.5" onClick={() => put({ ownMix: { ...own, parts: [...own.parts, { part: picked, share: 1 }] } }, 'Stirred in a part')}>Add one part</button></p>}
+            {own.parts.length < 8 && (
+              <p className="grid grid-cols-[1fr_auto] items-end gap-3">
+                <PickField
+                  name="Stir in"
+                  value={picked}
+                  options={MIX_PART_IDS.map((id) => [id, id] as const)}
+                  onPick={setPicked}
+                />
+                <button
+                  type="button"
+                  className="press-link pb-1.5"
+                  onClick={() =>
+                    put(
+                      { ownMix: { ...own, parts: [...own.parts, { part: picked, share: 1 }] } },
+                      'Stirred in a part',
+                    )
+                  }
+                >
+                  Add one part
+                </button>
+              </p>
+            )}
           </div>
         )}
         <dl className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5">
           <Row name="Air after draining">{percent(airShare(facts))}</Row>
-          <Row name="Water it holds / that roots can draw">{percent(facts.waterShare)} / {percent(facts.waterShare - facts.wiltShare)}</Row>
-          <Row name="A litre weighs, dry / watered">{weightText(facts.dryKgL, units)} / {weightText(facts.dryKgL + facts.waterShare, units)}</Row>
-          <Row name="Feeds for about">{facts.feedsWeeks[1] === 0 ? 'not at all' : `${Math.round(facts.feedsWeeks[0])}–${Math.round(facts.feedsWeeks[1])} weeks`}</Row>
+          <Row name="Water it holds / that roots can draw">
+            {percent(facts.waterShare)} / {percent(facts.waterShare - facts.wiltShare)}
+          </Row>
+          <Row name="A litre weighs, dry / watered">
+            {weightText(facts.dryKgL, units)} / {weightText(facts.dryKgL + facts.waterShare, units)}
+          </Row>
+          <Row name="Feeds for about">
+            {facts.feedsWeeks[1] === 0
+              ? 'not at all'
+              : `${Math.round(facts.feedsWeeks[0])}–${Math.round(facts.feedsWeeks[1])} weeks`}
+          </Row>
         </dl>
-        {harmed.length === 0 ? <p className="text-ink2">Nothing in the book is harmed by it.</p> : harmed.map(([reason, names]) => <p key={reason}><b className="font-semibold">{REASONS[reason]}</b> {countText(names.length, 'kind')}, such as {names.slice(0, 3).join(', ')}.</p>)}
-        {container.mix === 'aquatic' && !own && <p className="text-ink2">For pots that stand in water. In a drained pot it goes hard and airless.</p>}
+        {harmed.length === 0 ? (
+          <p className="text-ink2">Nothing in the book is harmed by it.</p>
+        ) : (
+          harmed.map(([reason, names]) => (
+            <p key={reason}>
+              <b className="font-semibold">{REASONS[reason]}</b> {countText(names.length, 'kind')},
+              such as {names.slice(0, 3).join(', ')}.
+            </p>
+          ))
+        )}
+        {container.mix === 'aquatic' && !own && (
+          <p className="text-ink2">
+            For pots that stand in water. In a drained pot it goes hard and airless.
+          </p>
+        )}
       </div>
     </Sheet>
   );
 }
 
-const REASONS: Readonly<Record<string, string>> = { limy: 'Its lime yellows', 'stays wet': 'Stays too wet for', 'holds little': 'Holds too little water for', airless: 'Too little air for' };
+const REASONS: Readonly<Record<string, string>> = {
+  limy: 'Its lime yellows',
+  'stays wet': 'Stays too wet for',
+  'holds little': 'Holds too little water for',
+  airless: 'Too little air for',
+};

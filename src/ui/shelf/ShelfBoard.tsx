@@ -37,7 +37,11 @@ export function ShelfBoard() {
   const loaded = useLive(async (s) => ({ items: await s.shelf(), plantings: await s.plantings() }));
   const [ref, width] = useWidth<HTMLDivElement>();
   const picker = useRef<HTMLInputElement>(null);
-  const [faults, setFaults] = useState<{ readonly file: string; readonly list: readonly { readonly line: number; readonly message: string }[]; readonly more: number } | null>(null);
+  const [faults, setFaults] = useState<{
+    readonly file: string;
+    readonly list: readonly { readonly line: number; readonly message: string }[];
+    readonly more: number;
+  } | null>(null);
   const stands = loaded && standings(loaded.items, loaded.plantings);
   const pxPerCm = width < 520 ? 1.5 : 1.9;
 
@@ -48,12 +52,26 @@ export function ShelfBoard() {
   };
   const bringIn = async (file: File) => {
     setFaults(null);
-    if (file.size > 2_000_000) return setFaults({ file: file.name, list: [{ line: 1, message: `The file must be at most 2 MB; got ${(file.size / 1e6).toFixed(1)} MB.` }], more: 0 });
+    if (file.size > 2_000_000)
+      return setFaults({
+        file: file.name,
+        list: [
+          {
+            line: 1,
+            message: `The file must be at most 2 MB; got ${(file.size / 1e6).toFixed(1)} MB.`,
+          },
+        ],
+        more: 0,
+      });
     const { parseShelfCsv } = await import('@/core/files/shelfCsv');
     const read = parseShelfCsv(await file.text(), newId);
-    if (read.kind === 'faulty') return setFaults({ file: file.name, list: read.faults, more: read.more });
+    if (read.kind === 'faulty')
+      return setFaults({ file: file.name, list: read.faults, more: read.more });
     await store?.putOnShelf(...read.items);
-    say(`${countText(read.items.length, 'container')} came onto the shelf.`, { label: 'Take them off again', go: () => void Promise.all(read.items.map(({ id }) => store?.takeOffShelf(id))) });
+    say(`${countText(read.items.length, 'container')} came onto the shelf.`, {
+      label: 'Take them off again',
+      go: () => void Promise.all(read.items.map(({ id }) => store?.takeOffShelf(id))),
+    });
   };
   const saveAll = async (items: readonly ShelfItem[]) => {
     const { toShelfCsv } = await import('@/core/files/shelfCsv');
@@ -64,26 +82,93 @@ export function ShelfBoard() {
     <div className="pt-3.5" ref={ref}>
       <header className="flex flex-wrap items-end gap-x-4 gap-y-2 pb-3">
         <h1 className="display text-[29px] leading-10">Shelf</h1>
-        <p className="pb-1.5 text-ink2">{stands && (stands.length === 0 ? 'No container of your own yet' : `${countText(stands.reduce((sum, { item }) => sum + item.count, 0), 'container')}, ${stands.reduce((sum, { empty }) => sum + empty, 0)} empty`)}</p>
+        <p className="pb-1.5 text-ink2">
+          {stands &&
+            (stands.length === 0
+              ? 'No container of your own yet'
+              : `${countText(
+                  stands.reduce((sum, { item }) => sum + item.count, 0),
+                  'container',
+                )}, ${stands.reduce((sum, { empty }) => sum + empty, 0)} empty`)}
+        </p>
         <p className="ml-auto flex flex-wrap gap-2 pb-1">
-          <input ref={picker} type="file" accept=".csv,text/csv" className="sr-only" aria-label="Shelf file to bring in" onChange={(event) => { const file = event.target.files?.[0]; if (file) void bringIn(file); event.target.value = ''; }} />
-          <button type="button" className="press-quiet" onClick={() => picker.current?.click()}>Bring in a CSV</button>
-          {stands && stands.length > 0 && <button type="button" className="press-quiet" onClick={() => void saveAll(loaded.items)}>Save as CSV</button>}
+          <input
+            ref={picker}
+            type="file"
+            accept=".csv,text/csv"
+            className="sr-only"
+            aria-label="Shelf file to bring in"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              if (file) void bringIn(file);
+              event.target.value = '';
+            }}
+          />
+          <button type="button" className="press-quiet" onClick={() => picker.current?.click()}>
+            Bring in a CSV
+          </button>
+          {stands && stands.length > 0 && (
+            <button
+              type="button"
+              className="press-quiet"
+              onClick={() => void saveAll(loaded.items)}
+            >
+              Save as CSV
+            </button>
+          )}
         </p>
       </header>
       {faults && (
         <div role="alert" className="mb-4 bg-paper px-4 py-3">
-          <p className="font-semibold">▲ {faults.file} was not taken in. Nothing here has changed.</p>
-          <ul className="mt-1 grid gap-0.5">{faults.list.map(({ line, message }) => <li key={`${line}${message}`}>Line {line}: {message}</li>)}</ul>
+          <p className="font-semibold">
+            ▲ {faults.file} was not taken in. Nothing here has changed.
+          </p>
+          <ul className="mt-1 grid gap-0.5">
+            {faults.list.map(({ line, message }) => (
+              <li key={`${line}${message}`}>
+                Line {line}: {message}
+              </li>
+            ))}
+          </ul>
           {faults.more > 0 && <p>and {faults.more} more.</p>}
         </div>
       )}
-      {!stands || width === 0 ? <Waiting /> : (
+      {!stands || width === 0 ? (
+        <Waiting />
+      ) : (
         <>
-          {stands.length > 0 && <Boards label="Yours" widthPx={width} pxPerCm={pxPerCm} unit={settings.length} standees={stands.map(({ item, empty, planted }) => ({ key: item.id, container: item.container, href: `/shelf?item=${item.id}`, note: `${item.count > 1 ? `${item.count} of them, ` : ''}${planted.length === 0 ? (item.kept ? `empty, ${item.kept}` : 'empty') : empty === 0 ? 'planted' : `${empty} empty${item.kept ? `, ${item.kept}` : ''}`}` }))} />}
+          {stands.length > 0 && (
+            <Boards
+              label="Yours"
+              widthPx={width}
+              pxPerCm={pxPerCm}
+              unit={settings.length}
+              standees={stands.map(({ item, empty, planted }) => ({
+                key: item.id,
+                container: item.container,
+                href: `/shelf?item=${item.id}`,
+                note: `${item.count > 1 ? `${item.count} of them, ` : ''}${planted.length === 0 ? (item.kept ? `empty, ${item.kept}` : 'empty') : empty === 0 ? 'planted' : `${empty} empty${item.kept ? `, ${item.kept}` : ''}`}`,
+              }))}
+            />
+          )}
           <h2 className="display pt-6 pb-1 text-[21px] leading-7">Kinds to start from</h2>
-          <p className="pb-3 text-ink2">Common kinds and sizes, by inside measures. Pick one, then put a tape in your own: the tape wins.</p>
-          <Boards label="Kinds to start from" widthPx={width} pxPerCm={pxPerCm} unit={settings.length} standees={SHIPPED.map((container) => ({ key: container.name, container, href: null, onPick: () => void take(container), note: `${sizeText(container.shape, settings.length)} ${settings.length}, ${MATERIAL_NAMES[container.material]}, ${volumeText(mixL(container), settings).replace(' ', '\u00a0')}` }))} />
+          <p className="pb-3 text-ink2">
+            Common kinds and sizes, by inside measures. Pick one, then put a tape in your own: the
+            tape wins.
+          </p>
+          <Boards
+            label="Kinds to start from"
+            widthPx={width}
+            pxPerCm={pxPerCm}
+            unit={settings.length}
+            standees={SHIPPED.map((container) => ({
+              key: container.name,
+              container,
+              href: null,
+              onPick: () => void take(container),
+              note: `${sizeText(container.shape, settings.length)} ${settings.length}, ${MATERIAL_NAMES[container.material]}, ${volumeText(mixL(container), settings).replace(' ', '\u00a0')}`,
+            }))}
+          />
         </>
       )}
     </div>
@@ -104,7 +189,9 @@ interface BoardsProps {
 
 /** As many boards as it takes, filled from left to right, each as high as its tallest. */
 function Boards({ label, standees, widthPx, pxPerCm, unit }: BoardsProps) {
-  const needs = standees.map(({ container }) => Math.max(LEAST_PX, Math.round(containerExtent(container).halfCm * 2 * pxPerCm)));
+  const needs = standees.map(({ container }) =>
+    Math.max(LEAST_PX, Math.round(containerExtent(container).halfCm * 2 * pxPerCm)),
+  );
   const boards: number[][] = [];
   let room = 0;
   needs.forEach((need, i) => {
@@ -118,26 +205,74 @@ function Boards({ label, standees, widthPx, pxPerCm, unit }: BoardsProps) {
   return (
     <section aria-label={label} className="grid gap-5">
       {boards.map((board) => {
-        const height = Math.round(Math.max(...board.map((i) => containerExtent(standees[i]!.container).heightCm)) * pxPerCm) + 24;
+        const height =
+          Math.round(
+            Math.max(...board.map((i) => containerExtent(standees[i]!.container).heightCm)) *
+              pxPerCm,
+          ) + 24;
         return (
           <div key={standees[board[0]!]!.key}>
             <div className="relative overflow-hidden bg-field" style={{ height }}>
-              <div className="absolute inset-y-0 left-0"><Ruler upright lengthPx={height} zeroPx={8} pxPerCm={pxPerCm} unit={unit} thickness={RULER_PX} /></div>
-              <ul className="absolute inset-0 flex items-end" style={{ paddingLeft: RULER_PX + GAP_PX, gap: GAP_PX }}>
+              <div className="absolute inset-y-0 left-0">
+                <Ruler
+                  upright
+                  lengthPx={height}
+                  zeroPx={8}
+                  pxPerCm={pxPerCm}
+                  unit={unit}
+                  thickness={RULER_PX}
+                />
+              </div>
+              <ul
+                className="absolute inset-0 flex items-end"
+                style={{ paddingLeft: RULER_PX + GAP_PX, gap: GAP_PX }}
+              >
                 {board.map((i) => {
                   const { key, container, href, onPick } = standees[i]!;
-                  const picture = <ContainerPicture container={container} pxPerCm={pxPerCm} widthPx={needs[i]!} heightPx={height} footPx={8} />;
+                  const picture = (
+                    <ContainerPicture
+                      container={container}
+                      pxPerCm={pxPerCm}
+                      widthPx={needs[i]!}
+                      heightPx={height}
+                      footPx={8}
+                    />
+                  );
                   return (
                     <li key={key} style={{ width: needs[i] }}>
-                      {href ? <Link href={href} aria-label={`${container.name}: measure it`} className="block">{picture}</Link> : <button type="button" aria-label={`${container.name}: put one on the shelf`} className="block" onClick={onPick}>{picture}</button>}
+                      {href ? (
+                        <Link
+                          href={href}
+                          aria-label={`${container.name}: measure it`}
+                          className="block"
+                        >
+                          {picture}
+                        </Link>
+                      ) : (
+                        <button
+                          type="button"
+                          aria-label={`${container.name}: put one on the shelf`}
+                          className="block"
+                          onClick={onPick}
+                        >
+                          {picture}
+                        </button>
+                      )}
                     </li>
                   );
                 })}
               </ul>
             </div>
-            <ul className="flex border-t-[1.5px] border-tick pt-1.5" style={{ paddingLeft: RULER_PX + GAP_PX, gap: GAP_PX }}>
+            <ul
+              className="flex border-t-[1.5px] border-tick pt-1.5"
+              style={{ paddingLeft: RULER_PX + GAP_PX, gap: GAP_PX }}
+            >
               {board.map((i) => (
-                <li key={standees[i]!.key} className="text-center text-[12.5px] leading-[17px]" style={{ width: needs[i] }}>
+                <li
+                  key={standees[i]!.key}
+                  className="text-center text-[12.5px] leading-[17px]"
+                  style={{ width: needs[i] }}
+                >
                   <b className="block font-semibold">{standees[i]!.container.name}</b>
                   <span className="text-ink2">{standees[i]!.note}</span>
                 </li>

@@ -9,7 +9,11 @@ import { useShelfEditing } from './useShelfEditing';
 
 /** The Shelf: one container measured when the address names it, all of them when it does not. */
 export function ShelfRoom() {
-  return <Suspense fallback={<Waiting />}><Room /></Suspense>;
+  return (
+    <Suspense fallback={<Waiting />}>
+      <Room />
+    </Suspense>
+  );
 }
 
 function Room() {
@@ -18,7 +22,11 @@ function Room() {
 }
 
 export function Waiting() {
-  return <p className="py-10 text-ink2" role="status">Looking along the shelf…</p>;
+  return (
+    <p className="py-10 text-ink2" role="status">
+      Looking along the shelf…
+    </p>
+  );
 }
 
 function OneContainer({ id }: { readonly id: string }) {
@@ -28,8 +36,12 @@ function OneContainer({ id }: { readonly id: string }) {
     return (
       <div className="py-16">
         <h1 className="display text-[29px] leading-10">That container is not on the shelf</h1>
-        <p className="mt-2 text-[15px]">It may have been taken away, or put there in another browser.</p>
-        <Link href="/shelf" className="press mt-5">The whole shelf</Link>
+        <p className="mt-2 text-[15px]">
+          It may have been taken away, or put there in another browser.
+        </p>
+        <Link href="/shelf" className="press mt-5">
+          The whole shelf
+        </Link>
       </div>
     );
   return <ContainerDesk editing={editing} />;

@@ -8,6 +8,19 @@ export interface SheetProps {
 }
 
 /** One line of a list of figures. */
-export function Row({ name, children, strong = false }: { readonly name: ReactNode; readonly children: ReactNode; readonly strong?: boolean }) {
-  return <><dt className="text-ink2">{name}</dt><dd className={`text-right ${strong ? 'font-semibold' : ''}`}>{children}</dd></>;
+export function Row({
+  name,
+  children,
+  strong = false,
+}: {
+  readonly name: ReactNode;
+  readonly children: ReactNode;
+  readonly strong?: boolean;
+}) {
+  return (
+    <>
+      <dt className="text-ink2">{name}</dt>
+      <dd className={`text-right ${strong ? 'font-semibold' : ''}`}>{children}</dd>
+    </>
+  );
 }

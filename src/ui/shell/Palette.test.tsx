@@ -8,18 +8,34 @@ import { StoreProvider } from '@/ui/session/StoreProvider';
 import { PaletteKeys } from './PaletteKeys';
 
 const went: string[] = [];
-jest.mock('next/navigation', () => ({ useRouter: () => ({ push: (href: string) => went.push(href) }) }));
+jest.mock('next/navigation', () => ({
+  useRouter: () => ({ push: (href: string) => went.push(href) }),
+}));
 // cmdk brings the chosen line into view; jsdom has nothing to scroll.
 Element.prototype.scrollIntoView = () => undefined;
 
-const rooms = [{ href: '/', name: 'Yard' }, { href: '/plants', name: 'Plant book' }];
+const rooms = [
+  { href: '/', name: 'Yard' },
+  { href: '/plants', name: 'Plant book' },
+];
 const run = jest.fn();
 
 beforeEach(async () => {
   went.splice(0);
   run.mockClear();
-  offer('bench', { commands: [{ id: 'turn', name: 'Turn to the back', group: 'Look', keys: 'B', run }], keys: [{ group: 'On the stencil', keys: '← →', does: 'moves the plant' }] });
-  await act(async () => void render(<StoreProvider demo={false}><input aria-label="A field" /><PaletteKeys rooms={rooms} /></StoreProvider>));
+  offer('bench', {
+    commands: [{ id: 'turn', name: 'Turn to the back', group: 'Look', keys: 'B', run }],
+    keys: [{ group: 'On the stencil', keys: '← →', does: 'moves the plant' }],
+  });
+  await act(
+    async () =>
+      void render(
+        <StoreProvider demo={false}>
+          <input aria-label="A field" />
+          <PaletteKeys rooms={rooms} />
+        </StoreProvider>,
+      ),
+  );
 });
 afterEach(() => act(() => offer('bench', null)));
 

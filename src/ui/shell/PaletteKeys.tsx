@@ -6,7 +6,11 @@ import { useEffect, useState } from 'react';
 const Palette = dynamic(() => import('./Palette'), { ssr: false });
 
 /** Opens the palette with Ctrl or ⌘ and K, and the key map with a question mark, unless a field is being typed in. */
-export function PaletteKeys({ rooms }: { readonly rooms: readonly { readonly href: string; readonly name: string }[] }) {
+export function PaletteKeys({
+  rooms,
+}: {
+  readonly rooms: readonly { readonly href: string; readonly name: string }[];
+}) {
   const [show, setShow] = useState<'palette' | 'keys' | null>(null);
   // Fetched while nobody waits: what is typed right after the keys must not be lost.
   useEffect(() => {
@@ -15,7 +19,9 @@ export function PaletteKeys({ rooms }: { readonly rooms: readonly { readonly hre
   }, []);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && (/input|textarea|select/i.test(event.target.tagName) || event.target.isContentEditable);
+      const typing =
+        event.target instanceof HTMLElement &&
+        (/input|textarea|select/i.test(event.target.tagName) || event.target.isContentEditable);
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') setShow('palette');
       else if (event.key === '?' && !typing) setShow('keys');
       else return;
@@ -26,8 +32,22 @@ export function PaletteKeys({ rooms }: { readonly rooms: readonly { readonly hre
   }, []);
   return (
     <>
-      <button type="button" onClick={() => setShow('palette')} className="hidden items-center gap-1.5 self-center px-2 text-[12.5px] text-ink2 hover:text-ink lg:flex" aria-keyshortcuts="Control+K">Find <kbd className="border border-rule2 px-1 font-sans text-[11px]">Ctrl K</kbd></button>
-      <button type="button" onClick={() => setShow('keys')} className="mr-2 hidden self-center px-1.5 text-[12.5px] text-ink2 hover:text-ink lg:block" aria-keyshortcuts="?">Keys</button>
+      <button
+        type="button"
+        onClick={() => setShow('palette')}
+        className="hidden items-center gap-1.5 self-center px-2 text-[12.5px] text-ink2 hover:text-ink lg:flex"
+        aria-keyshortcuts="Control+K"
+      >
+        Find <kbd className="border border-rule2 px-1 font-sans text-[11px]">Ctrl K</kbd>
+      </button>
+      <button
+        type="button"
+        onClick={() => setShow('keys')}
+        className="mr-2 hidden self-center px-1.5 text-[12.5px] text-ink2 hover:text-ink lg:block"
+        aria-keyshortcuts="?"
+      >
+        Keys
+      </button>
       {show && <Palette rooms={rooms} show={show} onClose={() => setShow(null)} />}
     </>
   );

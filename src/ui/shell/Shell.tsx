@@ -23,13 +23,29 @@ const ROOMS = [
 ] as const;
 
 /** The bar with its hanging room tag, and whatever room is open below it. */
-export function Shell({ demo, children }: { readonly demo: boolean; readonly children: ReactNode }) {
+export function Shell({
+  demo,
+  children,
+}: {
+  readonly demo: boolean;
+  readonly children: ReactNode;
+}) {
   return (
     <StoreProvider demo={demo}>
       <ThemeKeeper />
-      <a href="#room" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3">Skip to the room</a>
+      <a
+        href="#room"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3"
+      >
+        Skip to the room
+      </a>
       <RoomBar />
-      <main id="room" className="mx-auto max-w-[1320px] roomy:max-w-[1720px] px-4 pb-10 wide:px-6"><LibraryProvider>{children}<YardAhead /></LibraryProvider></main>
+      <main id="room" className="mx-auto max-w-[1320px] px-4 pb-10 wide:px-6 roomy:max-w-[1720px]">
+        <LibraryProvider>
+          {children}
+          <YardAhead />
+        </LibraryProvider>
+      </main>
       <Messages />
     </StoreProvider>
   );
@@ -40,18 +56,42 @@ function RoomBar() {
   const here = path === '/start' ? '/bench' : path === '/terrace' ? '/' : path;
   return (
     <header className="border-b border-rule2">
-      <nav aria-label="Rooms" className="mx-auto flex min-h-11 max-w-[1320px] roomy:max-w-[1720px] flex-wrap items-stretch gap-0 px-4 max-sm:px-2 wide:px-6">
-        <span className="display mr-4 hidden self-center text-[19px] sm:block wide:mr-8" aria-hidden>Rillbank</span>
+      <nav
+        aria-label="Rooms"
+        className="mx-auto flex min-h-11 max-w-[1320px] flex-wrap items-stretch gap-0 px-4 max-sm:px-2 wide:px-6 roomy:max-w-[1720px]"
+      >
+        <span
+          className="display mr-4 hidden self-center text-[19px] wide:mr-8 sm:block"
+          aria-hidden
+        >
+          Rillbank
+        </span>
         {ROOMS.map(({ href, name }) => {
           const open = href === here;
           return (
-            <Link key={href} href={href} aria-current={open ? 'page' : undefined} className={open ? 'tag relative z-10 flex items-start bg-ink max-sm:-my-1 max-sm:h-12 max-sm:px-2 max-sm:pt-2.5 sm:-mb-3 sm:h-[56px] px-2.5 pt-3 whitespace-nowrap font-semibold text-paper sm:px-4' : 'flex items-center px-[5px] whitespace-nowrap text-ink2 hover:text-ink min-h-10 sm:px-2.5 lg:px-3.5'}>
+            <Link
+              key={href}
+              href={href}
+              aria-current={open ? 'page' : undefined}
+              className={
+                open
+                  ? 'tag relative z-10 flex items-start bg-ink px-2.5 pt-3 font-semibold whitespace-nowrap text-paper max-sm:-my-1 max-sm:h-12 max-sm:px-2 max-sm:pt-2.5 sm:-mb-3 sm:h-[56px] sm:px-4'
+                  : 'flex min-h-10 items-center px-[5px] whitespace-nowrap text-ink2 hover:text-ink sm:px-2.5 lg:px-3.5'
+              }
+            >
               {name}
             </Link>
           );
         })}
-        <span className="ml-auto flex"><PaletteKeys rooms={ROOMS} /></span>
-        <Link href="/start" className="press my-1.5 self-center max-sm:fixed max-sm:right-4 max-sm:bottom-4 max-sm:z-40 max-sm:min-h-12 max-sm:px-5">Start a planting</Link>
+        <span className="ml-auto flex">
+          <PaletteKeys rooms={ROOMS} />
+        </span>
+        <Link
+          href="/start"
+          className="press my-1.5 self-center max-sm:fixed max-sm:right-4 max-sm:bottom-4 max-sm:z-40 max-sm:min-h-12 max-sm:px-5"
+        >
+          Start a planting
+        </Link>
       </nav>
     </header>
   );
@@ -63,7 +103,8 @@ function ThemeKeeper() {
   useEffect(() => {
     const query = window.matchMedia('(prefers-color-scheme: dark)');
     const put = () => {
-      document.documentElement.dataset.theme = theme === 'system' ? (query.matches ? 'dark' : 'light') : theme;
+      document.documentElement.dataset.theme =
+        theme === 'system' ? (query.matches ? 'dark' : 'light') : theme;
     };
     put();
     query.addEventListener('change', put);

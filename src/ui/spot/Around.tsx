@@ -23,27 +23,87 @@ export function Around({ editing, selected, onSelect, unit }: AroundProps) {
     // Another of a kind is put beside the first, not into it.
     const front = kind === 'building' || kind === 'eave' || spot.site.latitudeDeg >= 0 ? 180 : 0;
     const id = `${kind}-${crypto.randomUUID().slice(0, 6)}`;
-    apply({ obstacles: [...spot.obstacles, usualObstacle(kind, id, (front + 40 * spot.obstacles.filter((o) => o.kind === kind).length) % 360)] }, `Put down a ${OBSTACLE_NAMES[kind].toLowerCase()}`);
+    apply(
+      {
+        obstacles: [
+          ...spot.obstacles,
+          usualObstacle(
+            kind,
+            id,
+            (front + 40 * spot.obstacles.filter((o) => o.kind === kind).length) % 360,
+          ),
+        ],
+      },
+      `Put down a ${OBSTACLE_NAMES[kind].toLowerCase()}`,
+    );
     onSelect(id);
   };
-  const change = (obstacle: Obstacle) => apply({ obstacles: spot.obstacles.map((o) => (o.id === obstacle.id ? obstacle : o)) }, `Changed ${OBSTACLE_NAMES[obstacle.kind].toLowerCase()}`);
+  const change = (obstacle: Obstacle) =>
+    apply(
+      { obstacles: spot.obstacles.map((o) => (o.id === obstacle.id ? obstacle : o)) },
+      `Changed ${OBSTACLE_NAMES[obstacle.kind].toLowerCase()}`,
+    );
   return (
-    <Sheet title="What stands around" note={spot.obstacles.length === 0 ? 'nothing yet: open sky' : undefined}>
+    <Sheet
+      title="What stands around"
+      note={spot.obstacles.length === 0 ? 'nothing yet: open sky' : undefined}
+    >
       <ul>
         {spot.obstacles.map((obstacle, i) => (
-          <li key={obstacle.id} className={`border-b border-rule px-3.5 py-2 ${obstacle.id === selected ? 'bg-wash' : ''}`}>
+          <li
+            key={obstacle.id}
+            className={`border-b border-rule px-3.5 py-2 ${obstacle.id === selected ? 'bg-wash' : ''}`}
+          >
             <p className="flex items-baseline gap-2">
-              <button type="button" aria-expanded={obstacle.id === selected} className="text-left font-semibold" onClick={() => onSelect(obstacle.id === selected ? null : obstacle.id)}>{OBSTACLE_NAMES[obstacle.kind]}</button>
-              <span className="text-ink2">{obstacle.kind === 'building' || obstacle.kind === 'eave' ? `faces ${pointOf(obstacle.facingDeg)}` : `to the ${pointOf(bearingOf(obstacle))}`}</span>
-              <button type="button" className="press-plain ml-auto" onClick={() => { apply({ obstacles: spot.obstacles.filter((o) => o.id !== obstacle.id) }, `Took away ${OBSTACLE_NAMES[obstacle.kind].toLowerCase()}`); onSelect(null); }}>Take away</button>
+              <button
+                type="button"
+                aria-expanded={obstacle.id === selected}
+                className="text-left font-semibold"
+                onClick={() => onSelect(obstacle.id === selected ? null : obstacle.id)}
+              >
+                {OBSTACLE_NAMES[obstacle.kind]}
+              </button>
+              <span className="text-ink2">
+                {obstacle.kind === 'building' || obstacle.kind === 'eave'
+                  ? `faces ${pointOf(obstacle.facingDeg)}`
+                  : `to the ${pointOf(bearingOf(obstacle))}`}
+              </span>
+              <button
+                type="button"
+                className="press-plain ml-auto"
+                onClick={() => {
+                  apply(
+                    { obstacles: spot.obstacles.filter((o) => o.id !== obstacle.id) },
+                    `Took away ${OBSTACLE_NAMES[obstacle.kind].toLowerCase()}`,
+                  );
+                  onSelect(null);
+                }}
+              >
+                Take away
+              </button>
             </p>
-            {faults[`obstacles[${i}].kind`] && <p role="alert" className="font-semibold">▲ {faults[`obstacles[${i}].kind`]}</p>}
-            {obstacle.id === selected && <ObstacleFields obstacle={obstacle} unit={unit} fault={(field) => faults[`obstacles[${i}].${field}`]} onChange={change} />}
+            {faults[`obstacles[${i}].kind`] && (
+              <p role="alert" className="font-semibold">
+                ▲ {faults[`obstacles[${i}].kind`]}
+              </p>
+            )}
+            {obstacle.id === selected && (
+              <ObstacleFields
+                obstacle={obstacle}
+                unit={unit}
+                fault={(field) => faults[`obstacles[${i}].${field}`]}
+                onChange={change}
+              />
+            )}
           </li>
         ))}
       </ul>
       <div className="flex flex-wrap gap-2 px-3.5 py-2.5">
-        {OBSTACLE_KINDS.map((kind) => <button key={kind} type="button" className="press-quiet" onClick={() => put(kind)}>{OBSTACLE_NAMES[kind]}</button>)}
+        {OBSTACLE_KINDS.map((kind) => (
+          <button key={kind} type="button" className="press-quiet" onClick={() => put(kind)}>
+            {OBSTACLE_NAMES[kind]}
+          </button>
+        ))}
       </div>
     </Sheet>
   );
@@ -59,16 +119,38 @@ interface ObstacleFieldsProps {
 function ObstacleFields({ obstacle, unit, fault, onChange }: ObstacleFieldsProps) {
   const length = (name: string, field: string) => {
     const value = (obstacle as unknown as Record<string, unknown>)[field];
-    return typeof value === 'number' ? <LengthField key={field} name={name} valueCm={value} unit={unit} error={fault(field)} onCm={(cm) => onChange({ ...obstacle, [field]: cm })} /> : null;
+    return typeof value === 'number' ? (
+      <LengthField
+        key={field}
+        name={name}
+        valueCm={value}
+        unit={unit}
+        error={fault(field)}
+        onCm={(cm) => onChange({ ...obstacle, [field]: cm })}
+      />
+    ) : null;
   };
   const plain = (name: string, field: string, suffix: string, scale = 1) => {
     const value = (obstacle as unknown as Record<string, unknown>)[field];
-    return typeof value === 'number' ? <NumberField key={field} name={name} value={value * scale} suffix={suffix} error={fault(field)} onValue={(v) => onChange({ ...obstacle, [field]: v / scale })} /> : null;
+    return typeof value === 'number' ? (
+      <NumberField
+        key={field}
+        name={name}
+        value={value * scale}
+        suffix={suffix}
+        error={fault(field)}
+        onValue={(v) => onChange({ ...obstacle, [field]: v / scale })}
+      />
+    ) : null;
   };
   const leafy = obstacle.kind === 'tree' || obstacle.kind === 'hedge';
   return (
     <div className="grid grid-cols-3 gap-x-3 gap-y-2 pt-2">
-      {plain(obstacle.kind === 'skyline' ? 'From' : 'Bearing', obstacle.kind === 'skyline' ? 'fromDeg' : 'bearingDeg', '°')}
+      {plain(
+        obstacle.kind === 'skyline' ? 'From' : 'Bearing',
+        obstacle.kind === 'skyline' ? 'fromDeg' : 'bearingDeg',
+        '°',
+      )}
       {plain('Faces', 'facingDeg', '°')}
       {plain('To', 'toDeg', '°')}
       {plain('Altitude', 'altitudeDeg', '°')}
@@ -83,7 +165,15 @@ function ObstacleFields({ obstacle, unit, fault, onChange }: ObstacleFieldsProps
       {leafy && (
         <>
           {plain('Through leaves', 'letsThrough', '%', 100)}
-          <label className="col-span-3 flex items-center gap-2"><input type="checkbox" className="size-4 accent-[var(--ink)]" checked={obstacle.evergreen} onChange={(event) => onChange({ ...obstacle, evergreen: event.target.checked })} />Evergreen</label>
+          <label className="col-span-3 flex items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-[var(--ink)]"
+              checked={obstacle.evergreen}
+              onChange={(event) => onChange({ ...obstacle, evergreen: event.target.checked })}
+            />
+            Evergreen
+          </label>
           {!obstacle.evergreen && plain('Leaves out', 'leafOnWeek', 'wk')}
           {!obstacle.evergreen && plain('Leaves down', 'leafOffWeek', 'wk')}
           {!obstacle.evergreen && plain('Through twigs', 'bareLetsThrough', '%', 100)}

@@ -10,15 +10,35 @@ import { dateText } from '@/words/format';
 import { LengthField, NumberField, PickField, Sheet } from '@/ui/controls/fields';
 import type { SpotEditing } from './useSpotEditing';
 
-const EYE_NAMES: Readonly<Record<Eye['kind'], string>> = { standing: 'Standing', sitting: 'Sitting', child: 'A child' };
+const EYE_NAMES: Readonly<Record<Eye['kind'], string>> = {
+  standing: 'Standing',
+  sitting: 'Sitting',
+  child: 'A child',
+};
 
 /** From where it is looked at: each viewpoint with the least height that shows from it, and how far trails may hang. */
-export const EyesSheet = memo(function EyesSheet({ editing, settings }: { readonly editing: SpotEditing; readonly settings: Settings }) {
+export const EyesSheet = memo(function EyesSheet({
+  editing,
+  settings,
+}: {
+  readonly editing: SpotEditing;
+  readonly settings: Settings;
+}) {
   const { spot, apply, faults } = editing;
   const unit = settings.length;
-  const change = (eye: Eye, name: string) => apply({ eyes: spot.eyes.map((e) => (e.id === eye.id ? eye : e)) }, name);
+  const change = (eye: Eye, name: string) =>
+    apply({ eyes: spot.eyes.map((e) => (e.id === eye.id ? eye : e)) }, name);
   const add = () => {
-    const eye: Eye = { id: `eye-${crypto.randomUUID().slice(0, 6)}`, name: spot.eyes.length === 0 ? 'Where we sit' : `Viewpoint ${spot.eyes.length + 1}`, kind: 'sitting', bearingDeg: 180, distanceCm: 300, floorCm: 0, sill: null, weight: 1 };
+    const eye: Eye = {
+      id: `eye-${crypto.randomUUID().slice(0, 6)}`,
+      name: spot.eyes.length === 0 ? 'Where we sit' : `Viewpoint ${spot.eyes.length + 1}`,
+      kind: 'sitting',
+      bearingDeg: 180,
+      distanceCm: 300,
+      floorCm: 0,
+      sill: null,
+      weight: 1,
+    };
     apply({ eyes: [...spot.eyes, eye] }, 'Added a viewpoint');
   };
   // The mix lies about at the leaves' feet: a hand below their middle.
@@ -33,32 +53,150 @@ export const EyesSheet = memo(function EyesSheet({ editing, settings }: { readon
           return (
             <li key={eye.id} className="border-b border-rule px-3.5 py-2.5">
               <div className="flex items-baseline gap-3">
-                <input aria-label="Name of the viewpoint" className="entry min-w-0 flex-1" maxLength={60} defaultValue={eye.name} onBlur={(event) => event.target.value.trim() && event.target.value !== eye.name && change({ ...eye, name: event.target.value }, 'Renamed a viewpoint')} />
-                <button type="button" className="press-plain" onClick={() => apply({ eyes: spot.eyes.filter((e) => e.id !== eye.id) }, 'Took a viewpoint away')}>Take away</button>
+                <input
+                  aria-label="Name of the viewpoint"
+                  className="entry min-w-0 flex-1"
+                  maxLength={60}
+                  defaultValue={eye.name}
+                  onBlur={(event) =>
+                    event.target.value.trim() &&
+                    event.target.value !== eye.name &&
+                    change({ ...eye, name: event.target.value }, 'Renamed a viewpoint')
+                  }
+                />
+                <button
+                  type="button"
+                  className="press-plain"
+                  onClick={() =>
+                    apply(
+                      { eyes: spot.eyes.filter((e) => e.id !== eye.id) },
+                      'Took a viewpoint away',
+                    )
+                  }
+                >
+                  Take away
+                </button>
               </div>
               <div className="grid grid-cols-3 gap-x-3 gap-y-2 pt-2">
-                <PickField name="Who looks" value={eye.kind} options={EYE_KINDS.map((kind) => [kind, EYE_NAMES[kind]] as const)} onPick={(kind) => change({ ...eye, kind }, 'Changed who looks')} />
-                <LengthField name="Distance" valueCm={eye.distanceCm} unit={unit} error={fault('distanceCm')} onCm={(distanceCm) => change({ ...eye, distanceCm }, 'Changed a distance')} />
-                <NumberField name="Looks from" value={eye.bearingDeg} suffix="°" error={fault('bearingDeg')} onValue={(bearingDeg) => change({ ...eye, bearingDeg }, 'Changed a bearing')} />
-                <NumberField name="Counts for" value={eye.weight * 100} suffix="%" error={fault('weight')} onValue={(weight) => change({ ...eye, weight: weight / 100 }, 'Changed a weight')} />
-                <LengthField name="Floor" valueCm={eye.floorCm} unit={unit} error={fault('floorCm')} onCm={(floorCm) => change({ ...eye, floorCm }, 'Changed a floor')} />
-                <label className="col-span-3 flex items-center gap-2"><input type="checkbox" className="size-4 accent-[var(--ink)]" checked={eye.sill !== null} onChange={(event) => change({ ...eye, sill: event.target.checked ? { heightCm: 90, nearCm: Math.max(10, eye.distanceCm - 45), farCm: Math.max(20, eye.distanceCm - 20) } : null }, 'Changed a sill')} />Looks over a sill or parapet</label>
+                <PickField
+                  name="Who looks"
+                  value={eye.kind}
+                  options={EYE_KINDS.map((kind) => [kind, EYE_NAMES[kind]] as const)}
+                  onPick={(kind) => change({ ...eye, kind }, 'Changed who looks')}
+                />
+                <LengthField
+                  name="Distance"
+                  valueCm={eye.distanceCm}
+                  unit={unit}
+                  error={fault('distanceCm')}
+                  onCm={(distanceCm) => change({ ...eye, distanceCm }, 'Changed a distance')}
+                />
+                <NumberField
+                  name="Looks from"
+                  value={eye.bearingDeg}
+                  suffix="°"
+                  error={fault('bearingDeg')}
+                  onValue={(bearingDeg) => change({ ...eye, bearingDeg }, 'Changed a bearing')}
+                />
+                <NumberField
+                  name="Counts for"
+                  value={eye.weight * 100}
+                  suffix="%"
+                  error={fault('weight')}
+                  onValue={(weight) => change({ ...eye, weight: weight / 100 }, 'Changed a weight')}
+                />
+                <LengthField
+                  name="Floor"
+                  valueCm={eye.floorCm}
+                  unit={unit}
+                  error={fault('floorCm')}
+                  onCm={(floorCm) => change({ ...eye, floorCm }, 'Changed a floor')}
+                />
+                <label className="col-span-3 flex items-center gap-2">
+                  <input
+                    type="checkbox"
+                    className="size-4 accent-[var(--ink)]"
+                    checked={eye.sill !== null}
+                    onChange={(event) =>
+                      change(
+                        {
+                          ...eye,
+                          sill: event.target.checked
+                            ? {
+                                heightCm: 90,
+                                nearCm: Math.max(10, eye.distanceCm - 45),
+                                farCm: Math.max(20, eye.distanceCm - 20),
+                              }
+                            : null,
+                        },
+                        'Changed a sill',
+                      )
+                    }
+                  />
+                  Looks over a sill or parapet
+                </label>
                 {eye.sill && (
                   <>
-                    <LengthField name="Sill height" valueCm={eye.sill.heightCm} unit={unit} error={fault('sill.heightCm')} onCm={(heightCm) => change({ ...eye, sill: { ...eye.sill!, heightCm } }, 'Changed a sill')} />
-                    <LengthField name="Near edge at" valueCm={eye.sill.nearCm} unit={unit} error={fault('sill.nearCm')} onCm={(nearCm) => change({ ...eye, sill: { ...eye.sill!, nearCm } }, 'Changed a sill')} />
-                    <LengthField name="Far edge at" valueCm={eye.sill.farCm} unit={unit} error={fault('sill.farCm')} onCm={(farCm) => change({ ...eye, sill: { ...eye.sill!, farCm } }, 'Changed a sill')} />
+                    <LengthField
+                      name="Sill height"
+                      valueCm={eye.sill.heightCm}
+                      unit={unit}
+                      error={fault('sill.heightCm')}
+                      onCm={(heightCm) =>
+                        change({ ...eye, sill: { ...eye.sill!, heightCm } }, 'Changed a sill')
+                      }
+                    />
+                    <LengthField
+                      name="Near edge at"
+                      valueCm={eye.sill.nearCm}
+                      unit={unit}
+                      error={fault('sill.nearCm')}
+                      onCm={(nearCm) =>
+                        change({ ...eye, sill: { ...eye.sill!, nearCm } }, 'Changed a sill')
+                      }
+                    />
+                    <LengthField
+                      name="Far edge at"
+                      valueCm={eye.sill.farCm}
+                      unit={unit}
+                      error={fault('sill.farCm')}
+                      onCm={(farCm) =>
+                        change({ ...eye, sill: { ...eye.sill!, farCm } }, 'Changed a sill')
+                      }
+                    />
                   </>
                 )}
               </div>
-              <p className="pt-1.5">{eye.sill === null ? 'Sees all of it.' : least < 0.5 ? 'Sees all of it over the sill.' : <>Plants lower than <b>{lengthText(least, settings)}</b> are hidden by the sill.</>}</p>
+              <p className="pt-1.5">
+                {eye.sill === null ? (
+                  'Sees all of it.'
+                ) : least < 0.5 ? (
+                  'Sees all of it over the sill.'
+                ) : (
+                  <>
+                    Plants lower than <b>{lengthText(least, settings)}</b> are hidden by the sill.
+                  </>
+                )}
+              </p>
             </li>
           );
         })}
       </ul>
       <div className="px-3.5 py-2.5">
-        {hang && <p className="pb-2">Trails may hang <b>{lengthText(hang.roomCm, settings)}</b> before they meet {hang.by === 'head' ? 'the head of whoever passes under' : 'the ground'}.</p>}
-        <button type="button" className="press-quiet" onClick={add} disabled={spot.eyes.length >= 8}>Add a viewpoint</button>
+        {hang && (
+          <p className="pb-2">
+            Trails may hang <b>{lengthText(hang.roomCm, settings)}</b> before they meet{' '}
+            {hang.by === 'head' ? 'the head of whoever passes under' : 'the ground'}.
+          </p>
+        )}
+        <button
+          type="button"
+          className="press-quiet"
+          onClick={add}
+          disabled={spot.eyes.length >= 8}
+        >
+          Add a viewpoint
+        </button>
       </div>
     </Sheet>
   );
@@ -67,32 +205,107 @@ export const EyesSheet = memo(function EyesSheet({ editing, settings }: { readon
 type Layer = Spot['background'][number];
 
 /** What stands behind the planting, layer by layer, with the weeks in which a shrub shows its colour. */
-export const BackgroundSheet = memo(function BackgroundSheet({ editing }: { readonly editing: SpotEditing }) {
+export const BackgroundSheet = memo(function BackgroundSheet({
+  editing,
+}: {
+  readonly editing: SpotEditing;
+}) {
   const { spot, apply, faults } = editing;
-  const change = (layer: Layer) => apply({ background: spot.background.map((l) => (l.id === layer.id ? layer : l)) }, 'Changed the background');
-  const add = (name: string, hex: string, weeks: Layer['weeks']) => apply({ background: [...spot.background, { id: `bg-${crypto.randomUUID().slice(0, 6)}`, name, colour: fromHex(hex)!, weeks }] }, `Added ${name.toLowerCase()}`);
+  const change = (layer: Layer) =>
+    apply(
+      { background: spot.background.map((l) => (l.id === layer.id ? layer : l)) },
+      'Changed the background',
+    );
+  const add = (name: string, hex: string, weeks: Layer['weeks']) =>
+    apply(
+      {
+        background: [
+          ...spot.background,
+          { id: `bg-${crypto.randomUUID().slice(0, 6)}`, name, colour: fromHex(hex)!, weeks },
+        ],
+      },
+      `Added ${name.toLowerCase()}`,
+    );
   return (
-    <Sheet title="Background" note={spot.background.length === 0 ? 'what is seen behind it' : undefined}>
+    <Sheet
+      title="Background"
+      note={spot.background.length === 0 ? 'what is seen behind it' : undefined}
+    >
       <ul>
         {spot.background.map((layer, i) => (
-          <li key={layer.id} className="grid grid-cols-[44px_1fr_auto] items-center gap-x-3 gap-y-1.5 border-b border-rule px-3.5 py-2">
-            <input type="color" aria-label={`Colour of ${layer.name}`} className="h-8 w-11 border border-rule2" value={toHex(layer.colour)} onChange={(event) => { const colour = fromHex(event.target.value); if (colour) change({ ...layer, colour }); }} />
-            <input aria-label="Name of the layer" className="entry min-w-0" maxLength={60} defaultValue={layer.name} onBlur={(event) => event.target.value.trim() && event.target.value !== layer.name && change({ ...layer, name: event.target.value })} />
-            <button type="button" className="press-plain" onClick={() => apply({ background: spot.background.filter((l) => l.id !== layer.id) }, 'Took a layer away')}>Take away</button>
+          <li
+            key={layer.id}
+            className="grid grid-cols-[44px_1fr_auto] items-center gap-x-3 gap-y-1.5 border-b border-rule px-3.5 py-2"
+          >
+            <input
+              type="color"
+              aria-label={`Colour of ${layer.name}`}
+              className="h-8 w-11 border border-rule2"
+              value={toHex(layer.colour)}
+              onChange={(event) => {
+                const colour = fromHex(event.target.value);
+                if (colour) change({ ...layer, colour });
+              }}
+            />
+            <input
+              aria-label="Name of the layer"
+              className="entry min-w-0"
+              maxLength={60}
+              defaultValue={layer.name}
+              onBlur={(event) =>
+                event.target.value.trim() &&
+                event.target.value !== layer.name &&
+                change({ ...layer, name: event.target.value })
+              }
+            />
+            <button
+              type="button"
+              className="press-plain"
+              onClick={() =>
+                apply(
+                  { background: spot.background.filter((l) => l.id !== layer.id) },
+                  'Took a layer away',
+                )
+              }
+            >
+              Take away
+            </button>
             {layer.weeks && (
               <div className="col-span-3 grid grid-cols-2 gap-3">
-                <NumberField name={`Flowers from week (${dateText(layer.weeks[0])})`} value={layer.weeks[0]} error={faults[`background[${i}].weeks[0]`]} onValue={(from) => change({ ...layer, weeks: [from, layer.weeks![1]] })} />
-                <NumberField name={`to week (${dateText(layer.weeks[1])})`} value={layer.weeks[1]} error={faults[`background[${i}].weeks[1]`]} onValue={(to) => change({ ...layer, weeks: [layer.weeks![0], to] })} />
+                <NumberField
+                  name={`Flowers from week (${dateText(layer.weeks[0])})`}
+                  value={layer.weeks[0]}
+                  error={faults[`background[${i}].weeks[0]`]}
+                  onValue={(from) => change({ ...layer, weeks: [from, layer.weeks![1]] })}
+                />
+                <NumberField
+                  name={`to week (${dateText(layer.weeks[1])})`}
+                  value={layer.weeks[1]}
+                  error={faults[`background[${i}].weeks[1]`]}
+                  onValue={(to) => change({ ...layer, weeks: [layer.weeks![0], to] })}
+                />
               </div>
             )}
           </li>
         ))}
       </ul>
       <div className="flex flex-wrap gap-2 px-3.5 py-2.5">
-        <button type="button" className="press-quiet" onClick={() => add('Wall', '#9b6a52', null)}>Wall</button>
-        <button type="button" className="press-quiet" onClick={() => add('Trim', '#e8e6df', null)}>Trim</button>
-        <button type="button" className="press-quiet" onClick={() => add('Hedge', '#3f5a3a', null)}>Hedge</button>
-        <button type="button" className="press-quiet" onClick={() => add('Flowering shrub', '#c65a8c', [18, 24])}>Flowering shrub</button>
+        <button type="button" className="press-quiet" onClick={() => add('Wall', '#9b6a52', null)}>
+          Wall
+        </button>
+        <button type="button" className="press-quiet" onClick={() => add('Trim', '#e8e6df', null)}>
+          Trim
+        </button>
+        <button type="button" className="press-quiet" onClick={() => add('Hedge', '#3f5a3a', null)}>
+          Hedge
+        </button>
+        <button
+          type="button"
+          className="press-quiet"
+          onClick={() => add('Flowering shrub', '#c65a8c', [18, 24])}
+        >
+          Flowering shrub
+        </button>
       </div>
     </Sheet>
   );

@@ -6,16 +6,47 @@ import type { Obstacle } from '@/core/spots/obstacle';
 import { SkyStrip } from './SkyStrip';
 
 const WALL = usualObstacle('wall', 'w', 180);
-const show = (obstacles: readonly Obstacle[], selected: string | null = null, latitudeDeg = 51.5) => {
-  const spot = usualSpot({ id: 's', name: 'S', obstacles: [...obstacles], site: { latitudeDeg, longitudeDeg: 0, timeZone: 'Europe/London', climate: 'cool-maritime' } });
-  const did = { changes: [] as [Obstacle, boolean][], selected: [] as (string | null)[], removed: [] as string[], letGo: 0 };
-  const view = render(<SkyStrip spot={spot} widthPx={752} heightPx={204} selected={selected} onSelect={(id) => did.selected.push(id)} onChange={(o, done) => did.changes.push([o, done])} onLetGo={() => (did.letGo += 1)} onRemove={(id) => did.removed.push(id)} season={{ from: 20, weeks: 22 }} today={140} />);
+const show = (
+  obstacles: readonly Obstacle[],
+  selected: string | null = null,
+  latitudeDeg = 51.5,
+) => {
+  const spot = usualSpot({
+    id: 's',
+    name: 'S',
+    obstacles: [...obstacles],
+    site: { latitudeDeg, longitudeDeg: 0, timeZone: 'Europe/London', climate: 'cool-maritime' },
+  });
+  const did = {
+    changes: [] as [Obstacle, boolean][],
+    selected: [] as (string | null)[],
+    removed: [] as string[],
+    letGo: 0,
+  };
+  const view = render(
+    <SkyStrip
+      spot={spot}
+      widthPx={752}
+      heightPx={204}
+      selected={selected}
+      onSelect={(id) => did.selected.push(id)}
+      onChange={(o, done) => did.changes.push([o, done])}
+      onLetGo={() => (did.letGo += 1)}
+      onRemove={(id) => did.removed.push(id)}
+      season={{ from: 20, weeks: 22 }}
+      today={140}
+    />,
+  );
   return { did, view };
 };
 
 test('each thing is a control named by what it is and where it stands; today’s path carries its date', () => {
   show([WALL, usualObstacle('tree', 't', 270), usualObstacle('building', 'b', 225)]);
-  expect(screen.getAllByRole('button').map((button) => button.getAttribute('aria-label'))).toEqual(['Wall or fence, toward S', 'Tree, toward W', 'House wall behind, toward NE']);
+  expect(screen.getAllByRole('button').map((button) => button.getAttribute('aria-label'))).toEqual([
+    'Wall or fence, toward S',
+    'Tree, toward W',
+    'House wall behind, toward NE',
+  ]);
   expect(screen.getByText('21 May')).toBeInTheDocument();
   expect(screen.getByText('21 December')).toBeInTheDocument();
 });
@@ -41,14 +72,21 @@ test('a drag changes under the hand, is kept once at its end, and two pixels are
   // 720 px are 360°: twenty pixels are ten degrees.
   fireEvent.pointerMove(wall, { clientX: 380, clientY: 150, pointerId: 1 });
   fireEvent.pointerUp(wall, { clientX: 380, clientY: 150, pointerId: 1 });
-  expect(did.changes.map(([o, done]) => [(o as typeof WALL & { bearingDeg: number }).bearingDeg, done])).toEqual([[190, false], [190, true]]);
+  expect(
+    did.changes.map(([o, done]) => [(o as typeof WALL & { bearingDeg: number }).bearingDeg, done]),
+  ).toEqual([
+    [190, false],
+    [190, true],
+  ]);
   expect(did.selected).toEqual(['w']);
 });
 
 test('the handles of the thing in hand: its edge and, where it has them, its ends', () => {
   const grips = (obstacle: Obstacle) => {
     const { view } = show([obstacle], obstacle.id);
-    const found = [...document.querySelectorAll('[data-grip]')].map((grip) => grip.getAttribute('data-grip'));
+    const found = [...document.querySelectorAll('[data-grip]')].map((grip) =>
+      grip.getAttribute('data-grip'),
+    );
     view.unmount();
     return found;
   };
@@ -60,6 +98,8 @@ test('the handles of the thing in hand: its edge and, where it has them, its end
 test('in the south the strip looks north', () => {
   const { view } = show([], null, -37);
   expect(screen.getByText('21 December')).toBeInTheDocument();
-  const names = [...view.container.querySelectorAll('text')].map((text) => text.textContent).filter((text) => /^[NSEW]{1,2}$/.test(text ?? ''));
+  const names = [...view.container.querySelectorAll('text')]
+    .map((text) => text.textContent)
+    .filter((text) => /^[NSEW]{1,2}$/.test(text ?? ''));
   expect(names).toEqual(['SW', 'W', 'NW', 'N', 'NE', 'E', 'SE']);
 });

@@ -6,10 +6,20 @@ import { SunLog } from './SunLog';
 import type { SpotEditing } from './useSpotEditing';
 
 const OPEN = usualSpot({ id: 's', name: 'S', lightFrom: 'reckoned' });
-const noted = (seen: Readonly<Record<number, 'sun' | 'dappled' | 'shade'>>) => [{ date: '2026-06-20', hours: Array.from({ length: 24 }, (_, hour) => seen[hour] ?? null) }];
+const noted = (seen: Readonly<Record<number, 'sun' | 'dappled' | 'shade'>>) => [
+  { date: '2026-06-20', hours: Array.from({ length: 24 }, (_, hour) => seen[hour] ?? null) },
+];
 const show = (spot: Spot) => {
   const applied: Partial<Spot>[] = [];
-  const editing: SpotEditing = { spot, plantings: [], apply: (change) => applied.push(change), preview: () => undefined, faults: {}, undo: null, redo: null };
+  const editing: SpotEditing = {
+    spot,
+    plantings: [],
+    apply: (change) => applied.push(change),
+    preview: () => undefined,
+    faults: {},
+    undo: null,
+    redo: null,
+  };
   render(<SunLog editing={editing} today="2026-06-20" onRule={() => undefined} />);
   return applied;
 };

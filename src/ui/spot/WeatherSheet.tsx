@@ -23,7 +23,19 @@ interface WeatherProps {
   readonly today: string;
 }
 
-const answerSchema = z.object({ issued: z.string(), days: z.array(z.object({ date: z.string(), minC: z.number(), maxC: z.number(), rainMm: z.number(), leadDays: z.number(), missC: z.number() })) });
+const answerSchema = z.object({
+  issued: z.string(),
+  days: z.array(
+    z.object({
+      date: z.string(),
+      minC: z.number(),
+      maxC: z.number(),
+      rainMm: z.number(),
+      leadDays: z.number(),
+      missC: z.number(),
+    }),
+  ),
+});
 type Ahead = z.infer<typeof answerSchema>['days'];
 
 /** The week ahead from the simulated service, the rain that reaches the mix, and daily records brought in from a file. */
@@ -34,32 +46,79 @@ export const WeatherSheet = memo(function WeatherSheet({ editing, settings, toda
   useEffect(() => {
     const giveUp = new AbortController();
     // Only the climate's name and a whole degree of latitude are told: nothing of whose spot it is.
-    fetch(`/api/weather?climate=${climate}&latitude=${Math.round(latitudeDeg)}&from=${isoDate(dayNumber(today) + 1)}&days=7&issued=${today}`, { signal: giveUp.signal })
+    fetch(
+      `/api/weather?climate=${climate}&latitude=${Math.round(latitudeDeg)}&from=${isoDate(dayNumber(today) + 1)}&days=7&issued=${today}`,
+      { signal: giveUp.signal },
+    )
       .then(async (response) => setAhead(answerSchema.parse(await response.json()).days))
       .catch(() => undefined);
     return () => giveUp.abort();
   }, [climate, latitudeDeg, today]);
-  const share = useMemo(() => rainShare(spot, climateHere(spot).wetWindFromDeg, weekOfDay(dayOfYear(today))), [spot, today]);
+  const share = useMemo(
+    () => rainShare(spot, climateHere(spot).wetWindFromDeg, weekOfDay(dayOfYear(today))),
+    [spot, today],
+  );
   return (
     <Sheet title="Weather" note="a simulated service">
       <div className="px-3.5 py-3">
-        {ahead === null ? <p className="text-ink2">The service does not answer just now.</p> : (
+        {ahead === null ? (
+          <p className="text-ink2">The service does not answer just now.</p>
+        ) : (
           <table className="w-full text-right [&_td]:py-0.5">
-            <thead className="text-[12.5px] text-ink2"><tr><th className="text-left font-normal">Week ahead</th><th className="font-normal">low</th><th className="font-normal">high</th><th className="font-normal">rain</th><th className="font-normal">give or take</th></tr></thead>
-            <tbody>{ahead.map((day) => <tr key={day.date}><td className="text-left">{dayText(dayOfYear(day.date))}</td><td>{temperatureText(day.minC, settings)}</td><td>{temperatureText(day.maxC, settings)}</td><td>{day.rainMm < 0.1 ? '–' : `${Math.round(day.rainMm)} mm`}</td><td className="text-ink2">±{(settings.length === 'cm' ? day.missC : day.missC * 1.8).toFixed(1)}°</td></tr>)}</tbody>
+            <thead className="text-[12.5px] text-ink2">
+              <tr>
+                <th className="text-left font-normal">Week ahead</th>
+                <th className="font-normal">low</th>
+                <th className="font-normal">high</th>
+                <th className="font-normal">rain</th>
+                <th className="font-normal">give or take</th>
+              </tr>
+            </thead>
+            <tbody>
+              {ahead.map((day) => (
+                <tr key={day.date}>
+                  <td className="text-left">{dayText(dayOfYear(day.date))}</td>
+                  <td>{temperatureText(day.minC, settings)}</td>
+                  <td>{temperatureText(day.maxC, settings)}</td>
+                  <td>{day.rainMm < 0.1 ? '–' : `${Math.round(day.rainMm)} mm`}</td>
+                  <td className="text-ink2">
+                    ±{(settings.length === 'cm' ? day.missC : day.missC * 1.8).toFixed(1)}°
+                  </td>
+                </tr>
+              ))}
+            </tbody>
           </table>
         )}
-        <p className="border-t border-rule mt-2 pt-2">Of the rain, about <b>{Math.round(share * 100)} %</b> reaches the mix here now{spot.underCover ? ': a roof keeps it off' : ''}. <span className="text-ink2">Leaves over the rim throw off part of that.</span></p>
-        <Records editing={editing} onKeep={(normals) => apply({ normals }, 'Took in daily records')} />
+        <p className="mt-2 border-t border-rule pt-2">
+          Of the rain, about <b>{Math.round(share * 100)} %</b> reaches the mix here now
+          {spot.underCover ? ': a roof keeps it off' : ''}.{' '}
+          <span className="text-ink2">Leaves over the rim throw off part of that.</span>
+        </p>
+        <Records
+          editing={editing}
+          onKeep={(normals) => apply({ normals }, 'Took in daily records')}
+        />
       </div>
     </Sheet>
   );
 });
 
 /** Daily records from a plain CSV: previewed, asked about, taken whole or not at all. */
-function Records({ editing: { spot, apply }, onKeep }: { readonly editing: SpotEditing; readonly onKeep: (normals: NonNullable<SpotEditing['spot']['normals']>) => void }) {
+function Records({
+  editing: { spot, apply },
+  onKeep,
+}: {
+  readonly editing: SpotEditing;
+  readonly onKeep: (normals: NonNullable<SpotEditing['spot']['normals']>) => void;
+}) {
   const store = useStore();
-  const kept = useLive(async (s) => { const days = await s.weather(spot.id); return { count: days.length, from: days[0]?.date, to: days[days.length - 1]?.date }; }, [spot.id]);
+  const kept = useLive(
+    async (s) => {
+      const days = await s.weather(spot.id);
+      return { count: days.length, from: days[0]?.date, to: days[days.length - 1]?.date };
+    },
+    [spot.id],
+  );
   const picker = useRef<HTMLInputElement>(null);
   const [file, setFile] = useState<{ readonly name: string; readonly text: string } | null>(null);
   const [answers, setAnswers] = useState<CsvAnswers>({});
@@ -69,9 +128,15 @@ function Records({ editing: { spot, apply }, onKeep }: { readonly editing: SpotE
     const days = await store.weather(spot.id);
     await store.removeWeather(spot.id);
     apply({ normals: null }, 'Took the records away');
-    say('The records were taken away.', { label: 'Bring them back', go: () => void store.putWeather(spot.id, days) });
+    say('The records were taken away.', {
+      label: 'Bring them back',
+      go: () => void store.putWeather(spot.id, days),
+    });
   };
-  const read = async (next: { readonly name: string; readonly text: string }, given: CsvAnswers) => {
+  const read = async (
+    next: { readonly name: string; readonly text: string },
+    given: CsvAnswers,
+  ) => {
     setFile(next);
     setAnswers(given);
     setReading(await runJob('readWeather', { text: next.text, answers: given }));
@@ -79,7 +144,16 @@ function Records({ editing: { spot, apply }, onKeep }: { readonly editing: SpotE
   const take = async (chosen: File) => {
     if (chosen.size > LARGEST_BYTES) {
       setFile({ name: chosen.name, text: '' });
-      return setReading({ kind: 'faulty', faults: [{ line: 1, message: `The file must be at most ${LARGEST_BYTES / 1e6} MB; got ${(chosen.size / 1e6).toFixed(1)} MB.` }], more: 0 });
+      return setReading({
+        kind: 'faulty',
+        faults: [
+          {
+            line: 1,
+            message: `The file must be at most ${LARGEST_BYTES / 1e6} MB; got ${(chosen.size / 1e6).toFixed(1)} MB.`,
+          },
+        ],
+        more: 0,
+      });
     }
     await read({ name: chosen.name, text: await chosen.text() }, {});
   };
@@ -87,36 +161,131 @@ function Records({ editing: { spot, apply }, onKeep }: { readonly editing: SpotE
     if (reading?.kind !== 'read' || !file) return;
     const { normalsFrom } = await import('@/core/climate/records');
     await store?.putWeather(spot.id, reading.days);
-    const found = normalsFrom(store ? await store.weather(spot.id) : reading.days, spot.site.latitudeDeg);
-    onKeep({ minC: found.minC ? [...found.minC] : null, maxC: found.maxC ? [...found.maxC] : null, rainMm: found.rainMm ? [...found.rainMm] : null, frost: found.frost, coldestC: found.coldestC, from: `${countText(reading.days.length, 'day')} of records, ${file.name}`.slice(0, 120) });
-    say(found.minC ? 'The records now rule where they say enough; the rest stays typical.' : 'The records do not cover every month yet: typical figures stay.');
+    const found = normalsFrom(
+      store ? await store.weather(spot.id) : reading.days,
+      spot.site.latitudeDeg,
+    );
+    onKeep({
+      minC: found.minC ? [...found.minC] : null,
+      maxC: found.maxC ? [...found.maxC] : null,
+      rainMm: found.rainMm ? [...found.rainMm] : null,
+      frost: found.frost,
+      coldestC: found.coldestC,
+      from: `${countText(reading.days.length, 'day')} of records, ${file.name}`.slice(0, 120),
+    });
+    say(
+      found.minC
+        ? 'The records now rule where they say enough; the rest stays typical.'
+        : 'The records do not cover every month yet: typical figures stay.',
+    );
     setReading(null);
     setFile(null);
   };
   return (
     <div className="mt-2 border-t border-rule pt-2.5">
       <p className="flex flex-wrap items-center gap-3">
-        <input ref={picker} type="file" accept=".csv,text/csv,text/plain" className="sr-only" aria-label="Weather records to bring in" onChange={(event) => { const chosen = event.target.files?.[0]; if (chosen) void take(chosen); event.target.value = ''; }} />
-        <button type="button" className="press-quiet" onClick={() => picker.current?.click()}>Bring in daily records</button>
-        {spot.normals && <button type="button" className="press-plain" onClick={() => apply({ normals: null }, 'Went back to typical figures')}>Back to typical figures</button>}
+        <input
+          ref={picker}
+          type="file"
+          accept=".csv,text/csv,text/plain"
+          className="sr-only"
+          aria-label="Weather records to bring in"
+          onChange={(event) => {
+            const chosen = event.target.files?.[0];
+            if (chosen) void take(chosen);
+            event.target.value = '';
+          }}
+        />
+        <button type="button" className="press-quiet" onClick={() => picker.current?.click()}>
+          Bring in daily records
+        </button>
+        {spot.normals && (
+          <button
+            type="button"
+            className="press-plain"
+            onClick={() => apply({ normals: null }, 'Went back to typical figures')}
+          >
+            Back to typical figures
+          </button>
+        )}
         <span className="text-[12.5px] text-ink2">a CSV with date, lowest, highest, rain</span>
       </p>
-      {kept && kept.count > 0 && <p className="pt-1.5"><b>{countText(kept.count, 'day')}</b> of records kept, {kept.from} to {kept.to}. <button type="button" className="press-plain" onClick={() => void takeAway()}>Take them away</button></p>}
+      {kept && kept.count > 0 && (
+        <p className="pt-1.5">
+          <b>{countText(kept.count, 'day')}</b> of records kept, {kept.from} to {kept.to}.{' '}
+          <button type="button" className="press-plain" onClick={() => void takeAway()}>
+            Take them away
+          </button>
+        </p>
+      )}
       {file && reading && (
         <div className="mt-2.5 bg-wash px-3 py-2.5" role="status">
           {reading.kind === 'faulty' && (
             <>
-              <p className="font-semibold">▲ {file.name} was not taken in. Nothing here has changed.</p>
-              <ul className="mt-1 grid gap-0.5">{reading.faults.slice(0, 8).map(({ line, message }) => <li key={`${line}${message}`}><b>Line {line}.</b> {message}</li>)}</ul>
-              {reading.faults.length + reading.more > 8 && <p className="text-ink2">and {reading.faults.length + reading.more - 8} more.</p>}
+              <p className="font-semibold">
+                ▲ {file.name} was not taken in. Nothing here has changed.
+              </p>
+              <ul className="mt-1 grid gap-0.5">
+                {reading.faults.slice(0, 8).map(({ line, message }) => (
+                  <li key={`${line}${message}`}>
+                    <b>Line {line}.</b> {message}
+                  </li>
+                ))}
+              </ul>
+              {reading.faults.length + reading.more > 8 && (
+                <p className="text-ink2">and {reading.faults.length + reading.more - 8} more.</p>
+              )}
             </>
           )}
-          {reading.kind === 'asks' && <Questions questions={reading.questions} onAnswer={(more) => void read(file, { columns: { ...answers.columns, ...more.columns }, units: { ...answers.units, ...more.units }, ...(more.dateOrder ?? answers.dateOrder ? { dateOrder: (more.dateOrder ?? answers.dateOrder)! } : {}) })} />}
+          {reading.kind === 'asks' && (
+            <Questions
+              questions={reading.questions}
+              onAnswer={(more) =>
+                void read(file, {
+                  columns: { ...answers.columns, ...more.columns },
+                  units: { ...answers.units, ...more.units },
+                  ...((more.dateOrder ?? answers.dateOrder)
+                    ? { dateOrder: (more.dateOrder ?? answers.dateOrder)! }
+                    : {}),
+                })
+              }
+            />
+          )}
           {reading.kind === 'read' && (
             <>
-              <p><b>{countText(reading.days.length, 'day')}</b>, {reading.days[0]!.date} to {reading.days[reading.days.length - 1]!.date}, lowest {Math.min(...reading.days.slice(0, 5000).map(({ minC }) => minC))} °C.</p>
-              {reading.gaps.length > 0 && <p className="text-ink2">{countText(reading.gaps.length, 'gap')}: {reading.gaps.slice(0, 3).map(({ after, line, days }) => `${countText(days, 'day')} after ${after} (line ${line})`).join('; ')}.</p>}
-              <p className="flex gap-3 pt-2"><button type="button" className="press" onClick={() => void keep()}>Let them rule</button><button type="button" className="press-quiet" onClick={() => { setReading(null); setFile(null); }}>Leave it</button></p>
+              <p>
+                <b>{countText(reading.days.length, 'day')}</b>, {reading.days[0]!.date} to{' '}
+                {reading.days[reading.days.length - 1]!.date}, lowest{' '}
+                {Math.min(...reading.days.slice(0, 5000).map(({ minC }) => minC))} °C.
+              </p>
+              {reading.gaps.length > 0 && (
+                <p className="text-ink2">
+                  {countText(reading.gaps.length, 'gap')}:{' '}
+                  {reading.gaps
+                    .slice(0, 3)
+                    .map(
+                      ({ after, line, days }) =>
+                        `${countText(days, 'day')} after ${after} (line ${line})`,
+                    )
+                    .join('; ')}
+                  .
+                </p>
+              )}
+              <p className="flex gap-3 pt-2">
+                <button type="button" className="press" onClick={() => void keep()}>
+                  Let them rule
+                </button>
+                <button
+                  type="button"
+                  className="press-quiet"
+                  onClick={() => {
+                    setReading(null);
+                    setFile(null);
+                  }}
+                >
+                  Leave it
+                </button>
+              </p>
             </>
           )}
         </div>
@@ -129,19 +298,82 @@ function Records({ editing: { spot, apply }, onKeep }: { readonly editing: SpotE
 const LARGEST_BYTES = 12_000_000;
 
 /** What could not be told from the file itself. */
-function Questions({ questions, onAnswer }: { readonly questions: readonly CsvQuestion[]; readonly onAnswer: (answers: CsvAnswers) => void }) {
+function Questions({
+  questions,
+  onAnswer,
+}: {
+  readonly questions: readonly CsvQuestion[];
+  readonly onAnswer: (answers: CsvAnswers) => void;
+}) {
   return (
     <>
       <p className="font-semibold">One thing cannot be told from the file:</p>
       {questions.slice(0, 1).map((question) => (
         <div key={question.about} className="pt-1.5">
-          {question.about === 'column' && <><p>Which column holds {FIELD_NAMES[question.field]}?</p><p className="flex flex-wrap gap-2 pt-1.5">{question.header.map((name, i) => <button key={name + i} type="button" className="press-quiet" onClick={() => onAnswer({ columns: { [question.field]: i } })}>{name || `column ${i + 1}`}</button>)}</p></>}
-          {question.about === 'unit' && <><p>In what is {FIELD_NAMES[question.field]}? It reads {question.sample.join(', ')}.</p><p className="flex flex-wrap gap-2 pt-1.5">{question.choices.map((unit) => <button key={unit} type="button" className="press-quiet" onClick={() => onAnswer({ units: { [question.field]: unit } })}>{unit}</button>)}</p></>}
-          {question.about === 'date order' && <><p>How are the dates written? They read {question.sample.join(', ')}.</p><p className="flex flex-wrap gap-2 pt-1.5">{question.choices.map((order) => <button key={order} type="button" className="press-quiet" onClick={() => onAnswer({ dateOrder: order })}>{order}</button>)}</p></>}
+          {question.about === 'column' && (
+            <>
+              <p>Which column holds {FIELD_NAMES[question.field]}?</p>
+              <p className="flex flex-wrap gap-2 pt-1.5">
+                {question.header.map((name, i) => (
+                  <button
+                    key={name + i}
+                    type="button"
+                    className="press-quiet"
+                    onClick={() => onAnswer({ columns: { [question.field]: i } })}
+                  >
+                    {name || `column ${i + 1}`}
+                  </button>
+                ))}
+              </p>
+            </>
+          )}
+          {question.about === 'unit' && (
+            <>
+              <p>
+                In what is {FIELD_NAMES[question.field]}? It reads {question.sample.join(', ')}.
+              </p>
+              <p className="flex flex-wrap gap-2 pt-1.5">
+                {question.choices.map((unit) => (
+                  <button
+                    key={unit}
+                    type="button"
+                    className="press-quiet"
+                    onClick={() => onAnswer({ units: { [question.field]: unit } })}
+                  >
+                    {unit}
+                  </button>
+                ))}
+              </p>
+            </>
+          )}
+          {question.about === 'date order' && (
+            <>
+              <p>How are the dates written? They read {question.sample.join(', ')}.</p>
+              <p className="flex flex-wrap gap-2 pt-1.5">
+                {question.choices.map((order) => (
+                  <button
+                    key={order}
+                    type="button"
+                    className="press-quiet"
+                    onClick={() => onAnswer({ dateOrder: order })}
+                  >
+                    {order}
+                  </button>
+                ))}
+              </p>
+            </>
+          )}
         </div>
       ))}
     </>
   );
 }
 
-const FIELD_NAMES = { date: 'the date', min: 'the lowest temperature', max: 'the highest temperature', rain: 'the rain', wind: 'the wind', sun: 'the sun' } as const;
+const FIELD_NAMES = {
+  date: 'the date',
+  min: 'the lowest temperature',
+  max: 'the highest temperature',
+  rain: 'the rain',
+  wind: 'the wind',
+  sun: 'the sun',
+} as const;

@@ -10,7 +10,15 @@ import type { SpotEditing } from './useSpotEditing';
 
 const editingOf = (change: Partial<Spot> = {}, faults: SpotEditing['faults'] = {}) => {
   const applied: Partial<Spot>[] = [];
-  const editing: SpotEditing = { spot: usualSpot({ id: 's', name: 'S', ...change }), plantings: [], apply: (done) => applied.push(done), preview: () => undefined, faults, undo: null, redo: null };
+  const editing: SpotEditing = {
+    spot: usualSpot({ id: 's', name: 'S', ...change }),
+    plantings: [],
+    apply: (done) => applied.push(done),
+    preview: () => undefined,
+    faults,
+    undo: null,
+    redo: null,
+  };
   return { editing, applied };
 };
 const type = async (field: HTMLElement, text: string) => {
@@ -27,7 +35,10 @@ test('an obstacle in hand shows its figures; a typed height is kept in centimetr
 });
 
 test('a fault stands at the figure it is about', () => {
-  const { editing } = editingOf({ obstacles: [usualObstacle('wall', 'a', 90), usualObstacle('wall', 'w', 180)] }, { 'obstacles[1].distanceCm': 'Distance must be 5–20000 cm; got 0.' });
+  const { editing } = editingOf(
+    { obstacles: [usualObstacle('wall', 'a', 90), usualObstacle('wall', 'w', 180)] },
+    { 'obstacles[1].distanceCm': 'Distance must be 5–20000 cm; got 0.' },
+  );
   render(<Around editing={editing} selected="w" onSelect={() => undefined} unit="cm" />);
   expect(screen.getByLabelText(/^Distance/)).toHaveAccessibleDescription(/got 0/);
   expect(screen.getByLabelText(/^Height/)).not.toHaveAccessibleDescription();
@@ -35,11 +46,20 @@ test('a fault stands at the figure it is about', () => {
 
 test('leafy things have leaves to set, walls have none; an evergreen has no dates', () => {
   const { editing } = editingOf({ obstacles: [usualObstacle('tree', 't', 180)] });
-  const { unmount } = render(<Around editing={editing} selected="t" onSelect={() => undefined} unit="cm" />);
+  const { unmount } = render(
+    <Around editing={editing} selected="t" onSelect={() => undefined} unit="cm" />,
+  );
   expect(screen.getByLabelText(/^Leaves out/)).toHaveValue('17');
   expect(screen.getByLabelText(/^Through leaves/)).toHaveValue('20');
   unmount();
-  render(<Around editing={editingOf({ obstacles: [usualObstacle('hedge', 'h', 180)] }).editing} selected="h" onSelect={() => undefined} unit="cm" />);
+  render(
+    <Around
+      editing={editingOf({ obstacles: [usualObstacle('hedge', 'h', 180)] }).editing}
+      selected="h"
+      onSelect={() => undefined}
+      unit="cm"
+    />,
+  );
   expect(screen.queryByLabelText(/^Leaves out/)).toBeNull();
 });
 
@@ -58,7 +78,16 @@ test('frost, cold and growing weeks are told in the reader’s scale, typical un
   expect(screen.getByText('15 April')).toBeVisible();
   expect(screen.getByText('21 °F')).toBeVisible();
   expect(screen.getByText(/Typical figures: local ones win/)).toBeVisible();
-  const own = editingOf({ normals: { minC: null, maxC: null, rainMm: null, frost: { lastDay: 130, firstDay: 280, spreadDays: 8 }, coldestC: -12, from: 'my notes' } });
+  const own = editingOf({
+    normals: {
+      minC: null,
+      maxC: null,
+      rainMm: null,
+      frost: { lastDay: 130, firstDay: 280, spreadDays: 8 },
+      coldestC: -12,
+      from: 'my notes',
+    },
+  });
   rerender(<SiteSheet editing={own.editing} settings={CM} />);
   expect(screen.getByText('11 May')).toBeVisible();
   expect(screen.getByText('−12 °C')).toBeVisible();
@@ -88,19 +117,42 @@ test('a time zone nobody knows is refused where it is typed', async () => {
 });
 
 test('a viewpoint over a sill says what it hides; without one, all is seen', () => {
-  const eye = { id: 'e', name: 'Sink', kind: 'standing' as const, bearingDeg: 0, distanceCm: 220, floorCm: 0, sill: { heightCm: 90, nearCm: 200, farCm: 200 }, weight: 1 };
-  const { rerender } = render(<EyesSheet editing={editingOf({ leafHeightCm: 95, eyes: [eye] }).editing} settings={CM} />);
+  const eye = {
+    id: 'e',
+    name: 'Sink',
+    kind: 'standing' as const,
+    bearingDeg: 0,
+    distanceCm: 220,
+    floorCm: 0,
+    sill: { heightCm: 90, nearCm: 200, farCm: 200 },
+    weight: 1,
+  };
+  const { rerender } = render(
+    <EyesSheet editing={editingOf({ leafHeightCm: 95, eyes: [eye] }).editing} settings={CM} />,
+  );
   expect(screen.getByText('8 cm')).toBeVisible();
-  rerender(<EyesSheet editing={editingOf({ leafHeightCm: 95, eyes: [{ ...eye, sill: null }] }).editing} settings={CM} />);
+  rerender(
+    <EyesSheet
+      editing={editingOf({ leafHeightCm: 95, eyes: [{ ...eye, sill: null }] }).editing}
+      settings={CM}
+    />,
+  );
   expect(screen.getByText('Sees all of it.')).toBeVisible();
 });
 
 test('layers behind can be added with flowering weeks and taken away', async () => {
-  const { editing, applied } = editingOf({ background: [{ id: 'w', name: 'Wall', colour: [0.5, 0.08, 35], weeks: null }] });
+  const { editing, applied } = editingOf({
+    background: [{ id: 'w', name: 'Wall', colour: [0.5, 0.08, 35], weeks: null }],
+  });
   render(<BackgroundSheet editing={editing} />);
   await userEvent.click(screen.getByRole('button', { name: 'Flowering shrub' }));
-  expect(applied[0]!.background!.map(({ name, weeks }) => [name, weeks])).toEqual([['Wall', null], ['Flowering shrub', [18, 24]]]);
-  await userEvent.click(within(screen.getByRole('listitem')).getByRole('button', { name: 'Take away' }));
+  expect(applied[0]!.background!.map(({ name, weeks }) => [name, weeks])).toEqual([
+    ['Wall', null],
+    ['Flowering shrub', [18, 24]],
+  ]);
+  await userEvent.click(
+    within(screen.getByRole('listitem')).getByRole('button', { name: 'Take away' }),
+  );
   expect(applied[1]!.background).toEqual([]);
 });
 

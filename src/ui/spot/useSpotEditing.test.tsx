@@ -11,13 +11,23 @@ let editing: SpotEditing | null | undefined;
 
 function Watcher() {
   editing = useSpotEditing('s');
-  return <p>{editing ? `${editing.spot.obstacles.length} around, ${editing.undo ? `undo ${editing.undo.name}` : 'nothing to undo'}` : 'none'}</p>;
+  return (
+    <p>
+      {editing
+        ? `${editing.spot.obstacles.length} around, ${editing.undo ? `undo ${editing.undo.name}` : 'nothing to undo'}`
+        : 'none'}
+    </p>
+  );
 }
 
 beforeEach(async () => {
   store = openStore();
   await store.putSpot(usualSpot({ id: 's', name: 'S', lightFrom: 'reckoned' }));
-  render(<StoreProvider demo={false}><Watcher /></StoreProvider>);
+  render(
+    <StoreProvider demo={false}>
+      <Watcher />
+    </StoreProvider>,
+  );
   await screen.findByText('0 around, nothing to undo');
 });
 
@@ -30,12 +40,27 @@ test('quick hands lose nothing: each change goes upon the one before it', async 
     editing!.apply({ obstacles: [usualObstacle('wall', 'w', 180)] }, 'Put down a wall');
   });
   await screen.findByText('1 around, undo Put down a wall');
-  await waitFor(async () => expect(await store.spot('s')).toMatchObject({ name: 'Corner', dropCm: 40, obstacles: [{ id: 'w' }] }));
+  await waitFor(async () =>
+    expect(await store.spot('s')).toMatchObject({
+      name: 'Corner',
+      dropCm: 40,
+      obstacles: [{ id: 'w' }],
+    }),
+  );
 });
 
 test('what cannot be is refused at its field, and nothing is kept of it', async () => {
-  act(() => editing!.apply({ obstacles: [{ ...usualObstacle('wall', 'w', 180), heightCm: -3 } as never] }, 'Put down a wall'));
-  await waitFor(() => expect(editing!.faults).toEqual({ 'obstacles[0].heightCm': 'Height must be 10–10000 cm; got -3.' }));
+  act(() =>
+    editing!.apply(
+      { obstacles: [{ ...usualObstacle('wall', 'w', 180), heightCm: -3 } as never] },
+      'Put down a wall',
+    ),
+  );
+  await waitFor(() =>
+    expect(editing!.faults).toEqual({
+      'obstacles[0].heightCm': 'Height must be 10–10000 cm; got -3.',
+    }),
+  );
   expect((await store.spot('s'))!.obstacles).toEqual([]);
   expect(editing!.undo).toBeNull();
   act(() => editing!.apply({ dropCm: 5 }, 'Changed the drop'));
@@ -44,7 +69,9 @@ test('what cannot be is refused at its field, and nothing is kept of it', async 
 
 test('undo goes back step by step, redo forward; the hours follow', async () => {
   const open = editing!.spot.sunHours;
-  act(() => editing!.apply({ obstacles: [usualObstacle('building', 'b', 90)] }, 'Put down a house'));
+  act(() =>
+    editing!.apply({ obstacles: [usualObstacle('building', 'b', 90)] }, 'Put down a house'),
+  );
   await screen.findByText('1 around, undo Put down a house');
   expect(editing!.spot.sunHours).toBeLessThan(open);
   act(() => editing!.undo!.go());

@@ -23,16 +23,44 @@ export function Named({ title, ids, onIds, reading, plantedWeek, settings }: Nam
   const { kindOf } = useLibrary();
   const [choosing, setChoosing] = useState(false);
   return (
-    <div role="group" aria-label={title} className="flex flex-wrap items-center gap-x-3 gap-y-1 py-0.5">
+    <div
+      role="group"
+      aria-label={title}
+      className="flex flex-wrap items-center gap-x-3 gap-y-1 py-0.5"
+    >
       <span className="text-[12.5px] text-ink2">{title}</span>
       {ids.map((id) => (
         <span key={id} className="flex items-center gap-1">
           <b className="font-semibold">{kindOf(id)?.common ?? id}</b>
-          <button type="button" aria-label={`Take ${kindOf(id)?.common ?? id} off`} className="grid size-6 place-items-center" onClick={() => onIds(ids.filter((other) => other !== id))}>×</button>
+          <button
+            type="button"
+            aria-label={`Take ${kindOf(id)?.common ?? id} off`}
+            className="grid size-6 place-items-center"
+            onClick={() => onIds(ids.filter((other) => other !== id))}
+          >
+            ×
+          </button>
         </span>
       ))}
-      <button type="button" className="press-plain" disabled={!reading.ok} onClick={() => setChoosing(true)}>{ids.length > 0 ? 'one more' : 'name one'}</button>
-      {choosing && reading.ok && <AddPlant brief={briefFrom(reading, plantedWeek)} settings={settings} onClose={() => setChoosing(false)} onPick={({ id }) => { if (!ids.includes(id)) onIds([...ids, id]); setChoosing(false); }} />}
+      <button
+        type="button"
+        className="press-plain"
+        disabled={!reading.ok}
+        onClick={() => setChoosing(true)}
+      >
+        {ids.length > 0 ? 'one more' : 'name one'}
+      </button>
+      {choosing && reading.ok && (
+        <AddPlant
+          brief={briefFrom(reading, plantedWeek)}
+          settings={settings}
+          onClose={() => setChoosing(false)}
+          onPick={({ id }) => {
+            if (!ids.includes(id)) onIds([...ids, id]);
+            setChoosing(false);
+          }}
+        />
+      )}
     </div>
   );
 }

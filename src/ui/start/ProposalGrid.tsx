@@ -23,7 +23,13 @@ interface GridProps {
 }
 
 /** Proposals as elevations at one scale, standing on ruled lines. */
-export default function ProposalGrid({ proposals, reading, plantedWeek, settings, onKeep }: GridProps) {
+export default function ProposalGrid({
+  proposals,
+  reading,
+  plantedWeek,
+  settings,
+  onKeep,
+}: GridProps) {
   const { kindOf } = useLibrary();
   const [ref, width] = useWidth<HTMLDivElement>();
   const box = reading.container.shape.kind === 'box' && reading.container.shape.lengthCm > 70;
@@ -31,21 +37,65 @@ export default function ProposalGrid({ proposals, reading, plantedWeek, settings
   const cell = width > 0 ? Math.floor((width - (columns - 1) * 16) / columns) : 0;
   const height = box ? 220 : 280;
   const its = useMemo(
-    () => proposals.map((proposal, i) => inSpot(plantingOf(proposal, briefFrom(reading, plantedWeek), { id: `proposal-${i}`, name: `Proposal ${i + 1}` }), reading.spot, kindOf, settings.house)),
+    () =>
+      proposals.map((proposal, i) =>
+        inSpot(
+          plantingOf(proposal, briefFrom(reading, plantedWeek), {
+            id: `proposal-${i}`,
+            name: `Proposal ${i + 1}`,
+          }),
+          reading.spot,
+          kindOf,
+          settings.house,
+        ),
+      ),
     [proposals, reading, plantedWeek, kindOf, settings.house],
   );
   const pxPerCm = useSharedScale(its, cell, height);
   return (
     <div ref={ref}>
-      <ul className="mt-2 grid gap-4" style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}>
+      <ul
+        className="mt-2 grid gap-4"
+        style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}
+      >
         {proposals.map((proposal, i) => (
-          <li key={`${proposal.school} ${proposal.places.map(({ kindId, size, xCm, zCm }) => `${kindId}${size}${xCm},${zCm}`).join()}`} className="flex flex-col" data-proposal data-places={proposal.places.map(({ kindId, xCm, zCm }) => `${kindId} ${xCm} ${zCm}`).join('; ')}>
-            <div className="bg-field">{cell > 0 && <ProposalPicture it={its[i]!} widthPx={cell} heightPx={height} weeks={10} pxPerCm={pxPerCm} />}</div>
+          <li
+            key={`${proposal.school} ${proposal.places.map(({ kindId, size, xCm, zCm }) => `${kindId}${size}${xCm},${zCm}`).join()}`}
+            className="flex flex-col"
+            data-proposal
+            data-places={proposal.places
+              .map(({ kindId, xCm, zCm }) => `${kindId} ${xCm} ${zCm}`)
+              .join('; ')}
+          >
+            <div className="bg-field">
+              {cell > 0 && (
+                <ProposalPicture
+                  it={its[i]!}
+                  widthPx={cell}
+                  heightPx={height}
+                  weeks={10}
+                  pxPerCm={pxPerCm}
+                />
+              )}
+            </div>
             <div className="flex flex-1 flex-col border-t-[1.5px] border-tick pt-2">
-              <p className="flex-1"><b className="block text-[12.5px] leading-4 font-semibold" title={SCHOOL_WORDS[proposal.school].does}>{SCHOOL_NAMES[proposal.school]}</b>{aboutText(proposal, kindOf)}</p>
+              <p className="flex-1">
+                <b
+                  className="block text-[12.5px] leading-4 font-semibold"
+                  title={SCHOOL_WORDS[proposal.school].does}
+                >
+                  {SCHOOL_NAMES[proposal.school]}
+                </b>
+                {aboutText(proposal, kindOf)}
+              </p>
               <p className="flex items-center justify-between pt-1.5">
-                <span className="text-ink2"><b className="text-ink">{proposal.places.length}</b> plants, <b className="text-ink">{moneyText(proposal.cost, settings)}</b></span>
-                <button type="button" className="press" onClick={() => onKeep(proposal)}>Plant this one</button>
+                <span className="text-ink2">
+                  <b className="text-ink">{proposal.places.length}</b> plants,{' '}
+                  <b className="text-ink">{moneyText(proposal.cost, settings)}</b>
+                </span>
+                <button type="button" className="press" onClick={() => onKeep(proposal)}>
+                  Plant this one
+                </button>
               </p>
             </div>
           </li>

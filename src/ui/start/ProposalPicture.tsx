@@ -18,8 +18,20 @@ interface ProposalPictureProps {
 }
 
 /** Straight on, from where its spot is usually looked at, the picture's lower edge just under it. */
-export function smallLens({ spot }: PlantingInSpot, { belowCm }: Extent, pxPerCm: number, widthPx: number, heightPx: number): Lens {
-  return { azimuthRad: 0, pitchRad: spot.view === 'from below' ? USUAL_PITCH_RAD.fromBelow : USUAL_PITCH_RAD.standing, pxPerCm, originX: widthPx / 2, originY: heightPx - belowCm * pxPerCm };
+export function smallLens(
+  { spot }: PlantingInSpot,
+  { belowCm }: Extent,
+  pxPerCm: number,
+  widthPx: number,
+  heightPx: number,
+): Lens {
+  return {
+    azimuthRad: 0,
+    pitchRad: spot.view === 'from below' ? USUAL_PITCH_RAD.fromBelow : USUAL_PITCH_RAD.standing,
+    pxPerCm,
+    originX: widthPx / 2,
+    originY: heightPx - belowCm * pxPerCm,
+  };
 }
 
 /** A planting as a small elevation standing on the picture's lower edge. */
@@ -27,7 +39,22 @@ export function ProposalPicture({ it, widthPx, heightPx, weeks, pxPerCm }: Propo
   const reading = useMemo(() => read(it), [it]);
   const extent = useMemo(() => extentOf(reading), [reading]);
   const subject = useMemo(() => subjectOf(it), [it]);
-  const scale = pxPerCm ?? Math.min(widthPx / (extent.leftCm + extent.rightCm), heightPx / (extent.aboveCm + extent.belowCm));
+  const scale =
+    pxPerCm ??
+    Math.min(
+      widthPx / (extent.leftCm + extent.rightCm),
+      heightPx / (extent.aboveCm + extent.belowCm),
+    );
   const lens = smallLens(it, extent, scale, widthPx, heightPx);
-  return <PlantingPicture still subject={subject} weeks={weeks} lens={lens} widthPx={widthPx} heightPx={heightPx} label={`${it.planting.name}, ${weeks} weeks after planting`} />;
+  return (
+    <PlantingPicture
+      still
+      subject={subject}
+      weeks={weeks}
+      lens={lens}
+      widthPx={widthPx}
+      heightPx={heightPx}
+      label={`${it.planting.name}, ${weeks} weeks after planting`}
+    />
+  );
 }

@@ -13,7 +13,14 @@ import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { obstacleText, ruledOutText } from '@/words/obstacles';
 import { countText } from '@/words/format';
 import { StartSheet } from './StartSheet';
-import { FIRST_FORM, SHAPE_NAMES, withSpot, withUnit, type StartForm, type StartReading } from './startForm';
+import {
+  FIRST_FORM,
+  SHAPE_NAMES,
+  withSpot,
+  withUnit,
+  type StartForm,
+  type StartReading,
+} from './startForm';
 import { briefFrom, useProposals } from './useProposals';
 
 const ProposalGrid = dynamic(() => import('./ProposalGrid'), { ssr: false });
@@ -31,7 +38,8 @@ export function Start() {
   const [spotId] = useState(() => `spot-${crypto.randomUUID().slice(0, 8)}`);
   // Settings arrive after the page: the sizes stay, the figures change.
   useEffect(() => {
-    if (form.getValues('unit') !== settings.length) form.reset(withUnit(form.getValues(), settings.length));
+    if (form.getValues('unit') !== settings.length)
+      form.reset(withUnit(form.getValues(), settings.length));
   }, [form, settings.length]);
   const search = useSearchParams();
   const asked = search.get('spot');
@@ -48,13 +56,33 @@ export function Start() {
   const key = JSON.stringify([values, given?.id, chosen]);
   const [door, setDoor] = useState<typeof import('./readStart') | null>(null);
   useEffect(() => void import('./readStart').then(setDoor), []);
-  const reading = useMemo(() => door?.readStart(values, given ?? spotId, chosen?.container ?? null, settings.house) ?? UNREAD, [door, key, spotId, settings.house]); // eslint-disable-line react-hooks/exhaustive-deps
+  const reading = useMemo(
+    () =>
+      door?.readStart(values, given ?? spotId, chosen?.container ?? null, settings.house) ?? UNREAD,
+    [door, key, spotId, settings.house],
+  ); // eslint-disable-line react-hooks/exhaustive-deps
   const [stop, setStop] = useState('');
   const benches = useBenches(stop || null);
-  const owned = useLive(async (s) => (await s.ownKinds()).filter((record) => record.owned > 0).map(({ id }) => id).join());
+  const owned = useLive(async (s) =>
+    (await s.ownKinds())
+      .filter((record) => record.owned > 0)
+      .map(({ id }) => id)
+      .join(),
+  );
   // What is in the shed need not be on a bench.
-  const only = useMemo(() => (stop && benches.lines ? [...benches.there, ...(owned ?? '').split(',').filter(Boolean)] : null), [stop, benches, owned]);
-  const { proposals, looking, obstacles, ruledOut } = useProposals(reading, values.plantedWeek, only, settings.house);
+  const only = useMemo(
+    () =>
+      stop && benches.lines
+        ? [...benches.there, ...(owned ?? '').split(',').filter(Boolean)]
+        : null,
+    [stop, benches, owned],
+  );
+  const { proposals, looking, obstacles, ruledOut } = useProposals(
+    reading,
+    values.plantedWeek,
+    only,
+    settings.house,
+  );
 
   const go = (change: Readonly<Record<string, string | null>>) => {
     const next = new URLSearchParams(search);
@@ -69,7 +97,11 @@ export function Start() {
     const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
     const called = chosen?.container.name ?? SHAPE_NAMES[values.shape];
     const count = (await store.plantings()).filter(({ name }) => name.startsWith(called)).length;
-    const planting = plantingOf(proposal, briefFrom(reading, values.plantedWeek, chosen?.id ?? null), { id, name: chosen && count === 0 ? called : `${called} ${count + 1}` });
+    const planting = plantingOf(
+      proposal,
+      briefFrom(reading, values.plantedWeek, chosen?.id ?? null),
+      { id, name: chosen && count === 0 ? called : `${called} ${count + 1}` },
+    );
     await store.add(planting, reading.spot);
     say(`${planting.name} is on the bench.`);
     router.push(`/bench?planting=${id}`);
@@ -79,7 +111,11 @@ export function Start() {
   const keepEmpty = async () => {
     if (!store || !reading.ok) return;
     const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
-    const planting = plantingOf({ places: [], school: values.school === 'any' ? 'thriller' : values.school }, briefFrom(reading, values.plantedWeek, chosen?.id ?? null), { id, name: chosen?.container.name ?? `${SHAPE_NAMES[values.shape]} by hand` });
+    const planting = plantingOf(
+      { places: [], school: values.school === 'any' ? 'thriller' : values.school },
+      briefFrom(reading, values.plantedWeek, chosen?.id ?? null),
+      { id, name: chosen?.container.name ?? `${SHAPE_NAMES[values.shape]} by hand` },
+    );
     await store.add(planting, reading.spot);
     router.push(`/bench?planting=${id}`);
   };
@@ -88,25 +124,73 @@ export function Start() {
     <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[392px_minmax(0,1fr)]">
       <div>
         <h1 className="display text-[29px] leading-10">Start a planting</h1>
-        <StartSheet form={form} values={values} reading={reading} settings={settings} given={given} spots={spots ?? []} onSpot={(id) => go({ spot: id })} free={free.map(({ item }) => item)} chosen={chosen} onContainer={(id) => go({ container: id })} stop={stop} onStop={setStop} />
+        <StartSheet
+          form={form}
+          values={values}
+          reading={reading}
+          settings={settings}
+          given={given}
+          spots={spots ?? []}
+          onSpot={(id) => go({ spot: id })}
+          free={free.map(({ item }) => item)}
+          chosen={chosen}
+          onContainer={(id) => go({ container: id })}
+          stop={stop}
+          onStop={setStop}
+        />
       </div>
       <section aria-label="Plantings that suit" className="mt-6 min-w-0 wide:mt-0">
         <div className="flex h-10 items-end gap-3">
-          <h2 className="display text-[21px] leading-7">{proposals.length > 0 ? `${countText(proposals.length, 'planting')} that suit` : reading.ok || reading === UNREAD ? (looking || reading === UNREAD ? 'Looking…' : 'Nothing suits') : 'Mend the sheet first'}</h2>
-          <p className="pb-0.5 text-ink2" role="status">{looking ? 'still looking' : proposals.length > 0 ? 'drawn ten weeks on, all at one scale' : ''}</p>
-          {reading.ok && <button type="button" className="press-quiet ml-auto" onClick={() => void keepEmpty()}>Compose by hand</button>}
+          <h2 className="display text-[21px] leading-7">
+            {proposals.length > 0
+              ? `${countText(proposals.length, 'planting')} that suit`
+              : reading.ok || reading === UNREAD
+                ? looking || reading === UNREAD
+                  ? 'Looking…'
+                  : 'Nothing suits'
+                : 'Mend the sheet first'}
+          </h2>
+          <p className="pb-0.5 text-ink2" role="status">
+            {looking
+              ? 'still looking'
+              : proposals.length > 0
+                ? 'drawn ten weeks on, all at one scale'
+                : ''}
+          </p>
+          {reading.ok && (
+            <button type="button" className="press-quiet ml-auto" onClick={() => void keepEmpty()}>
+              Compose by hand
+            </button>
+          )}
         </div>
-        {reading.ok && <ProposalGrid proposals={proposals} reading={reading} plantedWeek={values.plantedWeek} settings={settings} onKeep={(proposal) => void keep(proposal)} />}
+        {reading.ok && (
+          <ProposalGrid
+            proposals={proposals}
+            reading={reading}
+            plantedWeek={values.plantedWeek}
+            settings={settings}
+            onKeep={(proposal) => void keep(proposal)}
+          />
+        )}
         {!looking && reading.ok && proposals.length < 6 && (
           <div className="mt-4 bg-paper p-4" data-obstacles>
-            <h3 className="font-semibold">{proposals.length === 0 ? 'What stands in the way' : 'Why only so few'}</h3>
+            <h3 className="font-semibold">
+              {proposals.length === 0 ? 'What stands in the way' : 'Why only so few'}
+            </h3>
             <ul className="mt-1 grid gap-1">
-              {obstacles.map((obstacle) => <li key={obstacle.relaxed.join()}>{obstacleText(obstacle)}</li>)}
+              {obstacles.map((obstacle) => (
+                <li key={obstacle.relaxed.join()}>{obstacleText(obstacle)}</li>
+              ))}
             </ul>
-            <p className="mt-1 text-ink2">Of {only ? 'what is there today' : 'the book'}, ruled out: {ruledOutText(ruledOut) || 'none'}.</p>
+            <p className="mt-1 text-ink2">
+              Of {only ? 'what is there today' : 'the book'}, ruled out:{' '}
+              {ruledOutText(ruledOut) || 'none'}.
+            </p>
           </div>
         )}
-        <p className="mt-4 max-w-[70ch] text-[12.5px] text-ink2">Sizes, weeks and prices are typical. The tag in hand and local advice win.</p>
+        <p className="mt-4 max-w-[70ch] text-[12.5px] text-ink2">
+          Sizes, weeks and prices are typical. The tag in hand and local advice win.
+        </p>
       </section>
     </div>
   );

@@ -12,7 +12,22 @@ function Sheet({ settings }: { readonly settings: typeof CM }) {
   const form = useForm<StartForm>({ defaultValues: FIRST_FORM });
   const values = useWatch({ control: form.control }) as StartForm;
   reading = readStart(values, 'spot');
-  return <StartSheet form={form} values={values} reading={reading} settings={settings} given={null} spots={[]} onSpot={() => undefined} free={[]} chosen={null} onContainer={() => undefined} stop="" onStop={() => undefined} />;
+  return (
+    <StartSheet
+      form={form}
+      values={values}
+      reading={reading}
+      settings={settings}
+      given={null}
+      spots={[]}
+      onSpot={() => undefined}
+      free={[]}
+      chosen={null}
+      onContainer={() => undefined}
+      stop=""
+      onStop={() => undefined}
+    />
+  );
 }
 
 test('it opens filled in, and says what the pot holds', () => {
@@ -26,7 +41,9 @@ test('a width that cannot be is told at its field, and the field is marked', asy
   const width = screen.getByLabelText(/Width at top/);
   await userEvent.clear(width);
   await userEvent.type(width, '900');
-  expect(await screen.findByRole('alert')).toHaveTextContent('Inner top width must be 5–200 cm; got 900');
+  expect(await screen.findByRole('alert')).toHaveTextContent(
+    'Inner top width must be 5–200 cm; got 900',
+  );
   expect(width).toHaveAttribute('aria-invalid', 'true');
   await userEvent.clear(width);
   await userEvent.type(width, '30');
@@ -39,7 +56,11 @@ test('another shape asks for its own sizes and keeps the rest', async () => {
   await userEvent.click(screen.getByRole('radio', { name: 'Window box' }));
   expect(screen.getByLabelText(/Length inside/)).toHaveValue(80);
   expect(screen.queryByLabelText(/Width at base/)).toBeNull();
-  expect(reading).toMatchObject({ ok: true, container: { shape: { kind: 'box' } }, wishes: { scheme: { kind: 'cool' } } });
+  expect(reading).toMatchObject({
+    ok: true,
+    container: { shape: { kind: 'box' } },
+    wishes: { scheme: { kind: 'cool' } },
+  });
 });
 
 test('a colour is asked for only by schemes that start from one', async () => {
@@ -54,5 +75,9 @@ test('who can reach it and what may be spent reach the wishes; a comma is a deci
   render(<Sheet settings={INCHES} />);
   await userEvent.click(screen.getByRole('checkbox', { name: 'Pets' }));
   await userEvent.type(screen.getByLabelText(/Budget for plants/), '24,50');
-  expect(reading).toMatchObject({ ok: true, spot: { pets: true, children: false }, wishes: { budget: 24.5 } });
+  expect(reading).toMatchObject({
+    ok: true,
+    spot: { pets: true, children: false },
+    wishes: { budget: 24.5 },
+  });
 });

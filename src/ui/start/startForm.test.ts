@@ -8,7 +8,11 @@ test('house preferences go into a container described here: headspace, what lies
     if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
     return reading;
   };
-  expect([read({}), read({ headspace: 'shallow' }), read({ headspace: 'deep' })].map(({ container }) => container.headspaceCm)).toEqual([2, 1, 3]);
+  expect(
+    [read({}), read({ headspace: 'shallow' }), read({ headspace: 'deep' })].map(
+      ({ container }) => container.headspaceCm,
+    ),
+  ).toEqual([2, 1, 3]);
   expect(read({ drainage: 'coarse layer' }).container).toMatchObject({ foot: 'coarse', footCm: 3 });
   expect(read({}).container.foot).not.toBe('coarse');
   expect(read({ sun: 'british' }).spot.lightHabit).toBe('british');
@@ -16,7 +20,11 @@ test('house preferences go into a container described here: headspace, what lies
 
 test('the sheet as it opens reads as a good pot at a good spot', () => {
   const reading = readStart(FIRST_FORM, 's');
-  expect(reading).toMatchObject({ ok: true, container: { shape: { topCm: 38 } }, spot: { sunHours: 6 } });
+  expect(reading).toMatchObject({
+    ok: true,
+    container: { shape: { topCm: 38 } },
+    spot: { sunHours: 6 },
+  });
 });
 
 test('inches become centimetres', () => {
@@ -25,7 +33,13 @@ test('inches become centimetres', () => {
 });
 
 test('each shape starts from a usual size that reads', () => {
-  for (const shape of ['round', 'box', 'basket'] as const) for (const unit of ['cm', 'in'] as const) expect([shape, unit, readStart(withShape(withUnit(FIRST_FORM, unit), shape), 's')]).toEqual([shape, unit, expect.objectContaining({ ok: true })]);
+  for (const shape of ['round', 'box', 'basket'] as const)
+    for (const unit of ['cm', 'in'] as const)
+      expect([shape, unit, readStart(withShape(withUnit(FIRST_FORM, unit), shape), 's')]).toEqual([
+        shape,
+        unit,
+        expect.objectContaining({ ok: true }),
+      ]);
 });
 
 test('faults are told at their own field, with the value', () => {
@@ -43,5 +57,6 @@ test('turned to inches the pot is the same pot, and turned back it is itself to 
   const inches = withUnit(FIRST_FORM, 'in');
   expect(inches).toMatchObject({ unit: 'in', top: 15, base: 11, depth: 13.5 });
   const back = withUnit(inches, 'cm');
-  for (const field of ['top', 'base', 'depth', 'length', 'width'] as const) expect(Math.abs(back[field] - FIRST_FORM[field])).toBeLessThanOrEqual(1);
+  for (const field of ['top', 'base', 'depth', 'length', 'width'] as const)
+    expect(Math.abs(back[field] - FIRST_FORM[field])).toBeLessThanOrEqual(1);
 });

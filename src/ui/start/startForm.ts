@@ -42,7 +42,11 @@ export interface StartForm {
   readonly spotName: string;
 }
 
-export const SHAPE_NAMES: Readonly<Record<SheetShape, string>> = { round: 'Round pot', box: 'Window box', basket: 'Hanging basket' };
+export const SHAPE_NAMES: Readonly<Record<SheetShape, string>> = {
+  round: 'Round pot',
+  box: 'Window box',
+  basket: 'Hanging basket',
+};
 
 /** Materials that each shape is made of. */
 export const MATERIALS_OF: Readonly<Record<SheetShape, readonly MaterialId[]>> = {
@@ -59,8 +63,32 @@ const STARTS: Readonly<Record<SheetShape, Partial<StartForm>>> = {
 };
 
 export const FIRST_FORM: StartForm = {
-  unit: 'cm', shape: 'round', material: 'terracotta', top: 38, base: 28, depth: 34, length: 80, width: 20, sunHours: 6, sunWhen: 'afternoon', view: 'one side', drop: 0, underCover: false,
-  scheme: 'warm', colour: '#6a3fa0', palette: [], school: 'any', must: [], never: [], fullInWeeks: 8, budget: '', pets: false, children: false, kitchen: false, plantedWeek: 20, spotName: '',
+  unit: 'cm',
+  shape: 'round',
+  material: 'terracotta',
+  top: 38,
+  base: 28,
+  depth: 34,
+  length: 80,
+  width: 20,
+  sunHours: 6,
+  sunWhen: 'afternoon',
+  view: 'one side',
+  drop: 0,
+  underCover: false,
+  scheme: 'warm',
+  colour: '#6a3fa0',
+  palette: [],
+  school: 'any',
+  must: [],
+  never: [],
+  fullInWeeks: 8,
+  budget: '',
+  pets: false,
+  children: false,
+  kitchen: false,
+  plantedWeek: 20,
+  spotName: '',
 };
 
 /** The form with another shape: its usual size and standing, the rest kept. */
@@ -73,19 +101,42 @@ const LENGTHS = ['top', 'base', 'depth', 'length', 'width', 'drop'] as const;
 /** The form in another unit of length: the same sizes, to half an inch or half a centimetre. */
 export function withUnit(form: StartForm, unit: LengthUnit): StartForm {
   if (form.unit === unit) return form;
-  const turned = (value: number) => Math.round((unit === 'in' ? value / CM_PER_INCH : value * CM_PER_INCH) * 2) / 2;
-  return { ...form, unit, ...Object.fromEntries(LENGTHS.map((field) => [field, turned(form[field])])) };
+  const turned = (value: number) =>
+    Math.round((unit === 'in' ? value / CM_PER_INCH : value * CM_PER_INCH) * 2) / 2;
+  return {
+    ...form,
+    unit,
+    ...Object.fromEntries(LENGTHS.map((field) => [field, turned(form[field])])),
+  };
 }
 
 /** What the form means, or what is wrong with which field. */
 export type StartReading =
-  | { readonly ok: true; readonly container: Container; readonly spot: Spot; readonly wishes: Wishes }
+  | {
+      readonly ok: true;
+      readonly container: Container;
+      readonly spot: Spot;
+      readonly wishes: Wishes;
+    }
   | { readonly ok: false; readonly faults: Readonly<Partial<Record<keyof StartForm, string>>> };
 
 /** The sheet for a spot that is there already: its light, view, reach and drop. */
 export function withSpot(form: StartForm, spot: Spot): StartForm {
   const inCm = withUnit(form, 'cm');
-  return withUnit({ ...inCm, sunHours: spot.sunHours, sunWhen: spot.sunWhen, view: spot.view, drop: spot.dropCm, underCover: spot.underCover, pets: spot.pets, children: spot.children, spotName: spot.name }, form.unit);
+  return withUnit(
+    {
+      ...inCm,
+      sunHours: spot.sunHours,
+      sunWhen: spot.sunWhen,
+      view: spot.view,
+      drop: spot.dropCm,
+      underCover: spot.underCover,
+      pets: spot.pets,
+      children: spot.children,
+      spotName: spot.name,
+    },
+    form.unit,
+  );
 }
 
 /** Does the scheme start from a colour? */
@@ -95,7 +146,16 @@ export function needsColour(kind: SchemeKind): kind is (typeof COLOUR_SCHEMES)[n
 
 /** Colours to start a scheme from: flowers and leaves people ask for. */
 export const LOVED_COLOURS: readonly { readonly name: string; readonly hex: string }[] = [
-  { name: 'violet', hex: '#6a3fa0' }, { name: 'blue', hex: '#3f66c8' }, { name: 'lavender', hex: '#a48fd8' }, { name: 'magenta', hex: '#d1228f' },
-  { name: 'pink', hex: '#f29bb8' }, { name: 'red', hex: '#d32a2f' }, { name: 'coral', hex: '#f0765c' }, { name: 'orange', hex: '#ee7d1d' },
-  { name: 'gold', hex: '#f2b632' }, { name: 'yellow', hex: '#f5d93c' }, { name: 'lime', hex: '#b5d334' }, { name: 'wine', hex: '#6e2236' },
+  { name: 'violet', hex: '#6a3fa0' },
+  { name: 'blue', hex: '#3f66c8' },
+  { name: 'lavender', hex: '#a48fd8' },
+  { name: 'magenta', hex: '#d1228f' },
+  { name: 'pink', hex: '#f29bb8' },
+  { name: 'red', hex: '#d32a2f' },
+  { name: 'coral', hex: '#f0765c' },
+  { name: 'orange', hex: '#ee7d1d' },
+  { name: 'gold', hex: '#f2b632' },
+  { name: 'yellow', hex: '#f5d93c' },
+  { name: 'lime', hex: '#b5d334' },
+  { name: 'wine', hex: '#6e2236' },
 ];

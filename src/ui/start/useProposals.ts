@@ -21,8 +21,15 @@ const REST_MS = 260;
 export type GoodReading = Extract<StartReading, { ok: true }>;
 
 /** The brief of a sheet that reads. Planted in spring or summer it is looked at until the first frosts; in the dark half, for half a year. */
-export function briefFrom({ container, spot, wishes }: GoodReading, plantedWeek: number, shelfId: string | null = null): Brief {
-  const endWeek = plantedWeek <= 34 && plantedWeek >= 8 ? Math.max(END_WEEK, plantedWeek + 8) : ((plantedWeek + 26 - 1) % 52) + 1;
+export function briefFrom(
+  { container, spot, wishes }: GoodReading,
+  plantedWeek: number,
+  shelfId: string | null = null,
+): Brief {
+  const endWeek =
+    plantedWeek <= 34 && plantedWeek >= 8
+      ? Math.max(END_WEEK, plantedWeek + 8)
+      : ((plantedWeek + 26 - 1) % 52) + 1;
   return { container, shelfId, spot, wishes, plantedWeek, endWeek };
 }
 
@@ -30,7 +37,12 @@ export function briefFrom({ container, spot, wishes }: GoodReading, plantedWeek:
  * Searches in the worker whenever the form rests; a new search gives the old one up.
  * @param only kinds to choose from; `null`: all
  */
-export function useProposals(reading: StartReading, plantedWeek: number, only: readonly KindId[] | null, house: House) {
+export function useProposals(
+  reading: StartReading,
+  plantedWeek: number,
+  only: readonly KindId[] | null,
+  house: House,
+) {
   const [proposals, setProposals] = useState<readonly Proposal[]>([]);
   const [looking, setLooking] = useState(true);
   const [why, setWhy] = useState<Obstacles>({ obstacles: [], ruledOut: {} });
@@ -38,32 +50,44 @@ export function useProposals(reading: StartReading, plantedWeek: number, only: r
   useEffect(() => {
     if (!reading.ok) return;
     const giveUp = new AbortController();
-    const timer = setTimeout(async () => {
-      setLooking(true);
-      setWhy({ obstacles: [], ruledOut: {} });
-      const ask = { ...briefFrom(reading, plantedWeek), house, seed: seedOf(reading.container.name), only };
-      try {
-        let shown = 0;
-        const found = await runJob('propose', { ...ask, effort: 48, wanted: 6, improve: IMPROVE }, {
-          signal: giveUp.signal,
-          onProgress: ({ best }) => {
-            // Show more as they come; settle the order at the end, so that drawings do not jump about.
-            if (best.length > shown) {
-              shown = best.length;
-              setProposals(best);
-            }
-          },
-        });
-        setProposals(found);
-        if (found.length < 6) setWhy(await runJob('obstacles', ask, { signal: giveUp.signal }));
-        setLooking(false);
-      } catch (error) {
-        if ((error as Error).name !== 'AbortError') {
+    const timer = setTimeout(
+      async () => {
+        setLooking(true);
+        setWhy({ obstacles: [], ruledOut: {} });
+        const ask = {
+          ...briefFrom(reading, plantedWeek),
+          house,
+          seed: seedOf(reading.container.name),
+          only,
+        };
+        try {
+          let shown = 0;
+          const found = await runJob(
+            'propose',
+            { ...ask, effort: 48, wanted: 6, improve: IMPROVE },
+            {
+              signal: giveUp.signal,
+              onProgress: ({ best }) => {
+                // Show more as they come; settle the order at the end, so that drawings do not jump about.
+                if (best.length > shown) {
+                  shown = best.length;
+                  setProposals(best);
+                }
+              },
+            },
+          );
+          setProposals(found);
+          if (found.length < 6) setWhy(await runJob('obstacles', ask, { signal: giveUp.signal }));
           setLooking(false);
-          say(`The search stopped: ${(error as Error).message}`);
+        } catch (error) {
+          if ((error as Error).name !== 'AbortError') {
+            setLooking(false);
+            say(`The search stopped: ${(error as Error).message}`);
+          }
         }
-      }
-    }, first.current ? 0 : REST_MS);
+      },
+      first.current ? 0 : REST_MS,
+    );
     first.current = false;
     return () => {
       clearTimeout(timer);

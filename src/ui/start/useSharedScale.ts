@@ -6,7 +6,11 @@ import { extentOf } from '@/core/seeing/framing';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 
 /** One scale, px per cm, at which all of these plantings fit their pictures. */
-export function useSharedScale(its: readonly PlantingInSpot[], widthPx: number, heightPx: number): number {
+export function useSharedScale(
+  its: readonly PlantingInSpot[],
+  widthPx: number,
+  heightPx: number,
+): number {
   return useMemo(() => {
     const extents = its.map((it) => extentOf(read(it)));
     const wide = Math.max(1, ...extents.map((e) => e.leftCm + e.rightCm));

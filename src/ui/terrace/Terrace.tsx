@@ -21,28 +21,76 @@ export function Terrace() {
   const router = useRouter();
   const store = useStore();
   const { ready, kindOf } = useLibrary();
-  const loaded = useLive(async (s) => ({ groups: await s.groups(), plantings: await s.plantings(), spots: await s.spots() }));
+  const loaded = useLive(async (s) => ({
+    groups: await s.groups(),
+    plantings: await s.plantings(),
+    spots: await s.spots(),
+  }));
   const id = asked ?? loaded?.groups[0]?.id ?? null;
   const editing = useGroupEditing(id);
-  const its = useMemo(() => (loaded ? loaded.plantings.flatMap((planting) => { const spot = loaded.spots.find((one) => one.id === planting.spotId); return spot ? [inSpot(planting, spot, kindOf)] : []; }) : []), [loaded, kindOf]);
-  if (!loaded || !ready || editing === undefined) return <p className="py-10 text-ink2" role="status">Setting out the terrace…</p>;
+  const its = useMemo(
+    () =>
+      loaded
+        ? loaded.plantings.flatMap((planting) => {
+            const spot = loaded.spots.find((one) => one.id === planting.spotId);
+            return spot ? [inSpot(planting, spot, kindOf)] : [];
+          })
+        : [],
+    [loaded, kindOf],
+  );
+  if (!loaded || !ready || editing === undefined)
+    return (
+      <p className="py-10 text-ink2" role="status">
+        Setting out the terrace…
+      </p>
+    );
   const begin = async (plantings: readonly Planting[]) => {
-    const group: Gathering = { id: `group-${crypto.randomUUID().slice(0, 8)}`, name: `Group ${loaded.groups.length + 1}`, demo: false, members: inLine(plantings) };
+    const group: Gathering = {
+      id: `group-${crypto.randomUUID().slice(0, 8)}`,
+      name: `Group ${loaded.groups.length + 1}`,
+      demo: false,
+      members: inLine(plantings),
+    };
     await store?.putGroup(group);
     router.replace(`/terrace?group=${group.id}`);
   };
   if (!editing)
     return (
       <div className="py-16">
-        <h1 className="display text-[29px] leading-10">{asked ? 'That group is not here' : 'No group yet'}</h1>
-        <p className="mt-2 max-w-[52ch] text-[15px] leading-6">{loaded.plantings.length < 2 ? 'Two containers or more can be set out together and looked at as one. There are not yet two.' : 'Set containers out together and look at them as one: how they rise, what they repeat, how the pots go together.'}</p>
+        <h1 className="display text-[29px] leading-10">
+          {asked ? 'That group is not here' : 'No group yet'}
+        </h1>
+        <p className="mt-2 max-w-[52ch] text-[15px] leading-6">
+          {loaded.plantings.length < 2
+            ? 'Two containers or more can be set out together and looked at as one. There are not yet two.'
+            : 'Set containers out together and look at them as one: how they rise, what they repeat, how the pots go together.'}
+        </p>
         <p className="mt-5 flex gap-3">
-          {loaded.plantings.length >= 2 && <button type="button" className="press" onClick={() => void begin(loaded.plantings.slice(0, 3))}>Set out {countText(Math.min(3, loaded.plantings.length), 'container')}</button>}
-          <Link href="/" className="press-quiet">To the yard</Link>
+          {loaded.plantings.length >= 2 && (
+            <button
+              type="button"
+              className="press"
+              onClick={() => void begin(loaded.plantings.slice(0, 3))}
+            >
+              Set out {countText(Math.min(3, loaded.plantings.length), 'container')}
+            </button>
+          )}
+          <Link href="/" className="press-quiet">
+            To the yard
+          </Link>
         </p>
       </div>
     );
-  return <TerraceDesk key={editing.record.id} editing={editing} its={its} groups={loaded.groups} onBegin={() => void begin(loaded.plantings.slice(0, 2))} onGroup={(next) => router.replace(`/terrace?group=${next}`)} />;
+  return (
+    <TerraceDesk
+      key={editing.record.id}
+      editing={editing}
+      its={its}
+      groups={loaded.groups}
+      onBegin={() => void begin(loaded.plantings.slice(0, 2))}
+      onGroup={(next) => router.replace(`/terrace?group=${next}`)}
+    />
+  );
 }
 
 /** Containers side by side along a line, rims apart, the first at the left. */
@@ -55,5 +103,11 @@ function inLine(plantings: readonly Planting[]): Gathering['members'] {
     at += half;
     return middle;
   });
-  return plantings.map(({ id }, i) => ({ plantingId: id, atCm: Math.round(places[i]! - at / 2), backCm: 0, raisedCm: 0, turnDeg: 0 }));
+  return plantings.map(({ id }, i) => ({
+    plantingId: id,
+    atCm: Math.round(places[i]! - at / 2),
+    backCm: 0,
+    raisedCm: 0,
+    turnDeg: 0,
+  }));
 }

@@ -21,55 +21,132 @@ export function Trolley() {
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [stop, setStop] = useState(STOPS[0]!.id);
   const benches = useBenches(stop);
-  const its = useMemo(() => (loaded ? loaded.plantings.flatMap((planting) => {
-    const spot = loaded.spots.find(({ id }) => id === planting.spotId);
-    return spot ? [inSpot(planting, spot, kindOf)] : [];
-  }) : []), [loaded, kindOf]);
+  const its = useMemo(
+    () =>
+      loaded
+        ? loaded.plantings.flatMap((planting) => {
+            const spot = loaded.spots.find(({ id }) => id === planting.spotId);
+            return spot ? [inSpot(planting, spot, kindOf)] : [];
+          })
+        : [],
+    [loaded, kindOf],
+  );
   const chosen = its.filter(({ planting }) => !left.has(planting.id));
-  const list = useMemo(() => totalOf(chosen.map(({ planting, plants }) => ({ container: planting.container, plants }))), [chosen]);
-  if (!loaded || !ready) return <p className="py-10 text-ink2" role="status">Fetching the trolley…</p>;
+  const list = useMemo(
+    () =>
+      totalOf(chosen.map(({ planting, plants }) => ({ container: planting.container, plants }))),
+    [chosen],
+  );
+  if (!loaded || !ready)
+    return (
+      <p className="py-10 text-ink2" role="status">
+        Fetching the trolley…
+      </p>
+    );
   if (its.length === 0)
     return (
       <div className="py-16">
         <h1 className="display text-[29px] leading-10">Nothing to buy yet</h1>
-        <p className="mt-2 text-[15px]">Once a planting is on the bench, its plants, mix and feed are counted here.</p>
-        <Link href="/start" className="press mt-5">Start a planting</Link>
+        <p className="mt-2 text-[15px]">
+          Once a planting is on the bench, its plants, mix and feed are counted here.
+        </p>
+        <Link href="/start" className="press mt-5">
+          Start a planting
+        </Link>
       </div>
     );
   return (
     <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[minmax(0,1fr)_344px]">
       <div className="min-w-0">
         <h1 className="display text-[29px] leading-10">Trolley</h1>
-        <p className="pb-3 text-ink2">Prices are typical; stock and shop prices come from a simulated garden centre{benches.lines === null ? ', which does not answer just now' : ''}. The tag and the till win.</p>
-        <div className="max-w-[340px] pb-3"><PickField name="Where you go" value={stop} options={STOPS.map(({ id, name }) => [id, name] as const)} onPick={setStop} /><p className="pt-1 text-[12.5px] text-ink2">It {STOPS.find(({ id }) => id === stop)!.words}.</p></div>
+        <p className="pb-3 text-ink2">
+          Prices are typical; stock and shop prices come from a simulated garden centre
+          {benches.lines === null ? ', which does not answer just now' : ''}. The tag and the till
+          win.
+        </p>
+        <div className="max-w-[340px] pb-3">
+          <PickField
+            name="Where you go"
+            value={stop}
+            options={STOPS.map(({ id, name }) => [id, name] as const)}
+            onPick={setStop}
+          />
+          <p className="pt-1 text-[12.5px] text-ink2">
+            It {STOPS.find(({ id }) => id === stop)!.words}.
+          </p>
+        </div>
         <PlantTable list={list} benches={benches} settings={settings} />
         <h2 className="mt-6 mb-1 text-[15px] font-semibold">Mix and feed</h2>
-        <table className="w-full bg-paper text-left max-sm:table-fixed max-sm:[&_td]:px-1.5 max-sm:[&_td]:break-words [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2 [&_td:last-child]:text-right">
+        <table className="w-full bg-paper text-left max-sm:table-fixed [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2 max-sm:[&_td]:px-1.5 max-sm:[&_td]:break-words [&_td:last-child]:text-right">
           <tbody>
             <tr data-mix>
-              <td><b className="font-semibold">Potting mix</b><br /><span className="text-ink2">{volumeText(list.mix.netL, settings)} in place, {volumeText(list.mix.buyL, settings)} with settling</span></td>
-              <td>{list.mix.bags.map(({ litres, count }) => `${count} × ${litres} L`).join(' + ') || 'none'}</td>
+              <td>
+                <b className="font-semibold">Potting mix</b>
+                <br />
+                <span className="text-ink2">
+                  {volumeText(list.mix.netL, settings)} in place,{' '}
+                  {volumeText(list.mix.buyL, settings)} with settling
+                </span>
+              </td>
+              <td>
+                {list.mix.bags.map(({ litres, count }) => `${count} × ${litres} L`).join(' + ') ||
+                  'none'}
+              </td>
               <td>{moneyText(list.mix.price, settings)}</td>
             </tr>
             <tr>
-              <td><b className="font-semibold">Slow-release feed</b><br /><span className="text-ink2">{Math.round(list.feed.grams)} g, up to {list.feed.gPerL.toFixed(1)} g for each litre; the label’s dose wins. Keep it locked away.</span></td>
-              <td>{list.feed.boxes} × {list.feed.boxG} g</td>
+              <td>
+                <b className="font-semibold">Slow-release feed</b>
+                <br />
+                <span className="text-ink2">
+                  {Math.round(list.feed.grams)} g, up to {list.feed.gPerL.toFixed(1)} g for each
+                  litre; the label’s dose wins. Keep it locked away.
+                </span>
+              </td>
+              <td>
+                {list.feed.boxes} × {list.feed.boxG} g
+              </td>
               <td>{moneyText(list.feed.price, settings)}</td>
             </tr>
-            <tr className="text-[15px] font-semibold"><td>Total</td><td /><td data-total>{moneyText(list.total, settings)}</td></tr>
+            <tr className="text-[15px] font-semibold">
+              <td>Total</td>
+              <td />
+              <td data-total>{moneyText(list.total, settings)}</td>
+            </tr>
           </tbody>
         </table>
-        <p className="mt-3 max-w-[70ch] text-[12.5px] text-ink2">Damp the mix before handling it, wear gloves, wash hands afterwards, and open bags away from your face.</p>
+        <p className="mt-3 max-w-[70ch] text-[12.5px] text-ink2">
+          Damp the mix before handling it, wear gloves, wash hands afterwards, and open bags away
+          from your face.
+        </p>
       </div>
       <aside aria-label="For which containers" className="mt-6 self-start bg-paper wide:mt-0">
-        <h2 className="border-b border-rule px-4 py-2.5 text-[15px] font-semibold">For {countText(chosen.length, 'container')}</h2>
+        <h2 className="border-b border-rule px-4 py-2.5 text-[15px] font-semibold">
+          For {countText(chosen.length, 'container')}
+        </h2>
         <ul>
           {its.map((it) => (
             <li key={it.planting.id} className="border-b border-rule last:border-0">
               <label className="grid grid-cols-[20px_64px_1fr] items-center gap-3 px-4 py-2">
-                <input type="checkbox" className="size-4 accent-[var(--ink)]" checked={!left.has(it.planting.id)} onChange={() => setLeft((old) => { const next = new Set(old); if (!next.delete(it.planting.id)) next.add(it.planting.id); return next; })} />
-                <span className="bg-field"><ProposalPicture it={it} widthPx={64} heightPx={64} weeks={9} /></span>
-                <span><span className="block font-semibold">{it.planting.name}</span><span className="text-ink2">{countText(it.planting.places.length, 'plant')}</span></span>
+                <input
+                  type="checkbox"
+                  className="size-4 accent-[var(--ink)]"
+                  checked={!left.has(it.planting.id)}
+                  onChange={() =>
+                    setLeft((old) => {
+                      const next = new Set(old);
+                      if (!next.delete(it.planting.id)) next.add(it.planting.id);
+                      return next;
+                    })
+                  }
+                />
+                <span className="bg-field">
+                  <ProposalPicture it={it} widthPx={64} heightPx={64} weeks={9} />
+                </span>
+                <span>
+                  <span className="block font-semibold">{it.planting.name}</span>
+                  <span className="text-ink2">{countText(it.planting.places.length, 'plant')}</span>
+                </span>
               </label>
             </li>
           ))}
@@ -79,11 +156,28 @@ export function Trolley() {
   );
 }
 
-function PlantTable({ list, benches, settings }: { readonly list: ShoppingList; readonly benches: Benches; readonly settings: Units }) {
+function PlantTable({
+  list,
+  benches,
+  settings,
+}: {
+  readonly list: ShoppingList;
+  readonly benches: Benches;
+  readonly settings: Units;
+}) {
   const { kindOf, ownOf } = useLibrary();
   return (
-    <table className="w-full bg-paper text-left max-sm:table-fixed max-sm:[&_td]:px-1.5 max-sm:[&_td]:break-words [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2">
-      <thead className="text-[12.5px] text-ink2"><tr><th className="px-3 py-2 font-normal" colSpan={2}>Plant</th><th className="px-3 font-normal">Buy</th><th className="px-3 font-normal">At the shop</th><th className="px-3 text-right font-normal">Price</th></tr></thead>
+    <table className="w-full bg-paper text-left max-sm:table-fixed [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2 max-sm:[&_td]:px-1.5 max-sm:[&_td]:break-words">
+      <thead className="text-[12.5px] text-ink2">
+        <tr>
+          <th className="px-3 py-2 font-normal" colSpan={2}>
+            Plant
+          </th>
+          <th className="px-3 font-normal">Buy</th>
+          <th className="px-3 font-normal">At the shop</th>
+          <th className="px-3 text-right font-normal">Price</th>
+        </tr>
+      </thead>
       <tbody>
         {list.plants.map((line) => {
           const kind = kindOf(line.kindId);
@@ -91,9 +185,48 @@ function PlantTable({ list, benches, settings }: { readonly list: ShoppingList; 
           return (
             <tr key={`${line.kindId} ${line.size}`} data-line={line.kindId}>
               <td className="w-14">{kind && <Swatches kind={kind} height={26} />}</td>
-              <td><b className="font-semibold">{kind?.common ?? line.kindId}</b><br /><i className="text-[12.5px] text-ink2">{kind?.botanical}</i></td>
-              <td><b>{line.sales}</b> × {sizeName(line.size, settings)}{line.perSale > 1 && <span className="block text-[12.5px] text-ink2">{line.plants} needed{line.spare > 0 ? `, ${line.spare} over` : ''}</span>}{(ownOf(line.kindId)?.owned ?? 0) > 0 && <span className="block text-[12.5px] font-semibold">{ownOf(line.kindId)!.owned} in the shed already</span>}</td>
-              <td className="text-[12.5px]">{!benches.lines ? <span className="text-ink2">not known</span> : !there ? <span className="text-ink2">not sold there in this size</span> : there.count === 0 ? <><b className="font-semibold">▲ out today</b><br /><Link className="press-link" href={`/plants?kind=${line.kindId}&stop=${benches.stop}`}>Stand-ins</Link></> : there.count < line.sales ? <b className="font-semibold">◭ only {there.count}</b> : <span>{there.count} there, {moneyText(there.price, settings)} each, {there.note}</span>}</td>
+              <td>
+                <b className="font-semibold">{kind?.common ?? line.kindId}</b>
+                <br />
+                <i className="text-[12.5px] text-ink2">{kind?.botanical}</i>
+              </td>
+              <td>
+                <b>{line.sales}</b> × {sizeName(line.size, settings)}
+                {line.perSale > 1 && (
+                  <span className="block text-[12.5px] text-ink2">
+                    {line.plants} needed{line.spare > 0 ? `, ${line.spare} over` : ''}
+                  </span>
+                )}
+                {(ownOf(line.kindId)?.owned ?? 0) > 0 && (
+                  <span className="block text-[12.5px] font-semibold">
+                    {ownOf(line.kindId)!.owned} in the shed already
+                  </span>
+                )}
+              </td>
+              <td className="text-[12.5px]">
+                {!benches.lines ? (
+                  <span className="text-ink2">not known</span>
+                ) : !there ? (
+                  <span className="text-ink2">not sold there in this size</span>
+                ) : there.count === 0 ? (
+                  <>
+                    <b className="font-semibold">▲ out today</b>
+                    <br />
+                    <Link
+                      className="press-link"
+                      href={`/plants?kind=${line.kindId}&stop=${benches.stop}`}
+                    >
+                      Stand-ins
+                    </Link>
+                  </>
+                ) : there.count < line.sales ? (
+                  <b className="font-semibold">◭ only {there.count}</b>
+                ) : (
+                  <span>
+                    {there.count} there, {moneyText(there.price, settings)} each, {there.note}
+                  </span>
+                )}
+              </td>
               <td className="text-right">{moneyText(line.price, settings)}</td>
             </tr>
           );

@@ -17,7 +17,17 @@ import { useOneByOne } from '@/ui/session/useOneByOne';
 import { WeekSlider } from '@/ui/bench/WeekSlider';
 import { countText, hoursText, weekText } from '@/words/format';
 import { leadWord, sentenceOf } from '@/words/remarks';
-import { linesOf, placeRow, rowPx, rowsOf, scaleFor, SIDE_RULER_PX, YARD_COLUMNS, YARD_WEEKS, type Row } from './yardLayout';
+import {
+  linesOf,
+  placeRow,
+  rowPx,
+  rowsOf,
+  scaleFor,
+  SIDE_RULER_PX,
+  YARD_COLUMNS,
+  YARD_WEEKS,
+  type Row,
+} from './yardLayout';
 
 const STRIP_PX = 30;
 
@@ -41,7 +51,10 @@ export function Yard() {
     const timer = setTimeout(() => setPatient(false), PATIENCE_MS);
     return () => clearTimeout(timer);
   }, [there]);
-  const rows = useMemo(() => (loaded ? rowsOf(loaded.spots, loaded.plantings, kindOf) : []), [loaded, kindOf]);
+  const rows = useMemo(
+    () => (loaded ? rowsOf(loaded.spots, loaded.plantings, kindOf) : []),
+    [loaded, kindOf],
+  );
   const all = useMemo(() => rows.flatMap(({ its }) => its), [rows]);
   const scale = useMemo(() => scaleFor(rows, width), [rows, width]);
   const lines = useMemo(() => linesOf(rows, scale, width), [rows, scale, width]);
@@ -50,15 +63,27 @@ export function Yard() {
     await store?.addAll(demoSet);
     say('Rillbank Halt is in the yard: a made-up set to try things on.');
   };
-  if (!loaded || !ready) return <p className="py-10 text-ink2" role="status">Opening the yard…</p>;
+  if (!loaded || !ready)
+    return (
+      <p className="py-10 text-ink2" role="status">
+        Opening the yard…
+      </p>
+    );
   if (loaded.plantings.length === 0)
     return (
       <div className="py-16">
         <h1 className="display text-[29px] leading-10">Nothing stands here yet</h1>
-        <p className="mt-2 max-w-[52ch] text-[15px] leading-6">Measure one pot, say what sun it gets, and pick a planting from those that suit. It takes about two minutes.</p>
+        <p className="mt-2 max-w-[52ch] text-[15px] leading-6">
+          Measure one pot, say what sun it gets, and pick a planting from those that suit. It takes
+          about two minutes.
+        </p>
         <p className="mt-5 flex flex-wrap gap-3">
-          <Link href="/start" className="press">Start a planting</Link>
-          <button type="button" className="press-quiet" onClick={() => void loadDemo()}>Look round Rillbank Halt</button>
+          <Link href="/start" className="press">
+            Start a planting
+          </Link>
+          <button type="button" className="press-quiet" onClick={() => void loadDemo()}>
+            Look round Rillbank Halt
+          </button>
         </p>
       </div>
     );
@@ -68,15 +93,39 @@ export function Yard() {
     <div className={`pt-3.5 ${YARD_COLUMNS}`}>
       <div className="min-w-0">
         <header className="flex flex-wrap items-end gap-x-4 pb-2">
-          <h1 className="display text-[29px] leading-10">{loaded.plantings.every(({ demo }) => demo) ? 'Rillbank Halt' : 'Yard'}</h1>
-          <p className="pb-1.5 text-[13px] text-ink2"><b className="text-ink">{all.length}</b> {all.length === 1 ? 'container' : 'containers'}, as they should look {weekText(weekAfter(planted, weeks))}</p>
-          {all.length > 1 && <Link href="/terrace" className="press-plain mb-1.5">Set out together</Link>}
-          <p className="ml-auto pb-1.5 text-[13px] text-ink2">All at one scale; ticks are <b className="text-ink">10 cm</b></p>
+          <h1 className="display text-[29px] leading-10">
+            {loaded.plantings.every(({ demo }) => demo) ? 'Rillbank Halt' : 'Yard'}
+          </h1>
+          <p className="pb-1.5 text-[13px] text-ink2">
+            <b className="text-ink">{all.length}</b> {all.length === 1 ? 'container' : 'containers'}
+            , as they should look {weekText(weekAfter(planted, weeks))}
+          </p>
+          {all.length > 1 && (
+            <Link href="/terrace" className="press-plain mb-1.5">
+              Set out together
+            </Link>
+          )}
+          <p className="ml-auto pb-1.5 text-[13px] text-ink2">
+            All at one scale; ticks are <b className="text-ink">10 cm</b>
+          </p>
         </header>
         <div ref={ref} className="flex flex-wrap items-end gap-x-4 gap-y-2">
-          {width > 0 && lines.map((row) => <SpotRow key={row.spot.id} row={row} weeks={weeks} pxPerCm={scale} widthPx={width} alone={rows.length === 1} onShown={onShown} />)}
+          {width > 0 &&
+            lines.map((row) => (
+              <SpotRow
+                key={row.spot.id}
+                row={row}
+                weeks={weeks}
+                pxPerCm={scale}
+                widthPx={width}
+                alone={rows.length === 1}
+                onShown={onShown}
+              />
+            ))}
         </div>
-        <div className="mt-2 max-w-[720px]"><WeekSlider keys={[]} weeks={weeks} last={last} plantedWeek={planted} onWeek={setWeeks} /></div>
+        <div className="mt-2 max-w-[720px]">
+          <WeekSlider keys={[]} weeks={weeks} last={last} plantedWeek={planted} onWeek={setWeeks} />
+        </div>
       </div>
       {!patient || inSight >= all.length ? <Wanting its={all} /> : <LookingOver />}
     </div>
@@ -84,27 +133,98 @@ export function Yard() {
 }
 
 // Links here fetch nothing ahead: two dozen of them would ask for as many pages just when the drawings are awaited.
-function SpotRow({ row, weeks, pxPerCm, widthPx, alone, onShown }: { readonly row: Row; readonly weeks: number; readonly pxPerCm: number; readonly widthPx: number; readonly alone: boolean; readonly onShown: () => void }) {
+function SpotRow({
+  row,
+  weeks,
+  pxPerCm,
+  widthPx,
+  alone,
+  onShown,
+}: {
+  readonly row: Row;
+  readonly weeks: number;
+  readonly pxPerCm: number;
+  readonly widthPx: number;
+  readonly alone: boolean;
+  readonly onShown: () => void;
+}) {
   const { spot } = row;
-  const { heightPx: height, fromCm: groundFrom, placed } = useMemo(() => placeRow(row, weeks, pxPerCm), [row, weeks, pxPerCm]);
+  const {
+    heightPx: height,
+    fromCm: groundFrom,
+    placed,
+  } = useMemo(() => placeRow(row, weeks, pxPerCm), [row, weeks, pxPerCm]);
   return (
-    <section aria-label={spot.name} className="min-w-0" style={{ flex: `1 1 ${alone ? widthPx : Math.min(widthPx, rowPx(row, pxPerCm))}px` }}>
+    <section
+      aria-label={spot.name}
+      className="min-w-0"
+      style={{ flex: `1 1 ${alone ? widthPx : Math.min(widthPx, rowPx(row, pxPerCm))}px` }}
+    >
       <div className="relative overflow-x-auto overflow-y-hidden bg-field" style={{ height }}>
-        <div className="absolute inset-y-0 left-0"><Ruler upright lengthPx={height} zeroPx={-groundFrom * pxPerCm} pxPerCm={pxPerCm} unit="cm" thickness={SIDE_RULER_PX} /></div>
+        <div className="absolute inset-y-0 left-0">
+          <Ruler
+            upright
+            lengthPx={height}
+            zeroPx={-groundFrom * pxPerCm}
+            pxPerCm={pxPerCm}
+            unit="cm"
+            thickness={SIDE_RULER_PX}
+          />
+        </div>
         <div className="pointer-events-none absolute top-2 right-4 text-right">
-          <h2 className="display text-[17px] leading-5"><Link prefetch={false} href={`/spot?spot=${spot.id}`} className="pointer-events-auto hover:underline">{spot.name}</Link></h2>
-          <p className="text-[12.5px] text-ink2">{hoursText(spot.sunHours)} sun{spot.sunWhen === 'morning' ? ' before noon' : spot.sunWhen === 'afternoon' ? ' after noon' : ''}{spot.underCover ? ', no rain' : ''}</p>
-          {groundFrom > 0 && <p className="text-[12.5px] text-ink2">from {Math.round(groundFrom)} cm up</p>}
+          <h2 className="display text-[17px] leading-5">
+            <Link
+              prefetch={false}
+              href={`/spot?spot=${spot.id}`}
+              className="pointer-events-auto hover:underline"
+            >
+              {spot.name}
+            </Link>
+          </h2>
+          <p className="text-[12.5px] text-ink2">
+            {hoursText(spot.sunHours)} sun
+            {spot.sunWhen === 'morning'
+              ? ' before noon'
+              : spot.sunWhen === 'afternoon'
+                ? ' after noon'
+                : ''}
+            {spot.underCover ? ', no rain' : ''}
+          </p>
+          {groundFrom > 0 && (
+            <p className="text-[12.5px] text-ink2">from {Math.round(groundFrom)} cm up</p>
+          )}
         </div>
         {placed.map(({ it, leftPx, picture: { subject, weeks: shown, lens, widthPx: wide } }) => (
-          <Link key={it.planting.id} prefetch={false} href={`/bench?planting=${it.planting.id}`} aria-label={`${it.planting.name}: open on the bench`} className="absolute bottom-0 block" style={{ left: leftPx, width: wide, height }}>
-            <PlantingPicture still onShown={onShown} subject={subject} weeks={shown} lens={lens} widthPx={wide} heightPx={height} label={it.planting.name} />
+          <Link
+            key={it.planting.id}
+            prefetch={false}
+            href={`/bench?planting=${it.planting.id}`}
+            aria-label={`${it.planting.name}: open on the bench`}
+            className="absolute bottom-0 block"
+            style={{ left: leftPx, width: wide, height }}
+          >
+            <PlantingPicture
+              still
+              onShown={onShown}
+              subject={subject}
+              weeks={shown}
+              lens={lens}
+              widthPx={wide}
+              heightPx={height}
+              label={it.planting.name}
+            />
           </Link>
         ))}
       </div>
       <div className="relative border-t-[1.5px] border-tick" style={{ height: STRIP_PX }}>
         {placed.map(({ it, middlePx }) => (
-          <span key={it.planting.id} className="absolute top-1.5 -translate-x-1/2 text-[12.5px] font-semibold whitespace-nowrap" style={{ left: Math.min(widthPx - 50, middlePx) }}>{it.planting.name}</span>
+          <span
+            key={it.planting.id}
+            className="absolute top-1.5 -translate-x-1/2 text-[12.5px] font-semibold whitespace-nowrap"
+            style={{ left: Math.min(widthPx - 50, middlePx) }}
+          >
+            {it.planting.name}
+          </span>
         ))}
       </div>
     </section>
@@ -112,12 +232,26 @@ function SpotRow({ row, weeks, pxPerCm, widthPx, alone, onShown }: { readonly ro
 }
 
 function LookingOver() {
-  return <aside aria-label="Worth a look" className="mt-6 self-start bg-paper px-4 py-3 text-ink2 wide:mt-0" role="status">Looking them over…</aside>;
+  return (
+    <aside
+      aria-label="Worth a look"
+      className="mt-6 self-start bg-paper px-4 py-3 text-ink2 wide:mt-0"
+      role="status"
+    >
+      Looking them over…
+    </aside>
+  );
 }
 
 /** What of a planting wants an answer, worst first. */
 function toAnswer(it: PlantingInSpot) {
-  return { it, remarks: opinionOf(it).remarks.filter(({ check, severity, meant }) => !meant && (severity === 'trouble' || (CHECKS[check].weight > 0 && severity === 'look'))) };
+  return {
+    it,
+    remarks: opinionOf(it).remarks.filter(
+      ({ check, severity, meant }) =>
+        !meant && (severity === 'trouble' || (CHECKS[check].weight > 0 && severity === 'look')),
+    ),
+  };
 }
 
 /** The remarks across the yard that want an answer, worst first, each leading to its bench. */
@@ -130,18 +264,36 @@ function Wanting({ its }: { readonly its: readonly PlantingInSpot[] }) {
   return (
     <aside aria-label="Worth a look" className="mt-6 self-start bg-paper wide:mt-0">
       <h2 className="display px-4 pt-3 text-[21px] leading-7">Worth a look</h2>
-      <p className="border-b border-rule px-4 pb-3 text-ink2">{wanting.length === 0 ? 'Nothing: all is well as far as it can be told.' : `${countText(wanting.length, 'container')} with something to think about.`}</p>
+      <p className="border-b border-rule px-4 pb-3 text-ink2">
+        {wanting.length === 0
+          ? 'Nothing: all is well as far as it can be told.'
+          : `${countText(wanting.length, 'container')} with something to think about.`}
+      </p>
       <ul>
         {wanting.map(({ it, remarks }) => (
           <li key={it.planting.id} className="border-b border-rule">
-            <Link prefetch={false} href={`/bench?planting=${it.planting.id}`} className="block px-4 py-2.5 hover:bg-wash">
-              <span className="flex justify-between"><b className="text-[14px] font-semibold">{it.planting.name}</b><span className="text-ink2">{countText(remarks.length, 'remark')}</span></span>
-              <span className="text-ink2"><b className="font-semibold text-ink">{leadWord(remarks[0]!)}.</b> {sentenceOf(remarks[0]!, it, settings).says}</span>
+            <Link
+              prefetch={false}
+              href={`/bench?planting=${it.planting.id}`}
+              className="block px-4 py-2.5 hover:bg-wash"
+            >
+              <span className="flex justify-between">
+                <b className="text-[14px] font-semibold">{it.planting.name}</b>
+                <span className="text-ink2">{countText(remarks.length, 'remark')}</span>
+              </span>
+              <span className="text-ink2">
+                <b className="font-semibold text-ink">{leadWord(remarks[0]!)}.</b>{' '}
+                {sentenceOf(remarks[0]!, it, settings).says}
+              </span>
             </Link>
           </li>
         ))}
       </ul>
-      {calm.length > 0 && <p className="px-4 py-3 text-ink2">Nothing: {calm.map(({ planting }) => planting.name.toLowerCase()).join(', ')}</p>}
+      {calm.length > 0 && (
+        <p className="px-4 py-3 text-ink2">
+          Nothing: {calm.map(({ planting }) => planting.name.toLowerCase()).join(', ')}
+        </p>
+      )}
     </aside>
   );
 }

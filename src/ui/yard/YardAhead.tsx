@@ -25,12 +25,21 @@ export default function YardAhead() {
       if (gone) return;
       const rows = rowsOf(spots, plantings, kindOf);
       const pxPerCm = scaleFor(rows, width);
-      prepareStills(rows.flatMap((row) => placeRow(row, YARD_WEEKS, pxPerCm).placed.map(({ picture }) => picture)).slice(0, MOST));
+      prepareStills(
+        rows
+          .flatMap((row) => placeRow(row, YARD_WEEKS, pxPerCm).placed.map(({ picture }) => picture))
+          .slice(0, MOST),
+      );
     }, AFTER_MS);
     return () => {
       gone = true;
       clearTimeout(timer);
     };
   }, [store, ready, kindOf, elsewhere, width]);
-  return elsewhere ? <div aria-hidden className={YARD_COLUMNS}><div ref={ref} className="min-w-0" /><div /></div> : null;
+  return elsewhere ? (
+    <div aria-hidden className={YARD_COLUMNS}>
+      <div ref={ref} className="min-w-0" />
+      <div />
+    </div>
+  ) : null;
 }

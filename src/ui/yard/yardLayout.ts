@@ -18,9 +18,18 @@ export interface Row {
   readonly its: readonly PlantingInSpot[];
 }
 
-export function rowsOf(spots: readonly Spot[], plantings: readonly Planting[], kindOf: Library['kindOf']): readonly Row[] {
+export function rowsOf(
+  spots: readonly Spot[],
+  plantings: readonly Planting[],
+  kindOf: Library['kindOf'],
+): readonly Row[] {
   return spots
-    .map((spot) => ({ spot, its: plantings.filter(({ spotId }) => spotId === spot.id).map((planting) => inSpot(planting, spot, kindOf)) }))
+    .map((spot) => ({
+      spot,
+      its: plantings
+        .filter(({ spotId }) => spotId === spot.id)
+        .map((planting) => inSpot(planting, spot, kindOf)),
+    }))
     .filter(({ its }) => its.length > 0);
 }
 
@@ -34,7 +43,10 @@ const ROOMY_PX = 1150;
 /** Widest scale at which every row fits, within what reads well. */
 export function scaleFor(rows: readonly Row[], width: number): number {
   const usable = width - SIDE_RULER_PX - 170;
-  const widest = Math.max(1, ...rows.map(({ its }) => its.reduce((sum, it) => sum + widthCm(it) + 12, 0)));
+  const widest = Math.max(
+    1,
+    ...rows.map(({ its }) => its.reduce((sum, it) => sum + widthCm(it) + 12, 0)),
+  );
   return Math.max(0.9, Math.min(width > ROOMY_PX ? 2 : 1.6, usable / widest));
 }
 
@@ -47,7 +59,7 @@ export function linesOf(rows: readonly Row[], pxPerCm: number, width: number): r
   const ordered: Row[] = [];
   while (left.length > 0) {
     let room = width;
-    for (let i = 0; i < left.length; ) {
+    for (let i = 0; i < left.length;) {
       const need = rowPx(left[i]!, pxPerCm);
       if (room === width || need + GAP_PX <= room) {
         ordered.push(left[i]!);
@@ -61,7 +73,12 @@ export function linesOf(rows: readonly Row[], pxPerCm: number, width: number): r
 
 /** Room a spot takes: its ruler, its containers and its name. */
 export function rowPx({ its }: Row, pxPerCm: number): number {
-  return SIDE_RULER_PX + 10 + its.reduce((sum, it) => sum + (widthCm(it) + 12) * pxPerCm, -12 * pxPerCm) + NAME_PX;
+  return (
+    SIDE_RULER_PX +
+    10 +
+    its.reduce((sum, it) => sum + (widthCm(it) + 12) * pxPerCm, -12 * pxPerCm) +
+    NAME_PX
+  );
 }
 
 function widthCm(it: PlantingInSpot): number {
@@ -90,17 +107,36 @@ export function placeRow({ spot, its }: Row, weeks: number, pxPerCm: number): Pl
   const extents = its.map((it) => extentOf(read(it)));
   // Height above ground is drawn in full: a basket under a canopy hangs where it hangs.
   const above = Math.max(...extents.map(({ aboveCm }) => spot.dropCm + aboveCm));
-  const fromCm = hangsFree(spot) ? Math.max(0, spot.dropCm - Math.max(...extents.map((e) => e.belowCm)) - 6) : 0;
+  const fromCm = hangsFree(spot)
+    ? Math.max(0, spot.dropCm - Math.max(...extents.map((e) => e.belowCm)) - 6)
+    : 0;
   const heightPx = Math.round((above - fromCm) * pxPerCm) + 14;
-  const pitchRad = spot.view === 'from below' ? USUAL_PITCH_RAD.fromBelow : USUAL_PITCH_RAD.standing * 0.6;
+  const pitchRad =
+    spot.view === 'from below' ? USUAL_PITCH_RAD.fromBelow : USUAL_PITCH_RAD.standing * 0.6;
   let leftPx = SIDE_RULER_PX + 10;
   const placed = its.map((it, i): Placed => {
     const extent = extents[i]!;
     const wide = (extent.leftCm + extent.rightCm) * pxPerCm;
     const widthPx = Math.round(wide);
     const below = Math.min(extent.belowCm, spot.dropCm - fromCm + 4);
-    const originY = heightPx - Math.max(below, spot.dropCm - fromCm) * pxPerCm - (spot.dropCm === 0 ? -extent.belowCm * pxPerCm + 6 : 0);
-    const one = { it, leftPx, middlePx: leftPx + wide / 2, picture: { subject: subjectOf(it), weeks: Math.min(weeks, read(it).weeks), lens: { azimuthRad: 0, pitchRad, pxPerCm, originX: widthPx / 2, originY }, detail: 'full', widthPx, heightPx, holesCm: null } as const };
+    const originY =
+      heightPx -
+      Math.max(below, spot.dropCm - fromCm) * pxPerCm -
+      (spot.dropCm === 0 ? -extent.belowCm * pxPerCm + 6 : 0);
+    const one = {
+      it,
+      leftPx,
+      middlePx: leftPx + wide / 2,
+      picture: {
+        subject: subjectOf(it),
+        weeks: Math.min(weeks, read(it).weeks),
+        lens: { azimuthRad: 0, pitchRad, pxPerCm, originX: widthPx / 2, originY },
+        detail: 'full',
+        widthPx,
+        heightPx,
+        holesCm: null,
+      } as const,
+    };
     leftPx += wide + 12 * pxPerCm;
     return one;
   });

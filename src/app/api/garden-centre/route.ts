@@ -4,15 +4,36 @@ import { benchesOf, STOPS } from '@/core/shopping/stops';
 
 const STOP_IDS = STOPS.map(({ id }) => id);
 const query = z.object({
-  seed: z.coerce.number({ error: 'seed must be a number.' }).int('seed must be a whole number.').min(0, 'seed must be 0 or more.').max(1e9, 'seed must be at most 1000000000.').default(1),
+  seed: z.coerce
+    .number({ error: 'seed must be a number.' })
+    .int('seed must be a whole number.')
+    .min(0, 'seed must be 0 or more.')
+    .max(1e9, 'seed must be at most 1000000000.')
+    .default(1),
   day: z.iso.date('day must be a date like 2026-05-18.'),
-  stop: z.enum(STOP_IDS, { error: `stop must be one of ${STOP_IDS.join(', ')}.` }).default(STOP_IDS[0]!),
+  stop: z
+    .enum(STOP_IDS, { error: `stop must be one of ${STOP_IDS.join(', ')}.` })
+    .default(STOP_IDS[0]!),
 });
 
 /** The simulated garden centres: what a stop has on its benches on a day, at what price. It is asked nothing about the gardener. */
 export function GET(request: Request): Response {
   const parsed = query.safeParse(Object.fromEntries(new URL(request.url).searchParams));
-  if (!parsed.success) return Response.json({ error: parsed.error.issues[0]?.message ?? 'Bad request' }, { status: 400 });
+  if (!parsed.success)
+    return Response.json(
+      { error: parsed.error.issues[0]?.message ?? 'Bad request' },
+      { status: 400 },
+    );
   const { day, stop, seed } = parsed.data;
-  return Response.json({ simulated: true, day, stop, stock: benchesOf(BOOK, STOPS.find(({ id }) => id === stop)!, seed, day) });
+  return Response.json({
+    simulated: true,
+    day,
+    stop,
+    stock: benchesOf(
+      BOOK,
+      STOPS.find(({ id }) => id === stop)!,
+      seed,
+      day,
+    ),
+  });
 }

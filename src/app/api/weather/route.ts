@@ -3,10 +3,17 @@ import { climateAt, CLIMATE_IDS } from '@/core/climate/climates';
 import { dayNumber, simulatedSource } from '@/core/climate/weather';
 
 const date = (name: string) => z.iso.date(`${name} must be a date like 2026-05-18.`);
-const number = (name: string, least: number, most: number) => z.coerce.number({ error: `${name} must be a number.` }).min(least, `${name} must be ${least}–${most}.`).max(most, `${name} must be ${least}–${most}.`);
+const number = (name: string, least: number, most: number) =>
+  z.coerce
+    .number({ error: `${name} must be a number.` })
+    .min(least, `${name} must be ${least}–${most}.`)
+    .max(most, `${name} must be ${least}–${most}.`);
 
 const query = z.object({
-  climate: z.enum(CLIMATE_IDS, { error: (issue) => `climate must be one of ${CLIMATE_IDS.join(', ')}; got ${JSON.stringify(issue.input) ?? 'nothing'}.` }),
+  climate: z.enum(CLIMATE_IDS, {
+    error: (issue) =>
+      `climate must be one of ${CLIMATE_IDS.join(', ')}; got ${JSON.stringify(issue.input) ?? 'nothing'}.`,
+  }),
   latitude: number('latitude', -90, 90),
   seed: number('seed', 0, 1e9).default(1),
   /** First day asked for. */
@@ -25,12 +32,26 @@ const LEAD_DAYS = 7;
  */
 export async function GET(request: Request): Promise<Response> {
   const parsed = query.safeParse(Object.fromEntries(new URL(request.url).searchParams));
-  if (!parsed.success) return Response.json({ error: parsed.error.issues[0]?.message ?? 'Bad request' }, { status: 400 });
+  if (!parsed.success)
+    return Response.json(
+      { error: parsed.error.issues[0]?.message ?? 'Bad request' },
+      { status: 400 },
+    );
   const { climate, latitude, seed, from, days, issued } = parsed.data;
-  const source = simulatedSource({ climate: climateAt(climate, latitude), latitudeDeg: Math.round(latitude), seed });
+  const source = simulatedSource({
+    climate: climateAt(climate, latitude),
+    latitudeDeg: Math.round(latitude),
+    seed,
+  });
   const past = Math.min(days, Math.max(0, dayNumber(issued) - dayNumber(from) + 1));
-  const observed = (await source.observed(from, past)).map((day) => ({ ...day, leadDays: 0, missC: 0 }));
+  const observed = (await source.observed(from, past)).map((day) => ({
+    ...day,
+    leadDays: 0,
+    missC: 0,
+  }));
   const until = dayNumber(from) + days;
-  const ahead = (await source.forecast(issued, LEAD_DAYS)).filter(({ date: day }) => day >= from && dayNumber(day) < until);
+  const ahead = (await source.forecast(issued, LEAD_DAYS)).filter(
+    ({ date: day }) => day >= from && dayNumber(day) < until,
+  );
   return Response.json({ simulated: true, issued, days: [...observed, ...ahead] });
 }

@@ -28,11 +28,16 @@ export const background: Check<'background', BackgroundFacts> = {
   id: 'background',
   weight: 0.6,
   certainty: 'a matter of taste',
-  source: { kind: 'ours', reason: 'OKLab distance of the tall plants from each layer behind them, in the weeks in which both show; strong colours a third of a wheel apart count as at odds.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'OKLab distance of the tall plants from each layer behind them, in the weeks in which both show; strong colours a third of a wheel apart count as at odds.',
+  },
   limits: { trouble: 0, look: 0.6 },
   judge: (reading) => {
     const { spot, planting } = reading;
-    if (spot.background.length === 0 || spot.view === 'from below' || reading.plants.length === 0) return null;
+    if (spot.background.length === 0 || spot.view === 'from below' || reading.plants.length === 0)
+      return null;
     const played = rolesPlayed(reading);
     const tall = reading.plants.filter((_, i) => played[i] !== 'edge');
     let worst: (BackgroundFacts & { readonly score: number }) | null = null;
@@ -41,16 +46,38 @@ export const background: Check<'background', BackgroundFacts> = {
         for (let week = 2; week <= reading.weeks; week += 2) {
           const calendar = weekAfter(planting.plantedWeek, week);
           if (layer.weeks && seasonShare(layer.weeks, calendar) === 0) continue;
-          const flowers = kind.bloom && seasonShare(kind.bloom.weeks, bookWeek(calendar, spot)) > 0.3;
+          const flowers =
+            kind.bloom && seasonShare(kind.bloom.weeks, bookWeek(calendar, spot)) > 0.3;
           const shown: Oklch = flowers ? leadingColour(kind) : kind.foliage.main;
           const distance = deltaE(shown, layer.colour);
           const gap = hueGapDeg(shown[2], layer.colour[2]);
-          const clash = !isGround(shown) && !isGround(layer.colour) && shown[1] >= STRONG && layer.colour[1] >= STRONG && gap > CLASH_DEG[0] && gap < CLASH_DEG[1];
+          const clash =
+            !isGround(shown) &&
+            !isGround(layer.colour) &&
+            shown[1] >= STRONG &&
+            layer.colour[1] >= STRONG &&
+            gap > CLASH_DEG[0] &&
+            gap < CLASH_DEG[1];
           const score = clash ? 0.4 : clamp((distance - 0.02) / (LOST * 1.4), 0, 1);
-          if (!worst || score < worst.score) worst = { layer: layer.name, kind: kind.id, fault: clash ? 'clash' : distance < LOST ? 'lost' : 'none', distance, weeks: week, score };
+          if (!worst || score < worst.score)
+            worst = {
+              layer: layer.name,
+              kind: kind.id,
+              fault: clash ? 'clash' : distance < LOST ? 'lost' : 'none',
+              distance,
+              weeks: week,
+              score,
+            };
         }
     if (!worst) return null;
     const { score, ...facts } = worst;
-    return { score, facts, culprits: facts.fault === 'none' ? [] : tall.filter(({ kind }) => kind.id === facts.kind).map(({ id }) => id) };
+    return {
+      score,
+      facts,
+      culprits:
+        facts.fault === 'none'
+          ? []
+          : tall.filter(({ kind }) => kind.id === facts.kind).map(({ id }) => id),
+    };
   },
 };

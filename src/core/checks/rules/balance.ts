@@ -18,7 +18,11 @@ export const balance: Check<'balance', BalanceFacts> = {
   id: 'balance',
   weight: 1.2,
   certainty: 'fairly sure',
-  source: { kind: 'ours', reason: 'Height × spread as visual mass, its middle against the container; bare stretches of rim measured where they are seen.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Height × spread as visual mass, its middle against the container; bare stretches of rim measured where they are seen.',
+  },
   limits: { trouble: 0.25, look: 0.6 },
   judge: (reading) => {
     if (reading.plants.length < 3) return null;
@@ -38,7 +42,13 @@ export const balance: Check<'balance', BalanceFacts> = {
     const depthLean = all ? depthMoment / mass / halfDepthCm(shape) : 0;
     const bareRim = bareStretch(reading, all);
     return {
-      score: clamp(1 - Math.max(0, Math.hypot(lean, depthLean) - 0.1) * 2.2 - Math.max(0, bareRim - 0.34) * 1.8, 0, 1),
+      score: clamp(
+        1 -
+          Math.max(0, Math.hypot(lean, depthLean) - 0.1) * 2.2 -
+          Math.max(0, bareRim - 0.34) * 1.8,
+        0,
+        1,
+      ),
       facts: { lean, bareRim },
       culprits: [],
     };
@@ -52,7 +62,11 @@ function bareStretch(reading: Parameters<(typeof balance)['judge']>[0], all: boo
   const dressed: boolean[] = [];
   for (let i = 0; i < steps; i += 1) {
     const [x, z] = rimPoint(rim, (i + 0.5) / steps, all);
-    dressed.push(reading.plants.some((p, k) => Math.hypot(p.xCm - x, p.zCm - z) <= sizes[k]!.spreadCm / 2 + RIM_REACH_CM));
+    dressed.push(
+      reading.plants.some(
+        (p, k) => Math.hypot(p.xCm - x, p.zCm - z) <= sizes[k]!.spreadCm / 2 + RIM_REACH_CM,
+      ),
+    );
   }
   let longest = 0;
   let run = 0;

@@ -20,7 +20,11 @@ export const budget: Check<'budget', BudgetFacts> = {
     const cost = plantCost(plants);
     const over = Math.max(0, cost - limit) / limit;
     const dearest = [...plants].sort((a, b) => priceOf(b) - priceOf(a))[0]!;
-    return { score: clamp(1 - over * 2, 0, 1), facts: { cost, budget: limit }, culprits: over > 0 ? [dearest.id] : [] };
+    return {
+      score: clamp(1 - over * 2, 0, 1),
+      facts: { cost, budget: limit },
+      culprits: over > 0 ? [dearest.id] : [],
+    };
   },
   fixes: (_, verdict) => verdict.culprits.map((place) => ({ kind: 'remove', place })),
 };

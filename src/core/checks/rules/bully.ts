@@ -26,7 +26,11 @@ export const bully: Check<'bully', BullyFacts | null> = {
   id: 'bully',
   weight: 1.6,
   certainty: 'fairly sure',
-  source: { kind: 'ours', reason: 'Grown discs overlapping by half while one stands 1.3 times as tall or runs far stronger.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Grown discs overlapping by half while one stands 1.3 times as tall or runs far stronger.',
+  },
   limits: { trouble: 0.4, look: 0.75 },
   judge: (reading) => {
     if (reading.plants.length < 2) return null;
@@ -42,15 +46,30 @@ export const bully: Check<'bully', BullyFacts | null> = {
           // A trailer overruns what is low and lies between it and the rim; a bush overtops.
           if (trails ? sb.heightCm > sa.heightCm * 1.5 : sa.heightCm < sb.heightCm * TALLER) return;
           const discB = { xCm: b.xCm, zCm: b.zCm, radiusCm: sb.spreadCm / 2 };
-          const covered = overlapCm2({ xCm: a.xCm, zCm: a.zCm, radiusCm: sa.spreadCm / 2 }, discB) / (Math.PI * discB.radiusCm ** 2);
+          const covered =
+            overlapCm2({ xCm: a.xCm, zCm: a.zCm, radiusCm: sa.spreadCm / 2 }, discB) /
+            (Math.PI * discB.radiusCm ** 2);
           if (covered < COVERED) return;
           culprits.push(a.id, b.id);
-          first = { bully: a.kind.id, victim: b.kind.id, weeks: week, calendarWeek: weekAfter(reading.planting.plantedWeek, week), bullySpreadCm: sa.spreadCm, victimHeightCm: sb.heightCm, gapCm: Math.hypot(a.xCm - b.xCm, a.zCm - b.zCm), covered };
+          first = {
+            bully: a.kind.id,
+            victim: b.kind.id,
+            weeks: week,
+            calendarWeek: weekAfter(reading.planting.plantedWeek, week),
+            bullySpreadCm: sa.spreadCm,
+            victimHeightCm: sb.heightCm,
+            gapCm: Math.hypot(a.xCm - b.xCm, a.zCm - b.zCm),
+            covered,
+          };
         });
       });
     }
     const found = first as BullyFacts | null;
-    return { score: found ? Math.min(0.7, (found.weeks / reading.weeks) * 0.6) : 1, facts: found, culprits };
+    return {
+      score: found ? Math.min(0.7, (found.weeks / reading.weeks) * 0.6) : 1,
+      facts: found,
+      culprits,
+    };
   },
   fixes: (reading, verdict) => {
     const [bullyId, victimId] = verdict.culprits;
@@ -62,7 +81,15 @@ export const bully: Check<'bully', BullyFacts | null> = {
     const weeks = verdict.facts ? Math.max(2, verdict.facts.weeks - 1) : 4;
     return [
       { kind: 'trim', place: a.id, weeks, cut: TRIM_CUT } as const,
-      ...[6, 9, 12].map((cm) => ({ kind: 'move', place: a.id, xCm: Math.round(a.xCm + (dx / d) * cm), zCm: Math.round(a.zCm + (dz / d) * cm) }) as const),
+      ...[6, 9, 12].map(
+        (cm) =>
+          ({
+            kind: 'move',
+            place: a.id,
+            xCm: Math.round(a.xCm + (dx / d) * cm),
+            zCm: Math.round(a.zCm + (dz / d) * cm),
+          }) as const,
+      ),
       { kind: 'remove', place: a.id } as const,
     ];
   },

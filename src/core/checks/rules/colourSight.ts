@@ -20,7 +20,11 @@ export const colourSight: Check<'colour-sight', ColourSightFacts> = {
   id: 'colour-sight',
   weight: 0.2,
   certainty: 'a matter of taste',
-  source: { kind: 'published', citation: 'Machado, Oliveira & Fernandes 2009, A physiologically-based model for simulation of color vision deficiency' },
+  source: {
+    kind: 'published',
+    citation:
+      'Machado, Oliveira & Fernandes 2009, A physiologically-based model for simulation of color vision deficiency',
+  },
   limits: { trouble: 0, look: 0.7 },
   judge: (reading) => {
     const kinds = [...new Map(reading.plants.map(({ kind }) => [kind.id, kind])).values()];
@@ -31,7 +35,10 @@ export const colourSight: Check<'colour-sight', ColourSightFacts> = {
         const [p, q] = [leadingColour(a), leadingColour(b)];
         const usual = deltaE(p, q);
         if (usual < PLAIN) continue;
-        const then = Math.min(deltaE(seenWithout(p, 'red'), seenWithout(q, 'red')), deltaE(seenWithout(p, 'green'), seenWithout(q, 'green')));
+        const then = Math.min(
+          deltaE(seenWithout(p, 'red'), seenWithout(q, 'red')),
+          deltaE(seenWithout(p, 'green'), seenWithout(q, 'green')),
+        );
         if (!worst || then < worst.then) worst = { a: a.id, b: b.id, usual, then };
       }
     });

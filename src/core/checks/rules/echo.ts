@@ -19,7 +19,11 @@ export const echo: Check<'echo', EchoFacts> = {
   id: 'echo',
   weight: 0.6,
   certainty: 'fairly sure',
-  source: { kind: 'ours', reason: 'OKLab distance of throats, veins, edges, undersides and stems from other plants’ leading colours.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'OKLab distance of throats, veins, edges, undersides and stems from other plants’ leading colours.',
+  },
   limits: { trouble: 0, look: 0 },
   judge: ({ plants, planting, spot }) => {
     const kinds = [...new Map(plants.map(({ kind }) => [kind.id, kind])).values()];
@@ -31,11 +35,15 @@ export const echo: Check<'echo', EchoFacts> = {
           for (const main of [b.foliage.main, b.bloom?.main]) {
             if (!main || (isGround(main) && !isWhite(main))) continue;
             const distance = deltaE(colour, main);
-            if (distance <= ECHO && (!best || distance < best.distance)) best = { from: a.id, part, to: b.id, distance };
+            if (distance <= ECHO && (!best || distance < best.distance))
+              best = { from: a.id, part, to: b.id, distance };
           }
         }
     // The pot's and the trim's colours may be taken up too; what is barely nearer among the plants goes first.
-    const around: readonly (readonly [EchoFacts['part'], string, Oklch])[] = [['pot', 'container', planting.container.colour], ...spot.background.map(({ name, colour }) => ['behind', name, colour] as const)];
+    const around: readonly (readonly [EchoFacts['part'], string, Oklch])[] = [
+      ['pot', 'container', planting.container.colour],
+      ...spot.background.map(({ name, colour }) => ['behind', name, colour] as const),
+    ];
     for (const [part, from, colour] of around)
       for (const b of kinds)
         for (const main of [b.bloom?.main, b.foliage.main]) {
@@ -45,11 +53,25 @@ export const echo: Check<'echo', EchoFacts> = {
         }
     if (!best) return null;
     const found: EchoFacts = best;
-    return { score: 1, facts: found, culprits: plants.filter(({ kind }) => kind.id === found.from || kind.id === found.to).map(({ id }) => id) };
+    return {
+      score: 1,
+      facts: found,
+      culprits: plants
+        .filter(({ kind }) => kind.id === found.from || kind.id === found.to)
+        .map(({ id }) => id),
+    };
   },
 };
 
 function minorColours({ foliage, bloom }: PlantKind): (readonly [EchoFacts['part'], Oklch])[] {
-  const list: [EchoFacts['part'], Oklch | null | undefined][] = [['throat', bloom?.eye], ['vein', foliage.vein], ['leaf edge', foliage.pattern === 'edge' ? foliage.second : null], ['underside', foliage.under], ['stem', foliage.stem]];
-  return list.filter((entry): entry is [EchoFacts['part'], Oklch] => !!entry[1] && !isGround(entry[1]));
+  const list: [EchoFacts['part'], Oklch | null | undefined][] = [
+    ['throat', bloom?.eye],
+    ['vein', foliage.vein],
+    ['leaf edge', foliage.pattern === 'edge' ? foliage.second : null],
+    ['underside', foliage.under],
+    ['stem', foliage.stem],
+  ];
+  return list.filter(
+    (entry): entry is [EchoFacts['part'], Oklch] => !!entry[1] && !isGround(entry[1]),
+  );
 }

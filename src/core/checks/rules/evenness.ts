@@ -13,7 +13,10 @@ export const evenness: Check<'evenness', EvennessFacts> = {
   id: 'evenness',
   weight: 0.8,
   certainty: 'a matter of taste',
-  source: { kind: 'ours', reason: 'Grown heights against their middle; half as much again breaks a dome.' },
+  source: {
+    kind: 'ours',
+    reason: 'Grown heights against their middle; half as much again breaks a dome.',
+  },
   limits: { trouble: 0, look: 0.6 },
   judge: (reading) => {
     if (reading.plants.length < 4 || reading.school.weights.evenness === undefined) return null;
@@ -26,6 +29,10 @@ export const evenness: Check<'evenness', EvennessFacts> = {
     });
     const { heightCm } = sizes[out]!;
     const over = heightCm / middleCm;
-    return { score: clamp(1 - Math.max(0, over - 1.5) / 0.9, 0, 1), facts: { kind: reading.plants[out]!.kind.id, heightCm, middleCm }, culprits: over > 1.8 ? [reading.plants[out]!.id] : [] };
+    return {
+      score: clamp(1 - Math.max(0, over - 1.5) / 0.9, 0, 1),
+      facts: { kind: reading.plants[out]!.kind.id, heightCm, middleCm },
+      culprits: over > 1.8 ? [reading.plants[out]!.id] : [],
+    };
   },
 };

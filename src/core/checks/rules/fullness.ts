@@ -15,7 +15,11 @@ export const fullness: Check<'fullness', FullnessFacts> = {
   id: 'fullness',
   weight: 1.4,
   certainty: 'fairly sure',
-  source: { kind: 'ours', reason: 'Logistic growth of each plant from its nursery pot; nine tenths of the mix under leaves counts as full.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Logistic growth of each plant from its nursery pot; nine tenths of the mix under leaves counts as full.',
+  },
   limits: { trouble: 0.35, look: 0.7 },
   judge: (reading) => {
     if (reading.plants.length === 0) return null;
@@ -23,6 +27,10 @@ export const fullness: Check<'fullness', FullnessFacts> = {
     const week = fullWeek(reading);
     const late = week === null ? reading.weeks : Math.max(0, week - wishedWeek);
     const coverThen = coverAt(reading, wishedWeek);
-    return { score: late === 0 ? 1 : clamp(Math.max(1 - late / 8, (coverThen - 0.35) / 0.65), 0, 1), facts: { fullWeek: week, wishedWeek, coverThen }, culprits: [] };
+    return {
+      score: late === 0 ? 1 : clamp(Math.max(1 - late / 8, (coverThen - 0.35) / 0.65), 0, 1),
+      facts: { fullWeek: week, wishedWeek, coverThen },
+      culprits: [],
+    };
   },
 };

@@ -15,13 +15,21 @@ export const hardening: Check<'hardening', HardeningFacts> = {
   id: 'hardening',
   weight: 0,
   certainty: 'a caution',
-  source: { kind: 'ours', reason: 'Tender kinds bought in spring were grown under cover; 7–14 days of shade by day and shelter by night is the usual advice.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Tender kinds bought in spring were grown under cover; 7–14 days of shade by day and shelter by night is the usual advice.',
+  },
   limits: { trouble: 0, look: 0.9 },
   judge: ({ plants, planting, spot }) => {
     const week = bookWeek(planting.plantedWeek, spot);
     if (week < FROM_HOUSES[0] || week > FROM_HOUSES[1]) return null;
     const soft = plants.filter(({ kind }) => kind.lowestC > -3);
     if (soft.length === 0) return null;
-    return { score: 0.75, facts: { kinds: [...new Set(soft.map(({ kindId }) => kindId))], hours: spot.sunHours }, culprits: soft.map(({ id }) => id) };
+    return {
+      score: 0.75,
+      facts: { kinds: [...new Set(soft.map(({ kindId }) => kindId))], hours: spot.sunHours },
+      culprits: soft.map(({ id }) => id),
+    };
   },
 };

@@ -50,14 +50,61 @@ import { weight } from './weight';
 
 /** Every check there is: the only list. A check left out of the words table does not compile. */
 export const CHECKS = {
-  light, thirst, cold, reach, edible, 'root-balls': rootBalls, drainage, bully, crowding, fullness, proportion, 'trail-length': trailLength, roles, 'lead-place': leadPlace,
-  balance, scheme, 'pot-contrast': potContrast, background, texture, neighbours, echo, budget, weight, tipping, 'pot-frost': potFrost, 'root-heat': rootHeat, mix: mixSuits, 'root-depth': rootDepth, gloves, support, 'runs-wild': runsWild,
-  'money-seen': moneySeen, sightline, muddle, interest, silhouette, evenness, frame, pairs, 'edge-place': edgePlace, 'dark-light': darkLight, sparkle, 'colour-sight': colourSight, 'spill-room': spillRoom,
-  rain: rainReaches, hardening, spares, 'second-choice': secondChoice, handling,
+  light,
+  thirst,
+  cold,
+  reach,
+  edible,
+  'root-balls': rootBalls,
+  drainage,
+  bully,
+  crowding,
+  fullness,
+  proportion,
+  'trail-length': trailLength,
+  roles,
+  'lead-place': leadPlace,
+  balance,
+  scheme,
+  'pot-contrast': potContrast,
+  background,
+  texture,
+  neighbours,
+  echo,
+  budget,
+  weight,
+  tipping,
+  'pot-frost': potFrost,
+  'root-heat': rootHeat,
+  mix: mixSuits,
+  'root-depth': rootDepth,
+  gloves,
+  support,
+  'runs-wild': runsWild,
+  'money-seen': moneySeen,
+  sightline,
+  muddle,
+  interest,
+  silhouette,
+  evenness,
+  frame,
+  pairs,
+  'edge-place': edgePlace,
+  'dark-light': darkLight,
+  sparkle,
+  'colour-sight': colourSight,
+  'spill-room': spillRoom,
+  rain: rainReaches,
+  hardening,
+  spares,
+  'second-choice': secondChoice,
+  handling,
 } as const;
 
 export type CheckId = keyof typeof CHECKS;
 /** The facts a check reports. */
-export type FactsOf<Id extends CheckId> = NonNullable<ReturnType<(typeof CHECKS)[Id]['judge']>>['facts'];
+export type FactsOf<Id extends CheckId> = NonNullable<
+  ReturnType<(typeof CHECKS)[Id]['judge']>
+>['facts'];
 
 export const CHECK_IDS = Object.keys(CHECKS) as readonly CheckId[];

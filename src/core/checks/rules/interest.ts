@@ -41,7 +41,11 @@ export function interestAt(reading: Reading, week: number): number {
 
 /** What is seen changes slowly: one estimate serves the weeks about it. */
 function nearestSampled({ weeks }: Reading, week: number): number {
-  return week < weeks * 0.3 ? Math.min(6, weeks) : week < weeks * 0.65 ? Math.round(weeks * 0.5) : Math.round(weeks * 0.75);
+  return week < weeks * 0.3
+    ? Math.min(6, weeks)
+    : week < weeks * 0.65
+      ? Math.round(weeks * 0.5)
+      : Math.round(weeks * 0.75);
 }
 
 /** Is there something to look at in every week of the season? */
@@ -49,7 +53,11 @@ export const interest: Check<'interest', InterestFacts> = {
   id: 'interest',
   weight: 1,
   certainty: 'fairly sure',
-  source: { kind: 'ours', reason: 'Flowers, fruit and leaves worth seeing, week by week, weighed by what is seen of each plant.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Flowers, fruit and leaves worth seeing, week by week, weighed by what is seen of each plant.',
+  },
   limits: { trouble: 0.3, look: 0.65 },
   judge: (reading) => {
     if (reading.plants.length === 0) return null;
@@ -64,6 +72,14 @@ export const interest: Check<'interest', InterestFacts> = {
     if (count === 0) return null;
     const dull = longest > 0 ? ([end - longest + 1, end] as const) : null;
     const { plantedWeek } = reading.planting;
-    return { score: Math.max(0, 1 - (longest / count) * 1.1), facts: { dull, calendar: dull && [weekAfter(plantedWeek, dull[0]), weekAfter(plantedWeek, dull[1])], mean: mean / count }, culprits: [] };
+    return {
+      score: Math.max(0, 1 - (longest / count) * 1.1),
+      facts: {
+        dull,
+        calendar: dull && [weekAfter(plantedWeek, dull[0]), weekAfter(plantedWeek, dull[1])],
+        mean: mean / count,
+      },
+      culprits: [],
+    };
   },
 };

@@ -15,7 +15,11 @@ export const leadPlace: Check<'lead-place', LeadPlaceFacts> = {
   id: 'lead-place',
   weight: 1,
   certainty: 'a matter of taste',
-  source: { kind: 'ours', reason: 'One side: tall at the back, so that it hides nothing. All round: in the middle or a third of the way over.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'One side: tall at the back, so that it hides nothing. All round: in the middle or a third of the way over.',
+  },
   limits: { trouble: 0, look: 0.7 },
   judge: (reading) => {
     if (reading.plants.length < 3 || reading.school.weights['lead-place'] === 0) return null;
@@ -23,23 +27,52 @@ export const leadPlace: Check<'lead-place', LeadPlaceFacts> = {
     const sizes = reading.grown();
     let best = -1;
     reading.plants.forEach((_, i) => {
-      if (played[i] === 'lead' && (best < 0 || sizes[i]!.heightCm > sizes[best]!.heightCm)) best = i;
+      if (played[i] === 'lead' && (best < 0 || sizes[i]!.heightCm > sizes[best]!.heightCm))
+        best = i;
     });
     if (best < 0) return null;
     const lead = reading.plants[best]!;
     const half = halfDepthCm(reading.planting.container.shape);
     const depth = lead.zCm / half;
     const third = reading.house.lead === 'centre' ? 0.3 : 0;
-    const wanted = reading.spot.view === 'one side' ? clamp(1 - Math.max(0, depth + 0.2 - third) * 1.7, 0, 1) : clamp(1 - Math.max(0, Math.hypot(lead.xCm, lead.zCm) / half - 0.42) * 1.6, 0, 1);
-    return { score: wanted, facts: { kind: lead.kind.id, depth, view: reading.spot.view }, culprits: wanted < 0.7 ? [lead.id] : [] };
+    const wanted =
+      reading.spot.view === 'one side'
+        ? clamp(1 - Math.max(0, depth + 0.2 - third) * 1.7, 0, 1)
+        : clamp(1 - Math.max(0, Math.hypot(lead.xCm, lead.zCm) / half - 0.42) * 1.6, 0, 1);
+    return {
+      score: wanted,
+      facts: { kind: lead.kind.id, depth, view: reading.spot.view },
+      culprits: wanted < 0.7 ? [lead.id] : [],
+    };
   },
   fixes: (reading, verdict) => {
     const lead = reading.plants.find((p) => p.id === verdict.culprits[0]);
     if (!lead) return [];
     const half = halfDepthCm(reading.planting.container.shape);
-    const to = reading.spot.view === 'one side' ? { xCm: lead.xCm, zCm: Math.round(-half * 0.42) } : { xCm: 0, zCm: 0 };
-    const rear = reading.plants.filter((p) => p.id !== lead.id).sort((p, q) => Math.hypot(p.xCm - to.xCm, p.zCm - to.zCm) - Math.hypot(q.xCm - to.xCm, q.zCm - to.zCm))[0];
-    const swapPlaces = rear ? [{ kind: 'arrange', places: reading.planting.places.map((p) => (p.id === lead.id ? { ...p, xCm: rear.xCm, zCm: rear.zCm } : p.id === rear.id ? { ...p, xCm: lead.xCm, zCm: lead.zCm } : p)) } as const] : [];
+    const to =
+      reading.spot.view === 'one side'
+        ? { xCm: lead.xCm, zCm: Math.round(-half * 0.42) }
+        : { xCm: 0, zCm: 0 };
+    const rear = reading.plants
+      .filter((p) => p.id !== lead.id)
+      .sort(
+        (p, q) =>
+          Math.hypot(p.xCm - to.xCm, p.zCm - to.zCm) - Math.hypot(q.xCm - to.xCm, q.zCm - to.zCm),
+      )[0];
+    const swapPlaces = rear
+      ? [
+          {
+            kind: 'arrange',
+            places: reading.planting.places.map((p) =>
+              p.id === lead.id
+                ? { ...p, xCm: rear.xCm, zCm: rear.zCm }
+                : p.id === rear.id
+                  ? { ...p, xCm: lead.xCm, zCm: lead.zCm }
+                  : p,
+            ),
+          } as const,
+        ]
+      : [];
     return [{ kind: 'move', place: lead.id, ...to }, ...swapPlaces];
   },
 };

@@ -15,13 +15,22 @@ export interface LightFacts {
 const ALL_DAY_H = 12;
 
 /** How content one kind is with the light, 0–1, and what is wrong with it. */
-export function lightFit(kind: PlantKind, spot: { readonly sunHours: number; readonly sunWhen: string }): { readonly score: number; readonly fault: LightFacts['fault'] } {
+export function lightFit(
+  kind: PlantKind,
+  spot: { readonly sunHours: number; readonly sunWhen: string },
+): { readonly score: number; readonly fault: LightFacts['fault'] } {
   const [least, most] = kind.light.hours;
   const dark = Math.max(0, least - spot.sunHours);
   const bright = most >= ALL_DAY_H ? 0 : Math.max(0, spot.sunHours - most);
-  const scorch = kind.light.afternoon === 'scorches' && spot.sunWhen === 'afternoon' && spot.sunHours > 3 ? 0.45 : 0;
+  const scorch =
+    kind.light.afternoon === 'scorches' && spot.sunWhen === 'afternoon' && spot.sunHours > 3
+      ? 0.45
+      : 0;
   const score = clamp(1 - dark * 0.28 - bright * 0.15 - scorch, 0, 1);
-  return { score, fault: dark > 0.4 ? 'dark' : scorch > 0 ? 'scorched' : bright > 0.4 ? 'bright' : 'none' };
+  return {
+    score,
+    fault: dark > 0.4 ? 'dark' : scorch > 0 ? 'scorched' : bright > 0.4 ? 'bright' : 'none',
+  };
 }
 
 /** Does every plant get the light it thrives in? The worst one decides. */
@@ -29,16 +38,28 @@ export const light: Check<'light', LightFacts> = {
   id: 'light',
   weight: 3,
   certainty: 'quite sure',
-  source: { kind: 'ours', reason: 'Hours of direct sun against the range each kind thrives in; afternoon sun is hotter. Classes differ between writers, so hours are shown.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Hours of direct sun against the range each kind thrives in; afternoon sun is hotter. Classes differ between writers, so hours are shown.',
+  },
   limits: { trouble: 0.45, look: 0.9 },
   judge: ({ plants, spot }) => {
     if (plants.length === 0) return null;
-    const judged = plants.map((plant) => ({ plant, ...lightFit(plant.kind, spot) })).sort((a, b) => a.score - b.score);
+    const judged = plants
+      .map((plant) => ({ plant, ...lightFit(plant.kind, spot) }))
+      .sort((a, b) => a.score - b.score);
     const worst = judged[0]!;
     const mean = judged.reduce((sum, j) => sum + j.score, 0) / judged.length;
     return {
       score: 0.75 * worst.score + 0.25 * mean,
-      facts: { haveHours: spot.sunHours, kind: worst.plant.kind.id, needHours: worst.plant.kind.light.hours[0], mostHours: worst.plant.kind.light.hours[1], fault: worst.fault },
+      facts: {
+        haveHours: spot.sunHours,
+        kind: worst.plant.kind.id,
+        needHours: worst.plant.kind.light.hours[0],
+        mostHours: worst.plant.kind.light.hours[1],
+        fault: worst.fault,
+      },
       culprits: judged.filter((j) => j.fault !== 'none').map((j) => j.plant.id),
     };
   },

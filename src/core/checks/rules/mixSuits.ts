@@ -3,7 +3,10 @@ import { mixFit, type MixReason } from '../../potting/mixFit';
 import type { Check } from '../check';
 
 export interface MixSuitsFacts {
-  readonly harmed: readonly { readonly kind: string; readonly reason: Exclude<MixReason, 'suits'> }[];
+  readonly harmed: readonly {
+    readonly kind: string;
+    readonly reason: Exclude<MixReason, 'suits'>;
+  }[];
 }
 
 /** Does the mix suit everything in it? */
@@ -11,7 +14,11 @@ export const mixSuits: Check<'mix', MixSuitsFacts> = {
   id: 'mix',
   weight: 0.6,
   certainty: 'fairly sure',
-  source: { kind: 'ours', reason: 'Water to hand, air and lime of the mix against what each kind asks: succulents rot in mix that stays wet, lime-haters yellow, the thirsty run dry in grit.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Water to hand, air and lime of the mix against what each kind asks: succulents rot in mix that stays wet, lime-haters yellow, the thirsty run dry in grit.',
+  },
   limits: { trouble: 0.3, look: 0.9 },
   judge: ({ plants, planting }) => {
     if (plants.length === 0) return null;
@@ -29,7 +36,12 @@ export const mixSuits: Check<'mix', MixSuitsFacts> = {
   fixes: (_, { facts }) => {
     const first = facts.harmed[0];
     if (!first) return [];
-    const mix = { limy: 'acid', 'stays wet': 'gritty', 'holds little': 'peat-free', airless: 'peat-free' } as const;
+    const mix = {
+      limy: 'acid',
+      'stays wet': 'gritty',
+      'holds little': 'peat-free',
+      airless: 'peat-free',
+    } as const;
     return [{ kind: 'container', change: { mix: mix[first.reason], ownMix: null } }];
   },
 };

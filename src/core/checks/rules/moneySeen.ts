@@ -21,22 +21,43 @@ export const moneySeen: Check<'money-seen', MoneySeenFacts> = {
   id: 'money-seen',
   weight: 1.5,
   certainty: 'fairly sure',
-  source: { kind: 'ours', reason: 'Share of each plant that shows from the viewpoints, young, midway and grown, counted on the drawing (or estimated from bodies and trails).' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Share of each plant that shows from the viewpoints, young, midway and grown, counted on the drawing (or estimated from bodies and trails).',
+  },
   limits: { trouble: 0.3, look: 0.6 },
   judge: (reading) => {
     if (reading.plants.length < 2) return null;
     const weeks = sampledWeeks(reading);
     const mean = reading.plants.map(() => 0);
     const counted = reading.seenAt(reading.grownWeek).flowers;
-    for (const week of weeks) reading.seenAt(week).share.forEach((share, i) => (mean[i]! += share / weeks.length));
-    const ranked = reading.plants.map((plant, i) => ({ plant, share: mean[i]! })).sort((a, b) => a.share - b.share);
+    for (const week of weeks)
+      reading.seenAt(week).share.forEach((share, i) => (mean[i]! += share / weeks.length));
+    const ranked = reading.plants
+      .map((plant, i) => ({ plant, share: mean[i]! }))
+      .sort((a, b) => a.share - b.share);
     const hidden = ranked.filter(({ share }) => share < HIDDEN);
     const worst = ranked[0]!;
     return {
       score: clamp((worst.share - 0.03) / 0.3, 0, 1) * (1 - 0.5 * (hidden.length / ranked.length)),
-      facts: { kind: worst.plant.kind.id, share: worst.share, flowers: counted?.[reading.plants.indexOf(worst.plant)] ?? null, hidden: hidden.length, plants: ranked.length },
+      facts: {
+        kind: worst.plant.kind.id,
+        share: worst.share,
+        flowers: counted?.[reading.plants.indexOf(worst.plant)] ?? null,
+        hidden: hidden.length,
+        plants: ranked.length,
+      },
       culprits: hidden.map(({ plant }) => plant.id),
     };
   },
-  fixes: (reading, verdict) => verdict.culprits.slice(0, 2).flatMap((id) => [...putElsewhere(reading, id, [[0, 6], [-6, 4], [6, 4]]), { kind: 'remove', place: id } as const]),
+  fixes: (reading, verdict) =>
+    verdict.culprits.slice(0, 2).flatMap((id) => [
+      ...putElsewhere(reading, id, [
+        [0, 6],
+        [-6, 4],
+        [6, 4],
+      ]),
+      { kind: 'remove', place: id } as const,
+    ]),
 };

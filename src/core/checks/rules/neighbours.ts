@@ -21,9 +21,19 @@ const CLUMPED = 0.15;
 const NEXT = 1.35;
 
 /** Schemes of close relations flow; contrast schemes part like from like, unless school or house say otherwise. */
-const FLOWING: ReadonlySet<string> = new Set(['tonal', 'neighbours', 'pastel', 'green-and-white', 'loved']);
+const FLOWING: ReadonlySet<string> = new Set([
+  'tonal',
+  'neighbours',
+  'pastel',
+  'green-and-white',
+  'loved',
+]);
 
-function mayTouch({ school, house, planting }: Pick<Reading, 'school' | 'house' | 'planting'>): boolean {
+function mayTouch({
+  school,
+  house,
+  planting,
+}: Pick<Reading, 'school' | 'house' | 'planting'>): boolean {
   if (house.neighbours !== 'by scheme') return house.neighbours === 'may touch';
   return school.likeMayTouch ?? FLOWING.has(planting.wishes.scheme.kind);
 }
@@ -33,7 +43,11 @@ export const neighbours: Check<'neighbours', NeighboursFacts> = {
   id: 'neighbours',
   weight: 0.9,
   certainty: 'a matter of taste',
-  source: { kind: 'ours', reason: 'Colour distance of neighbours weighed by size and nearness; schools differ on whether like colours may touch.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Colour distance of neighbours weighed by size and nearness; schools differ on whether like colours may touch.',
+  },
   limits: { trouble: 0, look: 0.5 },
   judge: (reading) => {
     const kinds = new Set(reading.plants.map(({ kind }) => kind.id));
@@ -45,8 +59,13 @@ export const neighbours: Check<'neighbours', NeighboursFacts> = {
     reading.plants.forEach((a, i) => {
       for (let j = 0; j < i; j += 1) {
         const b = reading.plants[j]!;
-        const gap = Math.max(0, Math.hypot(a.xCm - b.xCm, a.zCm - b.zCm) - (sizes[i]!.spreadCm + sizes[j]!.spreadCm) / 2.6);
-        const w = Math.sqrt(sizes[i]!.spreadCm * sizes[j]!.spreadCm) * Math.exp(-gap / NEIGHBOUR_GAP_CM);
+        const gap = Math.max(
+          0,
+          Math.hypot(a.xCm - b.xCm, a.zCm - b.zCm) -
+            (sizes[i]!.spreadCm + sizes[j]!.spreadCm) / 2.6,
+        );
+        const w =
+          Math.sqrt(sizes[i]!.spreadCm * sizes[j]!.spreadCm) * Math.exp(-gap / NEIGHBOUR_GAP_CM);
         const d = deltaE(leadingColour(a.kind), leadingColour(b.kind));
         sum += w * d;
         weights += w;
@@ -58,9 +77,20 @@ export const neighbours: Check<'neighbours', NeighboursFacts> = {
     const flows = mayTouch(reading);
     const clump = clumpOf(reading.plants);
     return {
-      score: flows ? Math.max(0.55, clamp(meanDistance / 0.12, 0, 1)) : clamp(meanDistance / 0.2, 0, 1) * clamp(1 - Math.max(0, clump - CLUMPED) * 4, 0.2, 1),
-      facts: { meanDistance, clump, alike: alike ? [reading.plants[alike.pair[0]]!.kind.id, reading.plants[alike.pair[1]]!.kind.id] : null },
-      culprits: alike && (meanDistance < 0.1 || (clump > CLUMPED && !flows)) ? [reading.plants[alike.pair[0]]!.id, reading.plants[alike.pair[1]]!.id] : [],
+      score: flows
+        ? Math.max(0.55, clamp(meanDistance / 0.12, 0, 1))
+        : clamp(meanDistance / 0.2, 0, 1) * clamp(1 - Math.max(0, clump - CLUMPED) * 4, 0.2, 1),
+      facts: {
+        meanDistance,
+        clump,
+        alike: alike
+          ? [reading.plants[alike.pair[0]]!.kind.id, reading.plants[alike.pair[1]]!.kind.id]
+          : null,
+      },
+      culprits:
+        alike && (meanDistance < 0.1 || (clump > CLUMPED && !flows))
+          ? [reading.plants[alike.pair[0]]!.id, reading.plants[alike.pair[1]]!.id]
+          : [],
     };
   },
 };
@@ -72,7 +102,9 @@ function clumpOf(plants: Reading['plants']): number {
   let sum = 0;
   let chance = 0;
   for (const a of plants) {
-    const gaps = plants.filter((b) => b !== a).map((b) => ({ same: b.kindId === a.kindId, d: Math.hypot(a.xCm - b.xCm, a.zCm - b.zCm) }));
+    const gaps = plants
+      .filter((b) => b !== a)
+      .map((b) => ({ same: b.kindId === a.kindId, d: Math.hypot(a.xCm - b.xCm, a.zCm - b.zCm) }));
     const nearest = gaps.reduce((least, { d }) => Math.min(least, d), Infinity);
     const next = gaps.filter(({ d }) => d <= nearest * NEXT + 0.5);
     sum += next.filter(({ same }) => same).length / next.length;

@@ -28,18 +28,39 @@ export const potContrast: Check<'pot-contrast', PotContrastFacts> = {
   id: 'pot-contrast',
   weight: 0.8,
   certainty: 'fairly sure',
-  source: { kind: 'ours', reason: 'OKLab distance of the edge plants from the pot; under .1 they melt into it.' },
+  source: {
+    kind: 'ours',
+    reason: 'OKLab distance of the edge plants from the pot; under .1 they melt into it.',
+  },
   limits: { trouble: 0.2, look: 0.6 },
   judge: (reading) => {
     const played = rolesPlayed(reading);
-    const edges = reading.plants.filter((plant, i) => played[i] === 'edge' && plant.kind.trailCm !== null);
+    const edges = reading.plants.filter(
+      (plant, i) => played[i] === 'edge' && plant.kind.trailCm !== null,
+    );
     if (edges.length === 0 || reading.planting.container.material === 'coir') return null;
     // In flower it is the flower that stands before the pot, out of flower the leaf.
-    const ranked = edges.flatMap((plant) => sampledWeeks(reading).map((weeks) => {
-      const { bloom } = reading.sizesAt(weeks)[reading.plants.indexOf(plant)]!;
-      return { plant, weeks, distance: Math.max(...shown(plant.kind, bloom).map((colour) => deltaE(colour, reading.planting.container.colour))) };
-    })).sort((a, b) => a.distance - b.distance);
+    const ranked = edges
+      .flatMap((plant) =>
+        sampledWeeks(reading).map((weeks) => {
+          const { bloom } = reading.sizesAt(weeks)[reading.plants.indexOf(plant)]!;
+          return {
+            plant,
+            weeks,
+            distance: Math.max(
+              ...shown(plant.kind, bloom).map((colour) =>
+                deltaE(colour, reading.planting.container.colour),
+              ),
+            ),
+          };
+        }),
+      )
+      .sort((a, b) => a.distance - b.distance);
     const worst = ranked[0]!;
-    return { score: clamp((worst.distance - 0.02) / 0.16, 0, 1), facts: { kind: worst.plant.kind.id, distance: worst.distance, weeks: worst.weeks }, culprits: [...new Set(ranked.filter((r) => r.distance < 0.1).map((r) => r.plant.id))] };
+    return {
+      score: clamp((worst.distance - 0.02) / 0.16, 0, 1),
+      facts: { kind: worst.plant.kind.id, distance: worst.distance, weeks: worst.weeks },
+      culprits: [...new Set(ranked.filter((r) => r.distance < 0.1).map((r) => r.plant.id))],
+    };
   },
 };

@@ -30,7 +30,10 @@ export const proportion: Check<'proportion', ProportionFacts> = {
   id: 'proportion',
   weight: 1.6,
   certainty: 'fairly sure',
-  source: { kind: 'ours', reason: 'Rule of thumb: tallest plant 1–2 times the visible height of the container.' },
+  source: {
+    kind: 'ours',
+    reason: 'Rule of thumb: tallest plant 1–2 times the visible height of the container.',
+  },
   limits: { trouble: 0.3, look: 0.7 },
   judge: (reading) => {
     if (reading.plants.length === 0) return null;
@@ -42,12 +45,24 @@ export const proportion: Check<'proportion', ProportionFacts> = {
     const ratio = sizes[tallest]!.heightCm / reading.potHeightCm;
     const [least, mostRatio] = goodRatios(reading.planting.container);
     // A dome has no lead to reach up.
-    const led = reading.school.parts({ container: reading.planting.container, spot: reading.spot, house: reading.house }).some(({ role }) => role === 'lead');
+    const led = reading.school
+      .parts({ container: reading.planting.container, spot: reading.spot, house: reading.house })
+      .some(({ role }) => role === 'lead');
     const leastRatio = led ? least : least * WITHOUT_LEAD;
-    const off = ratio < leastRatio ? (leastRatio - ratio) / leastRatio : Math.max(0, ratio - mostRatio) / mostRatio;
+    const off =
+      ratio < leastRatio
+        ? (leastRatio - ratio) / leastRatio
+        : Math.max(0, ratio - mostRatio) / mostRatio;
     return {
       score: clamp(1 - off * 1.6, 0, 1),
-      facts: { tallestCm: sizes[tallest]!.heightCm, potCm: reading.potHeightCm, ratio, leastRatio, mostRatio, kind: reading.plants[tallest]!.kind.id },
+      facts: {
+        tallestCm: sizes[tallest]!.heightCm,
+        potCm: reading.potHeightCm,
+        ratio,
+        leastRatio,
+        mostRatio,
+        kind: reading.plants[tallest]!.kind.id,
+      },
       culprits: off > 0 ? [reading.plants[tallest]!.id] : [],
     };
   },

@@ -20,14 +20,26 @@ export const rainReaches: Check<'rain', RainReachesFacts> = {
   id: 'rain',
   weight: 0,
   certainty: 'a caution',
-  source: { kind: 'ours', reason: 'Roof, eave and tree as told for the spot, and leaves that reach past the rim and shed rain outside it.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Roof, eave and tree as told for the spot, and leaves that reach past the rim and shed rain outside it.',
+  },
   limits: { trouble: 0, look: 0.9 },
   judge: (reading) => {
     if (reading.plants.length === 0) return null;
     const { spot, planting } = reading;
-    const reaches = rainShare(spot, climateHere(spot).wetWindFromDeg, weekAfter(planting.plantedWeek, 8));
+    const reaches = rainShare(
+      spot,
+      climateHere(spot).wetWindFromDeg,
+      weekAfter(planting.plantedWeek, 8),
+    );
     if (reaches < 0.6) return { score: 0.6, facts: { by: 'roof', share: reaches }, culprits: [] };
-    const leaves = reading.grown().reduce((sum, { spreadCm }) => sum + Math.PI * (spreadCm / 2) ** 2, 0);
-    return leaves > reading.mixCm2 * UMBRELLA * 2 ? { score: 0.85, facts: { by: 'leaves', share: reaches * UNDER_LEAVES }, culprits: [] } : null;
+    const leaves = reading
+      .grown()
+      .reduce((sum, { spreadCm }) => sum + Math.PI * (spreadCm / 2) ** 2, 0);
+    return leaves > reading.mixCm2 * UMBRELLA * 2
+      ? { score: 0.85, facts: { by: 'leaves', share: reaches * UNDER_LEAVES }, culprits: [] }
+      : null;
   },
 };

@@ -10,20 +10,32 @@ export interface RolesFacts {
   readonly bodies: number;
   readonly edges: number;
   /** The role whose share of the plants is furthest from what the school keeps to; `null` when all keep to it. */
-  readonly off: { readonly role: Role; readonly share: number; readonly wanted: readonly [number, number] } | null;
+  readonly off: {
+    readonly role: Role;
+    readonly share: number;
+    readonly wanted: readonly [number, number];
+  } | null;
 }
 
 /** The role each plant plays here: its height against the rest and its place against the rim, within what its kind can do. */
-export function rolesPlayed(reading: Pick<Reading, 'plants' | 'grown' | 'planting' | 'spot' | 'school' | 'house'>): readonly Role[] {
+export function rolesPlayed(
+  reading: Pick<Reading, 'plants' | 'grown' | 'planting' | 'spot' | 'school' | 'house'>,
+): readonly Role[] {
   const sizes = reading.grown();
   const tallest = Math.max(0, ...sizes.map((size) => size.heightCm));
-  const asked = new Set(reading.school.parts({ container: reading.planting.container, spot: reading.spot, house: reading.house }).map(({ role }) => role));
+  const asked = new Set(
+    reading.school
+      .parts({ container: reading.planting.container, spot: reading.spot, house: reading.house })
+      .map(({ role }) => role),
+  );
   const rim = rimSection(reading.planting.container.shape);
   const { acrossCm, deepCm } = reachOf(rim);
   const half = Math.min(acrossCm, deepCm);
   const tall = (i: number) => sizes[i]!.heightCm > tallest * NEARLY_TALLEST;
   // What is first of all a lead leads, what is first of all an edge edges; something else does so only where there is none.
-  const born = reading.plants.some(({ kind }, i) => kind.roles[0] === 'lead' && sizes[i]!.heightCm > tallest * 0.6);
+  const born = reading.plants.some(
+    ({ kind }, i) => kind.roles[0] === 'lead' && sizes[i]!.heightCm > tallest * 0.6,
+  );
   const edged = reading.plants.some(({ kind }) => kind.roles[0] === 'edge');
   return reading.plants.map(({ kind, xCm, zCm }, i) => {
     const can = kind.roles.filter((role) => asked.has(role));
@@ -31,9 +43,16 @@ export function rolesPlayed(reading: Pick<Reading, 'plants' | 'grown' | 'plantin
     if (roles.length === 1) return roles[0]!;
     if (roles.includes('lead') && tall(i) && (kind.roles[0] === 'lead' || !born)) return 'lead';
     const low = sizes[i]!.heightCm < tallest * LOW;
-    const atRim = insetCm(rim, xCm, zCm) < half * AT_RIM && (reading.spot.view !== 'one side' || zCm > deepCm * IN_FRONT);
+    const atRim =
+      insetCm(rim, xCm, zCm) < half * AT_RIM &&
+      (reading.spot.view !== 'one side' || zCm > deepCm * IN_FRONT);
     const trails = sizes[i]!.trailCm > 0;
-    if (roles.includes('edge') && (!roles.includes('body') || (kind.roles[0] === 'edge' ? trails || atRim : atRim && (trails || (low && !edged))))) return 'edge';
+    if (
+      roles.includes('edge') &&
+      (!roles.includes('body') ||
+        (kind.roles[0] === 'edge' ? trails || atRim : atRim && (trails || (low && !edged))))
+    )
+      return 'edge';
     return roles.includes('body') ? 'body' : roles[0]!;
   });
 }
@@ -49,22 +68,36 @@ export const roles: Check<'roles', RolesFacts> = {
   id: 'roles',
   weight: 1.2,
   certainty: 'a matter of taste',
-  source: { kind: 'ours', reason: 'Each school names its parts and their shares of the plants, counted.' },
+  source: {
+    kind: 'ours',
+    reason: 'Each school names its parts and their shares of the plants, counted.',
+  },
   limits: { trouble: 0, look: 0.75 },
   judge: (reading) => {
     if (reading.plants.length < 3) return null;
     const played = rolesPlayed(reading);
     const count = (role: Role) => played.filter((r) => r === role).length;
-    const parts = reading.school.parts({ container: reading.planting.container, spot: reading.spot, house: reading.house });
+    const parts = reading.school.parts({
+      container: reading.planting.container,
+      spot: reading.spot,
+      house: reading.house,
+    });
     // A planting of leads alone is filled by them.
-    const missing = parts.map(({ role }) => role).filter((role) => count(role) === 0 && !(role === 'body' && count('lead') > 2));
+    const missing = parts
+      .map(({ role }) => role)
+      .filter((role) => count(role) === 0 && !(role === 'body' && count('lead') > 2));
     let off: RolesFacts['off'] = null;
     let worst = 0;
     for (const { role, share: wanted } of parts) {
       const share = count(role) / played.length;
       const by = Math.max(wanted[0] - share, share - wanted[1], 0);
-      if (count(role) > 0 && by > Math.max(worst, 0.5 / played.length)) [worst, off] = [by, { role, share, wanted }];
+      if (count(role) > 0 && by > Math.max(worst, 0.5 / played.length))
+        [worst, off] = [by, { role, share, wanted }];
     }
-    return { score: Math.max(0, 1 - missing.length / Math.max(1, parts.length) - Math.min(0.3, worst)), facts: { missing, leads: count('lead'), bodies: count('body'), edges: count('edge'), off }, culprits: [] };
+    return {
+      score: Math.max(0, 1 - missing.length / Math.max(1, parts.length) - Math.min(0.3, worst)),
+      facts: { missing, leads: count('lead'), bodies: count('body'), edges: count('edge'), off },
+      culprits: [],
+    };
   },
 };

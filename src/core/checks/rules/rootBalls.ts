@@ -16,7 +16,11 @@ export const rootBalls: Check<'root-balls', RootBallFacts> = {
   id: 'root-balls',
   weight: 2.5,
   certainty: 'quite sure',
-  source: { kind: 'ours', reason: 'Geometry: ball top and bottom edges against the wall with 1 cm of mix between, and against each other with 12 % squeeze.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Geometry: ball top and bottom edges against the wall with 1 cm of mix between, and against each other with 12 % squeeze.',
+  },
   limits: { trouble: 0.6, look: 0.9 },
   judge: ({ plants, planting }) => {
     if (plants.length === 0) return null;
@@ -31,14 +35,34 @@ export const rootBalls: Check<'root-balls', RootBallFacts> = {
     plants.forEach((plant, i) => {
       if (!deepEnough(container, plant.size, plant.kind)) note(5, 'depth', [plant.id]);
       note(-wallRoomCm(container, plant.size, plant.xCm, plant.zCm), 'wall', [plant.id]);
-      for (let j = 0; j < i; j += 1) note(-ballRoomCm(plant, plants[j]!), 'neighbour', [plant.id, plants[j]!.id]);
+      for (let j = 0; j < i; j += 1)
+        note(-ballRoomCm(plant, plants[j]!), 'neighbour', [plant.id, plants[j]!.id]);
     });
-    return { score: clamp(1 - worst.shortfallCm * 0.25 - culprits.size * 0.02, 0, 1), facts: worst, culprits: [...culprits] };
+    return {
+      score: clamp(1 - worst.shortfallCm * 0.25 - culprits.size * 0.02, 0, 1),
+      facts: worst,
+      culprits: [...culprits],
+    };
   },
   fixes: ({ planting, plants, grown }, verdict) => {
     const sizes = grown();
-    if (verdict.facts.what === 'nothing' || verdict.facts.what === 'depth' || plants.length !== planting.places.length) return [];
-    const { places } = settle(planting.container, plants.map((p, i) => ({ xCm: p.xCm, zCm: p.zCm, size: p.size, spreadRadiusCm: (sizes[i]?.spreadCm ?? middle(p.kind.spreadCm)) / 2 })));
-    return [{ kind: 'arrange', places: planting.places.map((place, i) => ({ ...place, ...places[i]! })) }];
+    if (
+      verdict.facts.what === 'nothing' ||
+      verdict.facts.what === 'depth' ||
+      plants.length !== planting.places.length
+    )
+      return [];
+    const { places } = settle(
+      planting.container,
+      plants.map((p, i) => ({
+        xCm: p.xCm,
+        zCm: p.zCm,
+        size: p.size,
+        spreadRadiusCm: (sizes[i]?.spreadCm ?? middle(p.kind.spreadCm)) / 2,
+      })),
+    );
+    return [
+      { kind: 'arrange', places: planting.places.map((place, i) => ({ ...place, ...places[i]! })) },
+    ];
   },
 };

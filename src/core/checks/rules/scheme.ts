@@ -1,4 +1,9 @@
-import { fitOfColour, readScheme, type SchemeReading, type WeighedColour } from '../../colour/schemes';
+import {
+  fitOfColour,
+  readScheme,
+  type SchemeReading,
+  type WeighedColour,
+} from '../../colour/schemes';
 import { clamp } from '../../units/units';
 import { coloursOf, coloursShown } from '../../plants/colours';
 import { sampledWeeks } from '../reading';
@@ -35,7 +40,11 @@ export const scheme: Check<'scheme', SchemeFacts> = {
   id: 'scheme',
   weight: 2,
   certainty: 'fairly sure',
-  source: { kind: 'ours', reason: 'Hue, lightness and chroma in OKLCH against the scheme; plain green, white and silver are ground.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Hue, lightness and chroma in OKLCH against the scheme; plain green, white and silver are ground.',
+  },
   limits: { trouble: 0.35, look: 0.76 },
   judge: (reading) => {
     if (reading.plants.length === 0) return null;
@@ -45,18 +54,23 @@ export const scheme: Check<'scheme', SchemeFacts> = {
     for (const week of sampledWeeks(reading)) {
       const { areaCm2 } = reading.seenAt(week);
       reading.sizesAt(week).forEach((size, i) => {
-        for (const part of coloursShown(reading.plants[i]!.kind, size)) colours.push({ colour: part.colour, weight: part.weight * areaCm2[i]! });
+        for (const part of coloursShown(reading.plants[i]!.kind, size))
+          colours.push({ colour: part.colour, weight: part.weight * areaCm2[i]! });
       });
     }
     const { fit, carried, missing } = readScheme(colours, wanted);
-    const ranked = reading.plants.map((plant) => ({ plant, fit: kindFitsScheme(plant.kind, wanted) })).sort((a, b) => a.fit - b.fit);
+    const ranked = reading.plants
+      .map((plant) => ({ plant, fit: kindFitsScheme(plant.kind, wanted) }))
+      .sort((a, b) => a.fit - b.fit);
     const odd = ranked[0]!.fit < 0.45 ? ranked[0]! : null;
     // Almost no colour at all does not make a scheme either.
     const bare = clamp(carried / 0.12, 0, 1);
     return {
       score: clamp(fit - missing.length * 0.3 - (odd ? 0.24 : 0), 0, 1) * (0.6 + 0.4 * bare),
       facts: { fit, missing, odd: odd ? odd.plant.kind.id : null },
-      culprits: odd ? ranked.filter((r) => r.plant.kind.id === odd.plant.kind.id).map((r) => r.plant.id) : [],
+      culprits: odd
+        ? ranked.filter((r) => r.plant.kind.id === odd.plant.kind.id).map((r) => r.plant.id)
+        : [],
     };
   },
 };

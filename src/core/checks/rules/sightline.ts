@@ -21,13 +21,22 @@ export const sightline: Check<'sightline', SightlineFacts> = {
   id: 'sightline',
   weight: 1.6,
   certainty: 'quite sure',
-  source: { kind: 'ours', reason: 'The straight line from the eye over both edges of the sill, against the height of each grown plant.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'The straight line from the eye over both edges of the sill, against the height of each grown plant.',
+  },
   limits: { trouble: 0.35, look: 0.7 },
   judge: (reading) => {
     const { spot, planting, plants } = reading;
     if (plants.length === 0) return null;
-    const soilCm = visibleHeightCm(planting.container) - planting.container.headspaceCm + spot.dropCm;
-    const lines = spot.eyes.filter(({ sill }) => sill !== null).map((eye) => ({ eye, leastCm: leastVisibleCm(eye, soilCm) })).filter(({ leastCm }) => leastCm > 0).sort((a, b) => b.leastCm - a.leastCm);
+    const soilCm =
+      visibleHeightCm(planting.container) - planting.container.headspaceCm + spot.dropCm;
+    const lines = spot.eyes
+      .filter(({ sill }) => sill !== null)
+      .map((eye) => ({ eye, leastCm: leastVisibleCm(eye, soilCm) }))
+      .filter(({ leastCm }) => leastCm > 0)
+      .sort((a, b) => b.leastCm - a.leastCm);
     const worst = lines[0];
     if (!worst) return null;
     const sizes = reading.grown();
@@ -35,8 +44,16 @@ export const sightline: Check<'sightline', SightlineFacts> = {
     const short = plants.filter((_, i) => sizes[i]!.heightCm < worst.leastCm + CLEAR_CM);
     const shown = plants.length - short.length;
     return {
-      score: clamp((tallestCm - worst.leastCm) / (worst.leastCm + 10), 0, 1) * (0.5 + 0.5 * (shown / plants.length)),
-      facts: { eye: worst.eye.name, leastCm: worst.leastCm, tallestCm, shown, plants: plants.length },
+      score:
+        clamp((tallestCm - worst.leastCm) / (worst.leastCm + 10), 0, 1) *
+        (0.5 + 0.5 * (shown / plants.length)),
+      facts: {
+        eye: worst.eye.name,
+        leastCm: worst.leastCm,
+        tallestCm,
+        shown,
+        plants: plants.length,
+      },
       culprits: short.map(({ id }) => id),
     };
   },

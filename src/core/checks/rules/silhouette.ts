@@ -16,19 +16,41 @@ export const silhouette: Check<'silhouette', SilhouetteFacts> = {
   id: 'silhouette',
   weight: 0.8,
   certainty: 'a matter of taste',
-  source: { kind: 'ours', reason: 'Grown heights of the tallest plant, the middle one and the lowest; steps of a third read as an outline, all of one height as a hedge.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Grown heights of the tallest plant, the middle one and the lowest; steps of a third read as an outline, all of one height as a hedge.',
+  },
   limits: { trouble: 0, look: 0.55 },
   judge: (reading) => {
     if (reading.plants.length < 4 || (reading.school.weights.silhouette ?? 1) === 0) return null;
     // One height a kind: three of the lead are still one step.
     const ofKind = new Map<string, number>();
-    reading.grown().forEach(({ heightCm }, i) => ofKind.set(reading.plants[i]!.kindId, Math.max(heightCm, ofKind.get(reading.plants[i]!.kindId) ?? 0)));
+    reading
+      .grown()
+      .forEach(({ heightCm }, i) =>
+        ofKind.set(
+          reading.plants[i]!.kindId,
+          Math.max(heightCm, ofKind.get(reading.plants[i]!.kindId) ?? 0),
+        ),
+      );
     if (ofKind.size < 2) return null;
     const heights = [...ofKind.values()].sort((a, b) => b - a);
-    const [tallestCm, middleCm, lowestCm] = [heights[0]!, heights[Math.floor(heights.length / 2)]!, heights[heights.length - 1]!];
+    const [tallestCm, middleCm, lowestCm] = [
+      heights[0]!,
+      heights[Math.floor(heights.length / 2)]!,
+      heights[heights.length - 1]!,
+    ];
     const step = (high: number, low: number) => clamp((high / low - 1) / (STEP - 1), 0, 1);
     // Held from below, an outline is the trails' affair.
     if (reading.spot.view === 'from below') return null;
-    return { score: heights.length === 2 ? step(tallestCm, lowestCm) : 0.6 * step(tallestCm, middleCm) + 0.4 * step(middleCm, lowestCm), facts: { tallestCm, middleCm, lowestCm }, culprits: [] };
+    return {
+      score:
+        heights.length === 2
+          ? step(tallestCm, lowestCm)
+          : 0.6 * step(tallestCm, middleCm) + 0.4 * step(middleCm, lowestCm),
+      facts: { tallestCm, middleCm, lowestCm },
+      culprits: [],
+    };
   },
 };

@@ -18,15 +18,36 @@ export const support: Check<'support', SupportFacts> = {
   judge: (reading) => {
     const sizes = reading.grown();
     const { support } = reading.planting;
-    const needing = reading.plants.map((plant, i) => ({ plant, size: sizes[i]! })).filter(({ plant }) => plant.kind.support !== 'none' && !(support && reaches(support, plant))).sort((a, b) => b.size.heightCm - a.size.heightCm);
+    const needing = reading.plants
+      .map((plant, i) => ({ plant, size: sizes[i]! }))
+      .filter(({ plant }) => plant.kind.support !== 'none' && !(support && reaches(support, plant)))
+      .sort((a, b) => b.size.heightCm - a.size.heightCm);
     const first = needing[0];
     if (!first) return null;
-    return { score: 0.7, facts: { kind: first.plant.kind.id, how: first.plant.kind.support as 'stake' | 'climb', heightCm: first.size.heightCm }, culprits: needing.map(({ plant }) => plant.id) };
+    return {
+      score: 0.7,
+      facts: {
+        kind: first.plant.kind.id,
+        how: first.plant.kind.support as 'stake' | 'climb',
+        heightCm: first.size.heightCm,
+      },
+      culprits: needing.map(({ plant }) => plant.id),
+    };
   },
   fixes: ({ planting, plants }, { facts, culprits }) => {
     const plant = plants.find(({ id }) => id === culprits[0]);
     if (facts.how !== 'climb' || !plant) return [];
     // One as high as the plant grows, round its own stem.
-    return [{ kind: 'support', support: { ...usualSupport(planting.container, 'obelisk'), heightCm: clamp(Math.round(facts.heightCm / 5) * 5, 30, 300), xCm: plant.xCm, zCm: plant.zCm } }];
+    return [
+      {
+        kind: 'support',
+        support: {
+          ...usualSupport(planting.container, 'obelisk'),
+          heightCm: clamp(Math.round(facts.heightCm / 5) * 5, 30, 300),
+          xCm: plant.xCm,
+          zCm: plant.zCm,
+        },
+      },
+    ];
   },
 };

@@ -21,17 +21,23 @@ export function thirstMatch(a: PlantKind, b: PlantKind): number {
   return gap === 2 ? 0.55 : 1;
 }
 
-const isFleshy = ({ cycle }: PlantKind): boolean => cycle === 'succulent' || cycle === 'desert succulent';
+const isFleshy = ({ cycle }: PlantKind): boolean =>
+  cycle === 'succulent' || cycle === 'desert succulent';
 
 /** Same thirst for all: the worst pair decides, since one can waters both. */
 export const thirst: Check<'thirst', ThirstFacts> = {
   id: 'thirst',
   weight: 2.5,
   certainty: 'quite sure',
-  source: { kind: 'ours', reason: 'Plants in one container share one watering; one that must dry out rots beside one that must not.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Plants in one container share one watering; one that must dry out rots beside one that must not.',
+  },
   limits: { trouble: 0.35, look: 0.65 },
   judge: ({ plants }) => {
-    let worst: { score: number; a: (typeof plants)[number]; b: (typeof plants)[number] } | null = null;
+    let worst: { score: number; a: (typeof plants)[number]; b: (typeof plants)[number] } | null =
+      null;
     plants.forEach((a, i) => {
       for (let j = 0; j < i; j += 1) {
         const score = thirstMatch(a.kind, plants[j]!.kind);
@@ -39,9 +45,21 @@ export const thirst: Check<'thirst', ThirstFacts> = {
       }
     });
     if (!worst) return null;
-    const { score, a, b } = worst as { score: number; a: (typeof plants)[number]; b: (typeof plants)[number] };
+    const { score, a, b } = worst as {
+      score: number;
+      a: (typeof plants)[number];
+      b: (typeof plants)[number];
+    };
     const aIsThirstier = LEVEL[a.kind.thirst] > LEVEL[b.kind.thirst] || b.kind.dryBetween;
     const [thirsty, dry] = aIsThirstier ? [a, b] : [b, a];
-    return { score, facts: { thirsty: thirsty.kind.id, dry: dry.kind.id, mustDry: dry.kind.dryBetween && !thirsty.kind.dryBetween }, culprits: score < 0.65 ? [dry.id, thirsty.id] : [] };
+    return {
+      score,
+      facts: {
+        thirsty: thirsty.kind.id,
+        dry: dry.kind.id,
+        mustDry: dry.kind.dryBetween && !thirsty.kind.dryBetween,
+      },
+      culprits: score < 0.65 ? [dry.id, thirsty.id] : [],
+    };
   },
 };

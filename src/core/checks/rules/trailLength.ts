@@ -17,17 +17,34 @@ export const trailLength: Check<'trail-length', TrailFacts> = {
   id: 'trail-length',
   weight: 1,
   certainty: 'fairly sure',
-  source: { kind: 'ours', reason: 'Rule of thumb: trailers no longer than the pot is tall, or than the drop below a hung one. A little on the ground does no harm.' },
+  source: {
+    kind: 'ours',
+    reason:
+      'Rule of thumb: trailers no longer than the pot is tall, or than the drop below a hung one. A little on the ground does no harm.',
+  },
   limits: { trouble: 0.2, look: 0.68 },
   judge: (reading) => {
     const sizes = reading.grown();
-    const trailing = reading.plants.map((plant, i) => ({ plant, trailCm: sizes[i]!.trailCm })).filter(({ trailCm }) => trailCm > 0).sort((a, b) => b.trailCm - a.trailCm);
+    const trailing = reading.plants
+      .map((plant, i) => ({ plant, trailCm: sizes[i]!.trailCm }))
+      .filter(({ trailCm }) => trailCm > 0)
+      .sort((a, b) => b.trailCm - a.trailCm);
     const longest = trailing[0];
     if (!longest) return null;
     const room = hangRoom(reading.spot);
     const below = room?.by === 'head' ? room.roomCm + reading.potHeightCm : reading.spot.dropCm;
-    const dropCm = isHung(reading.planting.container.shape) ? Math.min(HUNG_DROP_CM, below || HUNG_DROP_CM) : room?.by === 'head' ? below : reading.potHeightCm + reading.spot.dropCm;
+    const dropCm = isHung(reading.planting.container.shape)
+      ? Math.min(HUNG_DROP_CM, below || HUNG_DROP_CM)
+      : room?.by === 'head'
+        ? below
+        : reading.potHeightCm + reading.spot.dropCm;
     const over = Math.max(0, longest.trailCm / dropCm - 1.05);
-    return { score: clamp(1 - over * 0.8, 0, 1), facts: { trailCm: longest.trailCm, dropCm, kind: longest.plant.kind.id }, culprits: trailing.filter(({ trailCm }) => trailCm > dropCm * 1.05).map(({ plant }) => plant.id) };
+    return {
+      score: clamp(1 - over * 0.8, 0, 1),
+      facts: { trailCm: longest.trailCm, dropCm, kind: longest.plant.kind.id },
+      culprits: trailing
+        .filter(({ trailCm }) => trailCm > dropCm * 1.05)
+        .map(({ plant }) => plant.id),
+    };
   },
 };

@@ -28,17 +28,28 @@ export const weight: Check<'weight', WeightFacts> = {
   id: 'weight',
   weight: 0,
   certainty: 'a caution',
-  source: { kind: 'published', citation: 'HSE INDG143, Manual handling at work: lifting filters at waist height, 16 and 25 kg' },
+  source: {
+    kind: 'published',
+    citation: 'HSE INDG143, Manual handling at work: lifting filters at waist height, 16 and 25 kg',
+  },
   limits: { trouble: 0.3, look: 0.9 },
   judge: (reading) => {
-    const foliageM2 = reading.grown().reduce((sum, size) => sum + (Math.PI * (size.spreadCm / 2) ** 2) / 10000, 0) * 0.5;
+    const foliageM2 =
+      reading.grown().reduce((sum, size) => sum + (Math.PI * (size.spreadCm / 2) ** 2) / 10000, 0) *
+      0.5;
     const { wateredKg, soakedKg } = weightOf(reading.planting.container, foliageM2);
     const on = isHung(reading.planting.container.shape) ? 'hook' : reading.hung ? 'sill' : 'ground';
     const needKg = soakedKg * (on === 'ground' ? STANDING_ALLOWANCE : HUNG_ALLOWANCE);
     const ratedKg = reading.spot.ratedLoad?.kg ?? null;
-    if (ratedKg === null && (reading.hung ? soakedKg < HOOK_KG : lifting(wateredKg) === 'one')) return null;
+    if (ratedKg === null && (reading.hung ? soakedKg < HOOK_KG : lifting(wateredKg) === 'one'))
+      return null;
     // A rating is a limit: past it is trouble, near it wants a look, well within it is still a caution, never a promise.
-    const score = ratedKg === null ? 0.75 : needKg > ratedKg ? 0 : needKg > ratedKg * NEAR ? 0.5 : 0.75;
-    return { score, facts: { who: lifting(wateredKg), wateredKg, soakedKg, on, needKg, ratedKg }, culprits: [] };
+    const score =
+      ratedKg === null ? 0.75 : needKg > ratedKg ? 0 : needKg > ratedKg * NEAR ? 0.5 : 0.75;
+    return {
+      score,
+      facts: { who: lifting(wateredKg), wateredKg, soakedKg, on, needKg, ratedKg },
+      culprits: [],
+    };
   },
 };

@@ -1,13 +1,22 @@
 /** What is widely known of the harm of whole families, said once. */
 export const HARM = {
   nightshade: ['poisonous', 'poisonous', 'All parts are poisonous.'],
-  fruitingNightshade: ['mild', 'poisonous', 'Leaves and unripe fruit are poisonous; ripe fruit is eaten.'],
+  fruitingNightshade: [
+    'mild',
+    'poisonous',
+    'Leaves and unripe fruit are poisonous; ripe fruit is eaten.',
+  ],
   daisy: ['mild', 'mild', 'Sap may upset pets that chew it.'],
   mum: ['mild', 'poisonous', 'Harmful to pets that eat it.'],
   spurge: ['poisonous', 'poisonous', 'Milky sap is poisonous.'],
   bulb: ['poisonous', 'poisonous', 'Bulbs and leaves are poisonous.'],
   tulip: ['mild', 'poisonous', 'Bulbs are poisonous to pets.'],
-  lily: ['mild', 'poisonous', 'Deadly to cats in any amount, pollen and vase water included.', { horses: 'unsure' }],
+  lily: [
+    'mild',
+    'poisonous',
+    'Deadly to cats in any amount, pollen and vase water included.',
+    { horses: 'unsure' },
+  ],
   onion: ['none known', 'poisonous', 'Onions of all sorts are poisonous to cats, dogs and horses.'],
   heath: ['poisonous', 'poisonous', 'Leaves, flowers and nectar are poisonous.'],
   aroid: ['poisonous', 'poisonous', 'All parts hold needles of oxalate that burn the mouth.'],
