@@ -43,6 +43,7 @@ const out = join(root, 'test-results');
 rmSync(out, { recursive: true, force: true });
 mkdirSync(out, { recursive: true });
 
+step('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
 step('lint: the rooms and which way imports go', bin('eslint'), ['.', '--max-warnings', '0']);
 step('core purity: compiles without DOM or Node', bin('tsc'), ['-p', 'tsconfig.core.json']);
 step('types', bin('tsc'), ['--noEmit', '-p', 'tsconfig.json']);
