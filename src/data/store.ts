@@ -353,9 +353,7 @@ export class Store {
   }
 
   /** Takes a planting away, and its spot when nothing else stands there and nothing was described of it. @returns what is needed to put it back */
-  async remove(
-    id: string,
-  ): Promise<{
+  async remove(id: string): Promise<{
     readonly planting: Planting;
     readonly spot: Spot;
     readonly kept: readonly Kept[];

@@ -59,27 +59,23 @@ export const anyShape: fc.Arbitrary<Shape> = fc.oneof(
     slotWidthCm: cm(3, 10),
     slotHeightCm: cm(4, 12),
   }),
-  fc
-    .tuple(cm(30, 80), cm(0.6, 1), cm(20, 60))
-    .map(([topCm, share, depthCm]): Shape => ({
-      kind: 'barrel',
-      topCm,
-      baseCm: topCm * share,
-      depthCm,
-    })),
+  fc.tuple(cm(30, 80), cm(0.6, 1), cm(20, 60)).map(([topCm, share, depthCm]): Shape => ({
+    kind: 'barrel',
+    topCm,
+    baseCm: topCm * share,
+    depthCm,
+  })),
   fc.record({
     kind: fc.constant('wall' as const),
     widthCm: cm(20, 90),
     projectionCm: cm(10, 40),
     depthCm: cm(10, 40),
   }),
-  fc
-    .tuple(cm(20, 80), cm(0.3, 1))
-    .map(([topCm, share]): Shape => ({
-      kind: 'basket',
-      topCm,
-      depthCm: Math.max(8, (topCm / 2) * share),
-    })),
+  fc.tuple(cm(20, 80), cm(0.3, 1)).map(([topCm, share]): Shape => ({
+    kind: 'basket',
+    topCm,
+    depthCm: Math.max(8, (topCm / 2) * share),
+  })),
   fc.record({ kind: fc.constant('cone' as const), topCm: cm(20, 60), depthCm: cm(15, 60) }),
   fc
     .tuple(cm(50, 70), cm(28, 40), cm(14, 20), cm(12, 30))

@@ -98,13 +98,11 @@ export function coverAt(
   weeks: number,
 ): number {
   const all = surfacePoints(reading.surface);
-  const discs = reading
-    .sizesAt(weeks)
-    .map(({ spreadCm }, i) => ({
-      x: reading.plants[i]!.xCm,
-      z: reading.plants[i]!.zCm,
-      r2: (spreadCm / 2) ** 2,
-    }));
+  const discs = reading.sizesAt(weeks).map(({ spreadCm }, i) => ({
+    x: reading.plants[i]!.xCm,
+    z: reading.plants[i]!.zCm,
+    r2: (spreadCm / 2) ** 2,
+  }));
   let covered = 0;
   for (const [x, z] of all)
     for (const disc of discs) {

@@ -261,12 +261,10 @@ export function parseWith<T>(schema: z.ZodType<T>, data: unknown): Parsed<T> {
   if (result.success) return { ok: true, value: result.data };
   return {
     ok: false,
-    faults: result.error.issues
-      .slice(0, 20)
-      .map((issue) => ({
-        field: fieldName(issue.path),
-        message: withValue(issue.message, valueAt(data, issue.path)),
-      })),
+    faults: result.error.issues.slice(0, 20).map((issue) => ({
+      field: fieldName(issue.path),
+      message: withValue(issue.message, valueAt(data, issue.path)),
+    })),
   };
 }
 

@@ -354,10 +354,7 @@ function news(known: PlantKind, told: Told): Partial<Told> {
 }
 
 /** The words of a row as values, or what is wrong with it. */
-function readRow({
-  cell,
-  raw,
-}: Row):
+function readRow({ cell, raw }: Row):
   | {
       readonly told: Told;
       readonly stand: Partial<Pick<OwnKind, 'owned' | 'favourite' | 'never' | 'note'>>;

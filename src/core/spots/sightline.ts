@@ -25,10 +25,7 @@ const ABOVE_EYES_CM = 15;
  * How far trails may hang below the container before they meet the ground, or the head of someone who passes under it, cm.
  * `by` tells which; `null` when the container stands on the ground, where trails lie down.
  */
-export function hangRoom({
-  dropCm,
-  eyes,
-}: Pick<Spot, 'dropCm' | 'eyes'>): {
+export function hangRoom({ dropCm, eyes }: Pick<Spot, 'dropCm' | 'eyes'>): {
   readonly roomCm: number;
   readonly by: 'ground' | 'head';
 } | null {

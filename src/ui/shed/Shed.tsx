@@ -126,19 +126,17 @@ export function Shed() {
                     type="button"
                     className="press-plain"
                     onClick={() =>
-                      void store
-                        .remove(planting.id)
-                        .then(
-                          (gone) =>
-                            gone &&
-                            say(`${planting.name} was taken away.`, {
-                              label: 'Bring it back',
-                              go: () =>
-                                void store
-                                  .add(gone.planting, gone.spot)
-                                  .then(() => store.keep(...gone.kept)),
-                            }),
-                        )
+                      void store.remove(planting.id).then(
+                        (gone) =>
+                          gone &&
+                          say(`${planting.name} was taken away.`, {
+                            label: 'Bring it back',
+                            go: () =>
+                              void store
+                                .add(gone.planting, gone.spot)
+                                .then(() => store.keep(...gone.kept)),
+                          }),
+                      )
                     }
                   >
                     Take away

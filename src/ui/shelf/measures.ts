@@ -31,14 +31,12 @@ export function frontMeasures({ shape }: Container): Measures {
     shape.kind === 'urn' ? shape.profile.slice(1, -1).map(({ heightCm }) => heightCm) : [];
   const tiers =
     shape.kind === 'tiered'
-      ? shape.tiers
-          .slice(0, -1)
-          .map(({ topCm, depthCm }, i): Measure => ({
-            name: `tier ${i + 1}`,
-            fromCm: -topCm / 2,
-            toCm: topCm / 2,
-            at: { cm: tierFeetCm(shape)[i]! + depthCm },
-          }))
+      ? shape.tiers.slice(0, -1).map(({ topCm, depthCm }, i): Measure => ({
+          name: `tier ${i + 1}`,
+          fromCm: -topCm / 2,
+          toCm: topCm / 2,
+          at: { cm: tierFeetCm(shape)[i]! + depthCm },
+        }))
       : [];
   // A bag bulges: its tape goes round the middle.
   const ends =

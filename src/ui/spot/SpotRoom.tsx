@@ -199,16 +199,14 @@ function AllSpots() {
                       type="button"
                       className="press-plain"
                       onClick={() =>
-                        void store
-                          .removeSpot(spot.id)
-                          .then(
-                            (gone) =>
-                              gone &&
-                              say(`${spot.name} was taken away.`, {
-                                label: 'Bring it back',
-                                go: () => void store.putSpot(spot),
-                              }),
-                          )
+                        void store.removeSpot(spot.id).then(
+                          (gone) =>
+                            gone &&
+                            say(`${spot.name} was taken away.`, {
+                              label: 'Bring it back',
+                              go: () => void store.putSpot(spot),
+                            }),
+                        )
                       }
                     >
                       Take away

@@ -59,8 +59,10 @@ export function Start() {
   const reading = useMemo(
     () =>
       door?.readStart(values, given ?? spotId, chosen?.container ?? null, settings.house) ?? UNREAD,
+    // What is read is told by its key: the form hands out a new object at every render.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
     [door, key, spotId, settings.house],
-  ); // eslint-disable-line react-hooks/exhaustive-deps
+  );
   const [stop, setStop] = useState('');
   const benches = useBenches(stop || null);
   const owned = useLive(async (s) =>
