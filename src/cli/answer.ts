@@ -1,4 +1,4 @@
-import type { Parsed } from '@/core/files/plantingFile';
+import type { Parsed } from '@/core/files/parse';
 
 /** What a verb answers: JSON to write, or why it cannot. */
 export type Answer =

@@ -1,5 +1,5 @@
 import { existsSync, readFileSync, statSync, writeFileSync } from 'node:fs';
-import { LARGEST_FILE_BYTES } from '@/core/files/plantingFile';
+import { LARGEST_FILE_BYTES } from '@/core/files/door';
 import { VERBS } from './verbs';
 
 const USAGE = `rillbank <verb> --in FILE|- --out FILE|-

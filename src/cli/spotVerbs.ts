@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { CLIMATES, CLIMATE_IDS, climateAt } from '@/core/climate/climates';
 import { frostDates, growingWeeks, hardinessOf } from '@/core/climate/season';
-import { parseWith } from '@/core/files/plantingFile';
+import { parseWith } from '@/core/files/parse';
 import { extraterrestrialMJ, referenceEtMm } from '@/core/sky/radiation';
 import { MONTH_STARTS } from '@/core/sky/days';
 import { LIGHT_HABITS, lightLabel, lightSpells, sunWhenOf } from '@/core/spots/lightLabel';

@@ -5,13 +5,8 @@ import { MATERIAL_IDS } from '@/core/containers/materials';
 import { containerSchema, shapeSchema } from '@/core/containers/schema';
 import { insideVolumeL, isHung, rimLengthCm } from '@/core/containers/shape';
 import { weightOf } from '@/core/containers/weight';
-import {
-  fromPlantingFile,
-  jsonSchemaOf,
-  parseFile,
-  parseWith,
-  type Parsed,
-} from '@/core/files/plantingFile';
+import { parseWith, type Parsed } from '@/core/files/parse';
+import { fromPlantingFile, jsonSchemaOf, parseFile } from '@/core/files/plantingFile';
 import { BOOK, kindOf } from '@/core/plants/book/index';
 import { findKinds } from '@/core/plants/find';
 

@@ -1,50 +1,65 @@
-import Dexie, { type Table } from 'dexie';
-import type { DayWeather } from '@/core/climate/weather';
-import type { Gathering } from '@/core/plantings/gathering';
-import type { Kept } from '@/core/plantings/kept';
-import type { Planting } from '@/core/plantings/planting';
-import type { Settings } from '@/core/files/plantingFile';
-import type { OwnKind } from '@/core/plants/own';
-import type { ShelfItem } from '@/core/shelf/shelf';
-import type { Spot } from '@/core/spots/spot';
+import Dexie, { type DexieOptions, type Table } from 'dexie';
 import { MIGRATIONS } from './migrations/index';
 
-/** Steps back and forward through one planting's changes, kept so that undo outlives the tab. */
-export interface History {
-  readonly plantingId: string;
-  readonly past: readonly Step[];
-  readonly future: readonly Step[];
-}
+/** A record as it lies in the database: parsed by whoever reads it, never trusted. */
+export type Raw = Readonly<Record<string, unknown>>;
 
-/** One change: what it was called and the planting on the other side of it. */
-export interface Step {
-  readonly name: string;
-  readonly planting: Planting;
-}
+/** Version of the database this code writes. */
+export const DB_VERSION = MIGRATIONS.length;
 
-/** Daily records of a spot, oldest first. */
-export interface WeatherRecords {
-  readonly spotId: string;
-  readonly days: readonly DayWeather[];
-}
+/** Dexie keeps versions in tenths. */
+const BROWSER_VERSIONS_PER_VERSION = 10;
 
-/** The browser's own database. Created by the provider inside a client effect, never at module load. */
+/**
+ * The browser's own database. Created by the provider inside a client effect, never at module load.
+ * Opened once, by {@link openDb}: after it is closed (a newer window needs it) nothing reopens it.
+ */
 export class RillbankDb extends Dexie {
-  declare spots: Table<Spot, string>;
-  declare plantings: Table<Planting, string>;
-  declare histories: Table<History, string>;
-  declare shelf: Table<ShelfItem, string>;
-  declare kinds: Table<OwnKind, string>;
-  declare kept: Table<Kept, string>;
-  declare groups: Table<Gathering, string>;
-  declare weather: Table<WeatherRecords, string>;
-  declare settings: Table<{ readonly key: 'settings' } & Settings, string>;
+  declare spots: Table<Raw, string>;
+  declare plantings: Table<Raw, string>;
+  declare steps: Table<Raw, string>;
+  declare shelf: Table<Raw, string>;
+  declare kinds: Table<Raw, string>;
+  declare kept: Table<Raw, string>;
+  declare groups: Table<Raw, string>;
+  declare weather: Table<Raw, string>;
+  declare settings: Table<Raw, string>;
 
-  constructor(name = 'rillbank') {
-    super(name);
+  constructor(name = 'rillbank', options: DexieOptions = {}) {
+    super(name, { autoOpen: false, ...options });
     for (const { version, stores, upgrade } of MIGRATIONS) {
       const step = this.version(version).stores(stores);
       if (upgrade) step.upgrade(upgrade);
     }
+  }
+}
+
+/** The database was written by a newer Rillbank than this one. */
+export class NewerDatabase extends Error {
+  override readonly name = 'NewerDatabase';
+}
+
+interface Opening {
+  /** Told when another window, with an older version, keeps the database from being upgraded. */
+  readonly onBlocked: () => void;
+  /** Told when a newer version in another window needs the database: this one has stopped writing. */
+  readonly onOvertaken: () => void;
+}
+
+/**
+ * Opens the database, and lets go of it as soon as a newer version asks for it.
+ * @throws {NewerDatabase} when it was written by a newer Rillbank; it is closed again untouched
+ */
+export async function openDb(db: RillbankDb, { onBlocked, onOvertaken }: Opening): Promise<void> {
+  db.on('blocked', onBlocked);
+  db.on('versionchange', () => {
+    db.close();
+    onOvertaken();
+  });
+  await db.open();
+  // Dexie opens a newer database all the same; older code must not write into it.
+  if (db.backendDB().version > DB_VERSION * BROWSER_VERSIONS_PER_VERSION) {
+    db.close();
+    throw new NewerDatabase('The database was written by a newer Rillbank.');
   }
 }

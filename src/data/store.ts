@@ -1,40 +1,67 @@
 import { liveQuery } from 'dexie';
 import type { DayWeather } from '@/core/climate/weather';
-import {
-  fromWeatherRows,
-  toWeatherRows,
-  type Backup,
-  type Settings,
-} from '@/core/files/plantingFile';
+import type { FileFault } from '@/core/files/parse';
+import type { Backup, Settings } from '@/core/files/plantingFile';
+import { differencesOf, withDifferences } from '@/core/records/difference';
+import { keyOf, refOf, stepId, type History, type RecordRef, type Step } from '@/core/records/step';
+import type { Done } from '@/core/plantings/done';
+import { doneOf } from '@/core/plantings/done';
 import { applyEdit, type Edit } from '@/core/plantings/edits';
+import type { Gathering } from '@/core/plantings/gathering';
+import { bringBack, branchOf, type Kept } from '@/core/plantings/kept';
 import type { Planting } from '@/core/plantings/planting';
 import { saysNothing, type OwnKind } from '@/core/plants/own';
-import { ownKindSchema } from '@/core/plants/ownSchema';
-import type { Gathering } from '@/core/plantings/gathering';
-import { gatheringSchema } from '@/core/plantings/gatheringSchema';
-import { houseSchema } from '@/core/plantings/houseSchema';
-import { bringBack, branchOf, type Kept } from '@/core/plantings/kept';
-import { keptSchema } from '@/core/plantings/keptSchema';
-import { plantingSchema } from '@/core/plantings/schema';
-import { spotSchema } from '@/core/spots/schema';
-import { shelfItemSchema } from '@/core/shelf/schema';
 import type { ShelfItem } from '@/core/shelf/shelf';
-import { withLightInUse } from '@/core/spots/light';
 import type { Spot } from '@/core/spots/spot';
-import { RillbankDb, type History, type Step } from './db';
+import { backupOf, emptied, restored, type Snapshot } from './backups';
+import type { Raw, RillbankDb } from './db';
+import { demoOf, demoWork, type DemoWork } from './demo';
+import { openJournal, type Journal } from './journal';
+import { Repository, type Unreadable } from './repository';
+import { StepLog } from './stepLog';
+import { TABLES, type RecordOf, type RoomTable, type TableName } from './tables';
+import { NotKept, troubleOf, type Trouble } from './trouble';
 import { USUAL_SETTINGS } from './usualSettings';
+import { onlyWindow, type Windows } from './windows';
 
-/** Changes kept per planting; the oldest go first. */
-const MOST_STEPS = 60;
+/** A planting that was taken away, with all that is needed to put it back. */
+export interface GonePlanting {
+  readonly planting: Planting;
+  readonly spot: Spot;
+  readonly kept: readonly Kept[];
+  readonly steps: readonly Step[];
+}
+
+const EVERY_TABLE = Object.keys(TABLES) as TableName[];
+
+type Repositories = { readonly [N in TableName]: Repository<N> };
 
 /**
- * All that the interface asks of storage. Every write is one transaction: it happens whole or not at all.
- * Reads parse what is stored; a record that no longer parses is left where it is and counted, never deleted.
+ * All that the interface asks of storage. Every write is one transaction: it happens whole or not at
+ * all, and only with records that can be read again. One that fails is told to whoever listens and
+ * stops nothing after it.
  */
 export class Store {
-  constructor(private readonly db: RillbankDb) {}
+  private readonly in: Repositories;
+  private readonly log: StepLog;
+  private readonly listeners = new Set<(trouble: Trouble) => void>();
+  private writing = 0;
+  private counted = 0;
 
-  /** Calls back with the answer of a query now and after every change that touches it, in this tab or another. @returns how to stop */
+  constructor(
+    private readonly db: RillbankDb,
+    private readonly windows: Windows = onlyWindow('here'),
+    private readonly journal: Journal = openJournal(null),
+  ) {
+    this.in = Object.fromEntries(
+      EVERY_TABLE.map((name) => [name, new Repository(name, db.table(name))]),
+    ) as unknown as Repositories;
+    this.log = new StepLog(db, this.in, windows);
+  }
+
+  // ———————————————————————————————————————————————————————————————————————— watching and telling
+
+  /** Calls back with the answer of a query now and after every change that touches it, in this window or another. @returns how to stop */
   watch<T>(
     query: (store: Store) => Promise<T>,
     onAnswer: (answer: T) => void,
@@ -44,32 +71,55 @@ export class Store {
     return () => watching.unsubscribe();
   }
 
-  async spots(): Promise<readonly Spot[]> {
-    return (await this.db.spots.toArray()).flatMap(
-      (record) => spotSchema.safeParse(record).data ?? [],
+  /** Tells of everything that was not kept, once each. @returns how to stop */
+  onTrouble(listener: (trouble: Trouble) => void): () => void {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  }
+
+  tell(trouble: Trouble): void {
+    for (const listener of this.listeners) listener(trouble);
+  }
+
+  /** Is anything on its way to the database? */
+  get isWriting(): boolean {
+    return this.writing > 0;
+  }
+
+  // ———————————————————————————————————————————————————————————————————————————————————— reading
+
+  spots(): Promise<readonly Spot[]> {
+    return this.in.spots.all();
+  }
+
+  plantings(): Promise<readonly Planting[]> {
+    return this.in.plantings.all();
+  }
+
+  /** Names and ids of plantings, without reading them whole. */
+  async plantingNames(): Promise<readonly { readonly id: string; readonly name: string }[]> {
+    return (await this.db.plantings.toArray()).flatMap(({ id, name }) =>
+      typeof id === 'string' && typeof name === 'string' ? [{ id, name }] : [],
     );
   }
 
-  async plantings(): Promise<readonly Planting[]> {
-    return (await this.db.plantings.toArray()).flatMap(
-      (record) => plantingSchema.safeParse(record).data ?? [],
+  /** Plantings that stand at a spot. */
+  async plantingsAt(spotId: string): Promise<readonly Planting[]> {
+    return this.in.plantings.readable(
+      await this.db.plantings.where('spotId').equals(spotId).toArray(),
     );
   }
 
-  /** How many stored records cannot be read by this version. */
-  async unreadable(): Promise<number> {
-    const [plantings, spots, shelf, kinds] = await Promise.all([
-      this.db.plantings.toArray(),
-      this.db.spots.toArray(),
-      this.db.shelf.toArray(),
-      this.db.kinds.toArray(),
-    ]);
-    return (
-      plantings.filter((record) => !plantingSchema.safeParse(record).success).length +
-      spots.filter((record) => !spotSchema.safeParse(record).success).length +
-      shelf.filter((record) => !shelfItemSchema.safeParse(record).success).length +
-      kinds.filter((record) => !ownKindSchema.safeParse(record).success).length
-    );
+  /** Id of the first planting that can be read; `null` when there is none. */
+  async firstPlanting(): Promise<string | null> {
+    let first: string | null = null;
+    await this.db.plantings
+      .toCollection()
+      .until(() => first !== null)
+      .each((row) => {
+        first = this.in.plantings.readable([row])[0]?.id ?? null;
+      });
+    return first;
   }
 
   /** @returns `undefined` when there is no such planting or spot, or it cannot be read */
@@ -78,21 +128,195 @@ export class Store {
   ): Promise<
     { readonly planting: Planting; readonly spot: Spot; readonly history: History } | undefined
   > {
-    const planting = plantingSchema.safeParse(await this.db.plantings.get(id)).data;
-    const spot = planting && spotSchema.safeParse(await this.db.spots.get(planting.spotId)).data;
-    if (!planting || !spot) return undefined;
+    return this.db.transaction('r', [this.db.plantings, this.db.spots, this.db.steps], async () => {
+      const planting = await this.in.plantings.get(id);
+      const spot = planting && (await this.in.spots.get(planting.spotId));
+      if (!planting || !spot) return undefined;
+      return { planting, spot, history: await this.log.history({ table: 'plantings', id }) };
+    });
+  }
+
+  /** A record with its history, as one reading. @returns `undefined` when there is none, or it cannot be read */
+  async room<N extends RoomTable>(
+    table: N,
+    id: string,
+  ): Promise<{ readonly record: RecordOf<N>; readonly history: History } | undefined> {
+    return this.db.transaction('r', [this.db.table(table), this.db.steps], async () => {
+      const record = await this.in[table].get(id);
+      return record
+        ? { record: record as RecordOf<N>, history: await this.log.history({ table, id }) }
+        : undefined;
+    });
+  }
+
+  /** @returns `undefined` when there is no such spot, or it cannot be read */
+  spot(id: string): Promise<Spot | undefined> {
+    return this.in.spots.get(id);
+  }
+
+  /** Containers the gardener has, in the order of their names. */
+  async shelf(): Promise<readonly ShelfItem[]> {
+    const items = await this.in.shelf.all();
+    return [...items].sort((a, b) => a.container.name.localeCompare(b.container.name));
+  }
+
+  /** Plantings kept beside one that is worked on, the newest first. */
+  async keptOf(plantingId: string): Promise<readonly Kept[]> {
+    const rows = await this.db.kept.where('plantingId').equals(plantingId).toArray();
+    return [...this.in.kept.readable(rows)].sort((a, b) => (a.at < b.at ? 1 : -1));
+  }
+
+  /** Containers that stand together, in the order of their names. */
+  async groups(): Promise<readonly Gathering[]> {
+    return [...(await this.in.groups.all())].sort((a, b) => a.name.localeCompare(b.name));
+  }
+
+  /** What the gardener knows of kinds of plants. */
+  ownKinds(): Promise<readonly OwnKind[]> {
+    return this.in.kinds.all();
+  }
+
+  /** Daily weather records of a spot, oldest first; none when there are none. */
+  async weather(spotId: string): Promise<readonly DayWeather[]> {
+    return (await this.in.weather.get(spotId))?.days ?? [];
+  }
+
+  async settings(): Promise<Settings> {
+    const { key: _, ...stored } = (await this.in.settings.get('settings')) ?? {
+      key: 'settings',
+      ...USUAL_SETTINGS,
+    };
+    return stored;
+  }
+
+  /** Is there a planting of that id, readable or not? */
+  async isTaken(plantingId: string): Promise<boolean> {
+    return (await this.db.plantings.get(plantingId)) !== undefined;
+  }
+
+  /** How many records each table holds, readable or not. */
+  async counts(): Promise<Readonly<Record<TableName, number>>> {
+    const counts: Partial<Record<TableName, number>> = {};
+    for (const name of EVERY_TABLE) counts[name] = await this.db.table(name).count();
+    return counts as Record<TableName, number>;
+  }
+
+  /** Has anything ever been stored here? */
+  async isEmpty(): Promise<boolean> {
+    return (await this.db.plantings.count()) === 0 && (await this.db.settings.count()) === 0;
+  }
+
+  /** Stored records of some tables, or of all, that this version cannot read, by name. */
+  async unreadable(...tables: readonly TableName[]): Promise<readonly Unreadable[]> {
+    const asked = tables.length > 0 ? tables : EVERY_TABLE;
+    const found: Unreadable[] = [];
+    for (const name of asked) found.push(...(await this.in[name].unreadable()));
+    return found;
+  }
+
+  // ——————————————————————————————————————————————————————————————————————— changes with a way back
+
+  /** What is wrong with a record of a room; nothing when it may be kept. */
+  faultsOf(table: RoomTable, record: unknown): readonly FileFault[] {
+    return this.in[table].faultsOf(record);
+  }
+
+  /** A record with what follows from it. */
+  settled<N extends RoomTable>(table: N, record: RecordOf<N>): RecordOf<N> {
+    return (this.in[table] as unknown as Repository<N>).settle(record);
+  }
+
+  /** A step between two states of a record, made here and now. Nothing is kept yet. */
+  stepBetween(ref: RecordRef, before: object, after: object, done: Done): Step {
+    this.counted = (this.counted + 1) % 46_000;
+    const now = new Date();
     return {
-      planting,
-      spot,
-      history: (await this.db.histories.get(id)) ?? { plantingId: id, past: [], future: [] },
+      id: stepId(now.getTime(), this.counted, this.windows.me),
+      of: keyOf(ref),
+      at: now.toISOString(),
+      by: this.windows.me,
+      done,
+      differences: differencesOf(before, after),
+      undone: 0,
     };
   }
 
-  /** Adds a planting and its spot, or replaces those of the same id. */
-  async add(planting: Planting, spot: Spot): Promise<void> {
-    await this.db.transaction('rw', this.db.plantings, this.db.spots, async () => {
-      await this.db.spots.put(withLightInUse(spot));
-      await this.db.plantings.put(planting);
+  /** Keeps a step: what it changes, and the way back. Begun at once; steps are kept in the order in which they are handed over. */
+  async take(step: Step): Promise<void> {
+    this.journal.write(step);
+    try {
+      await this.write([refOf(step.of).table, 'steps'], () => this.log.take(step));
+    } finally {
+      this.journal.clear(step);
+    }
+  }
+
+  /** Changes a planting by one edit, read afresh. */
+  async edit(id: string, edit: Edit, done?: Done): Promise<void> {
+    await this.write(['plantings', 'steps'], () => this.editing(id, edit, done));
+  }
+
+  async undo(ref: RecordRef): Promise<void> {
+    await this.write([ref.table, 'steps'], () => this.log.undo(ref));
+  }
+
+  async redo(ref: RecordRef): Promise<void> {
+    await this.write([ref.table, 'steps'], () => this.log.redo(ref));
+  }
+
+  /** Walks back (negative) or forward through a record's changes by so many steps, as one whole. */
+  async walk(ref: RecordRef, steps: number): Promise<void> {
+    await this.write([ref.table, 'steps'], () => this.log.walk(ref, steps));
+  }
+
+  /** Steps that a window left behind when it was closed in the moment of keeping them. @returns how many were kept now */
+  async takeLeftBehind(): Promise<number> {
+    let kept = 0;
+    for (const step of this.journal.left().filter(({ by }) => !this.windows.isOpen(by)))
+      await this.take(step).then(
+        () => (kept += 1),
+        () => undefined,
+      );
+    return kept;
+  }
+
+  /** The last state of an unreadable record that can be read, found by taking back its changes. `null` when there is none. */
+  async lastReadable({ table, id, raw }: Unreadable): Promise<Raw | null> {
+    const repository = this.in[table] as unknown as Repository<RoomTable>;
+    let state: Raw = raw;
+    for (const step of [...(await this.log.stepsOf({ table, id }))].reverse()) {
+      if (step.undone === 0) state = withDifferences(state, step.differences, 'was').record;
+      if (repository.faultsOf(state).length === 0) return state;
+    }
+    return null;
+  }
+
+  /** Puts an unreadable record back to a state that can be read. */
+  async mend({ table, id }: Unreadable, state: Raw): Promise<void> {
+    await this.write([table, 'steps'], async () => {
+      await this.in[table].put(state as never);
+      await this.log.forget([{ table, id }]);
+    });
+  }
+
+  /** Takes an unreadable record away for good. */
+  async discard({ table, id }: Unreadable): Promise<void> {
+    await this.write([table], () => this.db.table(table).delete(id));
+  }
+
+  // ———————————————————————————————————————————————————————————————————————— putting and taking away
+
+  /** Adds a planting and its spot, or replaces those of the same id; with what was kept beside it and its changes, when it comes back. */
+  async add(
+    planting: Planting,
+    spot: Spot,
+    { kept = [], steps = [] }: Partial<Pick<GonePlanting, 'kept' | 'steps'>> = {},
+  ): Promise<void> {
+    await this.write(['plantings', 'spots', 'kept', 'steps'], async () => {
+      await this.in.spots.put(spot);
+      await this.in.plantings.put(planting);
+      await this.in.kept.put(...kept);
+      await this.in.steps.put(...(steps as readonly RecordOf<'steps'>[]));
     });
   }
 
@@ -107,83 +331,64 @@ export class Store {
     readonly shelf: readonly ShelfItem[];
     readonly groups?: readonly Gathering[];
   }): Promise<void> {
-    await this.db.transaction(
-      'rw',
-      this.db.plantings,
-      this.db.spots,
-      this.db.shelf,
-      this.db.groups,
-      async () => {
-        await this.db.groups.bulkPut([...groups]);
-        await this.db.shelf.bulkPut([...shelf]);
-        await this.db.spots.bulkPut(spots.map(withLightInUse));
-        await this.db.plantings.bulkPut([...plantings]);
-      },
-    );
+    await this.write(['plantings', 'spots', 'shelf', 'groups'], async () => {
+      await this.in.groups.put(...groups);
+      await this.in.shelf.put(...shelf);
+      await this.in.spots.put(...spots);
+      await this.in.plantings.put(...plantings);
+    });
   }
 
-  /** Containers the gardener has, in the order of their names. */
-  async shelf(): Promise<readonly ShelfItem[]> {
-    return (await this.db.shelf.toArray())
-      .flatMap((record) => shelfItemSchema.safeParse(record).data ?? [])
-      .sort((a, b) => a.container.name.localeCompare(b.container.name));
+  /** Takes a planting away, and its spot when nothing else stands there and nothing was described of it. @returns what is needed to put it back */
+  async remove(id: string): Promise<GonePlanting | null> {
+    return this.write(['plantings', 'spots', 'steps', 'kept'], async () => {
+      const planting = await this.in.plantings.get(id);
+      const spot = planting && (await this.in.spots.get(planting.spotId));
+      if (!planting || !spot) return null;
+      const kept = await this.db.kept.where('plantingId').equals(id).toArray();
+      const lone = (await this.db.plantings.where('spotId').equals(spot.id).count()) === 1;
+      await this.db.plantings.delete(id);
+      await this.db.kept.bulkDelete(kept.map((record) => String(record.id)));
+      if (lone && isBare(spot)) await this.db.spots.delete(spot.id);
+      const steps = await this.log.forget([{ table: 'plantings', id }]);
+      return { planting, spot, kept: this.in.kept.readable(kept), steps };
+    });
   }
 
   /** Adds containers to the shelf, or replaces those of the same ids, all or none. */
   async putOnShelf(...items: readonly ShelfItem[]): Promise<void> {
-    await this.db.transaction('rw', this.db.shelf, async () => {
-      await this.db.shelf.bulkPut([...items]);
-    });
+    await this.write(['shelf'], () => this.in.shelf.put(...items));
   }
 
   /** Takes a container off the shelf. Plantings that stand in one keep theirs as it is. @returns what is needed to put it back */
   async takeOffShelf(id: string): Promise<ShelfItem | null> {
-    return this.db.transaction('rw', this.db.shelf, async () => {
-      const item = await this.db.shelf.get(id);
-      await this.db.shelf.delete(id);
-      return item ?? null;
-    });
-  }
-
-  /** Plantings kept beside one that is worked on, the newest first. */
-  async keptOf(plantingId: string): Promise<readonly Kept[]> {
-    return (await this.db.kept.where('plantingId').equals(plantingId).toArray())
-      .flatMap((record) => keptSchema.safeParse(record).data ?? [])
-      .sort((a, b) => (a.at < b.at ? 1 : -1));
+    return this.taken('shelf', id);
   }
 
   /** Keeps plantings beside the one worked on, or replaces those of the same ids. */
   async keep(...records: readonly Kept[]): Promise<void> {
-    await this.db.kept.bulkPut([...records]);
+    await this.write(['kept'], () => this.in.kept.put(...records));
   }
 
   /** Lets a kept planting go. @returns what is needed to keep it again */
   async letGo(id: string): Promise<Kept | null> {
-    return this.db.transaction('rw', this.db.kept, async () => {
-      const record = await this.db.kept.get(id);
-      await this.db.kept.delete(id);
-      return record ?? null;
-    });
+    return this.taken('kept', id);
   }
 
   /**
    * Works on another branch: the one left is kept under its name as it stands, the other is brought back, with a way back in history.
    * @param to the branch to work on; a record not yet stored begins a new one
    */
-  async switchTo(to: Kept, at: string, name: string): Promise<void> {
-    await this.db.transaction(
-      'rw',
-      this.db.plantings,
-      this.db.histories,
-      this.db.kept,
-      async () => {
-        const planting = await this.db.plantings.get(to.plantingId);
-        if (!planting) return;
-        const left = branchOf(planting);
-        const before = (
-          await this.db.kept.where('plantingId').equals(to.plantingId).toArray()
-        ).find(({ kind, name: called }) => kind === 'what if' && called === left);
-        await this.db.kept.put({
+  async switchTo(to: Kept, at: string, done: Done): Promise<void> {
+    await this.write(['plantings', 'steps', 'kept'], async () => {
+      const planting = await this.in.plantings.get(to.plantingId);
+      if (!planting) return;
+      const left = branchOf(planting);
+      const before = (await this.keptOf(to.plantingId)).find(
+        ({ kind, name: called }) => kind === 'what if' && called === left,
+      );
+      await this.in.kept.put(
+        {
           id: before?.id ?? `${to.plantingId}-${left}`.slice(0, 80),
           plantingId: to.plantingId,
           kind: 'what if',
@@ -191,321 +396,146 @@ export class Store {
           at,
           from: before?.from ?? null,
           planting,
-        });
-        await this.db.kept.put(to);
-        await this.edit(to.plantingId, bringBack(to), name);
-      },
-    );
-  }
-
-  /** Containers that stand together, in the order of their names. */
-  async groups(): Promise<readonly Gathering[]> {
-    return (await this.db.groups.toArray())
-      .flatMap((record) => gatheringSchema.safeParse(record).data ?? [])
-      .sort((a, b) => a.name.localeCompare(b.name));
+        },
+        to,
+      );
+      await this.editing(to.plantingId, bringBack(to), done);
+    });
   }
 
   /** Adds a group, or replaces the one of the same id. */
   async putGroup(group: Gathering): Promise<void> {
-    await this.db.groups.put(group);
+    await this.write(['groups'], () => this.in.groups.put(group));
   }
 
   /** Parts a group; its containers stay. @returns what is needed to put it back */
   async partGroup(id: string): Promise<Gathering | null> {
-    return this.db.transaction('rw', this.db.groups, async () => {
-      const group = await this.db.groups.get(id);
-      await this.db.groups.delete(id);
-      return group ?? null;
-    });
-  }
-
-  /** What the gardener knows of kinds of plants. */
-  async ownKinds(): Promise<readonly OwnKind[]> {
-    return (await this.db.kinds.toArray()).flatMap(
-      (record) => ownKindSchema.safeParse(record).data ?? [],
-    );
+    return this.taken('groups', id);
   }
 
   /** Keeps what the gardener tells of kinds, all or none; a record that says nothing any more is let go. */
   async putOwnKinds(records: readonly OwnKind[]): Promise<void> {
-    await this.db.transaction('rw', this.db.kinds, async () => {
-      await this.db.kinds.bulkPut(records.filter((record) => !saysNothing(record)));
+    await this.write(['kinds'], async () => {
+      await this.in.kinds.put(...records.filter((record) => !saysNothing(record)));
       await this.db.kinds.bulkDelete(records.filter(saysNothing).map(({ id }) => id));
     });
   }
 
   /** Forgets what was told of a kind. @returns what is needed to bring it back */
   async forgetOwnKind(id: string): Promise<OwnKind | null> {
-    return this.db.transaction('rw', this.db.kinds, async () => {
-      const record = await this.db.kinds.get(id);
-      await this.db.kinds.delete(id);
-      return record ?? null;
-    });
-  }
-
-  /** @returns `undefined` when there is no such spot, or it cannot be read */
-  async spot(id: string): Promise<Spot | undefined> {
-    return spotSchema.safeParse(await this.db.spots.get(id)).data;
+    return this.taken('kinds', id);
   }
 
   /** Adds a spot, or replaces the one of the same id, with its hours of sun taken from where it says they come from. */
   async putSpot(spot: Spot): Promise<void> {
-    await this.db.spots.put(withLightInUse(spot));
+    await this.write(['spots'], () => this.in.spots.put(spot));
   }
 
-  /** Takes a spot away. @returns false when containers still stand there, and nothing was done */
+  /** Takes a spot away, with its weather. @returns false when containers still stand there, and nothing was done */
   async removeSpot(id: string): Promise<boolean> {
-    return this.db.transaction('rw', this.db.plantings, this.db.spots, async () => {
+    return this.write(['plantings', 'spots', 'steps'], async () => {
       if ((await this.db.plantings.where('spotId').equals(id).count()) > 0) return false;
       await this.db.spots.delete(id);
+      await this.log.forget([{ table: 'spots', id }]);
       return true;
     });
   }
 
-  /** Daily weather records of a spot, oldest first; none when there are none. */
-  async weather(spotId: string): Promise<readonly DayWeather[]> {
-    return (await this.db.weather.get(spotId))?.days ?? [];
-  }
-
   /** Lays daily records over those there are: a day that was there already is replaced. */
   async putWeather(spotId: string, days: readonly DayWeather[]): Promise<void> {
-    await this.db.transaction('rw', this.db.weather, async () => {
+    await this.write(['weather'], async () => {
       const byDate = new Map(
         [...(await this.weather(spotId)), ...days].map((day) => [day.date, day]),
       );
-      await this.db.weather.put({
-        spotId,
-        days: [...byDate.values()].sort((a, b) => (a.date < b.date ? -1 : 1)),
-      });
+      const inOrder = [...byDate.values()].sort((a, b) => (a.date < b.date ? -1 : 1));
+      await this.in.weather.put({ spotId, days: inOrder });
     });
   }
 
   async removeWeather(spotId: string): Promise<void> {
-    await this.db.weather.delete(spotId);
-  }
-
-  /** Changes a planting by one edit and remembers the way back. Reads afresh, so that two tabs do not overwrite each other. */
-  async edit(id: string, edit: Edit, name: string): Promise<void> {
-    await this.step(id, (planting, history) => {
-      const next = applyEdit(planting, edit);
-      return next === planting
-        ? null
-        : {
-            planting: next,
-            past: [...history.past, { name, planting }].slice(-MOST_STEPS),
-            future: [],
-          };
-    });
-  }
-
-  async undo(id: string): Promise<void> {
-    await this.step(id, (planting, { past, future }) => {
-      const last = past[past.length - 1];
-      return last
-        ? {
-            planting: last.planting,
-            past: past.slice(0, -1),
-            future: [{ name: last.name, planting }, ...future],
-          }
-        : null;
-    });
-  }
-
-  async redo(id: string): Promise<void> {
-    await this.step(id, (planting, { past, future }) => {
-      const next = future[0];
-      return next
-        ? {
-            planting: next.planting,
-            past: [...past, { name: next.name, planting }],
-            future: future.slice(1),
-          }
-        : null;
-    });
-  }
-
-  /** Walks back (negative) or forward through a planting's changes by so many steps, as one whole. */
-  async walk(id: string, steps: number): Promise<void> {
-    await this.db.transaction('rw', this.db.plantings, this.db.histories, async () => {
-      for (let i = 0; i < Math.abs(steps); i += 1)
-        await (steps < 0 ? this.undo(id) : this.redo(id));
-    });
-  }
-
-  private async step(
-    id: string,
-    change: (
-      planting: Planting,
-      history: History,
-    ) => { planting: Planting; past: readonly Step[]; future: readonly Step[] } | null,
-  ): Promise<void> {
-    await this.db.transaction('rw', this.db.plantings, this.db.histories, async () => {
-      const planting = await this.db.plantings.get(id);
-      if (!planting) return;
-      const result = change(
-        planting,
-        (await this.db.histories.get(id)) ?? { plantingId: id, past: [], future: [] },
-      );
-      if (!result) return;
-      await this.db.plantings.put(result.planting);
-      await this.db.histories.put({ plantingId: id, past: result.past, future: result.future });
-    });
-  }
-
-  /** Takes a planting away, and its spot when nothing else stands there and nothing was described of it. @returns what is needed to put it back */
-  async remove(id: string): Promise<{
-    readonly planting: Planting;
-    readonly spot: Spot;
-    readonly kept: readonly Kept[];
-  } | null> {
-    return this.db.transaction(
-      'rw',
-      this.db.plantings,
-      this.db.spots,
-      this.db.histories,
-      this.db.kept,
-      async () => {
-        const planting = await this.db.plantings.get(id);
-        const spot = planting && (await this.db.spots.get(planting.spotId));
-        if (!planting || !spot) return null;
-        await this.db.plantings.delete(id);
-        await this.db.histories.delete(id);
-        const kept = await this.db.kept.where('plantingId').equals(id).toArray();
-        await this.db.kept.bulkDelete(kept.map((record) => record.id));
-        if (isBare(spot) && (await this.db.plantings.where('spotId').equals(spot.id).count()) === 0)
-          await this.db.spots.delete(spot.id);
-        return { planting, spot, kept };
-      },
-    );
-  }
-
-  /** Takes away the demo set: plantings marked as such and their spots, unless something of the gardener's stands there. */
-  async removeDemo(): Promise<number> {
-    return this.db.transaction(
-      'rw',
-      [
-        this.db.plantings,
-        this.db.spots,
-        this.db.histories,
-        this.db.shelf,
-        this.db.kept,
-        this.db.groups,
-      ],
-      async () => {
-        const demo = (await this.db.plantings.toArray()).filter((planting) => planting.demo);
-        await this.db.plantings.bulkDelete(demo.map(({ id }) => id));
-        await this.db.histories.bulkDelete(demo.map(({ id }) => id));
-        for (const spotId of new Set(demo.map(({ spotId }) => spotId)))
-          if ((await this.db.plantings.where('spotId').equals(spotId).count()) === 0)
-            await this.db.spots.delete(spotId);
-        await this.db.kept
-          .where('plantingId')
-          .anyOf(demo.map(({ id }) => id))
-          .delete();
-        await this.db.groups.bulkDelete(
-          (await this.db.groups.toArray()).filter((group) => group.demo).map(({ id }) => id),
-        );
-        await this.db.shelf.bulkDelete(
-          (await this.db.shelf.toArray()).filter((item) => item.demo).map(({ id }) => id),
-        );
-        return demo.length;
-      },
-    );
-  }
-
-  async settings(): Promise<Settings> {
-    const stored = await this.db.settings.get('settings');
-    return stored
-      ? {
-          length: stored.length,
-          currency: stored.currency,
-          theme: stored.theme,
-          house: houseSchema.safeParse(stored.house ?? {}).data ?? USUAL_SETTINGS.house,
-        }
-      : USUAL_SETTINGS;
+    await this.write(['weather'], () => this.db.weather.delete(spotId));
   }
 
   async setSettings(change: Partial<Settings>): Promise<void> {
-    await this.db.transaction('rw', this.db.settings, async () => {
-      await this.db.settings.put({ key: 'settings', ...(await this.settings()), ...change });
+    await this.write(['settings'], async () => {
+      await this.in.settings.put({ key: 'settings', ...(await this.settings()), ...change });
     });
   }
 
-  /** Everything, as a backup. */
+  // ——————————————————————————————————————————————————————————————————————————— the whole of it
+
+  /** What has been done on the demo set since it came in: what would go with it. */
+  demoWork(): Promise<DemoWork> {
+    return demoWork(this.db);
+  }
+
+  /** Takes away the demo set: all that is marked as such, unless something of the gardener's stands there. @returns what is needed to put it back */
+  async removeDemo(): Promise<Snapshot> {
+    return this.write(EVERY_TABLE, async () => {
+      const demo = await demoOf(this.db);
+      await emptied(this.db, demo);
+      return demo;
+    });
+  }
+
+  /** Everything, as a backup; what cannot be read goes along as it lies. */
   async backup(written: string): Promise<Backup> {
-    const [spots, plantings, settings, weather, shelf, kinds, groups, keptRows] = await Promise.all(
-      [
-        this.spots(),
-        this.plantings(),
-        this.settings(),
-        this.db.weather.toArray(),
-        this.shelf(),
-        this.ownKinds(),
-        this.groups(),
-        this.db.kept.toArray(),
-      ],
-    );
-    const here = new Set(spots.map(({ id }) => id));
-    const planted = new Set(plantings.map(({ id }) => id));
-    const kept = keptRows
-      .flatMap((record) => keptSchema.safeParse(record).data ?? [])
-      .filter(({ plantingId }) => planted.has(plantingId));
-    return {
-      format: 'rillbank-backup',
-      version: 1,
-      written,
-      spots: [...spots],
-      plantings: [...plantings],
-      shelf: [...shelf],
-      kinds: [...kinds],
-      kept,
-      groups: [...groups],
-      settings,
-      weather: weather.filter(({ spotId }) => here.has(spotId)).map(toWeatherRows),
-    };
-  }
-
-  /** Puts a whole backup in the place of what is there. */
-  async restore(backup: Backup): Promise<void> {
-    await this.db.transaction(
-      'rw',
-      [
-        this.db.plantings,
-        this.db.spots,
-        this.db.histories,
-        this.db.settings,
-        this.db.weather,
-        this.db.shelf,
-        this.db.kinds,
-        this.db.kept,
-        this.db.groups,
-      ],
-      async () => {
-        await Promise.all([
-          this.db.plantings.clear(),
-          this.db.spots.clear(),
-          this.db.histories.clear(),
-          this.db.weather.clear(),
-          this.db.shelf.clear(),
-          this.db.kinds.clear(),
-          this.db.kept.clear(),
-          this.db.groups.clear(),
-        ]);
-        await this.db.kept.bulkPut([...backup.kept]);
-        await this.db.groups.bulkPut([...backup.groups]);
-        await this.db.kinds.bulkPut([...backup.kinds]);
-        await this.db.shelf.bulkPut([...backup.shelf]);
-        await this.db.weather.bulkPut(backup.weather.map(fromWeatherRows));
-        await this.db.spots.bulkPut(backup.spots.map(withLightInUse));
-        await this.db.plantings.bulkPut([...backup.plantings]);
-        await this.db.settings.put({ key: 'settings', ...backup.settings });
-      },
+    return this.db.transaction('r', EVERY_TABLE, async () =>
+      backupOf(this.in, written, await this.settings()),
     );
   }
 
-  /** Has anything ever been stored here? */
-  async isEmpty(): Promise<boolean> {
-    return (await this.db.plantings.count()) === 0 && (await this.db.settings.count()) === 0;
+  /** Puts a whole backup in the place of what is there. Records that cannot be read stay. @returns what is needed to go back */
+  async restore(backup: Backup): Promise<Snapshot> {
+    return this.write(EVERY_TABLE, () => restored(this.db, this.in, backup));
+  }
+
+  /** Puts rows back as they lay, in the place of those that came instead. */
+  async putBack(rows: Snapshot, { only = false }: { readonly only?: boolean } = {}): Promise<void> {
+    await this.write(EVERY_TABLE, async () => {
+      for (const name of EVERY_TABLE) {
+        const table = this.db.table(name);
+        if (only) await table.clear();
+        await table.bulkPut([...(rows[name] ?? [])]);
+      }
+    });
+  }
+
+  // ———————————————————————————————————————————————————————————————————————————————————— inside
+
+  private async editing(id: string, edit: Edit, done?: Done): Promise<void> {
+    const planting = await this.in.plantings.get(id);
+    if (!planting) return;
+    const next = applyEdit(planting, edit);
+    if (next === planting) return;
+    const ref = { table: 'plantings', id };
+    await this.log.take(this.stepBetween(ref, planting, next, done ?? doneOf(edit, planting)));
+  }
+
+  private async taken<N extends 'shelf' | 'kept' | 'groups' | 'kinds'>(
+    name: N,
+    id: string,
+  ): Promise<RecordOf<N> | null> {
+    return this.write([name], async () => {
+      const record = await this.in[name].get(id);
+      await this.db.table(name).delete(id);
+      return (record as RecordOf<N> | undefined) ?? null;
+    });
+  }
+
+  /** One transaction. Begun before this returns, so that writes happen in the order in which they are asked for. */
+  private async write<T>(tables: readonly string[], work: () => Promise<T>): Promise<T> {
+    this.writing += 1;
+    try {
+      // An async function by its own sign: Dexie keeps a transaction open only for the awaits of those.
+      return await this.db.transaction('rw', [...tables], async () => work());
+    } catch (error) {
+      const trouble = troubleOf(error);
+      this.tell(trouble);
+      throw new NotKept(trouble);
+    } finally {
+      this.writing -= 1;
+    }
   }
 }
 
@@ -525,9 +555,4 @@ function isBare({
     !normals &&
     !ratedLoad
   );
-}
-
-/** Opens the browser's own storage. */
-export function openStore(): Store {
-  return new Store(new RillbankDb());
 }

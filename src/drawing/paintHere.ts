@@ -1,5 +1,5 @@
 import { Raster } from '@/core/seeing/raster';
-import { finished } from '@/core/seeing/steps';
+import { finished } from '@/core/work/steps';
 import { Picturing, type PictureRequest } from './picturing';
 
 let pictures: Picturing | null = null;

@@ -1,6 +1,6 @@
 import { planted } from '../../tests/builders/plantings';
 import { subjectOf } from '@/core/seeing/subject';
-import { finished } from '@/core/seeing/steps';
+import { finished } from '@/core/work/steps';
 import { Picturing, type PictureRequest } from './picturing';
 
 const subject = subjectOf(planted([['coleus-lime', 0, 0]]));

@@ -1,5 +1,5 @@
 import type { Remark } from '@/core/checks/opinion';
-import type { Arrangement, Edit, RemakeKind } from '@/core/plantings/edits';
+import type { Edit } from '@/core/plantings/edits';
 import type { CheckId, FactsOf } from '@/core/checks/rules/index';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
@@ -695,19 +695,6 @@ export function editText(
   }
 }
 
-const REMADE: Readonly<Record<RemakeKind, string>> = {
-  propose: 'Planted another way',
-  finish: 'Finished it',
-  scale: 'Moved it to another container',
-  repeat: 'Repeated a unit',
-  season: 'Changed the season',
-  refresh: 'Refreshed it',
-  vary: 'Took another mood',
-  group: 'Planted it for the group',
-  version: 'Brought back a version',
-  branch: 'Worked on another what-if',
-};
-
 /** What a fix comes to, where a figure tells it: "shows 40 % more of it". */
 export function fixEffect(check: CheckId, before: unknown, after: unknown): string | null {
   if (check !== 'money-seen' || !after) return null;
@@ -717,65 +704,3 @@ export function fixEffect(check: CheckId, before: unknown, after: unknown): stri
 }
 
 /** What history calls an arrangement. */
-const ARRANGED: Readonly<Record<Arrangement, string>> = {
-  ring: 'Set in a ring',
-  zigzag: 'Set in a zigzag',
-  thirds: 'Set on the thirds',
-  copy: 'Put a copy beside it',
-  settle: 'Settled the root balls',
-  more: 'Added a plant',
-};
-
-/** What an edit did, for the history: "Moved lime potato vine". */
-export function historyText(
-  edit: Edit,
-  it: PlantingInSpot,
-  kindOf: (id: KindId) => PlantKind | null,
-): string {
-  const nameAt = (place: string) =>
-    inSentence(
-      kindOf(it.planting.places.find(({ id }) => id === place)?.kindId ?? '')?.common ?? 'a plant',
-    );
-  switch (edit.kind) {
-    case 'move':
-      return `Moved ${nameAt(edit.place)}`;
-    case 'swap':
-      return `Swapped ${inSentence(kindOf(edit.from)?.common ?? edit.from)} for ${inSentence(kindOf(edit.to)?.common ?? edit.to)}`;
-    case 'add':
-      return `Added ${inSentence(kindOf(edit.place.kindId)?.common ?? 'a plant')}`;
-    case 'remove':
-      return `Took out ${nameAt(edit.place)}`;
-    case 'shift':
-      return edit.places.length === 1
-        ? `Moved ${nameAt(edit.places[0]!)}`
-        : `Moved ${countText(edit.places.length, 'plant')} together`;
-    case 'clear':
-      return edit.places.length === 1
-        ? `Took out ${nameAt(edit.places[0]!)}`
-        : `Took out ${countText(edit.places.length, 'plant')}`;
-    case 'pose':
-      return `${edit.pose.lean !== undefined ? (edit.pose.lean === null || edit.pose.lean.tiltDeg === 0 ? 'Set upright' : 'Tilted') : 'Turned'} ${edit.places.length === 1 ? nameAt(edit.places[0]!) : countText(edit.places.length, 'plant')}`;
-    case 'lock':
-      return `${edit.locked ? 'Locked' : 'Unlocked'} ${edit.places.length === 1 ? nameAt(edit.places[0]!) : countText(edit.places.length, 'plant')}`;
-    case 'arrange':
-      return edit.how ? ARRANGED[edit.how] : 'Rearranged';
-    case 'container':
-      return 'Changed the container';
-    case 'trim':
-      return `Planned a trim of ${nameAt(edit.place)} in week ${edit.weeks}`;
-    case 'untrim':
-      return `Took back the trim of ${nameAt(edit.place)}`;
-    case 'remake':
-      return REMADE[edit.why];
-    case 'support':
-      return edit.support ? `Set ${SUPPORT_NAMES[edit.support.form].one}` : 'Took the support out';
-    case 'wish':
-      return edit.change.school
-        ? `Composed as ${edit.change.school === 'any' ? 'it comes' : SCHOOL_NAMES[edit.change.school].toLowerCase()}`
-        : 'Changed the wishes';
-    case 'rename':
-      return 'Renamed';
-    case 'mean':
-      return edit.meant ? 'Meant it' : 'Asked again';
-  }
-}

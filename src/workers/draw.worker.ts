@@ -2,7 +2,7 @@ import { Picturing } from '@/drawing/picturing';
 import type { Picture } from '@/core/seeing/part';
 import { Raster } from '@/core/seeing/raster';
 import { toSvg } from '@/drawing/svg';
-import { finished } from '@/core/seeing/steps';
+import { finished } from '@/core/work/steps';
 import { KindReceiver } from './kindsOnce';
 import type { Ahead, FromWorker, PaintRequest, SaveRequest, ToDrawer } from './messages';
 
@@ -44,6 +44,7 @@ scope.onmessage = ({ data }) => {
     cancelled.add(data.id);
     return;
   }
+  if (data.job === 'are you there') return scope.postMessage({ id: data.id, kind: 'here' });
   kinds.learn(data.kinds);
   if (data.job === 'ahead') {
     ahead = data.request.map((planting) => ({

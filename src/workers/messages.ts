@@ -8,6 +8,8 @@ import type { Obstacles } from '@/core/search/obstacles';
 import type { Proposal } from '@/core/search/proposal';
 import type { Progress } from '@/core/search/propose';
 import type { StandIn } from '@/core/search/standIns';
+import type { Parsed } from '@/core/files/parse';
+import type { Backup, PlantingFile } from '@/core/files/plantingFile';
 import type { PlantMapping, PlantsAnswer } from '@/core/files/plantsCsv';
 import type { CsvAnswers, CsvReading } from '@/core/files/weatherCsv';
 import type { Seen } from '@/core/checks/outlook';
@@ -97,8 +99,15 @@ export interface Jobs {
       readonly mapping?: PlantMapping;
       readonly takeTheirs?: boolean;
     };
-    progress: never;
+    /** Share read so far, 0–1. */
+    progress: number;
     result: PlantsAnswer;
+  };
+  readFiles: {
+    request: { readonly buffers: readonly ArrayBuffer[] };
+    /** Share read so far, 0–1. */
+    progress: number;
+    result: Parsed<PlantingFile | Backup>;
   };
   fits: { request: { readonly container: Container }; progress: never; result: Fits };
   paint: { request: PaintRequest; progress: never; result: ImageBitmap };
@@ -106,6 +115,8 @@ export interface Jobs {
 }
 
 export type JobName = keyof Jobs;
+/** Jobs of the thinking worker; the others draw. */
+export type ThinkingJob = Exclude<JobName, 'paint' | 'save'>;
 
 /** What is drawn crosses with its kinds by number; those not sent before come along. */
 type Crossing<R extends { readonly subject: Subject }> = Omit<R, 'subject'> & {
@@ -115,13 +126,14 @@ type Crossing<R extends { readonly subject: Subject }> = Omit<R, 'subject'> & {
 /** To the thinking worker. */
 export type ToThinker =
   | {
-      [N in Exclude<JobName, 'paint' | 'save'>]: {
+      [N in ThinkingJob]: {
         readonly id: number;
         readonly job: N;
         readonly request: Jobs[N]['request'];
       };
-    }[Exclude<JobName, 'paint' | 'save'>]
+    }[ThinkingJob]
   | { readonly id: number; readonly job: 'cancel' }
+  | { readonly id: number; readonly job: 'are you there' }
   | { readonly id: number; readonly job: 'own kinds'; readonly request: readonly OwnKind[] };
 
 /** To the drawing worker. */
@@ -135,6 +147,7 @@ export type ToDrawer =
       };
     }['paint' | 'save']
   | { readonly id: number; readonly job: 'cancel' }
+  | { readonly id: number; readonly job: 'are you there' }
   | {
       readonly id: number;
       readonly job: 'ahead';
@@ -149,6 +162,7 @@ export type FromWorker =
       readonly key: string;
       readonly value: ImageBitmap;
     }
+  | { readonly id: number; readonly kind: 'here' }
   | { readonly id: number; readonly kind: 'progress'; readonly value: unknown }
   | { readonly id: number; readonly kind: 'result'; readonly value: unknown }
   | { readonly id: number; readonly kind: 'error'; readonly message: string };

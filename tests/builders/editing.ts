@@ -23,7 +23,7 @@ export function editingOf(
     spot: it.spot,
     it,
     opinion: opinionOf(it),
-    history: { plantingId: it.planting.id, past: [], future: [] },
+    history: { past: [], future: [] },
     applied,
     previewed,
     apply: (edit) => applied.push(edit),

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { BASKET, BOX, TUB } from '../../../tests/builders/plantings';
 import { areaByHand, holdsPoint, integratedL } from '../../../tests/builders/insideByHand';
 import { anyShape } from '../../../tests/builders/shapes';
-import { parseWith } from '../files/plantingFile';
+import { parseWith } from '../files/parse';
 import { brimL, mixAreaCm2, mixL } from './container';
 import { containerSchema, shapeSchema } from './schema';
 import { insetCm, polygonAreaCm2, rect, disc, outlineOf, sectionAreaCm2 } from './section';

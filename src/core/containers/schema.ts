@@ -221,6 +221,8 @@ export const shapeSchema = z
           );
         return;
       case 'urn':
+        // Too short a list is told by itself.
+        if (shape.profile.length < 2) return;
         if (shape.profile[0]!.heightCm !== 0)
           fault(
             ['profile', 0, 'heightCm'],
@@ -284,7 +286,7 @@ export const shapeSchema = z
             'points',
             `The outline must hold 50 cm² or more; got ${polygonAreaCm2(shape.points).toFixed(0)}.`,
           );
-        const rim = shape.shares[shape.shares.length - 1]!;
+        const rim = shape.shares[shape.shares.length - 1] ?? 1;
         if (rim !== 1)
           fault(
             ['shares', shape.shares.length - 1],

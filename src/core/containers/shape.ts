@@ -202,3 +202,29 @@ export function halfFrontCm(shape: Shape): number {
 export function halfDepthCm(shape: Shape): number {
   return Math.max(...formOf(shape).levelsCm.map((z) => reachOf(sectionAt(shape, z)).deepCm));
 }
+
+/**
+ * The same shape larger or smaller in every direction: whatever is measured in centimetres grows,
+ * shares of the outline stay. What comes out may pass the limits of a shape that can be kept.
+ * @param factor above 0; 1 leaves it as it is
+ * @throws {RangeError} when the factor is not above 0
+ */
+export function enlarged(shape: Shape, factor: number): Shape {
+  if (!(factor > 0)) throw new RangeError(`A shape grows by a factor above 0; got ${factor}.`);
+  return grownBy(shape, factor) as Shape;
+}
+
+/** Lists of a shape that hold centimetres without saying so in each of their names. */
+const LENGTHS = ['points'];
+
+function grownBy(value: unknown, factor: number, measured = false): unknown {
+  if (typeof value === 'number') return measured ? value * factor : value;
+  if (Array.isArray(value)) return value.map((one) => grownBy(one, factor, measured));
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(
+    Object.entries(value).map(([key, one]) => [
+      key,
+      grownBy(one, factor, key.endsWith('Cm') || LENGTHS.includes(key)),
+    ]),
+  );
+}

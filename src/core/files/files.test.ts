@@ -4,10 +4,10 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { rillbankHalt } from '../../demo/rillbankHalt';
 import { kindOf } from '../plants/book/index';
+import { LARGEST_FILE_BYTES } from './door';
 import {
   fromPlantingFile,
   jsonSchemaOf,
-  LARGEST_FILE_BYTES,
   parseFile,
   toPlantingFile,
   type Backup,
@@ -54,6 +54,7 @@ const backup: Backup = {
     },
   ],
   groups: [...groups],
+  unreadable: [],
   weather: [{ spotId: spots[0]!.id, days: [['2026-05-17', 6.1, 15.2, 0, 3.1, null]] }],
 };
 const faultOf = (text: string) => {

@@ -7,6 +7,18 @@ import { gatheringSchema } from '../plantings/gatheringSchema';
 import { houseSchema } from '../plantings/houseSchema';
 import { keptSchema } from '../plantings/keptSchema';
 import { plantingSchema } from '../plantings/schema';
+import {
+  dateSchema,
+  daySchema,
+  maxCSchema,
+  minCSchema,
+  MOST_DAYS,
+  radiationSchema,
+  rainSchema,
+  windSchema,
+} from '../climate/daySchema';
+import { readJson } from './door';
+import { parseWith, shown, type Parsed } from './parse';
 import type { KindId, PlantKind } from '../plants/kind';
 import { shelfItemSchema } from '../shelf/schema';
 import { spotSchema } from '../spots/schema';
@@ -14,9 +26,6 @@ import type { Spot } from '../spots/spot';
 
 /** Version of both file formats. A file with a greater version was written by a newer Rillbank. */
 export const FILE_VERSION = 1;
-
-/** Largest file read, bytes: far above any real one. */
-export const LARGEST_FILE_BYTES = 20_000_000;
 
 /** What a planting file says of the plants it names, so that a reader without them can still tell what they are. */
 const plantNoteSchema = z.object({
@@ -46,18 +55,25 @@ export type Settings = Readonly<z.infer<typeof settingsSchema>>;
 
 /** One day of weather, short, since there may be a hundred thousand: date, lowest and highest °C, rain mm, wind m/s, radiation MJ/m². */
 const weatherRow = z.tuple([
-  z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'A day of weather must begin with its date.'),
-  z.number(),
-  z.number(),
-  z.number().min(0),
-  z.number().nullable(),
-  z.number().nullable(),
+  dateSchema,
+  minCSchema,
+  maxCSchema,
+  rainSchema,
+  windSchema.nullable(),
+  radiationSchema.nullable(),
 ]);
+const TOO_MANY_DAYS = `A spot has at most ${MOST_DAYS} days of weather.`;
 const weatherSchema = z.object({
-  spotId: z.string(),
-  days: z.array(weatherRow).max(110_000, 'A spot has at most 110000 days of weather.'),
+  spotId: z.string().min(1).max(80),
+  days: z.array(weatherRow).max(MOST_DAYS, TOO_MANY_DAYS),
 });
 type WeatherRows = z.infer<typeof weatherSchema>;
+
+/** Daily records of a spot as they are stored. */
+export const weatherRecordsSchema = z.object({
+  spotId: z.string().min(1).max(80),
+  days: z.array(daySchema).max(MOST_DAYS, TOO_MANY_DAYS).readonly(),
+});
 
 export function toWeatherRows({
   spotId,
@@ -96,122 +112,97 @@ export function fromWeatherRows({ spotId, days }: WeatherRows): {
   };
 }
 
-export const backupSchema = z
-  .object({
-    format: z.literal('rillbank-backup'),
-    version: z.literal(FILE_VERSION),
-    /** When it was written, ISO 8601. */
-    written: z.string(),
-    spots: z.array(spotSchema).max(1000),
-    plantings: z.array(plantingSchema).max(5000),
-    settings: settingsSchema,
-    /** Containers the gardener has. */
-    shelf: z.array(shelfItemSchema).max(5000).default([]),
-    /** What the gardener knows of kinds of plants. */
-    kinds: z.array(ownKindSchema).max(30_000).default([]),
-    /** Plantings kept beside those that are worked on: pins, versions and what-ifs. */
-    kept: z.array(keptSchema).max(20_000).default([]),
-    /** Containers that stand together. */
-    groups: z.array(gatheringSchema).max(1000).default([]),
-    /** Daily records, by spot. */
-    weather: z.array(weatherSchema).max(1000).default([]),
-  })
-  .superRefine((backup, context) => {
-    unique(
-      backup.plantings.map(({ id }) => id),
-      'plantings',
-      'Planting',
-      context,
-    );
-    unique(
-      backup.spots.map(({ id }) => id),
-      'spots',
-      'Spot',
-      context,
-    );
-    unique(
-      backup.shelf.map(({ id }) => id),
-      'shelf',
-      'Shelf',
-      context,
-    );
-    unique(
-      backup.kinds.map(({ id }) => id),
-      'kinds',
-      'Plant',
-      context,
-    );
-    unique(
-      backup.kept.map(({ id }) => id),
-      'kept',
-      'Kept planting',
-      context,
-    );
-    unique(
-      backup.groups.map(({ id }) => id),
-      'groups',
-      'Group',
-      context,
-    );
-    const plantings = new Set(backup.plantings.map(({ id }) => id));
-    backup.kept.forEach(({ plantingId, name }, i) => {
-      if (!plantings.has(plantingId))
-        context.addIssue({
-          code: 'custom',
-          path: ['kept', i, 'plantingId'],
-          message: `"${name}" was kept of a planting the file does not have; got "${plantingId}".`,
-        });
+/**
+ * Most records of a kind in one file. Writing breaks a backup into parts before it comes near; see
+ * `backupParts.ts`.
+ */
+export const MOST_RECORDS = 100_000;
+
+const many = <T extends z.ZodType>(schema: T, what: string) =>
+  z.array(schema).max(MOST_RECORDS, `A file has at most ${MOST_RECORDS} ${what}.`);
+
+/** The fields of a backup, or of one part of it. */
+export const backupFields = z.object({
+  format: z.literal('rillbank-backup'),
+  version: z.literal(FILE_VERSION),
+  /** When it was written, ISO 8601. */
+  written: z.string().max(40),
+  /** Which part of how many this file is; left out when it is whole. */
+  part: z
+    .object({
+      number: z.number().int().min(1).max(999),
+      of: z.number().int().min(1).max(999),
+    })
+    .optional(),
+  spots: many(spotSchema, 'spots'),
+  plantings: many(plantingSchema, 'plantings'),
+  settings: settingsSchema,
+  /** Containers the gardener has. */
+  shelf: many(shelfItemSchema, 'containers').default([]),
+  /** What the gardener knows of kinds of plants. */
+  kinds: many(ownKindSchema, 'plants').default([]),
+  /** Plantings kept beside those that are worked on: pins, versions and what-ifs. */
+  kept: many(keptSchema, 'kept plantings').default([]),
+  /** Containers that stand together. */
+  groups: many(gatheringSchema, 'groups').default([]),
+  /** Daily records, by spot. */
+  weather: many(weatherSchema, 'lists of weather').default([]),
+  /** Records that could not be read where the file was written, as they lay there. */
+  unreadable: many(
+    z.object({ table: z.string().max(20), record: z.record(z.string(), z.unknown()) }),
+    'unreadable records',
+  ).default([]),
+});
+
+type BackupFields = z.infer<typeof backupFields>;
+
+/** A whole backup: besides its fields, that ids are used once and what belongs together is there. */
+export const backupSchema = backupFields.superRefine((backup, context) => {
+  const fault = (path: (string | number)[], message: string) =>
+    context.addIssue({ code: 'custom', path, message });
+  for (const [list, what] of Object.entries(UNIQUE) as [keyof typeof UNIQUE, string][]) {
+    const seen = new Set<string>();
+    backup[list].forEach(({ id }, i) => {
+      if (seen.has(id)) fault([list, i, 'id'], `${what} id must be used once; got "${id}" again.`);
+      seen.add(id);
     });
-    const spots = new Set(backup.spots.map(({ id }) => id));
-    backup.weather.forEach(({ spotId }, i) => {
-      if (!spots.has(spotId))
-        context.addIssue({
-          code: 'custom',
-          path: ['weather', i, 'spotId'],
-          message: `Weather belongs to a spot the file does not have; got "${spotId}".`,
-        });
-    });
-    backup.plantings.forEach((planting, i) => {
-      if (!spots.has(planting.spotId))
-        context.addIssue({
-          code: 'custom',
-          path: ['plantings', i, 'spotId'],
-          message: `Planting "${planting.name}" stands at a spot the file does not have; got "${planting.spotId}".`,
-        });
-    });
+  }
+  const plantings = new Set(backup.plantings.map(({ id }) => id));
+  const spots = new Set(backup.spots.map(({ id }) => id));
+  backup.kept.forEach(({ plantingId, name }, i) => {
+    if (!plantings.has(plantingId))
+      fault(
+        ['kept', i, 'plantingId'],
+        `"${name}" was kept of a planting the file does not have; got "${plantingId}".`,
+      );
   });
+  backup.weather.forEach(({ spotId }, i) => {
+    if (!spots.has(spotId))
+      fault(
+        ['weather', i, 'spotId'],
+        `Weather belongs to a spot the file does not have; got "${spotId}".`,
+      );
+  });
+  backup.plantings.forEach(({ name, spotId }, i) => {
+    if (!spots.has(spotId))
+      fault(
+        ['plantings', i, 'spotId'],
+        `Planting "${name}" stands at a spot the file does not have; got "${spotId}".`,
+      );
+  });
+});
+
+/** Lists of a backup in which an id stands once. */
+const UNIQUE = {
+  plantings: 'Planting',
+  spots: 'Spot',
+  shelf: 'Shelf',
+  kinds: 'Plant',
+  kept: 'Kept planting',
+  groups: 'Group',
+} as const satisfies Partial<Record<keyof BackupFields, string>>;
+
 export type Backup = z.infer<typeof backupSchema>;
-
-function unique(
-  ids: readonly string[],
-  path: string,
-  what: string,
-  context: {
-    addIssue: (issue: { code: 'custom'; path: (string | number)[]; message: string }) => void;
-  },
-): void {
-  const seen = new Set<string>();
-  ids.forEach((id, i) => {
-    if (seen.has(id))
-      context.addIssue({
-        code: 'custom',
-        path: [path, i, 'id'],
-        message: `${what} id must be used once; got "${id}" again.`,
-      });
-    seen.add(id);
-  });
-}
-
-/** A faulty file: what is wrong, where. */
-export interface FileFault {
-  /** Place in the file, e.g. `planting.container.shape.topCm`; empty for the file as a whole. */
-  readonly field: string;
-  readonly message: string;
-}
-
-export type Parsed<T> =
-  | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly faults: readonly FileFault[] };
 
 const fault = (message: string, field = ''): Parsed<never> => ({
   ok: false,
@@ -220,28 +211,24 @@ const fault = (message: string, field = ''): Parsed<never> => ({
 
 /** Reads the text of a planting file or a backup, telling which by its `format`. Nothing is taken unless all of it is right. */
 export function parseFile(text: string): Parsed<PlantingFile | Backup> {
-  if (text.length > LARGEST_FILE_BYTES)
-    return fault(
-      `The file must be at most ${LARGEST_FILE_BYTES / 1e6} MB; got ${(text.length / 1e6).toFixed(1)} MB.`,
-    );
-  if (text.trim() === '') return fault('The file is empty.');
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch (error) {
-    const cut = /end of (JSON )?input|Unterminated/i.test(String(error));
-    return fault(
-      cut
-        ? 'The file ends too soon: part of it is missing.'
-        : `The file is not JSON: ${(error as Error).message}`,
-    );
-  }
+  const whole = readOurs(text);
+  if (!whole.ok) return whole;
+  return whole.value.format === 'rillbank-planting'
+    ? parseWith<PlantingFile | Backup>(plantingFileSchema, whole.value)
+    : parseWith<PlantingFile | Backup>(backupSchema, whole.value);
+}
+
+/** One of our files as JSON, its format and version asked and nothing else. */
+export function readOurs(text: string): Parsed<{ readonly format: string }> {
+  const read = readJson(text);
+  if (!read.ok) return read;
+  const data = read.value;
   if (typeof data !== 'object' || data === null || Array.isArray(data))
     return fault('The file must hold one JSON object.');
   const { format, version } = data as { format?: unknown; version?: unknown };
   if (format !== 'rillbank-planting' && format !== 'rillbank-backup')
     return fault(
-      `The format must be rillbank-planting or rillbank-backup; got ${JSON.stringify(format) ?? 'nothing'}.`,
+      `The format must be rillbank-planting or rillbank-backup; got ${shown(format)}.`,
       'format',
     );
   if (typeof version === 'number' && version > FILE_VERSION)
@@ -249,47 +236,7 @@ export function parseFile(text: string): Parsed<PlantingFile | Backup> {
       `The file was written by a newer Rillbank (version ${version}); this one reads up to version ${FILE_VERSION}. Nothing was taken in.`,
       'version',
     );
-  return parseWith<PlantingFile | Backup>(
-    format === 'rillbank-planting' ? plantingFileSchema : backupSchema,
-    data,
-  );
-}
-
-/** Parses data at a door, with every fault named by its field and the value found there. */
-export function parseWith<T>(schema: z.ZodType<T>, data: unknown): Parsed<T> {
-  const result = schema.safeParse(data);
-  if (result.success) return { ok: true, value: result.data };
-  return {
-    ok: false,
-    faults: result.error.issues.slice(0, 20).map((issue) => ({
-      field: fieldName(issue.path),
-      message: withValue(issue.message, valueAt(data, issue.path)),
-    })),
-  };
-}
-
-function fieldName(path: readonly PropertyKey[]): string {
-  return path
-    .map((step, i) =>
-      typeof step === 'number' ? `[${step}]` : `${i > 0 ? '.' : ''}${String(step)}`,
-    )
-    .join('');
-}
-
-function valueAt(data: unknown, path: readonly PropertyKey[]): unknown {
-  let at: unknown = data;
-  for (const step of path)
-    at =
-      typeof at === 'object' && at !== null
-        ? (at as Record<PropertyKey, unknown>)[step]
-        : undefined;
-  return at;
-}
-
-function withValue(message: string, value: unknown): string {
-  if (/got |received /.test(message)) return message;
-  const shown = value === undefined ? 'nothing' : JSON.stringify(value);
-  return `${message.replace(/\.$/, '')}; got ${shown && shown.length > 60 ? `${shown.slice(0, 57)}…` : shown}.`;
+  return { ok: true, value: { ...data, format } };
 }
 
 /** A planting as a file, with a note of every plant it names. */

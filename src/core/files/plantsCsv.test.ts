@@ -6,10 +6,10 @@ import {
   guessMapping,
   readPlantsCsv,
   readPlantsJson,
-  textOf,
   toPlantsCsv,
   type PlantsReading,
 } from './plantsCsv';
+import { textOf } from './text';
 
 const LIBRARY = libraryOf(BOOK, []);
 const read = (text: string, library = LIBRARY, told = {}): PlantsReading => {

@@ -6,7 +6,10 @@ import type { PlantKind } from '../plants/kind';
 import type { Library } from '../plants/library';
 import { nearestKind, untold, withTold, type OwnKind, type Told } from '../plants/own';
 import { ownKindSchema } from '../plants/ownSchema';
-import { parseWith } from './plantingFile';
+import { finished, type Work } from '../work/steps';
+import { hasControlLetters, readJson } from './door';
+import { parseWith } from './parse';
+import { formulaSafe, fromFormulaSafe } from './text';
 
 /** Columns of a plants file, in order. Lengths in cm, temperatures in °C, weeks of the year in the north, colours as #rrggbb. */
 export const PLANT_COLUMNS = [
@@ -56,6 +59,8 @@ const ALIASES: Readonly<Partial<Record<PlantColumn, readonly string[]>>> = {
 };
 
 export const MOST_PLANTS = 30_000;
+/** Lines read between two looks at whether it is still wanted. */
+const LINES_A_STEP = 50;
 /** Faults and quarrels listed; the rest are counted. */
 const LISTED = 50;
 
@@ -99,6 +104,9 @@ export function guessMapping(headings: readonly string[]): PlantMapping {
   ) as PlantMapping;
 }
 
+/** A text that a spreadsheet would run. One with our own mark before it has been made safe. */
+const LIKE_A_FORMULA = /^\s*[=@＝＠]|^\s*[+\-＋－]\s*[a-z(]/i;
+
 interface Row {
   readonly line: number;
   readonly cell: (column: PlantColumn) => string;
@@ -110,11 +118,20 @@ interface Row {
  * Reads plants. Names decide what a line is about: a kind of the gardener's, one of the book, or a new one, guessed from the nearest. A value
  * of the gardener's own is never changed unless `takeTheirs`.
  */
-export function readPlantsCsv(
+export function readPlantsCsv(...asked: Parameters<typeof readingPlantsCsv>): PlantsAnswer {
+  return finished(readingPlantsCsv(...asked));
+}
+
+/** The same, line by line; tells how far it is, 0–1. */
+export function* readingPlantsCsv(
   text: string,
   library: Library,
-  told: { readonly mapping?: PlantMapping; readonly takeTheirs?: boolean } = {},
-): PlantsAnswer {
+  told: {
+    readonly mapping?: PlantMapping;
+    readonly takeTheirs?: boolean;
+    readonly onShare?: (share: number) => void;
+  } = {},
+): Work<PlantsAnswer> {
   const table = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
     skipEmptyLines: 'greedy',
   }).data;
@@ -150,12 +167,13 @@ export function readPlantsCsv(
   const quarrels: Quarrel[] = [];
   let [added, changed, same, faulty, quarrelling] = [0, 0, 0, 0, 0];
   const ids = new Set(library.kinds.map(({ id }) => id));
-  table.slice(1).forEach((cells, i) => {
+  const tried = new Map<string, number>();
+  const readLine = (cells: readonly string[], i: number) => {
     const raw = (column: PlantColumn) => {
       const at = mapping[column];
       return at == null ? '' : (cells[at] ?? '');
     };
-    const row: Row = { line: i + 2, raw, cell: (column) => raw(column).trim() };
+    const row: Row = { line: i + 2, raw, cell: (column) => fromFormulaSafe(raw(column).trim()) };
     const fault = (message: string) => {
       faulty += 1;
       if (faults.length < LISTED) faults.push({ line: row.line, message });
@@ -170,7 +188,7 @@ export function readPlantsCsv(
     const known = read.told.botanical ? names.get(key) : byCommon.get(folded(common));
     if (!known) {
       const like = nearestKind(library.kinds, read.told);
-      const id = freeId(common, ids);
+      const id = freeId(common, ids, tried);
       const parsed = parseWith<OwnKind>(ownKindSchema, {
         ...untold(id),
         ...read.stand,
@@ -219,7 +237,13 @@ export function readPlantsCsv(
     if (!parsed.ok) return fault(faultText(parsed.faults[0]!));
     records.push(parsed.value);
     changed += 1;
-  });
+  };
+  for (const [i, cells] of table.slice(1).entries()) {
+    readLine(cells, i);
+    if (i % LINES_A_STEP > 0) continue;
+    told.onShare?.(i / table.length);
+    yield;
+  }
   return {
     kind: 'read',
     reading: {
@@ -246,13 +270,10 @@ export const plantsFileSchema = z.object({
 
 /** Reads the gardener's own plants from JSON, by their ids. Taken whole or not at all; values of one's own are kept unless `takeTheirs`. */
 export function readPlantsJson(text: string, library: Library, takeTheirs = false): PlantsAnswer {
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch {
-    return { kind: 'not a table', message: 'The file is not JSON. Nothing was taken in.' };
-  }
-  const parsed = parseWith(plantsFileSchema, data);
+  const read = readJson(text);
+  if (!read.ok)
+    return { kind: 'not a table', message: `${faultText(read.faults[0]!)} Nothing was taken in.` };
+  const parsed = parseWith(plantsFileSchema, read.value);
   if (!parsed.ok)
     return {
       kind: 'not a table',
@@ -326,7 +347,7 @@ const faultText = ({
 }: {
   readonly field: string;
   readonly message: string;
-}): string => (message.includes('got') ? message : `${field}: ${message}`);
+}): string => (field === '' || message.includes('got') ? message : `${field}: ${message}`);
 
 /** What a row tells, without what the book says already. Colours are compared as they are written. */
 function news(known: PlantKind, told: Told): Partial<Told> {
@@ -362,8 +383,10 @@ function readRow({ cell, raw }: Row):
   | string {
   const common = cell('common');
   if (common === '') return 'The name is empty.';
+  for (const column of PLANT_COLUMNS)
+    if (hasControlLetters(raw(column))) return `${column} must not hold control letters.`;
   for (const column of ['common', 'botanical', 'note', 'never'] as const)
-    if (/^[=@]|^[+-]\s*[a-z(]/i.test(raw(column)))
+    if (LIKE_A_FORMULA.test(raw(column)))
       return `${column} must not begin like a formula; got "${cell(column).slice(0, 30)}".`;
   let wrong: string | null = null;
   const number = (column: PlantColumn): number | undefined => {
@@ -424,16 +447,25 @@ function readRow({ cell, raw }: Row):
   return parsed.ok ? { told: parsed.value.told, stand } : faultText(parsed.faults[0]!);
 }
 
-/** An id from a name that nothing else has. */
-export function freeId(name: string, taken: ReadonlySet<string>): string {
+/**
+ * An id from a name that nothing else has.
+ * @param tried how far each name has been counted: a file of many alike would count from one each time
+ */
+export function freeId(
+  name: string,
+  taken: ReadonlySet<string>,
+  tried: Map<string, number> = new Map(),
+): string {
   const base =
     folded(name)
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-+|-+$/g, '')
       .slice(0, 60) || 'plant';
-  for (let i = 1; ; i += 1) {
+  for (let i = tried.get(base) ?? 1; ; i += 1) {
     const id = i === 1 ? base : `${base}-${i}`;
-    if (!taken.has(id)) return id;
+    if (taken.has(id)) continue;
+    tried.set(base, i + 1);
+    return id;
   }
 }
 
@@ -441,9 +473,6 @@ export function freeId(name: string, taken: ReadonlySet<string>): string {
 export function toPlantsCsv(kinds: readonly PlantKind[], library: Library): string {
   return `${Papa.unparse({ fields: [...PLANT_COLUMNS], data: kinds.map((kind) => rowOf(kind, library.ownOf(kind.id))) }, { newline: '\n' })}\n`;
 }
-
-/** Text that a spreadsheet would run as a formula gets a space before it. */
-const safe = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? ` ${text}` : text);
 
 function rowOf(kind: PlantKind, own: OwnKind | null): (string | number)[] {
   const {
@@ -455,8 +484,8 @@ function rowOf(kind: PlantKind, own: OwnKind | null): (string | number)[] {
     sold,
   } = kind;
   const cells: Record<PlantColumn, string | number> = {
-    common: safe(kind.common),
-    botanical: safe(kind.botanical),
+    common: formulaSafe(kind.common),
+    botanical: formulaSafe(kind.botanical),
     height_least_cm: h[0],
     height_most_cm: h[1],
     spread_least_cm: s[0],
@@ -476,20 +505,8 @@ function rowOf(kind: PlantKind, own: OwnKind | null): (string | number)[] {
     price: sold[0]!.price,
     owned: own?.owned ?? '',
     favourite: own?.favourite ? 'yes' : '',
-    never: safe(own?.never ?? ''),
-    note: safe(own?.note ?? ''),
+    never: formulaSafe(own?.never ?? ''),
+    note: formulaSafe(own?.note ?? ''),
   };
   return PLANT_COLUMNS.map((column) => cells[column]);
-}
-
-/** Bytes of a text file as text: UTF-8 when it is, otherwise the usual western code page. */
-export function textOf(bytes: ArrayBuffer): {
-  readonly text: string;
-  readonly encoding: 'utf-8' | 'windows-1252';
-} {
-  try {
-    return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), encoding: 'utf-8' };
-  } catch {
-    return { text: new TextDecoder('windows-1252').decode(bytes), encoding: 'windows-1252' };
-  }
 }

@@ -5,7 +5,9 @@ import { SHAPE_KINDS, shapeSchema } from '../containers/schema';
 import { usualContainer } from '../containers/usual';
 import { shelfItemSchema } from '../shelf/schema';
 import type { ShelfItem } from '../shelf/shelf';
-import { parseWith } from './plantingFile';
+import { hasControlLetters } from './door';
+import { parseWith } from './parse';
+import { formulaSafe, fromFormulaSafe } from './text';
 
 /** Columns of a shelf file, in order. Lengths in cm, volumes in litres, weights in kg; what a shape does not have stays empty. */
 const SHELF_COLUMNS = [
@@ -79,9 +81,9 @@ export function toShelfCsv(items: readonly ShelfItem[]): string {
 function rowOf({ container, count, kept }: ShelfItem): (string | number)[] {
   const shape = container.shape as Readonly<Record<string, unknown>>;
   const cells: Partial<Record<Column, string | number>> = {
-    name: safeText(container.name),
+    name: formulaSafe(container.name),
     count,
-    kept: safeText(kept),
+    kept: formulaSafe(kept),
     shape: container.shape.kind,
     material: container.material,
     mix: container.mix,
@@ -106,11 +108,6 @@ function rowOf({ container, count, kept }: ShelfItem): (string | number)[] {
     cells.shares = container.shape.shares.join(' ');
   }
   return SHELF_COLUMNS.map((column) => cells[column] ?? '');
-}
-
-/** Text that a spreadsheet would run as a formula gets a space before it. */
-function safeText(text: string): string {
-  return /^[=+\-@]/.test(text) ? ` ${text}` : text;
 }
 
 type ShelfReading =
@@ -143,7 +140,8 @@ export function parseShelfCsv(text: string, newId: () => string): ShelfReading {
   if (broken)
     faults.push({
       line: (broken.row ?? 0) + 1,
-      message: `This line cannot be read: ${broken.message}.`,
+      message:
+        'This line cannot be read: a quotation mark is missing, or one too many stands in it.',
     });
   const [header, ...rows] = data;
   if (!header || rows.length === 0) {
@@ -175,7 +173,11 @@ export function parseShelfCsv(text: string, newId: () => string): ShelfReading {
     });
   if (faults.length > 0) return result();
   rows.forEach((row, i) => {
-    const cell = (column: Column) => (row[columns.indexOf(column)] ?? '').trim();
+    const cell = (column: Column) => fromFormulaSafe((row[columns.indexOf(column)] ?? '').trim());
+    if (row.some(hasControlLetters)) {
+      faults.push({ line: i + 2, message: 'A line must not hold control letters.' });
+      return;
+    }
     const read = itemOf(cell, newId());
     if (typeof read === 'string') faults.push({ line: i + 2, message: read });
     else items.push(read);

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { finished, type Work } from '../work/steps';
 import type { DayWeather } from '../climate/weather';
 
 /** What a column of a weather file may hold. */
@@ -63,6 +64,8 @@ export type CsvReading =
 
 /** Most lines read: three centuries of days. */
 export const MOST_LINES = 110_000;
+/** Lines read between two looks at whether it is still wanted. */
+const LINES_A_STEP = 500;
 /** Faults listed; the rest are counted. */
 const LISTED = 20;
 
@@ -123,6 +126,11 @@ const LIMITS: Readonly<Record<Exclude<WeatherField, 'date'>, readonly [number, n
  * names; what cannot be told is asked, never guessed. All of it is right, or nothing is taken.
  */
 export function readWeatherCsv(text: string, answers: CsvAnswers = {}): CsvReading {
+  return finished(readingWeatherCsv(text, answers));
+}
+
+/** The same, some lines at a time. */
+export function* readingWeatherCsv(text: string, answers: CsvAnswers = {}): Work<CsvReading> {
   const faulty = (line: number, message: string): CsvReading => ({
     kind: 'faulty',
     faults: [{ line, message }],
@@ -182,7 +190,7 @@ export function readWeatherCsv(text: string, answers: CsvAnswers = {}): CsvReadi
     else units[field] = unit;
   }
   if (questions.length > 0) return { kind: 'asks', questions };
-  return readRows(rows, columns as Columns, units, order!);
+  return yield* readRows(rows, columns as Columns, units, order!);
 }
 
 type Columns = {
@@ -282,12 +290,12 @@ function dateOf(cell: string, order: DateOrder): string | null {
     : null;
 }
 
-function readRows(
+function* readRows(
   rows: readonly string[][],
   columns: Columns,
   units: Readonly<Partial<Record<WeatherField, WeatherUnit>>>,
   order: DateOrder,
-): CsvReading {
+): Work<CsvReading> {
   const faults: LineFault[] = [];
   let more = 0;
   const fault = (line: number, message: string) =>
@@ -295,6 +303,7 @@ function readRows(
   const seen = new Map<string, number>();
   const days: (DayWeather & { readonly line: number })[] = [];
   for (let i = 1; i < rows.length; i += 1) {
+    if (i % LINES_A_STEP === 0) yield;
     const row = rows[i]!;
     const line = i + 1;
     const date = dateOf(row[columns.date] ?? '', order);

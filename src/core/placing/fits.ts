@@ -1,6 +1,7 @@
 import type { Container } from '../containers/container';
 import type { SideHole } from '../containers/sideHoles';
 import { NURSERY_SIZE_IDS, type NurserySizeId } from '../plants/nursery';
+import { finished, type Work } from '../work/steps';
 import { deepEnough } from './fit';
 import { packSame, type Spot2 } from './pack';
 import { packOver, packSides, SIDE_SIZES, type SideSizeId } from './sides';
@@ -19,19 +20,29 @@ export interface Fits {
 
 /** What goes into a container: packed first layer by size, its sides, and both together. */
 export function fitsIn(container: Container): Fits {
-  const bySize = (of: (size: NurserySizeId) => readonly Spot2[]) =>
-    Object.fromEntries(NURSERY_SIZE_IDS.map((size) => [size, of(size)])) as unknown as Tops;
-  const bySide = <T>(of: (size: SideSizeId) => T) =>
-    Object.fromEntries(SIDE_SIZES.map((size) => [size, of(size)])) as unknown as Readonly<
-      Record<SideSizeId, T>
-    >;
-  const top = bySize((size) => (deepEnough(container, size) ? packSame(container, size) : []));
-  const sides = bySide((size) => packSides(container, size));
-  return {
-    top,
-    sides,
-    over: bySide((side) =>
-      bySize((size) => packOver(container, top[size], size, sides[side], side)),
-    ),
-  };
+  return finished(fitting(container));
+}
+
+/** The same, size by size. */
+export function* fitting(container: Container): Work<Fits> {
+  const top = yield* each(NURSERY_SIZE_IDS, (size) =>
+    deepEnough(container, size) ? packSame(container, size) : [],
+  );
+  const sides = yield* each(SIDE_SIZES, (size) => packSides(container, size));
+  const over: Partial<Record<SideSizeId, Tops>> = {};
+  for (const side of SIDE_SIZES)
+    over[side] = yield* each(NURSERY_SIZE_IDS, (size) =>
+      packOver(container, top[size], size, sides[side], side),
+    );
+  return { top, sides, over: over as Record<SideSizeId, Tops> };
+}
+
+/** One answer for each of some sizes. */
+function* each<K extends string, T>(sizes: readonly K[], of: (size: K) => T): Work<Record<K, T>> {
+  const answers: Partial<Record<K, T>> = {};
+  for (const size of sizes) {
+    yield;
+    answers[size] = of(size);
+  }
+  return answers as Record<K, T>;
 }

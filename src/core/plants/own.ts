@@ -126,26 +126,84 @@ export function nearestKind(kinds: readonly PlantKind[], told: Told): PlantKind 
       .split(/[^a-z]+/)
       .filter((word) => word.length > 3),
   );
-  const apart = (kind: PlantKind): number => {
-    let off = 0;
-    if (told.botanical && folded(kind.botanical) === folded(told.botanical)) off -= 2;
-    off -=
-      folded(kind.common)
-        .split(/[^a-z]+/)
-        .filter((word) => words.has(word)).length * 1.2;
-    if (told.heightCm) off += Math.abs(Math.log(middle(told.heightCm) / middle(kind.heightCm)));
-    if (told.spreadCm) off += Math.abs(Math.log(middle(told.spreadCm) / middle(kind.spreadCm)));
-    if (told.trailCm !== undefined)
-      off += (told.trailCm === null) === (kind.trailCm === null) ? 0 : 1.5;
-    if (told.hours) off += Math.abs(middle(told.hours) - middle(kind.light.hours)) / 4;
-    if (told.thirst && told.thirst !== kind.thirst) off += 0.7;
-    if (told.lowestC !== undefined) off += Math.abs(told.lowestC - kind.lowestC) / 12;
-    if (told.flowerColour === null && kind.bloom && kind.bloom.cover > 0.2) off += 1;
-    return off;
+  const asked = tellOf(told);
+  let best = first;
+  let least = Infinity;
+  for (const kind of kin) {
+    const off = unlikeness(likenessOf(kind), asked, words);
+    if (off >= least) continue;
+    least = off;
+    best = kind;
+  }
+  return best;
+}
+
+/** What a kind is compared by, worked out once: a file may ask thirty thousand times. */
+interface Likeness {
+  readonly botanical: string;
+  readonly words: readonly string[];
+  readonly logHeight: number;
+  readonly logSpread: number;
+  readonly trails: boolean;
+  readonly hours: number;
+  readonly thirst: PlantKind['thirst'];
+  readonly lowestC: number;
+  readonly flowers: boolean;
+}
+
+/** What was told, in the same terms; `null` where nothing was. */
+type Asked = { readonly [K in Exclude<keyof Likeness, 'words'>]: Likeness[K] | null };
+
+/** Flowers over this share of a plant are part of what it looks like. */
+const SHOWY = 0.2;
+
+/** How unlike a kind is what was told, in steps of about one nursery's shelf. Ours. */
+function unlikeness(kind: Likeness, asked: Asked, words: ReadonlySet<string>): number {
+  let off = 0;
+  if (asked.botanical !== null && kind.botanical === asked.botanical) off -= 2;
+  if (words.size > 0) for (const word of kind.words) if (words.has(word)) off -= 1.2;
+  if (asked.logHeight !== null) off += Math.abs(asked.logHeight - kind.logHeight);
+  if (asked.logSpread !== null) off += Math.abs(asked.logSpread - kind.logSpread);
+  if (asked.trails !== null && asked.trails !== kind.trails) off += 1.5;
+  if (asked.hours !== null) off += Math.abs(asked.hours - kind.hours) / 4;
+  if (asked.thirst !== null && asked.thirst !== kind.thirst) off += 0.7;
+  if (asked.lowestC !== null) off += Math.abs(asked.lowestC - kind.lowestC) / 12;
+  if (asked.flowers === false && kind.flowers) off += 1;
+  return off;
+}
+
+const likenesses = new WeakMap<PlantKind, Likeness>();
+
+function likenessOf(kind: PlantKind): Likeness {
+  let likeness = likenesses.get(kind);
+  if (!likeness) {
+    likeness = {
+      botanical: folded(kind.botanical),
+      words: folded(kind.common).split(/[^a-z]+/),
+      logHeight: Math.log(middle(kind.heightCm)),
+      logSpread: Math.log(middle(kind.spreadCm)),
+      trails: kind.trailCm !== null,
+      hours: middle(kind.light.hours),
+      thirst: kind.thirst,
+      lowestC: kind.lowestC,
+      flowers: kind.bloom !== null && kind.bloom.cover > SHOWY,
+    };
+    likenesses.set(kind, likeness);
+  }
+  return likeness;
+}
+
+function tellOf(told: Told): Asked {
+  return {
+    botanical: told.botanical ? folded(told.botanical) : null,
+    logHeight: told.heightCm ? Math.log(middle(told.heightCm)) : null,
+    logSpread: told.spreadCm ? Math.log(middle(told.spreadCm)) : null,
+    trails: told.trailCm === undefined ? null : told.trailCm !== null,
+    hours: told.hours ? middle(told.hours) : null,
+    thirst: told.thirst ?? null,
+    lowestC: told.lowestC ?? null,
+    flowers: told.flowerColour === null ? false : null,
   };
-  return kin
-    .map((kind) => [apart(kind), kind] as const)
-    .reduce((best, one) => (one[0] < best[0] ? one : best))[1];
 }
 
 const genera = new WeakMap<readonly PlantKind[], ReadonlyMap<string, readonly PlantKind[]>>();

@@ -8,6 +8,7 @@ import { printOf } from '../plants/print';
 import { hash32 } from '../random/hash';
 import { plantCost } from '../shopping/plantCost';
 import { schoolOf } from '../schools/index';
+import { finished, type Work } from '../work/steps';
 import { assign, THOROUGH } from './assign';
 import { eligible } from './compose';
 import { Judge, siteOf, type Member } from './judge';
@@ -22,11 +23,16 @@ const SHOWN = 4;
  * settled round what stands. Best first.
  * @param keep places that stay; all of them when none are named
  */
-export function finish(
+export function finish(...asked: Parameters<typeof finishing>): readonly Remade[] {
+  return finished(finishing(...asked));
+}
+
+/** The same, way by way. */
+export function* finishing(
   it: PlantingInSpot,
   kinds: readonly PlantKind[],
   keep: readonly PlaceId[] | null = null,
-): readonly Remade[] {
+): Work<readonly Remade[]> {
   const kept = it.plants.filter(({ id }) => keep === null || keep.includes(id));
   const ask = {
     ...askFor(it, kinds),
@@ -57,7 +63,9 @@ export function finish(
       fixed.map(({ role }) => role),
     );
     if (slots.length === 0) continue;
+    yield;
     for (const { members } of assign(judge, fixed, slots, THOROUGH).slice(0, 6)) {
+      yield;
       const places = around(kept, played, members.slice(fixed.length), ask, it);
       if (places) found.push(judged(it, 'finish', { places }, kindOf));
     }

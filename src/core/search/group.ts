@@ -8,7 +8,8 @@ import { castFrom, eligible } from './compose';
 import { Judge } from './judge';
 import { placeCast } from './place';
 import { proposedIn } from './proposal';
-import { proposeNow } from './propose';
+import { finished, type Work } from '../work/steps';
+import { proposed } from './propose';
 import { SCHOOLS } from '../schools/index';
 
 /** One container of a group: where it stands along the ground, and what grows in it. */
@@ -30,15 +31,22 @@ const BETWEEN_CM = 6;
  * @returns in the order in which they stand, left to right; `null` when one of them cannot be planted within the wishes
  */
 export function composeGroup(
+  ...asked: Parameters<typeof composingGroup>
+): readonly GroupMember[] | null {
+  return finished(composingGroup(...asked));
+}
+
+/** The same, cast by cast. */
+export function* composingGroup(
   containers: readonly Container[],
   ask: Omit<Ask, 'container'>,
-): readonly GroupMember[] | null {
+): Work<readonly GroupMember[] | null> {
   if (containers.length === 0) return null;
   const standing = [...containers]
     .map((container, index) => ({ container, index }))
     .sort((a, b) => bulk(b.container) - bulk(a.container) || a.index - b.index);
   const [first, ...others] = standing;
-  const [main] = proposeNow(
+  const [main] = yield* proposed(
     { ...ask, container: first!.container },
     { wanted: 1, effort: 10, improve: 0 },
   );
@@ -57,7 +65,7 @@ export function composeGroup(
   ];
   for (const { container } of others) {
     const here = { ...ask, container, wishes: { ...ask.wishes, school: 'group' as const } };
-    const found = withOneOf(shared, here);
+    const found = yield* withOneOf(shared, here);
     if (!found) return null;
     placed.push({ container, school: 'group', ...found });
   }
@@ -69,10 +77,10 @@ function bulk(container: Container): number {
 }
 
 /** A small container planted with one kind of the large one, alone or with one more; the better. */
-function withOneOf(
+function* withOneOf(
   shared: readonly PlantKind[],
   ask: Ask,
-): { readonly places: readonly Place[]; readonly score: number } | null {
+): Work<{ readonly places: readonly Place[]; readonly score: number } | null> {
   const judge = new Judge(ask, [...new Set([...shared, ...eligible(ask)])], SCHOOLS.group);
   let best: { readonly places: readonly Place[]; readonly score: number } | null = null;
   const kindOf = (id: KindId) => ask.kinds.find((kind) => kind.id === id) ?? null;
@@ -86,6 +94,7 @@ function withOneOf(
         { kind: other, role: role === 'body' ? ('edge' as const) : ('body' as const) },
       ]),
     ]) {
+      yield;
       const places = placeCast(castFrom(members, 'group'), ask);
       if (!places) continue;
       const { score } = opinionOf(proposedIn({ places, school: 'group' }, ask, kindOf));

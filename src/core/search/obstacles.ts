@@ -1,7 +1,9 @@
 import type { Container } from '../containers/container';
 import { bookWeek } from '../spots/spot';
 import { hurdleOf, type Ask, type Hurdle } from './ask';
-import { proposeNow, type ProposeOptions } from './propose';
+import { enlarged } from '../containers/shape';
+import { finished, type Work } from '../work/steps';
+import { proposed, type ProposeOptions } from './propose';
 
 /** A wish let go of, or a fact of the place changed as far as a gardener could change it. */
 export const RELAXATIONS = [
@@ -42,35 +44,52 @@ const BIGGER = 4 / 3;
  * What stands in the way when there are fewer proposals than asked for: each wish is relaxed alone and the search run again;
  * when none helps alone, each pair of wishes.
  */
-export function obstaclesTo(
+export function obstaclesTo(...asked: Parameters<typeof findObstacles>): Obstacles {
+  return finished(findObstacles(...asked));
+}
+
+/** The same, search by search. */
+export function* findObstacles(
   ask: Ask,
   options: ProposeOptions = { wanted: 6, effort: 24, improve: 0 },
-): Obstacles {
-  const now = proposeNow(ask, options).length;
-  const tried = (relaxed: readonly Relaxation[]): Obstacle => {
-    const variants = relaxed.reduce<readonly Ask[]>(
-      (asks, one) => asks.flatMap((other) => relax(other, one)),
-      [ask],
-    );
-    return {
-      relaxed,
-      proposals: Math.max(0, ...variants.map((other) => proposeNow(other, options).length)),
-    };
-  };
-  const helpful = (many: readonly (readonly Relaxation[])[]) =>
-    many
-      .map(tried)
-      .filter(({ proposals }) => proposals > now)
-      .sort((a, b) => b.proposals - a.proposals);
+): Work<Obstacles> {
+  const now = (yield* proposed(ask, options)).length;
   const applicable = RELAXATIONS.filter((one) => relax(ask, one).length > 0);
-  const alone = helpful(applicable.map((one) => [one]));
+  const alone = yield* helpful(
+    applicable.map((one) => [one]),
+    ask,
+    options,
+    now,
+  );
   const pairs = applicable.flatMap((a, i) => applicable.slice(i + 1).map((b) => [a, b] as const));
   const ruledOut: Partial<Record<Hurdle, number>> = {};
   for (const kind of ask.kinds) {
     const hurdle = hurdleOf(kind, ask);
     if (hurdle) ruledOut[hurdle] = (ruledOut[hurdle] ?? 0) + 1;
   }
-  return { obstacles: alone.length > 0 ? alone : helpful(pairs).slice(0, 2), ruledOut };
+  if (alone.length > 0) return { obstacles: alone, ruledOut };
+  return { obstacles: (yield* helpful(pairs, ask, options, now)).slice(0, 2), ruledOut };
+}
+
+/** Those that give more proposals than there are now, the most helpful first. */
+function* helpful(
+  many: readonly (readonly Relaxation[])[],
+  ask: Ask,
+  options: ProposeOptions,
+  now: number,
+): Work<Obstacle[]> {
+  const found: Obstacle[] = [];
+  for (const relaxed of many) {
+    const variants = relaxed.reduce<readonly Ask[]>(
+      (asks, one) => asks.flatMap((other) => relax(other, one)),
+      [ask],
+    );
+    let proposals = 0;
+    for (const variant of variants)
+      proposals = Math.max(proposals, (yield* proposed(variant, options)).length);
+    if (proposals > now) found.push({ relaxed, proposals });
+  }
+  return found.sort((a, b) => b.proposals - a.proposals);
 }
 
 /** The ask with one thing relaxed: no answer when it does not bind, several when there is more than one way. */
@@ -117,12 +136,5 @@ function relax(ask: Ask, one: Relaxation): readonly Ask[] {
 }
 
 function bigger(container: Container): Container {
-  const { shape } = container;
-  const grown = Object.fromEntries(
-    Object.entries(shape).map(([key, value]) => [
-      key,
-      typeof value === 'number' ? value * BIGGER : value,
-    ]),
-  ) as typeof shape;
-  return { ...container, shape: grown };
+  return { ...container, shape: enlarged(container.shape, BIGGER) };
 }

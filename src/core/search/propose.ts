@@ -1,3 +1,4 @@
+import { finished, type Work } from '../work/steps';
 import { opinionOf } from '../checks/opinion';
 import type { KindId, PlantKind, Role } from '../plants/kind';
 import { plantCost } from '../shopping/plantCost';
@@ -89,10 +90,16 @@ export function* propose(
 
 /** The whole search at once. */
 export function proposeNow(ask: Ask, options?: ProposeOptions): readonly Proposal[] {
+  return finished(proposed(ask, options));
+}
+
+/** The whole search as a part of longer work: nobody looks at what it has on the way. */
+export function* proposed(ask: Ask, options?: ProposeOptions): Work<readonly Proposal[]> {
   const search = propose(ask, options);
   for (;;) {
     const { done, value } = search.next();
     if (done) return value;
+    yield;
   }
 }
 

@@ -4,7 +4,8 @@ import { inSpot, seasonWeeks, type PlaceId, type PlantingInSpot } from '../plant
 import type { KindId, PlantKind } from '../plants/kind';
 import { bookWeek } from '../spots/spot';
 import { weekAfter, weeksBetween } from '../units/units';
-import { finish } from './finish';
+import { finished, type Work } from '../work/steps';
+import { finishing } from './finish';
 import { judged, kindsIn, type Remade } from './remade';
 
 /** What to do with one plant of a leggy pot, and why. */
@@ -50,11 +51,22 @@ export function decisionsFor(it: PlantingInSpot, weeks: number): readonly Decisi
 }
 
 /** A leggy pot made new: the decisions carried out, with several ways to fill what was taken out. */
-export function refresh(
+export function refresh(...asked: Parameters<typeof refreshing>): Refreshed {
+  return finished(refreshing(...asked));
+}
+
+/** What to do with each plant, and ways to fill what was taken out. */
+export interface Refreshed {
+  readonly decisions: readonly Decision[];
+  readonly ways: readonly Remade[];
+}
+
+/** The same, way by way. */
+export function* refreshing(
   it: PlantingInSpot,
   weeks: number,
   kinds: readonly PlantKind[],
-): { readonly decisions: readonly Decision[]; readonly ways: readonly Remade[] } {
+): Work<Refreshed> {
   const decisions = decisionsFor(it, weeks);
   const kindOf = kindsIn(it, kinds);
   const trims = decisions
@@ -98,7 +110,7 @@ export function refresh(
   );
   return {
     decisions,
-    ways: finish(then, kinds, kept).map(({ change }) =>
+    ways: (yield* finishing(then, kinds, kept)).map(({ change }) =>
       judged(it, 'refresh', { places: change.places, care }, kindOf),
     ),
   };

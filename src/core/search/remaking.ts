@@ -2,13 +2,14 @@ import type { Container } from '../containers/container';
 import type { Scheme } from '../colour/schemes';
 import type { PlaceId, PlantingInSpot } from '../plantings/planting';
 import type { PlantKind } from '../plants/kind';
-import { finish } from './finish';
-import { refresh, type Decision } from './refresh';
+import { finished, type Work } from '../work/steps';
+import { finishing } from './finish';
+import { refreshing, type Decision } from './refresh';
 import type { Remade } from './remade';
-import { repeats, type Ends } from './repeat';
-import { scale } from './scale';
-import { seasonChange } from './seasonChange';
-import { vary } from './vary';
+import { repeating, type Ends } from './repeat';
+import { scaling } from './scale';
+import { changingSeason } from './seasonChange';
+import { varying } from './vary';
 
 /** Ways of making a planting anew, as they are asked for. */
 export type RemakeAsk =
@@ -27,33 +28,38 @@ export interface RemakeAnswer {
 }
 
 /** Makes a planting anew in the way asked for. */
-export function remaking(
+export function remaking(...asked: Parameters<typeof remakingSteps>): RemakeAnswer {
+  return finished(remakingSteps(...asked));
+}
+
+/** The same, way by way. */
+export function* remakingSteps(
   it: PlantingInSpot,
   how: RemakeAsk,
   kinds: readonly PlantKind[],
-): RemakeAnswer {
+): Work<RemakeAnswer> {
   const plain = (list: readonly Remade[]): RemakeAnswer => ({
     ways: list.map((remade) => ({ remade, scheme: null })),
     decisions: [],
   });
   switch (how.kind) {
     case 'finish':
-      return plain(finish(it, kinds, how.keep));
+      return plain(yield* finishing(it, kinds, how.keep));
     case 'scale': {
-      const scaled = scale(it, how.container, kinds, how.shelfId);
+      const scaled = yield* scaling(it, how.container, kinds, how.shelfId);
       return plain(scaled ? [scaled] : []);
     }
     case 'repeat':
-      return plain(repeats(it, how.unit, how.ends, kinds));
+      return plain(yield* repeating(it, how.unit, how.ends, kinds));
     case 'season':
-      return plain(seasonChange(it, how, kinds));
+      return plain(yield* changingSeason(it, how, kinds));
     case 'refresh': {
-      const { decisions, ways } = refresh(it, how.weeks, kinds);
+      const { decisions, ways } = yield* refreshing(it, how.weeks, kinds);
       return { ...plain(ways), decisions };
     }
     case 'vary':
       return {
-        ways: vary(it, kinds).map(({ scheme, remade }) => ({ remade, scheme })),
+        ways: (yield* varying(it, kinds)).map(({ scheme, remade }) => ({ remade, scheme })),
         decisions: [],
       };
   }

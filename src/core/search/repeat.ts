@@ -5,6 +5,7 @@ import { settle } from '../placing/settle';
 import type { Place, PlaceId, PlantingInSpot } from '../plantings/planting';
 import { middle, type PlantKind } from '../plants/kind';
 import { hash32 } from '../random/hash';
+import type { Work } from '../work/steps';
 import { judged, kindsIn, type Remade } from './remade';
 
 /** How the ends of a run relate: mirrored, so that they match, or all units alike, so that they differ. */
@@ -75,11 +76,17 @@ export function repeat(
 }
 
 /** As many units as go in, at most four. */
-export function repeats(
+export function* repeating(
   it: PlantingInSpot,
   unit: readonly PlaceId[] | null,
   ends: Ends,
   kinds: readonly PlantKind[],
-): readonly Remade[] {
-  return [2, 3, 4].flatMap((units) => repeat(it, { unit, units, ends }, kinds) ?? []);
+): Work<readonly Remade[]> {
+  const found: Remade[] = [];
+  for (const units of [2, 3, 4]) {
+    yield;
+    const remade = repeat(it, { unit, units, ends }, kinds);
+    if (remade) found.push(remade);
+  }
+  return found;
 }

@@ -3,6 +3,7 @@ import { schoolOf, SCHOOLS } from '../schools/index';
 import type { PlantingInSpot } from '../plantings/planting';
 import { supportIn } from '../plantings/support';
 import type { PlantKind } from '../plants/kind';
+import { finished, type Work } from '../work/steps';
 import { assign, THOROUGH } from './assign';
 import { castFrom, eligible } from './compose';
 import { Judge, siteOf } from './judge';
@@ -15,12 +16,17 @@ import { askFor, judged, kindsIn, membersOf, type Remade } from './remade';
  * pot), it takes the default school.
  * @returns `null` when it does not fit, whatever the counts
  */
-export function scale(
+export function scale(...asked: Parameters<typeof scaling>): Remade | null {
+  return finished(scaling(...asked));
+}
+
+/** The same, cast by cast. */
+export function* scaling(
   it: PlantingInSpot,
   container: Container,
   kinds: readonly PlantKind[],
   shelfId: string | null = null,
-): Remade | null {
+): Work<Remade | null> {
   const ask = { ...askFor(it, kinds), container, seed: it.plants[0]?.seed ?? 0 };
   const was = schoolOf(it.planting);
   const school = was.suits(siteOf(ask)) > 0 ? was : SCHOOLS.thriller;
@@ -29,6 +35,7 @@ export function scale(
   const fitting = members.filter(({ kind, role }) => fitsSomehow(kind, role, ask));
   const slots = members.filter((member) => !fitting.includes(member)).map(({ role }) => role);
   const kindOf = kindsIn(it, kinds);
+  yield;
   const casts =
     slots.length === 0
       ? [members]
@@ -50,6 +57,7 @@ export function scale(
           .slice(0, 8)
           .map((one) => one.members);
   for (const cast of casts) {
+    yield;
     const places = placeCast(castFrom(cast, school.id), ask);
     if (places)
       return judged(

@@ -4,7 +4,8 @@ import { inSpot, USUAL_CARE, type PlaceId, type PlantingInSpot } from '../planti
 import type { PlantKind } from '../plants/kind';
 import { bookWeek } from '../spots/spot';
 import { weekAfter } from '../units/units';
-import { finish } from './finish';
+import { finished, type Work } from '../work/steps';
+import { finishing } from './finish';
 import { judged, kindsIn, type Remade } from './remade';
 
 /** What stays for the coming season: hardy, in leaf through it, no annual past its time. */
@@ -26,11 +27,16 @@ export function frameFor(it: PlantingInSpot, plantedWeek: number): readonly Plac
  * Keeps the frame and fills the pockets for another season.
  * @param plantedWeek when the pockets change; `endWeek` when that season is over
  */
-export function seasonChange(
+export function seasonChange(...asked: Parameters<typeof changingSeason>): readonly Remade[] {
+  return finished(changingSeason(...asked));
+}
+
+/** The same, way by way. */
+export function* changingSeason(
   it: PlantingInSpot,
   { plantedWeek, endWeek }: { readonly plantedWeek: number; readonly endWeek: number },
   kinds: readonly PlantKind[],
-): readonly Remade[] {
+): Work<readonly Remade[]> {
   const keep = frameFor(it, plantedWeek);
   const kindOf = kindsIn(it, kinds);
   const then = inSpot(
@@ -39,7 +45,7 @@ export function seasonChange(
     kindOf,
     it.house,
   );
-  return finish(then, kinds, keep).map(({ change }) =>
+  return (yield* finishing(then, kinds, keep)).map(({ change }) =>
     judged(it, 'season', { ...change, plantedWeek, endWeek, care: USUAL_CARE }, kindOf),
   );
 }

@@ -9,6 +9,7 @@ import { leadingColour } from '../plants/colours';
 import { middle, type KindId, type PlantKind } from '../plants/kind';
 import { nearestSize, type NurserySizeId } from '../plants/nursery';
 import { plantCost } from '../shopping/plantCost';
+import { finished, type Work } from '../work/steps';
 import { hurdleOf, type Ask } from './ask';
 import { thirstMatch } from '../checks/rules/thirst';
 
@@ -38,12 +39,17 @@ export type Mood =
 /**
  * Kinds that could stand in for one kind, best first: wherever it grows here, or at one place only. Each is tried in full before it is offered.
  */
-export function standInsFor(
+export function standInsFor(...asked: Parameters<typeof findStandIns>): StandIn[] {
+  return finished(findStandIns(...asked));
+}
+
+/** The same, kind by kind. */
+export function* findStandIns(
   it: PlantingInSpot,
   kindId: KindId,
   kinds: readonly PlantKind[],
   { count = 6, place = null }: { readonly count?: number; readonly place?: PlaceId | null } = {},
-): StandIn[] {
+): Work<StandIn[]> {
   const reading = read(it);
   const at = it.plants.findIndex((plant) => plant.kindId === kindId);
   const plant = it.plants[at];
@@ -65,32 +71,32 @@ export function standInsFor(
   const kindOf = (id: KindId) => byId.get(id) ?? null;
   const before = opinionOf(it).score;
   const cost = plantCost(it.plants);
-  return kinds
-    .filter(
-      (kind) =>
-        !present.has(kind.id) &&
-        kind.roles.includes(role) &&
-        hurdleOf(kind, ask) === null &&
-        others.every((other) => thirstMatch(kind, other) >= 0.5),
-    )
-    .map((kind): StandIn => {
-      const size = nearestSize(kind, plant.size);
-      const after = inSpot(
-        applyEdit(it.planting, swapEdit(kindId, kind.id, size, place)),
-        it.spot,
-        kindOf,
-        it.house,
-      );
-      return {
-        kindId: kind.id,
-        size,
-        scoreChange: opinionOf(after).score - before,
-        costChange: plantCost(after.plants) - cost,
-        mood: moodOf(plant.kind, kind),
-      };
-    })
-    .sort((a, b) => b.scoreChange - a.scoreChange)
-    .slice(0, count);
+  const tried = kinds.filter(
+    (kind) =>
+      !present.has(kind.id) &&
+      kind.roles.includes(role) &&
+      hurdleOf(kind, ask) === null &&
+      others.every((other) => thirstMatch(kind, other) >= 0.5),
+  );
+  const found: StandIn[] = [];
+  for (const kind of tried) {
+    yield;
+    const size = nearestSize(kind, plant.size);
+    const after = inSpot(
+      applyEdit(it.planting, swapEdit(kindId, kind.id, size, place)),
+      it.spot,
+      kindOf,
+      it.house,
+    );
+    found.push({
+      kindId: kind.id,
+      size,
+      scoreChange: opinionOf(after).score - before,
+      costChange: plantCost(after.plants) - cost,
+      mood: moodOf(plant.kind, kind),
+    });
+  }
+  return found.sort((a, b) => b.scoreChange - a.scoreChange).slice(0, count);
 }
 
 /** Least differences that change a mood: OKLab lightness and chroma, height. Ours. */

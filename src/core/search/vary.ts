@@ -9,6 +9,7 @@ import { thirstMatch } from '../checks/rules/thirst';
 import { kindFitsScheme } from '../checks/rules/scheme';
 import { applyEdit, swapEdit } from '../plantings/edits';
 import { inSpot } from '../plantings/planting';
+import { finished, type Work } from '../work/steps';
 import { hurdleOf } from './ask';
 import { unlike } from './partners';
 import { askFor, judged, kindsIn, membersOf, type Remade } from './remade';
@@ -29,21 +30,30 @@ const MOODS = 3;
  * The same bones in three moods: places, sizes and roles stay; kinds that carry colour give way to like ones of another scheme. Moods
  * start from the schemes given, or from three unlike the one there is.
  */
-export function vary(
+export function vary(...asked: Parameters<typeof varying>): readonly Mood[] {
+  return finished(varying(...asked));
+}
+
+/** The same, kind by kind. */
+export function* varying(
   it: PlantingInSpot,
   kinds: readonly PlantKind[],
   schemes: readonly Scheme[] = moodsFor(it),
-): readonly Mood[] {
+): Work<readonly Mood[]> {
   const found: Mood[] = [];
   for (const scheme of schemes) {
-    const remade = inMood(it, kinds, scheme);
+    const remade = yield* inMood(it, kinds, scheme);
     if (remade && remade.come.length > 0) found.push({ scheme, remade });
     if (found.length === MOODS) break;
   }
   return found;
 }
 
-function inMood(it: PlantingInSpot, kinds: readonly PlantKind[], scheme: Scheme): Remade | null {
+function* inMood(
+  it: PlantingInSpot,
+  kinds: readonly PlantKind[],
+  scheme: Scheme,
+): Work<Remade | null> {
   const kindOf = kindsIn(it, kinds);
   const wishes = { ...it.planting.wishes, scheme };
   let now = inSpot({ ...it.planting, wishes }, it.spot, kindOf, it.house);
@@ -51,6 +61,7 @@ function inMood(it: PlantingInSpot, kinds: readonly PlantKind[], scheme: Scheme)
   const school = schoolOf(it.planting);
   for (const { kind, role } of membersOf(it)) {
     if (kindFitsScheme(kind, scheme) >= FITS) continue;
+    yield;
     const there = new Set(now.plants.map(({ kindId }) => kindId));
     const others = now.plants.filter(({ kindId }) => kindId !== kind.id).map((p) => p.kind);
     const tried = kinds

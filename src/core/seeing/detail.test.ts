@@ -5,7 +5,7 @@ import type { PlantKind } from '../plants/kind';
 import type { Detail } from './part';
 import { Raster } from './raster';
 import { buildScene, elevation } from './scene';
-import { finished } from './steps';
+import { finished } from '../work/steps';
 import { subjectOf } from './subject';
 
 /** One kind for each habit, leaf shape and flower form, the first that the book has. */

@@ -1,7 +1,7 @@
 import { hash01 } from '../random/hash';
 import { fill, line, type Layer, type Part } from './part';
 import { Raster } from './raster';
-import { finished } from './steps';
+import { finished } from '../work/steps';
 
 const SIZE = 24;
 

@@ -12,7 +12,7 @@ import { projectBody, type Body } from './body';
 import { aim, screenX, screenY, type Aim, type Lens } from './lens';
 import { fill, type Detail, type Drawn, type Layer, type Picture } from './part';
 import { fromBack, projectMarks } from './project';
-import { finished } from './steps';
+import { finished } from '../work/steps';
 import type { Subject } from './subject';
 
 /** A planting some weeks on, grown and lit, ready to be seen from anywhere. */

@@ -5,7 +5,7 @@ import { extentOf } from './framing';
 import { CONTAINER_ID, FLORAL, itemBuffer, type ItemBuffer } from './itemBuffer';
 import type { Picture } from './part';
 import { drawElevation, growScene, type Scene } from './scene';
-import { finished } from './steps';
+import { finished } from '../work/steps';
 import { subjectOf } from './subject';
 
 /**

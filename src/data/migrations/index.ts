@@ -5,6 +5,7 @@ import { toVersion3 } from './version3';
 import { toVersion4 } from './version4';
 import { toVersion5 } from './version5';
 import { toVersion6 } from './version6';
+import { toVersion7 } from './version7';
 
 /** One step of the database's shape. Never edited after it has shipped: a new shape is a new file. */
 export interface Migration {
@@ -22,4 +23,5 @@ export const MIGRATIONS: readonly Migration[] = [
   toVersion4,
   toVersion5,
   toVersion6,
+  toVersion7,
 ];

@@ -3,7 +3,6 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
-import { Redo2, Undo2 } from 'lucide-react';
 import { read } from '@/core/checks/reading';
 import type { CheckId } from '@/core/checks/rules/index';
 import { mixL } from '@/core/containers/container';
@@ -15,9 +14,10 @@ import { plantCost } from '@/core/shopping/plantCost';
 import { bookWeek } from '@/core/spots/spot';
 import { weekAfter } from '@/core/units/units';
 import type { Editing } from '@/ui/session/useEditing';
+import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { useRested } from '@/ui/session/useRested';
-import { useUndoKeys } from '@/ui/session/useUndoKeys';
+import { UndoBar } from '@/ui/session/UndoBar';
 import { useFieldHeight } from '@/ui/controls/useFieldHeight';
 import { useWidth } from '@/ui/controls/useWidth';
 import { countText, hoursText, moneyText, volumeText, weekText } from '@/words/format';
@@ -42,7 +42,6 @@ const OpinionSheet = dynamic(() => import('./OpinionSheet').then((m) => m.Opinio
 const PlantActions = dynamic(() => import('./PlantActions').then((m) => m.PlantActions), {
   ssr: false,
 });
-const HistorySheet = dynamic(() => import('./History'), { ssr: false });
 const PrintSheet = dynamic(() => import('./PrintSheet'), { ssr: false });
 const SchoolsPicture = dynamic(() => import('./SchoolsPicture'), { ssr: false });
 const SeasonStrip = dynamic(() => import('./SeasonStrip'), { ssr: false });
@@ -58,8 +57,9 @@ const WALK_DEG = [-55, -30, 0, 30, 55];
 
 /** One planting on the Bench: plan and stand-back view to one scale, the sliders under them, the plants, the second opinion and the tray. */
 export function BenchDesk({ editing }: { readonly editing: Editing }) {
-  const { planting, spot, it, history } = editing;
+  const { planting, spot, it } = editing;
   const settings = useSettings();
+  const { kindOf } = useLibrary();
   const reading = useMemo(() => read(it, editing.counted), [it, editing.counted]);
   const bare = useMemo(() => extentOf(reading), [reading]);
   const keys = useMemo(() => keyed(it), [it]);
@@ -117,9 +117,9 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
   const walk = useWalkPast(looking.turn, toggleWalk);
   const restedSizes = useMemo(() => restedReading.grown(), [restedReading]);
   const { taking, printing, printed } = useTaking(editing, { subject, weeks, looking, inWords });
-  useUndoKeys(editing.undo, editing.redo);
   useBenchCommands({
     editing,
+    kindOf,
     selection,
     onSelect: setSelection,
     weeks,
@@ -175,41 +175,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
             <span>
               <b className="text-ink">{volumeText(mixL(planting.container), settings)}</b> of mix
             </span>
-            <span className="flex items-center">
-              <button
-                type="button"
-                aria-label={
-                  history.past.length > 0
-                    ? `Undo: ${history.past[history.past.length - 1]!.name}`
-                    : 'Undo'
-                }
-                title={
-                  history.past.length > 0
-                    ? `Undo: ${history.past[history.past.length - 1]!.name} (Ctrl Z)`
-                    : 'Nothing to undo'
-                }
-                disabled={history.past.length === 0}
-                onClick={editing.undo}
-                className="grid size-7 place-items-center disabled:text-rule2"
-              >
-                <Undo2 size={18} aria-hidden />
-              </button>
-              <button
-                type="button"
-                aria-label={history.future.length > 0 ? `Redo: ${history.future[0]!.name}` : 'Redo'}
-                title={
-                  history.future.length > 0
-                    ? `Redo: ${history.future[0]!.name} (Ctrl Shift Z)`
-                    : 'Nothing to redo'
-                }
-                disabled={history.future.length === 0}
-                onClick={editing.redo}
-                className="grid size-7 place-items-center disabled:text-rule2"
-              >
-                <Redo2 size={18} aria-hidden />
-              </button>
-              <HistorySheet editing={rested} />
-            </span>
+            <UndoBar editing={editing} />
           </p>
         </header>
         <div className="grid gap-x-4 gap-y-2 sm:grid-cols-[2fr_3fr]">

@@ -4,7 +4,8 @@ import userEvent from '@testing-library/user-event';
 import { CM } from '../../../tests/builders/editing';
 import { WithBook } from '../../../tests/builders/library';
 import { GOOD, planting, SUNNY } from '../../../tests/builders/plantings';
-import { openStore, type Store } from '@/data/store';
+import type { Store } from '@/data/store';
+import { openHere } from '../../../tests/builders/store';
 import { StoreProvider } from '@/ui/session/StoreProvider';
 import { useEditing, type Editing } from '@/ui/session/useEditing';
 import { KeptShelf } from './KeptShelf';
@@ -25,7 +26,7 @@ function Bench() {
 }
 
 beforeEach(async () => {
-  store = openStore();
+  ({ store } = await openHere());
   await store.add(planting(GOOD), SUNNY);
   render(
     <StoreProvider demo={false}>

@@ -88,13 +88,13 @@ export function KeptShelf({ editing, settings, weeks }: KeptShelfProps) {
         planting,
       },
       stamp(),
-      `Began "${name}"`,
+      { did: 'began', name },
     );
     say(`You are trying "${name}". ${branch} is kept as it stands.`);
   };
   const use = async (one: Kept) => {
     if (one.kind === 'what if')
-      return void (await store?.switchTo(one, stamp(), `Went to "${one.name}"`));
+      return void (await store?.switchTo(one, stamp(), { did: 'went to', name: one.name }));
     apply(bringBack(one));
   };
   const letGo = async (one: Kept) => {

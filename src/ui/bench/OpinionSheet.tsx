@@ -13,6 +13,7 @@ import { say } from '@/ui/session/say';
 import { useStore } from '@/ui/session/StoreProvider';
 import type { Editing } from '@/ui/session/useEditing';
 import { runJob } from '@/workers/runJob';
+import { stepText } from '@/words/done';
 import { countText } from '@/words/format';
 import { CHECK_NAMES } from '@/words/checkNames';
 import { capital } from '@/words/light';
@@ -95,7 +96,7 @@ export const OpinionSheet = memo(function OpinionSheet({
           role="status"
         >
           <span>
-            Tried: <b className="font-semibold">{last.name}</b>
+            Tried: <b className="font-semibold">{stepText(last, kindOf)}</b>
           </span>
           <button type="button" className="press-quiet" onClick={editing.undo}>
             Put it back

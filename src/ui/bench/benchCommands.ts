@@ -1,6 +1,8 @@
 import { arranged, type Pattern } from '@/core/placing/arrange';
+import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { Command } from '@/ui/session/commands';
 import type { Editing } from '@/ui/session/useEditing';
+import { stepText } from '@/words/done';
 import { inSentence } from '@/words/names';
 import { viewName } from '@/words/looking';
 import { editOfKey, spreadRadiiCm } from './stencilKeys';
@@ -10,6 +12,7 @@ import type { Taking } from './useTaking';
 /** What the Bench is at when a command is run. */
 export interface BenchState {
   readonly editing: Editing;
+  readonly kindOf: (id: KindId) => PlantKind | null;
   readonly selection: readonly string[];
   readonly onSelect: (places: readonly string[]) => void;
   readonly weeks: number;
@@ -27,6 +30,7 @@ export function commandsOf(at: () => BenchState): readonly Command[] {
     editing: { it, planting, history },
     selection,
     looking,
+    kindOf,
   } = at();
   const commands: Command[] = [];
   const add = (group: string, name: string, run: () => void, keys?: string) =>
@@ -34,12 +38,17 @@ export function commandsOf(at: () => BenchState): readonly Command[] {
   if (history.past.length > 0)
     add(
       'Planting',
-      `Undo: ${history.past[history.past.length - 1]!.name}`,
+      `Undo: ${stepText(history.past[history.past.length - 1]!, kindOf)}`,
       () => at().editing.undo(),
       'Ctrl Z',
     );
   if (history.future.length > 0)
-    add('Planting', `Redo: ${history.future[0]!.name}`, () => at().editing.redo(), 'Ctrl Shift Z');
+    add(
+      'Planting',
+      `Redo: ${stepText(history.future[0]!, kindOf)}`,
+      () => at().editing.redo(),
+      'Ctrl Shift Z',
+    );
   add('Planting', 'Copy in words', () => void at().taking.copyWords());
   add('Planting', 'Print a sheet', () => void at().taking.print());
   add('Planting', 'Save the picture as PNG', () => void at().taking.save('png'));

@@ -1,25 +1,27 @@
 'use client';
 
 import { RadioGroup } from 'radix-ui';
+import { buttonLook } from './looks';
 
-interface ChoicesProps {
+interface ChoicesProps<T extends string> {
   readonly name: string;
-  readonly value: string;
-  readonly options: readonly (readonly [value: string, text: string])[];
-  readonly onPick: (value: string) => void;
+  readonly value: T;
+  readonly options: readonly (readonly [value: T, text: string])[];
+  readonly onPick: (value: T) => void;
 }
 
 /** One of a few, all in sight. */
-export function Choices({ name, value, options, onPick }: ChoicesProps) {
+export function Choices<T extends string>({ name, value, options, onPick }: ChoicesProps<T>) {
   return (
     <RadioGroup.Root
       aria-label={name}
       value={value}
-      onValueChange={onPick}
+      // Only the options below are offered.
+      onValueChange={(picked) => onPick(picked as T)}
       className="flex flex-wrap gap-1.5"
     >
       {options.map(([option, text]) => (
-        <RadioGroup.Item key={option} value={option} className="choice">
+        <RadioGroup.Item key={option} value={option} className={buttonLook({ look: 'choice' })}>
           {text}
         </RadioGroup.Item>
       ))}

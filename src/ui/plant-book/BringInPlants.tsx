@@ -3,19 +3,34 @@
 import { useState } from 'react';
 import {
   PLANT_COLUMNS,
-  textOf,
   toPlantsCsv,
   type PlantMapping,
   type PlantsAnswer,
 } from '@/core/files/plantsCsv';
+import type { Encoding } from '@/core/files/text';
 import type { Library } from '@/core/plants/library';
 import type { OwnKind } from '@/core/plants/own';
+import { Button } from '@/ui/controls/Button';
+import { FileButton } from '@/ui/controls/FileButton';
 import { PickField, Sheet } from '@/ui/controls/fields';
+import { readText, unreadText } from '@/ui/session/readText';
 import { saveFile } from '@/ui/session/saveFile';
 import { say } from '@/ui/session/say';
 import { useStore } from '@/ui/session/StoreProvider';
 import { runJob } from '@/workers/runJob';
 import { countText } from '@/words/format';
+
+const ENCODED: Readonly<Record<Encoding, string>> = {
+  'utf-8': '',
+  'utf-16': ', read as UTF-16',
+  'windows-1252': ', read as western text',
+};
+
+interface Reading {
+  /** Share read so far, 0–1. */
+  readonly share: number;
+  readonly stop: AbortController;
+}
 
 /** Largest file read, bytes. */
 const LARGEST_BYTES = 12e6;
@@ -34,32 +49,40 @@ export function BringInPlants({
   const [file, setFile] = useState<{
     readonly name: string;
     readonly text: string;
-    readonly encoding: string;
+    readonly encoding: Encoding;
   } | null>(null);
   const [answer, setAnswer] = useState<PlantsAnswer | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [takeTheirs, setTakeTheirs] = useState(false);
-  const [reading, setReading] = useState(false);
+  const [reading, setReading] = useState<Reading | null>(null);
 
   const read = async (
     text: string,
     told: { readonly mapping?: PlantMapping; readonly takeTheirs?: boolean },
   ) => {
-    setReading(true);
-    setAnswer(await runJob('readPlants', { text, ...told }));
-    setReading(false);
+    const stop = new AbortController();
+    setReading({ share: 0, stop });
+    try {
+      const found = await runJob(
+        'readPlants',
+        { text, ...told },
+        { signal: stop.signal, onProgress: (share) => setReading({ share, stop }) },
+      );
+      setAnswer(found);
+    } catch (error) {
+      if (!stop.signal.aborted) setTrouble(unreadText(error));
+    } finally {
+      setReading(null);
+    }
   };
   const open = async (picked: File) => {
     setTrouble(null);
     setAnswer(null);
-    if (picked.size > LARGEST_BYTES)
-      return setTrouble(
-        `The file must be at most ${LARGEST_BYTES / 1e6} MB; got ${(picked.size / 1e6).toFixed(1)} MB. Nothing was taken in.`,
-      );
-    const { text, encoding } = textOf(await picked.arrayBuffer());
-    setFile({ name: picked.name, text, encoding });
+    const given = await readText(picked, LARGEST_BYTES);
+    if (!given.ok) return setTrouble(given.message);
+    setFile(given);
     setTakeTheirs(false);
-    await read(text, {});
+    await read(given.text, {});
   };
   const take = async (records: readonly OwnKind[]) => {
     await store?.putOwnKinds(records);
@@ -71,20 +94,13 @@ export function BringInPlants({
     <Sheet title="In and out">
       <div className="grid gap-3 px-4 py-3">
         <p className="flex flex-wrap gap-3">
-          <label className="press-quiet cursor-pointer">
+          <FileButton
+            label="Plants file to bring in"
+            accept=".csv,.json,text/csv,application/json,.txt"
+            onFiles={([picked]) => void open(picked!)}
+          >
             Open a CSV or JSON file
-            <input
-              type="file"
-              accept=".csv,.json,text/csv,application/json,.txt"
-              aria-label="Plants file to bring in"
-              className="sr-only"
-              onChange={(event) => {
-                const picked = event.target.files?.[0];
-                if (picked) void open(picked);
-                event.target.value = '';
-              }}
-            />
-          </label>
+          </FileButton>
           <button
             type="button"
             className="press-quiet"
@@ -135,8 +151,9 @@ export function BringInPlants({
           </p>
         )}
         {reading && (
-          <p role="status" className="text-ink2">
-            Reading…
+          <p role="status" className="flex items-center gap-4 text-ink2">
+            Reading: {Math.round(reading.share * 100)} %
+            <Button onClick={() => reading.stop.abort()}>Stop</Button>
           </p>
         )}
         {answer?.kind === 'not a table' && (
@@ -148,10 +165,9 @@ export function BringInPlants({
           <>
             <p data-reading>
               <b className="font-semibold">{file.name}</b>
-              {file.encoding !== 'utf-8' ? ', read as western text' : ''}:{' '}
-              {countText(found.added, 'new plant')}, {countText(found.changed, 'known one')} with
-              something to add, {found.same} with nothing new, {countText(found.faulty, 'line')}{' '}
-              that cannot be read.
+              {ENCODED[file.encoding]}: {countText(found.added, 'new plant')},{' '}
+              {countText(found.changed, 'known one')} with something to add, {found.same} with
+              nothing new, {countText(found.faulty, 'line')} that cannot be read.
             </p>
             {found.headings.length > 0 && (
               <details open={found.mapping.common == null}>
@@ -225,7 +241,7 @@ export function BringInPlants({
             <button
               type="button"
               className="press justify-self-start"
-              disabled={found.records.length === 0 || reading}
+              disabled={found.records.length === 0 || reading !== null}
               onClick={() => void take(found.records)}
             >
               {found.records.length === 0

@@ -2,6 +2,7 @@
 
 import { useEffect, useRef, useState, type MouseEvent } from 'react';
 import { fromRgb, toHex, type Oklch } from '@/core/colour/oklch';
+import { FileButton } from '@/ui/controls/FileButton';
 import { colourName } from '@/core/colour/names';
 
 /** Widest a photograph is shown, px. */
@@ -59,19 +60,15 @@ export function PhotoColour({
   };
   return (
     <div className="grid gap-2">
-      <label className="press-quiet cursor-pointer justify-self-start focus-within:border-ink">
-        Colour from a photograph
-        <input
-          type="file"
+      <p>
+        <FileButton
+          label="Colour from a photograph"
           accept="image/*"
-          className="sr-only"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) void open(file);
-            event.target.value = '';
-          }}
-        />
-      </label>
+          onFiles={([file]) => void open(file!)}
+        >
+          Colour from a photograph
+        </FileButton>
+      </p>
       {fault && (
         <p role="alert" className="text-[12.5px] font-semibold">
           ▲ {fault}

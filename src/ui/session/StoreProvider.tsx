@@ -3,7 +3,9 @@
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import type { Settings } from '@/core/files/plantingFile';
 import type { Store } from '@/data/store';
+import type { Trouble } from '@/data/trouble';
 import { USUAL_SETTINGS } from '@/data/usualSettings';
+import { StoreTrouble } from './StoreTrouble';
 
 const StoreContext = createContext<Store | null>(null);
 
@@ -16,29 +18,53 @@ export function StoreProvider({
   readonly children: ReactNode;
 }) {
   const [store, setStore] = useState<Store | null>(null);
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const [trouble, setTrouble] = useState<Trouble | null>(null);
   useEffect(() => {
+    let stop = () => {};
     const start = async () => {
       // Storage is loaded beside the page, not before it.
-      const opened = (await import('@/data/store')).openStore();
-      if (demo && (await opened.isEmpty())) {
-        const demoSet = (await import('@/demo/rillbankHalt')).rillbankHalt();
-        await opened.addAll(demoSet);
-        await opened.setSettings({});
-      }
-      setStore(opened);
+      const opened = await (await import('@/data/openStore')).openStore(setTrouble);
+      if (!('store' in opened)) return setTrouble(opened);
+      stop = opened.store.onTrouble(setTrouble);
+      if (opened.trouble) setTrouble(opened.trouble);
+      if (demo && (await opened.store.isEmpty())) await firstDemo(opened.store);
+      setStore(opened.store);
     };
-    start().catch((error: unknown) =>
-      setTrouble(error instanceof Error ? error.message : String(error)),
-    );
+    start().catch((error: unknown) => setTrouble({ kind: 'other', told: String(error) }));
+    return () => stop();
   }, [demo]);
-  if (trouble)
-    return (
-      <p role="alert" className="m-6 bg-paper p-4 text-[15px]">
-        The browser would not open its storage, so nothing can be kept here: {trouble}
-      </p>
-    );
-  return <StoreContext.Provider value={store}>{children}</StoreContext.Provider>;
+  useHeldWhileWriting(store);
+  return (
+    <StoreContext.Provider value={store}>
+      {trouble && <StoreTrouble trouble={trouble} store={store} onRead={() => setTrouble(null)} />}
+      {children}
+    </StoreContext.Provider>
+  );
+}
+
+async function firstDemo(store: Store): Promise<void> {
+  await store.addAll((await import('@/demo/rillbankHalt')).rillbankHalt());
+  await store.setSettings({});
+}
+
+/** Leaving is held with the browser's own word while something is on its way to the database. */
+function useHeldWhileWriting(store: Store | null): void {
+  useEffect(() => {
+    if (!store) return;
+    const hold = (event: BeforeUnloadEvent) => {
+      if (store.isWriting) event.preventDefault();
+    };
+    // What was not kept has been told by the store; nobody need hear of it twice.
+    const told = (event: PromiseRejectionEvent) => {
+      if (event.reason instanceof Error && event.reason.name === 'NotKept') event.preventDefault();
+    };
+    window.addEventListener('beforeunload', hold);
+    window.addEventListener('unhandledrejection', told);
+    return () => {
+      window.removeEventListener('beforeunload', hold);
+      window.removeEventListener('unhandledrejection', told);
+    };
+  }, [store]);
 }
 
 /** @returns `null` until the database is open */
@@ -53,14 +79,12 @@ export function useLive<T>(
 ): T | undefined {
   const store = useStore();
   const [answer, setAnswer] = useState<T>();
-  const [trouble, setTrouble] = useState<unknown>(null);
   useEffect(
-    () => store?.watch(query, setAnswer, setTrouble),
+    () => store?.watch(query, setAnswer, () => store.tell({ kind: 'closed' })),
     // The query is a new function at every render; what it reads is told by the dependencies.
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [store, ...dependencies],
   );
-  if (trouble) throw trouble;
   return answer;
 }
 

@@ -2,7 +2,10 @@ import 'fake-indexeddb/auto';
 import { act, render, screen, waitFor } from '@testing-library/react';
 import { WithBook } from '../../../tests/builders/library';
 import { GOOD, planting, SUNNY } from '../../../tests/builders/plantings';
-import { openStore, type Store } from '@/data/store';
+import type { Store } from '@/data/store';
+import { stepText } from '@/words/done';
+import { kindOf } from '@/core/plants/book/index';
+import { openHere } from '../../../tests/builders/store';
 import { StoreProvider } from './StoreProvider';
 import { useEditing, type Editing } from './useEditing';
 
@@ -21,7 +24,7 @@ function Watcher() {
 }
 
 beforeEach(async () => {
-  store = openStore();
+  ({ store } = await openHere());
   await store.add(planting(GOOD), SUNNY);
   render(
     <StoreProvider demo={false}>
@@ -40,7 +43,7 @@ test('a change is stored, named for undo, and undone', async () => {
   expect(screen.getByText(/^5 plants/)).toBeVisible();
   await screen.findByText('5 plants, 1 steps back');
   expect((await store.planting('planting'))!.planting.places).toHaveLength(5);
-  expect(editing!.history.past[0]!.name).toMatch(/red cabbage palm/i);
+  expect(stepText(editing!.history.past[0]!, kindOf)).toMatch(/red cabbage palm/i);
   act(() => editing!.undo());
   await screen.findByText('6 plants, 0 steps back');
 });
@@ -93,6 +96,6 @@ test('what is let go of again is the very same planting: nothing is judged or co
 });
 
 test('a change made elsewhere arrives here', async () => {
-  await act(() => store.edit('planting', { kind: 'rename', name: 'By the door' }, 'Renamed'));
+  await act(() => store.edit('planting', { kind: 'rename', name: 'By the door' }));
   await waitFor(() => expect(editing!.planting.name).toBe('By the door'));
 });

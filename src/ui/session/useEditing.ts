@@ -1,19 +1,20 @@
 'use client';
 
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import type { CountedSeen } from '@/core/checks/reading';
 import { opinionOf, type Opinion } from '@/core/checks/opinion';
+import { doneOf } from '@/core/plantings/done';
 import { applyEdit, type Edit } from '@/core/plantings/edits';
 import { inSpot, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
+import type { History } from '@/core/records/step';
 import type { Spot } from '@/core/spots/spot';
-import type { History } from '@/data/db';
+import { faultsText } from '@/words/trouble';
 import { useLibrary } from './LibraryProvider';
-import { useLive, useSettings, useStore } from './StoreProvider';
+import { say } from './say';
+import { useLive, useSettings } from './StoreProvider';
 import { NOT_COUNTED, useCountedSeen } from './useCountedSeen';
 import { useRested } from './useRested';
-
-/** By when a change that was stored has come back through the live query, ms. */
-const ARRIVES_MS = 80;
+import { useSteps } from './useSteps';
 
 export interface Editing {
   readonly planting: Planting;
@@ -35,22 +36,28 @@ export interface Editing {
 
 /** One planting being worked on: what is stored, with the change under the hand laid over it. `null` when there is none; `undefined` while it loads. */
 export function useEditing(id: string | null): Editing | null | undefined {
-  const store = useStore();
   const { ready, kindOf } = useLibrary();
   const { house } = useSettings();
   const stored = useLive(async (s) => (id ? ((await s.planting(id)) ?? null) : null), [id]);
-  const [held, setHeld] = useState<{ readonly base: Planting; readonly edit: Edit } | null>(null);
-  // A change that is let go of leads back to the very same: nothing about it need be reckoned again.
+  const asSteps = useMemo(
+    () => stored && { record: stored.planting, history: stored.history },
+    [stored],
+  );
+  const steps = useSteps('plantings', id, asSteps);
+  const [held, setHeld] = useState<{ readonly of: string; readonly edit: Edit } | null>(null);
+  const kept = steps?.record ?? null;
+  const spot = stored?.spot ?? null;
+  // A change that is let go of leads back to the very same: nothing about it need be worked out again.
   const still = useMemo(
-    () => (stored ? inSpot(stored.planting, stored.spot, kindOf, house) : null),
-    [stored, kindOf, house],
+    () => (kept && spot ? inSpot(kept, spot, kindOf, house) : null),
+    [kept, spot, kindOf, house],
   );
   const it = useMemo(
     () =>
-      stored && held && held.base.id === stored.planting.id
-        ? inSpot(applyEdit(stored.planting, held.edit), stored.spot, kindOf, house)
+      kept && spot && held && held.of === kept.id
+        ? inSpot(applyEdit(kept, held.edit), spot, kindOf, house)
         : still,
-    [stored, held, still, kindOf, house],
+    [kept, spot, held, still, kindOf, house],
   );
   const count = useCountedSeen(it);
   // Drawings follow the hand; remarks that change with every move of it could not be read. Another planting is judged at once.
@@ -59,58 +66,32 @@ export function useEditing(id: string | null): Editing | null | undefined {
   const seen = count && count.of === judged ? count.seen : NOT_COUNTED;
   const counted = judged === it ? seen : NOT_COUNTED;
   const opinion = useMemo(() => (judged ? opinionOf(judged, seen) : null), [judged, seen]);
-  // One after another, as they were asked for: an undo that follows a change at once means that change, stored or not.
-  const turn = useRef<Promise<unknown>>(Promise.resolve());
-  const inTurn = useCallback((work: () => Promise<unknown>) => {
-    const done = turn.current.then(work);
-    turn.current = done.catch(() => undefined);
-    void done;
-  }, []);
   const preview = useCallback(
-    (edit: Edit | null) => setHeld(edit && stored ? { base: stored.planting, edit } : null),
-    [stored],
+    (edit: Edit | null) => setHeld(edit && id ? { of: id, edit } : null),
+    [id],
   );
+  const change = steps?.change;
   const apply = useCallback(
     (edit: Edit) => {
-      if (!store || !stored) return;
-      // The held change stays on screen until the stored one has arrived, so that nothing jumps back; a later change keeps its own hold.
-      const mine = { base: stored.planting, edit };
-      setHeld(mine);
-      // Sentences are fetched beside the page; changes wait for them in the order in which they were made.
-      const before = inSpot(stored.planting, stored.spot, kindOf);
-      inTurn(() =>
-        import('@/words/remarks')
-          .then(({ historyText }) =>
-            store.edit(before.planting.id, edit, historyText(edit, before, kindOf)),
-          )
-          .finally(() =>
-            setTimeout(() => setHeld((now) => (now === mine ? null : now)), ARRIVES_MS),
-          ),
+      setHeld(null);
+      const faults = change?.(
+        (now) => applyEdit(now, edit),
+        (before) => doneOf(edit, before),
       );
+      if (faults && faults.length > 0) say(`That was not done. ${faultsText(faults)}`);
     },
-    [store, stored, kindOf, inTurn],
+    [change],
   );
-  const undo = useCallback(
-    () => inTurn(async () => store && id && store.undo(id)),
-    [store, id, inTurn],
-  );
-  const redo = useCallback(
-    () => inTurn(async () => store && id && store.redo(id)),
-    [store, id, inTurn],
-  );
-  const walk = useCallback(
-    (steps: number) => inTurn(async () => store && id && store.walk(id, steps)),
-    [store, id, inTurn],
-  );
-  if (stored === undefined || !ready) return undefined;
-  if (!stored || !it || !opinion) return null;
+  if (steps === undefined || !ready) return undefined;
+  if (!steps || !it || !opinion) return null;
+  const { history, undo, redo, walk } = steps;
   return {
     planting: it.planting,
-    spot: stored.spot,
+    spot: it.spot,
     it,
     counted,
     opinion,
-    history: stored.history,
+    history,
     apply,
     preview,
     undo,

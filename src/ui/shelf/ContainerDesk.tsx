@@ -2,17 +2,16 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { Redo2, Undo2 } from 'lucide-react';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { Container } from '@/core/containers/container';
 import type { Fits } from '@/core/placing/fits';
 import type { SideSizeId } from '@/core/placing/sides';
 import type { NurserySizeId } from '@/core/plants/nursery';
+import { UndoBar } from '@/ui/session/UndoBar';
 import { NumberField, TextField } from '@/ui/controls/fields';
 import { useWidth } from '@/ui/controls/useWidth';
 import { say } from '@/ui/session/say';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
-import { useUndoKeys } from '@/ui/session/useUndoKeys';
 import { runJob } from '@/workers/runJob';
 import { countText } from '@/words/format';
 import { FillingSheet } from './FillingSheet';
@@ -28,7 +27,7 @@ import type { ShelfEditing } from './useShelfEditing';
 
 /** One container: its measured drawing, what goes in, what it weighs. */
 export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
-  const { item, container, planted, apply, faults, undo, redo } = editing;
+  const { item, container, planted, apply, faults } = editing;
   const settings = useSettings();
   const store = useStore();
   const router = useRouter();
@@ -40,10 +39,6 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
   const put = useMemo(
     () => fits && putIn(fits, size, container.sideHoles.length > 0 ? side : null),
     [fits, size, side, container.sideHoles.length],
-  );
-  useUndoKeys(
-    () => undo?.go(),
-    () => redo?.go(),
   );
   const free = item.count - planted.length;
   return (
@@ -75,26 +70,7 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
           )}
         </p>
         <p className="ml-auto flex items-center gap-3 pb-1">
-          <button
-            type="button"
-            aria-label={undo ? `Undo: ${undo.name}` : 'Undo'}
-            title={undo ? `Undo: ${undo.name}` : 'Nothing to undo'}
-            disabled={!undo}
-            onClick={undo?.go}
-            className="grid size-7 place-items-center disabled:text-rule2"
-          >
-            <Undo2 size={18} aria-hidden />
-          </button>
-          <button
-            type="button"
-            aria-label={redo ? `Redo: ${redo.name}` : 'Redo'}
-            title={redo ? `Redo: ${redo.name}` : 'Nothing to redo'}
-            disabled={!redo}
-            onClick={redo?.go}
-            className="grid size-7 place-items-center disabled:text-rule2"
-          >
-            <Redo2 size={18} aria-hidden />
-          </button>
+          <UndoBar editing={editing} />
           <button
             type="button"
             className="press-plain"

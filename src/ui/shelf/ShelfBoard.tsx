@@ -2,14 +2,16 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { mixL, type Container } from '@/core/containers/container';
 import { SHIPPED } from '@/core/shelf/shipped';
 import { standings, type ShelfItem } from '@/core/shelf/shelf';
 import { Ruler } from '@/ui/controls/Ruler';
 import { useWidth } from '@/ui/controls/useWidth';
 import { saveFile } from '@/ui/session/saveFile';
+import { readText } from '@/ui/session/readText';
 import { say } from '@/ui/session/say';
+import { FileButton } from '@/ui/controls/FileButton';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { MATERIAL_NAMES, sizeText } from '@/words/containers';
 import { countText, volumeText } from '@/words/format';
@@ -18,6 +20,9 @@ import { Waiting } from './ShelfRoom';
 
 const RULER_PX = 36;
 const GAP_PX = 18;
+/** Largest shelf file read, bytes. */
+const LARGEST_BYTES = 2_000_000;
+
 /** Least room for a container's words, px. */
 const LEAST_PX = 124;
 
@@ -36,7 +41,6 @@ export function ShelfBoard() {
   const settings = useSettings();
   const loaded = useLive(async (s) => ({ items: await s.shelf(), plantings: await s.plantings() }));
   const [ref, width] = useWidth<HTMLDivElement>();
-  const picker = useRef<HTMLInputElement>(null);
   const [faults, setFaults] = useState<{
     readonly file: string;
     readonly list: readonly { readonly line: number; readonly message: string }[];
@@ -52,19 +56,12 @@ export function ShelfBoard() {
   };
   const bringIn = async (file: File) => {
     setFaults(null);
-    if (file.size > 2_000_000)
-      return setFaults({
-        file: file.name,
-        list: [
-          {
-            line: 1,
-            message: `The file must be at most 2 MB; got ${(file.size / 1e6).toFixed(1)} MB.`,
-          },
-        ],
-        more: 0,
-      });
+    const refuse = (message: string) =>
+      setFaults({ file: file.name, list: [{ line: 1, message }], more: 0 });
+    const given = await readText(file, LARGEST_BYTES);
+    if (!given.ok) return refuse(given.message);
     const { parseShelfCsv } = await import('@/core/files/shelfCsv');
-    const read = parseShelfCsv(await file.text(), newId);
+    const read = parseShelfCsv(given.text, newId);
     if (read.kind === 'faulty')
       return setFaults({ file: file.name, list: read.faults, more: read.more });
     await store?.putOnShelf(...read.items);
@@ -92,21 +89,13 @@ export function ShelfBoard() {
                 )}, ${stands.reduce((sum, { empty }) => sum + empty, 0)} empty`)}
         </p>
         <p className="ml-auto flex flex-wrap gap-2 pb-1">
-          <input
-            ref={picker}
-            type="file"
+          <FileButton
+            label="Shelf file to bring in"
             accept=".csv,text/csv"
-            className="sr-only"
-            aria-label="Shelf file to bring in"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              if (file) void bringIn(file);
-              event.target.value = '';
-            }}
-          />
-          <button type="button" className="press-quiet" onClick={() => picker.current?.click()}>
+            onFiles={([file]) => void bringIn(file!)}
+          >
             Bring in a CSV
-          </button>
+          </FileButton>
           {stands && stands.length > 0 && (
             <button
               type="button"

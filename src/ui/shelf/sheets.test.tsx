@@ -35,8 +35,10 @@ const editingOf = (container: Container, more: Partial<ShelfEditing> = {}) => {
     shape: (change) => changed.push(change),
     shaping: () => undefined,
     faults: {},
-    undo: null,
-    redo: null,
+    history: { past: [], future: [] },
+    undo: () => undefined,
+    redo: () => undefined,
+    walk: () => undefined,
     ...more,
   };
   return { editing, changed };

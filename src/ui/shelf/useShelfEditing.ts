@@ -1,10 +1,9 @@
 'use client';
 
-import { useMemo } from 'react';
 import type { Container } from '@/core/containers/container';
 import type { ShelfItem } from '@/core/shelf/shelf';
 import { climateHere } from '@/core/spots/frost';
-import { useLive, useStore } from '@/ui/session/StoreProvider';
+import { useLive } from '@/ui/session/StoreProvider';
 import { useRecordEditing, type RecordEditing } from '@/ui/session/useRecordEditing';
 
 export interface ShelfEditing extends Omit<RecordEditing<ShelfItem>, 'record'> {
@@ -24,21 +23,17 @@ export interface ShelfEditing extends Omit<RecordEditing<ShelfItem>, 'record'> {
   readonly shaping: (change: Partial<Container> | null) => void;
 }
 
-const asItIs = (item: ShelfItem): ShelfItem => item;
-
 /** One container of the shelf being measured. `undefined` while it loads, `null` when there is none. */
 export function useShelfEditing(id: string): ShelfEditing | null | undefined {
-  const store = useStore();
-  const stored = useLive(
+  const standing = useLive(
     async (s) => {
       const planted = (await s.plantings()).filter(({ shelfId }) => shelfId === id);
-      const standing = (await s.spots()).filter(
+      const spots = (await s.spots()).filter(
         (spot) => planted.length === 0 || planted.some(({ spotId }) => spotId === spot.id),
       );
       return {
-        item: (await s.shelf()).find((item) => item.id === id) ?? null,
         planted,
-        places: standing.map((spot) => ({
+        places: spots.map((spot) => ({
           name: spot.name,
           coldestC: climateHere(spot).coldestC,
           stands: planted.length > 0,
@@ -47,29 +42,16 @@ export function useShelfEditing(id: string): ShelfEditing | null | undefined {
     },
     [id],
   );
-  const door = useMemo(
-    () => ({
-      parser: async () => {
-        const [{ parseWith }, { shelfItemSchema }] = await Promise.all([
-          import('@/core/files/plantingFile'),
-          import('@/core/shelf/schema'),
-        ]);
-        return (data: unknown) => parseWith<ShelfItem>(shelfItemSchema, data);
-      },
-      put: async (item: ShelfItem) => store?.putOnShelf(item),
-      settle: asItIs,
-    }),
-    [store],
-  );
-  const editing = useRecordEditing(stored?.item, door);
-  if (!editing || !stored) return editing as null | undefined;
+  const editing = useRecordEditing('shelf', id);
+  if (editing === null) return null;
+  if (!editing || !standing) return undefined;
   const { record: item, ...rest } = editing;
   return {
     ...rest,
     item,
     container: item.container,
-    planted: stored.planted,
-    places: stored.places,
+    planted: standing.planted,
+    places: standing.places,
     shape: (change, name) => rest.apply({ container: { ...item.container, ...change } }, name),
     shaping: (change) => rest.preview(change && { container: { ...item.container, ...change } }),
   };

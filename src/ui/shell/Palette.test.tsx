@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { act, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { GOOD, planting, SUNNY } from '../../../tests/builders/plantings';
-import { openStore } from '@/data/store';
+import { openHere } from '../../../tests/builders/store';
 import { offer } from '@/ui/session/commands';
 import { StoreProvider } from '@/ui/session/StoreProvider';
 import { PaletteKeys } from './PaletteKeys';
@@ -49,7 +49,7 @@ test('the palette opens by its keys, finds by a few letters, does what it is tol
 });
 
 test('rooms and plantings are among what can be done; what nothing is called is said so', async () => {
-  const store = openStore();
+  const { store } = await openHere();
   await store.add(planting(GOOD, { name: 'Pot by the door' }), SUNNY);
   await userEvent.click(screen.getByRole('button', { name: /^Find/ }));
   await screen.findByText('Put Pot by the door on the bench');

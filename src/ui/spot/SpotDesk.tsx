@@ -2,7 +2,6 @@
 
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { Redo2, Undo2 } from 'lucide-react';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { lightFit } from '@/core/checks/rules/light';
 import { dayOfYear } from '@/core/sky/clock';
@@ -19,11 +18,11 @@ import {
   seasonDays,
 } from '@/core/spots/reckoning';
 import { LIGHT_FROM, REFLECTED_SHARE } from '@/core/spots/spot';
+import { UndoBar } from '@/ui/session/UndoBar';
 import type { Obstacle } from '@/core/spots/obstacle';
 import { useWidth } from '@/ui/controls/useWidth';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useSettings } from '@/ui/session/StoreProvider';
-import { useUndoKeys } from '@/ui/session/useUndoKeys';
 import { Choices } from '@/ui/controls/Choices';
 import { countText, hoursText } from '@/words/format';
 import { capital, HABIT_NAMES, OBSTACLE_NAMES, spellsText } from '@/words/light';
@@ -63,7 +62,7 @@ export function SpotDesk({
   readonly editing: SpotEditing;
   readonly today: string;
 }) {
-  const { spot, plantings, apply, preview, undo, redo } = editing;
+  const { spot, plantings, apply, preview } = editing;
   const settings = useSettings();
   const [selected, setSelected] = useState<string | null>(null);
   const [ref, width] = useWidth<HTMLDivElement>();
@@ -103,10 +102,6 @@ export function SpotDesk({
     () => kinds.filter((kind) => lightFit(kind, calm).score >= 0.999).length,
     [calm, kinds],
   );
-  useUndoKeys(
-    () => undo?.go(),
-    () => redo?.go(),
-  );
   const put = (obstacle: Obstacle, done: boolean) => {
     const change = { obstacles: spot.obstacles.map((o) => (o.id === obstacle.id ? obstacle : o)) };
     if (done) apply(change, `Moved ${OBSTACLE_NAMES[obstacle.kind].toLowerCase()}`);
@@ -137,26 +132,7 @@ export function SpotDesk({
           )}
         </p>
         <p className="ml-auto flex items-center gap-3 pb-1">
-          <button
-            type="button"
-            aria-label={undo ? `Undo: ${undo.name}` : 'Undo'}
-            title={undo ? `Undo: ${undo.name}` : 'Nothing to undo'}
-            disabled={!undo}
-            onClick={undo?.go}
-            className="grid size-7 place-items-center disabled:text-rule2"
-          >
-            <Undo2 size={18} aria-hidden />
-          </button>
-          <button
-            type="button"
-            aria-label={redo ? `Redo: ${redo.name}` : 'Redo'}
-            title={redo ? `Redo: ${redo.name}` : 'Nothing to redo'}
-            disabled={!redo}
-            onClick={redo?.go}
-            className="grid size-7 place-items-center disabled:text-rule2"
-          >
-            <Redo2 size={18} aria-hidden />
-          </button>
+          <UndoBar editing={editing} />
           <Link href="/spot" className="press-quiet">
             All spots
           </Link>

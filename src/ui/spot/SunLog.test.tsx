@@ -17,8 +17,10 @@ const show = (spot: Spot) => {
     apply: (change) => applied.push(change),
     preview: () => undefined,
     faults: {},
-    undo: null,
-    redo: null,
+    history: { past: [], future: [] },
+    undo: () => undefined,
+    redo: () => undefined,
+    walk: () => undefined,
   };
   render(<SunLog editing={editing} today="2026-06-20" onRule={() => undefined} />);
   return applied;

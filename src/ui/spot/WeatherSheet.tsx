@@ -1,6 +1,6 @@
 'use client';
 
-import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useState } from 'react';
 import * as z from 'zod';
 import { climateHere } from '@/core/spots/frost';
 import { rainShare } from '@/core/spots/rain';
@@ -9,7 +9,9 @@ import { dayOfYear } from '@/core/sky/clock';
 import { dayNumber, isoDate } from '@/core/climate/weather';
 import type { CsvAnswers, CsvQuestion, CsvReading } from '@/core/files/weatherCsv';
 import type { Settings } from '@/core/files/plantingFile';
+import { readText, unreadText } from '@/ui/session/readText';
 import { say } from '@/ui/session/say';
+import { FileButton } from '@/ui/controls/FileButton';
 import { useLive, useStore } from '@/ui/session/StoreProvider';
 import { runJob } from '@/workers/runJob';
 import { countText, temperatureText } from '@/words/format';
@@ -103,6 +105,12 @@ export const WeatherSheet = memo(function WeatherSheet({ editing, settings, toda
   );
 });
 
+const faulty = (message: string): CsvReading => ({
+  kind: 'faulty',
+  faults: [{ line: 1, message }],
+  more: 0,
+});
+
 /** Daily records from a plain CSV: previewed, asked about, taken whole or not at all. */
 function Records({
   editing: { spot, apply },
@@ -119,7 +127,6 @@ function Records({
     },
     [spot.id],
   );
-  const picker = useRef<HTMLInputElement>(null);
   const [file, setFile] = useState<{ readonly name: string; readonly text: string } | null>(null);
   const [answers, setAnswers] = useState<CsvAnswers>({});
   const [reading, setReading] = useState<CsvReading | null>(null);
@@ -139,23 +146,17 @@ function Records({
   ) => {
     setFile(next);
     setAnswers(given);
-    setReading(await runJob('readWeather', { text: next.text, answers: given }));
+    try {
+      setReading(await runJob('readWeather', { text: next.text, answers: given }));
+    } catch (error) {
+      setReading(faulty(unreadText(error)));
+    }
   };
   const take = async (chosen: File) => {
-    if (chosen.size > LARGEST_BYTES) {
-      setFile({ name: chosen.name, text: '' });
-      return setReading({
-        kind: 'faulty',
-        faults: [
-          {
-            line: 1,
-            message: `The file must be at most ${LARGEST_BYTES / 1e6} MB; got ${(chosen.size / 1e6).toFixed(1)} MB.`,
-          },
-        ],
-        more: 0,
-      });
-    }
-    await read({ name: chosen.name, text: await chosen.text() }, {});
+    const given = await readText(chosen, LARGEST_BYTES);
+    if (given.ok) return read(given, {});
+    setFile({ name: given.name, text: '' });
+    setReading(faulty(given.message));
   };
   const keep = async () => {
     if (reading?.kind !== 'read' || !file) return;
@@ -184,21 +185,13 @@ function Records({
   return (
     <div className="mt-2 border-t border-rule pt-2.5">
       <p className="flex flex-wrap items-center gap-3">
-        <input
-          ref={picker}
-          type="file"
+        <FileButton
+          label="Weather records to bring in"
           accept=".csv,text/csv,text/plain"
-          className="sr-only"
-          aria-label="Weather records to bring in"
-          onChange={(event) => {
-            const chosen = event.target.files?.[0];
-            if (chosen) void take(chosen);
-            event.target.value = '';
-          }}
-        />
-        <button type="button" className="press-quiet" onClick={() => picker.current?.click()}>
+          onFiles={([chosen]) => void take(chosen!)}
+        >
           Bring in daily records
-        </button>
+        </FileButton>
         {spot.normals && (
           <button
             type="button"

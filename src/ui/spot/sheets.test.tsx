@@ -16,8 +16,10 @@ const editingOf = (change: Partial<Spot> = {}, faults: SpotEditing['faults'] = {
     apply: (done) => applied.push(done),
     preview: () => undefined,
     faults,
-    undo: null,
-    redo: null,
+    history: { past: [], future: [] },
+    undo: () => undefined,
+    redo: () => undefined,
+    walk: () => undefined,
   };
   return { editing, applied };
 };

@@ -1,27 +1,30 @@
 import 'fake-indexeddb/auto';
 import { act, render, screen, waitFor } from '@testing-library/react';
-import { openStore, type Store } from '@/data/store';
+import type { Store } from '@/data/store';
+import { openHere } from '../../../tests/builders/store';
 import { usualObstacle } from '@/core/spots/usualObstacles';
 import { usualSpot } from '@/core/spots/spot';
+import { stepText } from '@/words/done';
 import { StoreProvider } from '@/ui/session/StoreProvider';
 import { useSpotEditing, type SpotEditing } from './useSpotEditing';
 
 let store: Store;
 let editing: SpotEditing | null | undefined;
 
+const lastDone = ({ history: { past } }: SpotEditing) => {
+  const last = past[past.length - 1];
+  return last ? `undo ${stepText(last, () => null)}` : 'nothing to undo';
+};
+
 function Watcher() {
   editing = useSpotEditing('s');
   return (
-    <p>
-      {editing
-        ? `${editing.spot.obstacles.length} around, ${editing.undo ? `undo ${editing.undo.name}` : 'nothing to undo'}`
-        : 'none'}
-    </p>
+    <p>{editing ? `${editing.spot.obstacles.length} around, ${lastDone(editing)}` : 'none'}</p>
   );
 }
 
 beforeEach(async () => {
-  store = openStore();
+  ({ store } = await openHere());
   await store.putSpot(usualSpot({ id: 's', name: 'S', lightFrom: 'reckoned' }));
   render(
     <StoreProvider demo={false}>
@@ -62,7 +65,7 @@ test('what cannot be is refused at its field, and nothing is kept of it', async 
     }),
   );
   expect((await store.spot('s'))!.obstacles).toEqual([]);
-  expect(editing!.undo).toBeNull();
+  expect(editing!.history.past).toEqual([]);
   act(() => editing!.apply({ dropCm: 5 }, 'Changed the drop'));
   await waitFor(() => expect(editing!.faults).toEqual({}));
 });
@@ -74,10 +77,10 @@ test('undo goes back step by step, redo forward; the hours follow', async () => 
   );
   await screen.findByText('1 around, undo Put down a house');
   expect(editing!.spot.sunHours).toBeLessThan(open);
-  act(() => editing!.undo!.go());
+  act(() => editing!.undo());
   await screen.findByText('0 around, nothing to undo');
   expect(editing!.spot.sunHours).toBe(open);
-  act(() => editing!.redo!.go());
+  act(() => editing!.redo());
   await screen.findByText('1 around, undo Put down a house');
   await waitFor(async () => expect((await store.spot('s'))!.obstacles).toHaveLength(1));
 });

@@ -1,9 +1,8 @@
 'use client';
 
-import { useMemo } from 'react';
-import { withLightInUse } from '@/core/spots/light';
 import type { Spot } from '@/core/spots/spot';
-import { useLive, useStore } from '@/ui/session/StoreProvider';
+import { weeksBetween } from '@/core/units/units';
+import { useLive } from '@/ui/session/StoreProvider';
 import { useRecordEditing, type RecordEditing } from '@/ui/session/useRecordEditing';
 
 export interface SpotEditing extends Omit<RecordEditing<Spot>, 'record'> {
@@ -19,39 +18,19 @@ export interface SpotEditing extends Omit<RecordEditing<Spot>, 'record'> {
 
 /** One spot being worked on. `undefined` while it loads, `null` when there is none. */
 export function useSpotEditing(id: string): SpotEditing | null | undefined {
-  const store = useStore();
-  const stored = useLive(
-    async (s) => ({
-      spot: (await s.spot(id)) ?? null,
-      plantings: (await s.plantings()).filter(({ spotId }) => spotId === id),
-    }),
-    [id],
-  );
-  const door = useMemo(
-    () => ({
-      parser: async () => {
-        const [{ parseWith }, { spotSchema }] = await Promise.all([
-          import('@/core/files/plantingFile'),
-          import('@/core/spots/schema'),
-        ]);
-        return (data: unknown) => parseWith<Spot>(spotSchema, data);
-      },
-      put: async (spot: Spot) => store?.putSpot(spot),
-      settle: withLightInUse,
-    }),
-    [store],
-  );
-  const editing = useRecordEditing(stored?.spot, door);
-  if (!editing || !stored) return editing as null | undefined;
+  const plantings = useLive((s) => s.plantingsAt(id), [id]);
+  const editing = useRecordEditing('spots', id);
+  if (editing === null) return null;
+  if (!editing || !plantings) return undefined;
   const { record: spot, ...rest } = editing;
   return {
     ...rest,
     spot,
-    plantings: stored.plantings.map(({ id: plantingId, name, plantedWeek, endWeek }) => ({
+    plantings: plantings.map(({ id: plantingId, name, plantedWeek, endWeek }) => ({
       id: plantingId,
       name,
       plantedWeek,
-      weeks: (((endWeek - plantedWeek) % 52) + 52) % 52,
+      weeks: weeksBetween(plantedWeek, endWeek),
     })),
   };
 }

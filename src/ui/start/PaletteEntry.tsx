@@ -1,7 +1,9 @@
 'use client';
 
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { toHex } from '@/core/colour/oklch';
+import { FileButton } from '@/ui/controls/FileButton';
+import { readText } from '@/ui/session/readText';
 import { paletteFrom } from '@/core/colour/palette';
 
 /** Largest palette file read, bytes. */
@@ -15,12 +17,11 @@ export function PaletteEntry({
   readonly colours: readonly string[];
   readonly onColours: (colours: readonly string[]) => void;
 }) {
-  const picker = useRef<HTMLInputElement>(null);
   const [fault, setFault] = useState<string | null>(null);
   const take = async (file: File) => {
-    if (file.size > MOST_BYTES)
-      return setFault(`${file.name} is larger than 1 MB: that is no palette.`);
-    const found = paletteFrom(await file.text());
+    const given = await readText(file, MOST_BYTES);
+    if (!given.ok) return setFault(given.message);
+    const found = paletteFrom(given.text);
     if (found.length === 0)
       return setFault(`${file.name} holds no colours: #rrggbb, or rows of three numbers 0–255.`);
     setFault(null);
@@ -28,18 +29,6 @@ export function PaletteEntry({
   };
   return (
     <div className="pt-2">
-      <input
-        ref={picker}
-        type="file"
-        className="sr-only"
-        aria-label="Palette file"
-        accept=".txt,.css,.json,.csv,.gpl,text/*"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) void take(file);
-          event.target.value = '';
-        }}
-      />
       <p className="flex flex-wrap items-center gap-1.5">
         {colours.map((hex) => (
           <i
@@ -50,9 +39,13 @@ export function PaletteEntry({
             style={{ background: hex }}
           />
         ))}
-        <button type="button" className="press-quiet" onClick={() => picker.current?.click()}>
+        <FileButton
+          label="Palette file"
+          accept=".txt,.css,.json,.csv,.gpl,text/*"
+          onFiles={([file]) => void take(file!)}
+        >
           {colours.length > 0 ? 'Another palette' : 'Bring in a palette'}
-        </button>
+        </FileButton>
       </p>
       {fault && (
         <p role="alert" className="mt-0.5 text-[12.5px] leading-4 font-semibold">

@@ -5,7 +5,7 @@ import { MATERIAL_IDS } from '@/core/containers/materials';
 import { containerSchema } from '@/core/containers/schema';
 import { depthOf, type Shape } from '@/core/containers/shape';
 import { usualContainer } from '@/core/containers/usual';
-import { parseWith } from '@/core/files/plantingFile';
+import { parseWith } from '@/core/files/parse';
 import { USUAL_HOUSE, type House } from '@/core/plantings/house';
 import { wishesSchema } from '@/core/plantings/schema';
 import { spotSchema } from '@/core/spots/schema';

@@ -2,7 +2,6 @@
 
 import Link from 'next/link';
 import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { Redo2, Undo2 } from 'lucide-react';
 import { read } from '@/core/checks/reading';
 import { halfFrontCm } from '@/core/containers/shape';
 import type { Edit } from '@/core/plantings/edits';
@@ -17,6 +16,7 @@ import { WeekSlider } from '@/ui/bench/WeekSlider';
 import { LengthField } from '@/ui/controls/fields';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
+import { UndoBar } from '@/ui/session/UndoBar';
 import { useFieldHeight } from '@/ui/controls/useFieldHeight';
 import { useWidth } from '@/ui/controls/useWidth';
 import { askOf } from '@/ui/session/askOf';
@@ -24,7 +24,6 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import type { RecordEditing } from '@/ui/session/useRecordEditing';
-import { useUndoKeys } from '@/ui/session/useUndoKeys';
 import { countText, lengthText, weekText } from '@/words/format';
 import { groupLines } from '@/words/group';
 import { runJob } from '@/workers/runJob';
@@ -47,7 +46,7 @@ const STAND_FRONT = 0.8;
 
 /** Containers that stand together: dragged along the line, set back, raised on stands, turned; with what is said of them as one. */
 export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceDeskProps) {
-  const { record: group, apply, preview, undo, redo, faults } = editing;
+  const { record: group, apply, preview, faults } = editing;
   const settings = useSettings();
   const store = useStore();
   const { kindOf } = useLibrary();
@@ -64,10 +63,6 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
     [group.members, its],
   );
   const opinion = useMemo(() => groupOpinion(standing), [standing]);
-  useUndoKeys(
-    () => undo?.go(),
-    () => redo?.go(),
-  );
   const last = Math.max(4, ...standing.map(({ it }) => seasonWeeks(it.planting)));
   const planted = standing[0]?.it.planting.plantedWeek ?? 20;
   const reach =
@@ -175,7 +170,7 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
             },
           }
         : null;
-      if (edit) await store.edit(it.planting.id, edit, `Planted for ${group.name}`);
+      if (edit) await store.edit(it.planting.id, edit, { did: 'planted for', name: group.name });
     }
     say('All are planted as one. Undo on each bench brings the old ones back.');
   };
@@ -205,24 +200,7 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
                 ))}
               </select>
             )}
-            <button
-              type="button"
-              aria-label={undo ? `Undo: ${undo.name}` : 'Undo'}
-              disabled={!undo}
-              onClick={() => undo?.go()}
-              className="grid size-7 place-items-center disabled:text-rule2"
-            >
-              <Undo2 size={18} aria-hidden />
-            </button>
-            <button
-              type="button"
-              aria-label={redo ? `Redo: ${redo.name}` : 'Redo'}
-              disabled={!redo}
-              onClick={() => redo?.go()}
-              className="grid size-7 place-items-center disabled:text-rule2"
-            >
-              <Redo2 size={18} aria-hidden />
-            </button>
+            <UndoBar editing={editing} />
           </p>
         </header>
         <section aria-label="Terrace">

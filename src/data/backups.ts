@@ -1,0 +1,103 @@
+import {
+  fromWeatherRows,
+  toWeatherRows,
+  type Backup,
+  type Settings,
+} from '@/core/files/plantingFile';
+import type { Raw, RillbankDb } from './db';
+import type { Repository, Unreadable } from './repository';
+import { TABLES, type TableName } from './tables';
+
+type Repositories = { readonly [N in TableName]: Repository<N> };
+
+/** Rows of tables as they lie. */
+export type Snapshot = Partial<Readonly<Record<TableName, readonly Raw[]>>>;
+
+const NAMES = Object.keys(TABLES) as TableName[];
+
+/** Everything there is, as a backup; rows that cannot be read as they lie. */
+export async function backupOf(
+  tables: Repositories,
+  written: string,
+  settings: Settings,
+): Promise<Backup> {
+  const spots = await tables.spots.all();
+  const plantings = await tables.plantings.all();
+  const unreadable = await unreadableOf(tables);
+  const here = new Set(spots.map(({ id }) => id));
+  const planted = new Set(plantings.map(({ id }) => id));
+  return {
+    format: 'rillbank-backup',
+    version: 1,
+    written,
+    spots: [...spots],
+    // One whose spot cannot be read is not lost: it goes along as it lies.
+    plantings: plantings.filter(({ spotId }) => here.has(spotId)),
+    shelf: [...(await tables.shelf.all())],
+    kinds: [...(await tables.kinds.all())],
+    kept: (await tables.kept.all()).filter(({ plantingId }) => planted.has(plantingId)),
+    groups: [...(await tables.groups.all())],
+    settings,
+    weather: (await tables.weather.all())
+      .filter(({ spotId }) => here.has(spotId))
+      .map(toWeatherRows),
+    unreadable: [
+      ...unreadable.map(({ table, raw }) => ({ table, record: { ...raw } })),
+      ...plantings
+        .filter(({ spotId }) => !here.has(spotId))
+        .map((planting) => ({ table: 'plantings', record: { ...planting } })),
+    ],
+  };
+}
+
+/** Tables that travel in a backup; steps stay where they were made. */
+const BACKED_UP = ['spots', 'plantings', 'shelf', 'kinds', 'kept', 'groups', 'weather'] as const;
+
+/** Puts a backup in the place of what is there, inside a transaction. @returns the rows as they lay before */
+export async function restored(
+  db: RillbankDb,
+  tables: Repositories,
+  backup: Backup,
+): Promise<Snapshot> {
+  const before = await snapshot(db);
+  const staying = await unreadableOf(tables);
+  for (const name of NAMES) await db.table(name).clear();
+  await tables.kept.put(...backup.kept);
+  await tables.groups.put(...backup.groups);
+  await tables.kinds.put(...backup.kinds);
+  await tables.shelf.put(...backup.shelf);
+  await tables.weather.put(...backup.weather.map(fromWeatherRows));
+  await tables.spots.put(...backup.spots);
+  await tables.plantings.put(...backup.plantings);
+  await tables.settings.put({ key: 'settings', ...backup.settings });
+  const carried = backup.unreadable.map(({ table, record }) => ({ table, raw: record }));
+  for (const { table, raw } of [...carried, ...staying]) await putUnlessThere(db, table, raw);
+  return before;
+}
+
+/** A row that cannot be read takes nobody's place. */
+async function putUnlessThere(db: RillbankDb, table: string, raw: Raw): Promise<void> {
+  const name = BACKED_UP.find((one) => one === table);
+  const id = name && raw[TABLES[name].key];
+  if (!name || typeof id !== 'string') return;
+  if (!(await db.table(name).get(id))) await db.table(name).put(raw);
+}
+
+async function unreadableOf(tables: Repositories): Promise<readonly Unreadable[]> {
+  const found: Unreadable[] = [];
+  // One after another: a transaction loses count of what is awaited side by side.
+  for (const name of BACKED_UP) found.push(...(await tables[name].unreadable()));
+  return found;
+}
+
+async function snapshot(db: RillbankDb): Promise<Snapshot> {
+  const rows: Partial<Record<TableName, readonly Raw[]>> = {};
+  for (const name of NAMES) rows[name] = await db.table(name).toArray();
+  return rows;
+}
+
+/** Takes rows out, inside a transaction. */
+export async function emptied(db: RillbankDb, rows: Snapshot): Promise<void> {
+  for (const name of NAMES)
+    await db.table(name).bulkDelete((rows[name] ?? []).map((row) => String(row[TABLES[name].key])));
+}

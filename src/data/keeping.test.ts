@@ -1,0 +1,316 @@
+import { rillbankHalt } from '@/demo/rillbankHalt';
+import { GOOD, planting, SUNNY } from '../../tests/builders/plantings';
+import { openHere } from '../../tests/builders/store';
+import { openDb, DB_VERSION, RillbankDb } from './db';
+import { openJournal } from './journal';
+import { Store } from './store';
+import { troubleOf, type Trouble } from './trouble';
+
+const TUB = { table: 'plantings', id: 'planting' } as const;
+let count = 0;
+const name = () => `keeping-${(count += 1)}`;
+const withTub = async (...told: Partial<Parameters<typeof openHere>>) => {
+  const [at = name(), windows, journal] = told;
+  const here = await openHere(at, windows, journal);
+  await here.store.add(planting(GOOD), SUNNY);
+  return here;
+};
+const said = (store: Store) => {
+  const told: Trouble[] = [];
+  store.onTrouble((trouble) => told.push(trouble));
+  return told;
+};
+const read = async (store: Store) => (await store.planting('planting'))!;
+
+describe('what could not be read again is not kept', () => {
+  test('a plant moved beyond reach is refused by name and figure, and nothing is changed', async () => {
+    const { store } = await withTub();
+    const told = said(store);
+    const before = (await read(store)).planting;
+    await expect(
+      store.edit('planting', { kind: 'move', place: 'p0', xCm: 325, zCm: 0 }),
+    ).rejects.toThrow('refused');
+    expect(told).toMatchObject([
+      { kind: 'refused', what: 'Planting “Planting”', faults: [{ field: 'places[0].xCm' }] },
+    ]);
+    expect(told[0]).toMatchObject({ faults: [{ message: expect.stringMatching(/300 cm.*325/) }] });
+    expect((await read(store)).planting).toEqual(before);
+    expect((await read(store)).history.past).toEqual([]);
+  });
+
+  test('300 cm is kept, a millimetre more is not', async () => {
+    const { store } = await withTub();
+    const to = (xCm: number) => store.edit('planting', { kind: 'move', place: 'p0', xCm, zCm: 0 });
+    await to(300);
+    await expect(to(300.1)).rejects.toThrow();
+    expect((await read(store)).planting.places[0]!.xCm).toBe(300);
+  });
+
+  test('plants doubled beyond what a planting holds are refused; every table asks the same', async () => {
+    const { store } = await withTub();
+    const many = Array.from({ length: 256 }, (_, i) => ({
+      ...planting(GOOD).places[0]!,
+      id: `x${i}`,
+    }));
+    await expect(store.edit('planting', { kind: 'arrange', places: many })).rejects.toThrow();
+    const shelf = rillbankHalt().shelf[0]!;
+    await expect(store.putOnShelf({ ...shelf, count: 0 })).rejects.toThrow();
+    await expect(store.putSpot({ ...SUNNY, dropCm: -1 })).rejects.toThrow();
+    await expect(store.setSettings({ currency: '' })).rejects.toThrow();
+    await expect(
+      store.putWeather(SUNNY.id, [
+        { date: '9999-99-99', minC: 0, maxC: 1, rainMm: 0, windMs: null, radiationMJ: null },
+      ]),
+    ).rejects.toThrow();
+    expect(await store.shelf()).toEqual([]);
+    expect(await store.weather(SUNNY.id)).toEqual([]);
+  });
+
+  test('one refused change does not stop the next', async () => {
+    const { store } = await withTub();
+    const bad = store.edit('planting', { kind: 'rename', name: '' }).catch(() => 'refused');
+    const good = store.edit('planting', { kind: 'rename', name: 'By the door' });
+    expect(await bad).toBe('refused');
+    await good;
+    expect((await read(store)).planting.name).toBe('By the door');
+  });
+});
+
+describe('a record that cannot be read', () => {
+  test('is shown by name with what is wrong, and its last readable state is found by its steps', async () => {
+    const { db, store } = await withTub();
+    await store.edit('planting', { kind: 'rename', name: 'Door pot' });
+    await store.edit('planting', { kind: 'move', place: 'p0', xCm: 7, zCm: 1 });
+    // As an older version wrote it, past its own limit.
+    await db.plantings.toCollection().modify((row) => {
+      (row as unknown as { places: { xCm: number }[] }).places[0]!.xCm = 325;
+    });
+    const steps = await db.steps.orderBy('id').toArray();
+    const last = structuredClone(steps[1]) as unknown as {
+      id: string;
+      differences: { is?: number }[];
+    };
+    last.differences[0]!.is = 325;
+    await db.steps.put(last as never);
+    const [lost] = await store.unreadable('plantings');
+    expect(lost).toMatchObject({ name: 'Door pot', faults: [{ field: 'places[0].xCm' }] });
+    const state = (await store.lastReadable(lost!))!;
+    expect(state).toMatchObject({ name: 'Door pot' });
+    await store.mend(lost!, state);
+    expect((await read(store)).planting.name).toBe('Door pot');
+    expect(await store.unreadable()).toEqual([]);
+  });
+
+  test('goes along raw in a backup, comes back by it, and is not erased by a restore', async () => {
+    const [{ db, store }, { store: other }] = [await withTub(), await openHere(name())];
+    const broken = { id: 'broken', name: 'Old tub', places: 'gone' };
+    await db.plantings.put(broken as never);
+    const backup = await store.backup('2026-05-18');
+    expect(backup.unreadable).toEqual([{ table: 'plantings', record: broken }]);
+    await other.restore(backup);
+    expect(await other.unreadable()).toMatchObject([{ id: 'broken', raw: broken }]);
+    await other.restore({ ...backup, unreadable: [] });
+    expect(await other.unreadable()).toMatchObject([{ id: 'broken' }]);
+    expect(await other.plantings()).toHaveLength(1);
+  });
+
+  test('a planting whose spot cannot be read is in the backup too', async () => {
+    const { db, store } = await withTub();
+    await db.spots.put({ id: SUNNY.id, name: 'Step' } as never);
+    const backup = await store.backup('2026-05-18');
+    expect(backup.unreadable.map(({ table }) => table).sort()).toEqual(['plantings', 'spots']);
+  });
+});
+
+describe('two windows', () => {
+  const two = async () => {
+    const both = { isOpen: () => true };
+    const at = name();
+    const a = await openHere(at, { me: 'a', ...both });
+    const b = await openHere(at, { me: 'b', ...both });
+    await a.store.add(planting(GOOD), SUNNY);
+    return [a.store, b.store] as const;
+  };
+
+  test('do not overwrite each other’s fields', async () => {
+    const [a, b] = await two();
+    const base = (await a.room('spots', SUNNY.id))!.record;
+    const step = (store: Store, change: object) =>
+      store.stepBetween(
+        { table: 'spots', id: base.id },
+        base,
+        { ...base, ...change },
+        {
+          did: 'told',
+          name: 'x',
+        },
+      );
+    // Both were begun on the same reading.
+    await a.take(step(a, { dropCm: 40 }));
+    await b.take(step(b, { name: 'Corner' }));
+    expect(await a.spot(SUNNY.id)).toMatchObject({ dropCm: 40, name: 'Corner' });
+  });
+
+  test('take back their own changes only; a window that is closed leaves its to whoever goes on', async () => {
+    const [a, b] = await two();
+    await a.edit('planting', { kind: 'rename', name: 'A' });
+    await b.edit('planting', { kind: 'move', place: 'p0', xCm: 3, zCm: 3 });
+    expect((await a.planting('planting'))!.history.past).toHaveLength(1);
+    await a.undo(TUB);
+    await a.undo(TUB);
+    const { planting: now } = (await b.planting('planting'))!;
+    expect([now.name, now.places[0]!.xCm]).toEqual(['Planting', 3]);
+    await a.redo(TUB);
+    expect((await b.planting('planting'))!.planting.name).toBe('A');
+  });
+
+  test('undo of a change that another window has changed again leaves the other’s', async () => {
+    const [a, b] = await two();
+    await a.edit('planting', { kind: 'rename', name: 'A' });
+    await b.edit('planting', { kind: 'rename', name: 'B' });
+    await a.undo(TUB);
+    expect((await a.planting('planting'))!.planting.name).toBe('B');
+  });
+});
+
+describe('a window that is closed while it keeps', () => {
+  const plain = () => {
+    const held = new Map<string, string>();
+    return new Proxy({} as Storage, {
+      get: (_, key) =>
+        ({
+          setItem: (k: string, v: string) => void held.set(k, v),
+          getItem: (k: string) => held.get(k) ?? null,
+          removeItem: (k: string) => void held.delete(k),
+        })[String(key)],
+      ownKeys: () => [...held.keys()],
+      getOwnPropertyDescriptor: (_, key) => ({
+        enumerable: true,
+        configurable: true,
+        value: held.get(String(key)),
+      }),
+    });
+  };
+
+  test('leaves the step behind, and the next window keeps it once', async () => {
+    const at = name();
+    const storage = plain();
+    const closing = await withTub(at, { me: 'gone', isOpen: () => true }, openJournal(storage));
+    const base = (await read(closing.store)).planting;
+    const step = closing.store.stepBetween(
+      TUB,
+      base,
+      { ...base, name: 'Door pot' },
+      {
+        did: 'renamed',
+      },
+    );
+    // The database never had it: the window went in between.
+    openJournal(storage).write(step);
+    closing.db.close();
+    const here = { me: 'here', isOpen: (mark: string) => mark === 'here' };
+    const { store } = await openHere(at, here, openJournal(storage));
+    expect(await store.takeLeftBehind()).toBe(1);
+    expect((await read(store)).planting.name).toBe('Door pot');
+    expect((await read(store)).history.past).toHaveLength(1);
+    // Written down again after it was kept: it is not done twice.
+    await store.undo(TUB);
+    openJournal(storage).write(step);
+    await store.takeLeftBehind();
+    expect((await read(store)).planting.name).toBe('Planting');
+    expect(openJournal(storage).left()).toEqual([]);
+  });
+
+  test('a step is written down before this call returns, and struck out when the database has it', async () => {
+    const storage = plain();
+    const { store } = await withTub(name(), undefined, openJournal(storage));
+    const base = (await read(store)).planting;
+    const step = store.stepBetween(TUB, base, { ...base, name: 'Door pot' }, { did: 'renamed' });
+    const done = store.take(step);
+    expect(openJournal(storage).left()).toEqual([step]);
+    expect(store.isWriting).toBe(true);
+    await done;
+    expect(openJournal(storage).left()).toEqual([]);
+    expect(store.isWriting).toBe(false);
+  });
+});
+
+describe('trouble with the database', () => {
+  test('a closed one is told at every write, once, and none is taken for done', async () => {
+    const { db, store } = await withTub();
+    const told = said(store);
+    db.close();
+    await expect(store.edit('planting', { kind: 'rename', name: 'A' })).rejects.toThrow('closed');
+    await expect(store.setSettings({ length: 'in' })).rejects.toThrow('closed');
+    expect(told).toEqual([{ kind: 'closed' }, { kind: 'closed' }]);
+  });
+
+  test('what the browser says is known by its name, however it is wrapped', () => {
+    const wrapped = Object.assign(new Error('x'), {
+      name: 'AbortError',
+      inner: Object.assign(new Error('y'), { name: 'QuotaExceededError' }),
+    });
+    expect(troubleOf(wrapped).kind).toBe('full');
+    expect(troubleOf(Object.assign(new Error(), { name: 'MissingAPIError' })).kind).toBe('missing');
+    expect(troubleOf('odd')).toEqual({ kind: 'other', told: 'odd' });
+  });
+
+  test('a newer database is not opened, and stays as it was', async () => {
+    const at = name();
+    const newer = new RillbankDb(at);
+    newer.version(DB_VERSION + 1).stores({ diary: 'id' });
+    await newer.open();
+    newer.close();
+    const db = new RillbankDb(at);
+    const quiet = { onBlocked: () => undefined, onOvertaken: () => undefined };
+    await expect(openDb(db, quiet)).rejects.toThrow('newer');
+    expect(db.isOpen()).toBe(false);
+  });
+
+  test('a newer window takes over: the older one stops writing and is told', async () => {
+    const at = name();
+    const old = new RillbankDb(at);
+    let overtaken = 0;
+    await openDb(old, { onBlocked: () => undefined, onOvertaken: () => (overtaken += 1) });
+    const newer = new RillbankDb(at);
+    newer.version(DB_VERSION + 1).stores({ diary: 'id' });
+    await newer.open();
+    expect(overtaken).toBe(1);
+    await expect(new Store(old).add(planting(GOOD), SUNNY)).rejects.toThrow('closed');
+    newer.close();
+  });
+});
+
+describe('the demo set', () => {
+  test('tells what was done on it, goes with that, and comes back with it', async () => {
+    const { store } = await openHere(name());
+    await store.addAll(rillbankHalt());
+    expect(await store.demoWork()).toEqual({ changes: 0, kept: 0 });
+    await store.edit('demo-tub-1', { kind: 'rename', name: 'My tub' });
+    expect(await store.demoWork()).toEqual({ changes: 1, kept: 0 });
+    const gone = await store.removeDemo();
+    expect(await store.plantings()).toEqual([]);
+    await store.putBack(gone);
+    const back = (await store.planting('demo-tub-1'))!;
+    expect(back.planting.name).toBe('My tub');
+    expect(back.history.past).toHaveLength(1);
+  });
+
+  test('a container of it that holds something of the gardener’s stays', async () => {
+    const { store } = await openHere(name());
+    await store.addAll(rillbankHalt());
+    await store.add({ ...planting(GOOD), shelfId: 'demo-barrow' }, SUNNY);
+    await store.removeDemo();
+    expect((await store.shelf()).map(({ id }) => id)).toEqual(['demo-barrow']);
+  });
+});
+
+test('a restore can be gone back on, whole', async () => {
+  const { store } = await withTub();
+  await store.edit('planting', { kind: 'rename', name: 'Door pot' });
+  const before = await store.restore({ ...(await store.backup('2026-05-18')), plantings: [] });
+  expect(await store.plantings()).toEqual([]);
+  await store.putBack(before, { only: true });
+  expect((await read(store)).planting.name).toBe('Door pot');
+  expect((await read(store)).history.past).toHaveLength(1);
+});

@@ -1,0 +1,71 @@
+import * as z from 'zod';
+import { settingsSchema, weatherRecordsSchema } from '@/core/files/plantingFile';
+import { ownKindSchema } from '@/core/plants/ownSchema';
+import { gatheringSchema } from '@/core/plantings/gatheringSchema';
+import { keptSchema } from '@/core/plantings/keptSchema';
+import { plantingSchema } from '@/core/plantings/schema';
+import { doneSchema } from '@/core/plantings/doneSchema';
+import { stepSchema } from '@/core/records/stepSchema';
+import { shelfItemSchema } from '@/core/shelf/schema';
+import { withLightInUse } from '@/core/spots/light';
+import { spotSchema } from '@/core/spots/schema';
+import type { Raw } from './db';
+
+/** What a table holds: how a record is read, how it is named to the gardener, and what follows from it. */
+export interface TableRule<T> {
+  readonly schema: z.ZodType<T>;
+  /** What one record is called. */
+  readonly called: string;
+  /** The name a gardener knows a record by, read from one that may not parse. */
+  readonly nameOf: (record: Raw) => string;
+  /** Field that holds its id. */
+  readonly key: string;
+  /** What follows from a record, worked out anew before it is kept. */
+  readonly settle?: (record: T) => T;
+}
+
+const text = (value: unknown): string => (typeof value === 'string' ? value : '');
+const named = (record: Raw): string => text(record.name) || text(record.id);
+
+const UNKNOWN = { did: 'told', name: 'Changed it' } as const;
+
+function rule<T>(
+  schema: z.ZodType<T>,
+  called: string,
+  rest: Partial<Omit<TableRule<T>, 'schema' | 'called'>> = {},
+): TableRule<T> {
+  return { schema, called, nameOf: named, key: 'id', ...rest };
+}
+
+/** Every table, in one place: whatever is put anywhere has been parsed by its rule. */
+export const TABLES = {
+  spots: rule(spotSchema, 'Spot', { settle: withLightInUse }),
+  plantings: rule(plantingSchema, 'Planting'),
+  shelf: rule(shelfItemSchema, 'Container', {
+    nameOf: (record) => text((record.container as Raw | undefined)?.name) || text(record.id),
+  }),
+  kinds: rule(ownKindSchema, 'Plant', {
+    nameOf: (record) => text((record.told as Raw | undefined)?.common) || text(record.id),
+  }),
+  kept: rule(keptSchema, 'Kept planting'),
+  groups: rule(gatheringSchema, 'Group'),
+  weather: rule(weatherRecordsSchema, 'Weather', {
+    key: 'spotId',
+    nameOf: (record) => text(record.spotId),
+  }),
+  settings: rule(settingsSchema.extend({ key: z.literal('settings') }), 'Settings', {
+    key: 'key',
+    nameOf: () => 'Settings',
+  }),
+  // A step whose words a later version knows can still be taken back.
+  steps: rule(stepSchema.extend({ done: doneSchema.catch(UNKNOWN) }), 'Change', {
+    nameOf: (record) => text(record.of),
+  }),
+} as const;
+
+export type TableName = keyof typeof TABLES;
+
+/** Tables whose records are worked on in a room, with undo. */
+export type RoomTable = 'spots' | 'plantings' | 'shelf' | 'groups';
+
+export type RecordOf<N extends TableName> = z.output<(typeof TABLES)[N]['schema']>;

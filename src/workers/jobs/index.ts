@@ -1,0 +1,28 @@
+import type { ThinkingJob } from '../messages';
+import type { Handler } from './desk';
+import { fits } from './fits';
+import { fixes } from './fixes';
+import { group } from './group';
+import { obstacles } from './obstacles';
+import { propose } from './propose';
+import { readFiles } from './readFiles';
+import { readPlants } from './readPlants';
+import { readWeather } from './readWeather';
+import { remake } from './remake';
+import { seen } from './seen';
+import { standIns } from './standIns';
+
+/** Every job of the thinking worker. A job without a handler does not compile. */
+export const HANDLERS: { readonly [N in ThinkingJob]: Handler<N> } = {
+  propose,
+  obstacles,
+  standIns,
+  fixes,
+  seen,
+  remake,
+  group,
+  readWeather,
+  readPlants,
+  readFiles,
+  fits,
+};

@@ -1,0 +1,17 @@
+import { propose as search } from '@/core/search/propose';
+import type { Handler } from './desk';
+
+/** Searches for plantings, and tells the best so far whenever they change. */
+export const propose: Handler<'propose'> = async (request, { kindsFrom, tell, breathe }) => {
+  const { effort, wanted, improve, only, ...ask } = request;
+  const steps = search({ ...ask, kinds: kindsFrom(only) }, { effort, wanted, improve });
+  let told = '';
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value;
+    const now = value.best.map((p) => p.places.map((place) => place.kindId).join()).join(';');
+    if (now !== told) tell(value);
+    told = now;
+    await breathe();
+  }
+};
