@@ -1,10 +1,21 @@
 import type { NextConfig } from 'next';
+import { FILE_POLICY, PLAIN_HEADERS } from './src/headers';
 
 const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
   devIndicators: false,
   typescript: { tsconfigPath: 'tsconfig.build.json' },
+  // Pages get theirs, with a nonce, from src/proxy.ts; files and what is not found get these.
+  headers: async () => [
+    { source: '/:path*', headers: asList(PLAIN_HEADERS) },
+    { source: '/_next/:path*', headers: asList({ 'content-security-policy': FILE_POLICY }) },
+    { source: '/icon.svg', headers: asList({ 'content-security-policy': FILE_POLICY }) },
+  ],
 };
+
+function asList(headers: Readonly<Record<string, string>>) {
+  return Object.entries(headers).map(([key, value]) => ({ key, value }));
+}
 
 export default config;

@@ -1,3 +1,4 @@
+import { PLAIN_HEADERS } from './headers';
 import { NextResponse, type NextRequest } from 'next/server';
 
 /**
@@ -25,14 +26,7 @@ export function proxy(request: NextRequest): NextResponse {
   headers.set('content-security-policy', policy);
   const response = NextResponse.next({ request: { headers } });
   response.headers.set('content-security-policy', policy);
-  response.headers.set('referrer-policy', 'no-referrer');
-  response.headers.set('x-content-type-options', 'nosniff');
-  response.headers.set('cross-origin-opener-policy', 'same-origin');
-  response.headers.set('cross-origin-resource-policy', 'same-origin');
-  response.headers.set(
-    'permissions-policy',
-    'camera=(), microphone=(), geolocation=(self), interest-cohort=()',
-  );
+  for (const [name, value] of Object.entries(PLAIN_HEADERS)) response.headers.set(name, value);
   return response;
 }
 

@@ -1,3 +1,4 @@
+import { USUAL_HOUSE } from '@/core/plantings/house';
 import * as z from 'zod';
 import { opinionOf } from '@/core/checks/opinion';
 import { brimL, mixAreaCm2, mixL, type Container } from '@/core/containers/container';
@@ -191,6 +192,7 @@ function askIn(
       wishes: wishes.value,
       plantedWeek,
       endWeek,
+      house: USUAL_HOUSE,
       seed,
       kinds: BOOK,
       wanted,
@@ -237,7 +239,7 @@ function plantingIn(text: string) {
       answer: bad('format: this verb reads a planting file, not a backup.'),
     };
   const { planting, spot } = fromPlantingFile(parsed.value, kindOf);
-  return { ok: true as const, it: inSpot(planting, withLightInUse(spot), kindOf) };
+  return { ok: true as const, it: inSpot(planting, withLightInUse(spot), kindOf, USUAL_HOUSE) };
 }
 
 function check(text: string): Answer {

@@ -1,3 +1,4 @@
+import { USUAL_HOUSE } from '@/core/plantings/house';
 import { kindOf } from '@/core/plants/book/index';
 import type { PlantKind } from '@/core/plants/kind';
 import { castOf } from '@/core/search/compose';
@@ -357,6 +358,7 @@ export function rillbankHalt(): {
       container,
       spot: design.spot,
       wishes,
+      house: USUAL_HOUSE,
       plantedWeek: 20,
       endWeek: 42,
       kinds: [],

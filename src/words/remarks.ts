@@ -34,14 +34,14 @@ export interface Sentence {
 interface Teller {
   readonly units: Units;
   readonly it: PlantingInSpot;
-  readonly score: number;
+  /** The check has nothing to say against it: the sentence may not either. */
+  readonly right: boolean;
   /** "lime potato vine (D)" */
   readonly name: (id: KindId) => string;
 }
 
 type Words = { readonly [Id in CheckId]: (facts: FactsOf<Id>, teller: Teller) => Sentence };
 
-const good = (score: number, from: number) => score >= from;
 const list = (names: readonly string[]) =>
   names.length < 2
     ? (names[0] ?? '')
@@ -51,17 +51,17 @@ const list = (names: readonly string[]) =>
 const WORDS: Words = {
   light: (f, t) => {
     const who = capital(t.name(f.kind));
-    if (f.fault === 'dark')
+    if (f.fault === 'dark' && !t.right)
       return {
         says: `${who} likes ${hoursText(f.needHours)} of sun and gets ${hoursText(f.haveHours)}.`,
         because: 'Short of light plants stretch, thin out and flower less.',
       };
-    if (f.fault === 'scorched')
+    if (f.fault === 'scorched' && !t.right)
       return {
         says: `${who} scorches in afternoon sun, and this spot has it.`,
         because: `Of ${hoursText(f.haveHours)} most fall after noon, when the air is hottest.`,
       };
-    if (f.fault === 'bright')
+    if (f.fault === 'bright' && !t.right)
       return {
         says: `${who} wants at most ${hoursText(f.mostHours)} of sun and gets ${hoursText(f.haveHours)}.`,
         because: 'Too much sun bleaches leaves and doubles the watering.',
@@ -72,7 +72,7 @@ const WORDS: Words = {
     };
   },
   thirst: (f, t) =>
-    good(t.score, 0.65)
+    t.right
       ? {
           says: 'One watering suits all of them.',
           because: 'No kind here wants it much wetter or drier than its neighbours.',
@@ -83,12 +83,12 @@ const WORDS: Words = {
         },
   proportion: (f, t) => {
     const ratio = `${lengthText(f.tallestCm, t.units)} over ${lengthText(f.potCm, t.units)}`;
-    if (f.ratio < f.leastRatio && !good(t.score, 0.7))
+    if (f.ratio < f.leastRatio && !t.right)
       return {
         says: `The tallest is ${f.ratio.toFixed(1)} × the container: stumpy.`,
         because: `${ratio}; ${f.leastRatio}–${f.mostRatio} × looks right.`,
       };
-    if (f.ratio > f.mostRatio && !good(t.score, 0.7))
+    if (f.ratio > f.mostRatio && !t.right)
       return {
         says: `${capital(t.name(f.kind))} grows ${f.ratio.toFixed(1)} × as tall as the container.`,
         because: `${ratio}; ${f.leastRatio}–${f.mostRatio} × looks right and stands firm in wind.`,
@@ -99,7 +99,7 @@ const WORDS: Words = {
     };
   },
   'trail-length': (f, t) =>
-    good(t.score, 0.6)
+    t.right
       ? {
           says: 'Trailing stems end above the ground.',
           because: `The longest hangs about ${lengthText(f.trailCm, t.units)}; there are ${lengthText(f.dropCm, t.units)}.`,
@@ -110,7 +110,7 @@ const WORDS: Words = {
         },
   roles: (f, t) =>
     f.missing.length === 0
-      ? f.off && !good(t.score, 0.75)
+      ? f.off && !t.right
         ? {
             says: `${ROLE_NAMES[f.off.role]} plants are ${Math.round(f.off.share * 100)} % of the planting.`,
             because: `${SCHOOL_NAMES[schoolOf(t.it.planting).id]} keeps to ${Math.round(f.off.wanted[0] * 100)}–${Math.round(f.off.wanted[1] * 100)} %, by count.`,
@@ -124,7 +124,7 @@ const WORDS: Words = {
           because: `${ROLE_NAMES.lead} ${f.leads}, body ${f.bodies}, edge ${f.edges}. Domes and single-kind pots do without on purpose.`,
         },
   crowding: (f, t) =>
-    good(t.score, 0.65)
+    t.right
       ? {
           says: 'There is room for all of them to grow.',
           because: `Grown leaves want ${f.pressure.toFixed(1)} × the room there is; up to 3 × knits together well.`,
@@ -178,7 +178,7 @@ const WORDS: Words = {
         says: `For ${wanted} it lacks ${list(f.missing.map((m) => (m === 'white' || m === 'dark' || m === 'lime' ? (m === 'dark' ? 'dark leaves' : m) : `the ${m}`)))}.`,
         because: `What is there fits to ${Math.round(f.fit * 100)} %.`,
       };
-    return good(t.score, 0.7)
+    return t.right
       ? {
           says: `The colours read as ${wanted}.`,
           because: `They fit the scheme to ${Math.round(f.fit * 100)} %, weighed by what is seen.`,
@@ -189,7 +189,7 @@ const WORDS: Words = {
         };
   },
   'pot-contrast': (f, t) =>
-    good(t.score, 0.6)
+    t.right
       ? {
           says: 'What hangs over the rim stands out from the pot.',
           because: `Nearest in colour is ${t.name(f.kind)}, plainly another shade.`,
@@ -199,7 +199,7 @@ const WORDS: Words = {
           because: 'It hangs in front of the pot and is nearly the same shade.',
         },
   background: (f, t) =>
-    good(t.score, 0.6)
+    t.right
       ? {
           says: 'It stands out from what is behind it.',
           because: `Nearest in colour is ${t.name(f.kind)} against the ${f.layer.toLowerCase()}.`,
@@ -214,7 +214,7 @@ const WORDS: Words = {
             because: `Nearly one colour, from about ${countText(f.weeks, 'week')} on. Something lighter or darker behind or before it parts them.`,
           },
   texture: (f, t) =>
-    good(t.score, 0.55)
+    t.right
       ? {
           says: 'Leaves differ well: it holds without flowers.',
           because: `${countText(f.textures, 'leaf texture')} among ${countText(f.kinds, 'kind')}.`,
@@ -227,7 +227,7 @@ const WORDS: Words = {
           because: `${f.middlingGreens} of ${countText(f.kinds, 'kind')} have plain green leaves of middling size. A bold, fine or coloured leaf would help.`,
         },
   balance: (f, t) =>
-    good(t.score, 0.6)
+    t.right
       ? {
           says: 'Balanced from side to side, and the rim is dressed.',
           because: `Weight leans ${Math.round(Math.abs(f.lean) * 100)} % ${f.lean < 0 ? 'left' : 'right'}.`,
@@ -366,7 +366,7 @@ const WORDS: Words = {
     };
   },
   'root-depth': (f, t) =>
-    good(t.score, 0.9)
+    t.right
       ? {
           says: `${lengthText(f.depthCm, t.units)} of mix is deep enough.`,
           because: `The most any of them asks is about ${lengthText(f.wantedCm, t.units)}, by rule of thumb.`,
@@ -387,7 +387,7 @@ const WORDS: Words = {
           because: `It reaches about ${lengthText(f.heightCm, t.units)}. Set the stake at planting; cap its end.`,
         },
   'lead-place': (f, t) =>
-    good(t.score, 0.7)
+    t.right
       ? {
           says: `${capital(t.name(f.kind))} stands where a lead should.`,
           because:
@@ -406,7 +406,7 @@ const WORDS: Words = {
               : 'In the middle, or a third of the way over, it is good from every side.',
         },
   neighbours: (f, t) =>
-    good(t.score, 0.4)
+    t.right
       ? { says: 'Neighbours differ in colour.', because: 'No one colour clumps.' }
       : f.alike
         ? {
@@ -440,7 +440,7 @@ const WORDS: Words = {
           because: `Least seen is ${t.name(f.kind)}, of which about ${Math.round(f.share * 100)} % shows.`,
         },
   sightline: (f, t) =>
-    good(t.score, 0.7)
+    t.right
       ? {
           says: `Tall enough to be seen from ${f.eye.toLowerCase()}.`,
           because: `Over the sill, what is above ${lengthText(f.leastCm, t.units)} shows; ${f.shown} of ${countText(f.plants, 'plant')} do.`,
@@ -450,7 +450,7 @@ const WORDS: Words = {
           because: `${f.shown} of ${countText(f.plants, 'plant')} clear the sill. Taller kinds, or a stand under the container.`,
         },
   muddle: (f, t) =>
-    good(t.score, 0.6)
+    t.right
       ? {
           says: 'No muddle of middling green leaves.',
           because: `${f.middling} of ${countText(f.plants, 'plant')} have plain green leaves of middling size.`,
@@ -460,7 +460,7 @@ const WORDS: Words = {
           because: `${f.middling} of ${countText(f.plants, 'plant')} have them${f.flowerlessWeeks > 0 ? `, and ${countText(f.flowerlessWeeks, 'week')} go without flowers` : ''}. A bold, fine, dark or pale leaf would hold it.`,
         },
   interest: (f, t) =>
-    f.dull === null || good(t.score, 0.65)
+    f.dull === null || t.right
       ? {
           says: 'Something to look at all season.',
           because: f.dull
@@ -472,7 +472,7 @@ const WORDS: Words = {
           because: `${countText(f.dull[1] - f.dull[0] + 1, 'week')} in which flowers are over or not yet out and the leaves are plain.`,
         },
   silhouette: (f, t) =>
-    good(t.score, 0.55)
+    t.right
       ? {
           says: 'The outline steps from tall to low.',
           because: `${lengthText(f.tallestCm, t.units)}, ${lengthText(f.middleCm, t.units)}, ${lengthText(f.lowestCm, t.units)}.`,
@@ -482,7 +482,7 @@ const WORDS: Words = {
           because: `${lengthText(f.tallestCm, t.units)}, ${lengthText(f.middleCm, t.units)} and ${lengthText(f.lowestCm, t.units)} grown: no outline to follow. Even domes do so on purpose.`,
         },
   evenness: (f, t) =>
-    good(t.score, 0.6)
+    t.right
       ? {
           says: 'Levels are even.',
           because: `The middle height is ${lengthText(f.middleCm, t.units)}.`,
@@ -492,7 +492,7 @@ const WORDS: Words = {
           because: `It grows to ${lengthText(f.heightCm, t.units)}; the others stand about ${lengthText(f.middleCm, t.units)}.`,
         },
   frame: (f, t) =>
-    good(t.score, 0.8)
+    t.right
       ? {
           says: 'The frame stands all winter.',
           because: `${f.kept} of ${countText(f.plants, 'plant')} keep their leaves and stay out.`,
@@ -503,7 +503,7 @@ const WORDS: Words = {
             'An evergreen frame wants about a third of its plants to keep their leaves and stay out.',
         },
   pairs: (f, t) =>
-    good(t.score, 0.7)
+    t.right
       ? { says: 'What is a pair matches.', because: 'Mirrored, or across from each other.' }
       : f.fault === 'sizes'
         ? {
@@ -515,7 +515,7 @@ const WORDS: Words = {
             because: `One is ${lengthText(f.offCm, t.units)} off its mirror place: plainly off, or exact, looks meant.`,
           },
   'edge-place': (f, t) =>
-    good(t.score, 0.65)
+    t.right
       ? {
           says: 'What trails stands at the rim.',
           because: `The furthest in is ${t.name(f.kind)}, ${lengthText(f.fromRimCm, t.units)} from it.`,
@@ -526,7 +526,7 @@ const WORDS: Words = {
             'It will climb over its neighbours before it reaches the edge, or hang where nobody looks.',
         },
   'dark-light': (f, t) =>
-    good(t.score, 0.6)
+    t.right
       ? {
           says: `${capital(t.name(f.beside || f.kind))} sets off the dark of ${t.name(f.kind)}.`,
           because: 'A dark plant wants a light one beside it.',
@@ -540,7 +540,7 @@ const WORDS: Words = {
     because: `About ${Math.round(f.share * 100)} % of what is seen is white, silver or lime.`,
   }),
   'colour-sight': (f, t) =>
-    good(t.score, 0.7)
+    t.right
       ? {
           says: 'The colours also part for eyes that confuse red and green.',
           because: `Nearest then are ${t.name(f.a)} and ${t.name(f.b)}.`,
@@ -551,7 +551,7 @@ const WORDS: Words = {
             'About one man in twelve has such eyes. A difference in lightness is seen by all.',
         },
   'spill-room': (f, t) =>
-    good(t.score, 0.7)
+    t.right
       ? {
           says: 'There is room in front to spill.',
           because: `Leaves reach ${lengthText(f.reachCm, t.units)} past the rim; there are ${lengthText(f.roomCm, t.units)}.`,
@@ -578,7 +578,7 @@ const WORDS: Words = {
     because: `Leaves from a sheltered house scorch in ${hoursText(f.hours)} of sun and chill at night: shade by day, shelter by night, a little more each day.`,
   }),
   spares: (f, t) =>
-    good(t.score, 0.75)
+    t.right
       ? {
           says: 'Packs come out nearly even.',
           because: f.kind ? `${f.spare} left over of ${t.name(f.kind)}.` : '',
@@ -631,7 +631,7 @@ export function sentenceOf(remark: Remark, it: PlantingInSpot, units: Units): Se
     return `${inSentence(kinds.get(id)?.common ?? id)}${letter ? ` (${letter})` : ''}`;
   };
   const tell = WORDS[remark.check] as (facts: unknown, teller: Teller) => Sentence;
-  return tell(remark.facts, { units, it, score: remark.score, name });
+  return tell(remark.facts, { units, it, right: remark.severity === 'right', name });
 }
 
 /** The lead word of a remark. */

@@ -24,6 +24,7 @@ export function editingOf(
     it,
     opinion: opinionOf(it),
     history: { past: [], future: [] },
+    isHeld: false,
     applied,
     previewed,
     apply: (edit) => applied.push(edit),

@@ -1,3 +1,4 @@
+import { USUAL_HOUSE } from '@/core/plantings/house';
 import { kindOf } from '@/core/plants/book/index';
 import { mixSurface, type Container } from '@/core/containers/container';
 import { reachOf } from '@/core/containers/section';
@@ -833,7 +834,7 @@ export function handComposed(): readonly Composed[] {
         meant: [],
         demo: false,
       });
-      return { name, it: inSpot(planting, place, kindOf) };
+      return { name, it: inSpot(planting, place, kindOf, USUAL_HOUSE) };
     },
   );
 }

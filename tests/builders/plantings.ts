@@ -1,3 +1,4 @@
+import { USUAL_HOUSE } from '@/core/plantings/house';
 import { kindOf } from '@/core/plants/book/index';
 import { inSpot, type Place, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
 import type { PlantKind } from '@/core/plants/kind';
@@ -73,7 +74,12 @@ export function planted(
   change: Partial<Planting> = {},
   spot: Partial<Spot> = {},
 ): PlantingInSpot {
-  return inSpot(planting(puts, change, change.container ?? TUB), { ...SUNNY, ...spot }, kindOf);
+  return inSpot(
+    planting(puts, change, change.container ?? TUB),
+    { ...SUNNY, ...spot },
+    kindOf,
+    USUAL_HOUSE,
+  );
 }
 
 /** A planting with nothing much wrong: lead behind, body between, edge in front. */

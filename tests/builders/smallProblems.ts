@@ -1,3 +1,4 @@
+import { USUAL_HOUSE } from '@/core/plantings/house';
 import { BOOK } from '@/core/plants/book/index';
 import type { PlantKind, Role } from '@/core/plants/kind';
 import { hash32 } from '@/core/random/hash';
@@ -35,6 +36,7 @@ export function smallProblem(seed: number, places: number) {
   const ask: Ask = {
     container: [TUB, BOX, BASKET][seed % 3]!,
     spot: { ...SUNNY, sunHours: 3 + (seed % 6) },
+    house: USUAL_HOUSE,
     plantedWeek: 20,
     endWeek: 42,
     kinds,

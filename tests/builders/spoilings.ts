@@ -25,7 +25,8 @@ const changed = (
   it: PlantingInSpot,
   change: Partial<Planting>,
   spot: Partial<Spot> = {},
-): PlantingInSpot => inSpot({ ...it.planting, ...change }, { ...it.spot, ...spot }, kindOf);
+): PlantingInSpot =>
+  inSpot({ ...it.planting, ...change }, { ...it.spot, ...spot }, kindOf, it.house);
 const placed = (it: PlantingInSpot, places: readonly Place[]) => changed(it, { places });
 const reachIn = (it: PlantingInSpot) => reachOf(mixSurface(it.planting.container));
 const roleAt = (it: PlantingInSpot) => rolesPlayed(read(it));

@@ -1,3 +1,4 @@
+import { USUAL_HOUSE } from '@/core/plantings/house';
 import { expect, test, type Page } from '@playwright/test';
 import { BOOK } from '../../src/core/plants/book/index';
 import { proposeNow } from '../../src/core/search/propose';
@@ -135,13 +136,14 @@ test('house preferences hold everywhere: a check that is turned down says nothin
 });
 
 test('the same ask and seed give the same plantings in Node and in Chromium', async ({ page }) => {
-  const reading = readStart(FIRST_FORM, 'spot-x');
+  const reading = readStart(FIRST_FORM, 'spot-x', null, USUAL_HOUSE);
   if (!reading.ok) throw new Error('The first form reads.');
   const expected = proposeNow(
     {
       container: reading.container,
       spot: reading.spot,
       wishes: reading.wishes,
+      house: USUAL_HOUSE,
       plantedWeek: 20,
       endWeek: 42,
       kinds: BOOK,

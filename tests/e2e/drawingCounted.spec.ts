@@ -1,3 +1,4 @@
+import { USUAL_HOUSE } from '@/core/plantings/house';
 import { expect, test } from '@playwright/test';
 import { looksOf } from '../../src/core/checks/outlook';
 import { read } from '../../src/core/checks/reading';
@@ -52,6 +53,7 @@ for (const id of ['demo-tub-1', 'demo-tub-2', 'demo-basket-1', 'demo-window-box'
       planting,
       spots.find((spot) => spot.id === planting.spotId)!,
       kindOf,
+      USUAL_HOUSE,
     );
     const scene = buildScene(subjectOf(it), WEEKS);
     const { leftCm, rightCm, aboveCm, belowCm } = extentOf(read(it));

@@ -1,3 +1,4 @@
+import { USUAL_HOUSE } from '../plantings/house';
 import { thirstMatch } from './rules/thirst';
 import fc from 'fast-check';
 import {
@@ -403,7 +404,7 @@ test('a fix is offered only when it was tried and helps', () => {
   const fix = tryFixes(it, 'root-balls', kindOf)!;
   expect(fix.after).toBeGreaterThan(fix.before);
   expect(editText(fix.edit, it, UNITS, kindOf)).toMatch(/^Try/);
-  const after = inSpot(applyEdit(it.planting, fix.edit), SUNNY, kindOf);
+  const after = inSpot(applyEdit(it.planting, fix.edit), SUNNY, kindOf, USUAL_HOUSE);
   expect(CHECKS['root-balls'].judge(read(after))!.score).toBeCloseTo(fix.after, 6);
   expect(tryFixes(planted(GOOD), 'root-balls', kindOf)).toBeNull();
 });
@@ -414,6 +415,7 @@ test('"I mean it" keeps a remark quiet without changing what is judged', () => {
     applyEdit(it.planting, { kind: 'mean', check: 'drainage', meant: true }),
     it.spot,
     kindOf,
+    USUAL_HOUSE,
   );
   expect(opinionOf(meant).remarks.find(({ check }) => check === 'drainage')!.meant).toBe(true);
   expect(opinionOf(meant).score).toBe(opinionOf(it).score);

@@ -409,7 +409,14 @@ test('a bully is given a trim that was tried: what it would have swallowed is no
 test('pale trails and dark pots: what a school weighs differently it weighs differently', () => {
   const it = planted(GOOD);
   const as = (school: Planting['wishes']['school']) =>
-    read(inSpot({ ...it.planting, wishes: { ...it.planting.wishes, school } }, it.spot, kindOf));
+    read(
+      inSpot(
+        { ...it.planting, wishes: { ...it.planting.wishes, school } },
+        it.spot,
+        kindOf,
+        USUAL_HOUSE,
+      ),
+    );
   expect(weightOf('texture', as('leaf-led'))).toBeGreaterThan(weightOf('texture', as('thriller')));
   expect(weightOf('lead-place', as('dome'))).toBe(0);
   expect(
@@ -418,6 +425,7 @@ test('pale trails and dark pots: what a school weighs differently it weighs diff
         { ...it.planting, wishes: { ...it.planting.wishes, school: 'dome' } },
         it.spot,
         kindOf,
+        USUAL_HOUSE,
       ),
     ).remarks.some(({ check }) => check === 'lead-place'),
   ).toBe(false);

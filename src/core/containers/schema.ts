@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { nameSchema } from '../records/textSchema';
 import { colourSchema } from '../colour/schema';
 import { mixFloorCm, mixHeightCm, type Container } from './container';
 import { FINISHES, PATTERNS, STYLE_WORDS } from './looks';
@@ -299,11 +300,7 @@ export const shapeSchema = z
 
 /** Own mix: parts by volume. */
 const ownMixSchema = z.object({
-  name: z
-    .string()
-    .trim()
-    .min(1, 'The mix must have a name.')
-    .max(60, 'The name of the mix must be at most 60 letters.'),
+  name: nameSchema('The name of the mix', 60, 'The mix must have a name.'),
   parts: z
     .array(
       z.object({
@@ -323,11 +320,7 @@ const ownMixSchema = z.object({
 
 export const containerSchema = z
   .object({
-    name: z
-      .string()
-      .trim()
-      .min(1, 'Container name must not be empty.')
-      .max(80, 'Container name must be at most 80 letters.'),
+    name: nameSchema('Container name'),
     shape: shapeSchema,
     material: z.enum(MATERIAL_IDS, {
       error: (issue) =>

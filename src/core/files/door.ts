@@ -1,3 +1,4 @@
+import { hasControlLetters } from '../records/letters';
 import type { FileFault, Parsed } from './parse';
 
 /** Largest file read, bytes: far above any real one. */
@@ -78,15 +79,6 @@ function endOfText(text: string, from: number): number {
     else if (letter === QUOTE) return i;
   }
   return text.length;
-}
-
-/** Letters that steer devices: no drawing, print or table bears them. Line ends and tabs may stand in notes. */
-const CONTROL =
-  /[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F-\u009F\uFFFE\uFFFF]|[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/;
-
-/** Does a text hold letters that break drawings, print or tables? */
-export function hasControlLetters(text: string): boolean {
-  return CONTROL.test(text);
 }
 
 function look(value: unknown, field: string, faults: FileFault[]): void {

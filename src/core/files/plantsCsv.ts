@@ -7,7 +7,8 @@ import type { Library } from '../plants/library';
 import { nearestKind, untold, withTold, type OwnKind, type Told } from '../plants/own';
 import { ownKindSchema } from '../plants/ownSchema';
 import { finished, type Work } from '../work/steps';
-import { hasControlLetters, readJson } from './door';
+import { hasControlLetters } from '../records/letters';
+import { readJson } from './door';
 import { parseWith } from './parse';
 import { formulaSafe, fromFormulaSafe } from './text';
 

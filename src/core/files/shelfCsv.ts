@@ -5,7 +5,7 @@ import { SHAPE_KINDS, shapeSchema } from '../containers/schema';
 import { usualContainer } from '../containers/usual';
 import { shelfItemSchema } from '../shelf/schema';
 import type { ShelfItem } from '../shelf/shelf';
-import { hasControlLetters } from './door';
+import { hasControlLetters } from '../records/letters';
 import { parseWith } from './parse';
 import { formulaSafe, fromFormulaSafe } from './text';
 

@@ -1,3 +1,4 @@
+import { USUAL_HOUSE } from '../plantings/house';
 import fc from 'fast-check';
 import { BOOK } from '../plants/book/index';
 import { known, planted, SUNNY } from '../../../tests/builders/plantings';
@@ -172,6 +173,7 @@ test('a planned trim of a planting is in its season, and goes with its plant', (
     applyEdit(it.planting, { kind: 'trim', place: 'p1', weeks: 4, cut: 0.4 }),
     it.spot,
     kindOf,
+    USUAL_HOUSE,
   );
   expect(seasonOf(trimmed).at(4)[1]!.share).toBeLessThan(seasonOf(it).at(4)[1]!.share);
   expect(seasonOf(trimmed).at(3)).toEqual(seasonOf(it).at(3));

@@ -2,7 +2,13 @@ import type { House } from './house';
 import type { SchoolId } from './schoolId';
 import type { Container } from '../containers/container';
 import type { Spot } from '../spots/spot';
-import { USUAL_CARE, type Place, type Planting, type Wishes } from './planting';
+import {
+  USUAL_CARE,
+  type Place,
+  type Planting,
+  type PlantingInSpot,
+  type Wishes,
+} from './planting';
 
 /** What is settled before plants are chosen: the container, where it stands, what is wished for and when. */
 export interface Brief {
@@ -13,8 +19,7 @@ export interface Brief {
   readonly wishes: Wishes;
   readonly plantedWeek: number;
   readonly endWeek: number;
-  /** House preferences; the usual ones where they are left out. */
-  readonly house?: House;
+  readonly house: House;
 }
 
 /** Places for a brief as a planting that can be judged, drawn and kept; in the school they were composed in, where that is told. */
@@ -40,6 +45,7 @@ export function plantingOf(
 }
 
 /** The brief that a planting at its spot answers. */
-export function briefOf({ container, wishes, plantedWeek, endWeek }: Planting, spot: Spot): Brief {
-  return { container, spot, wishes, plantedWeek, endWeek };
+export function briefOf({ planting, spot, house }: PlantingInSpot): Brief {
+  const { container, wishes, plantedWeek, endWeek } = planting;
+  return { container, spot, wishes, plantedWeek, endWeek, house };
 }

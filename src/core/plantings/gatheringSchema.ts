@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { nameSchema } from '../records/textSchema';
 import { bounded } from '../spots/lightSchema';
 
 /** One container's place on a terrace: along the line, how far back, on a stand how high, turned how far. */
@@ -12,11 +13,7 @@ const gatheredSchema = z.object({
 
 export const gatheringSchema = z.object({
   id: z.string().min(1).max(80),
-  name: z
-    .string()
-    .trim()
-    .min(1, 'A group must have a name.')
-    .max(80, 'The name of a group must be at most 80 letters.'),
+  name: nameSchema('The name of a group', 80, 'A group must have a name.'),
   members: z
     .array(gatheredSchema)
     .max(24, 'A group has at most 24 containers.')

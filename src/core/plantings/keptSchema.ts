@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { nameSchema } from '../records/textSchema';
 import { KEPT_KINDS } from './kept';
 import { plantingSchema } from './schema';
 
@@ -7,11 +8,7 @@ export const keptSchema = z.object({
   /** The planting it was kept of. */
   plantingId: z.string().min(1).max(80),
   kind: z.enum(KEPT_KINDS),
-  name: z
-    .string()
-    .trim()
-    .min(1, 'A kept planting must have a name.')
-    .max(80, 'The name of a kept planting must be at most 80 letters.'),
+  name: nameSchema('The name of a kept planting', 80, 'A kept planting must have a name.'),
   /** When it was kept, ISO 8601. */
   at: z.string(),
   /** Branch it was kept on. */

@@ -2,7 +2,7 @@ import type * as z from 'zod';
 import type { KindId, PlantKind } from '../plants/kind';
 import type { Spot } from '../spots/spot';
 import { weeksBetween } from '../units/units';
-import { USUAL_HOUSE, type House } from './house';
+import type { House } from './house';
 import type {
   careSchema,
   placeSchema,
@@ -43,7 +43,7 @@ export function inSpot(
   planting: Planting,
   spot: Spot,
   kindOf: (id: KindId) => PlantKind | null,
-  house: House = USUAL_HOUSE,
+  house: House,
 ): PlantingInSpot {
   const plants: PlacedPlant[] = [];
   for (const place of planting.places) {

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { nameSchema, textSchema } from '../records/textSchema';
 import { colourSchema } from '../colour/schema';
 import { COLOUR_SCHEMES, PLAIN_SCHEMES } from '../colour/schemes';
 import { containerSchema } from '../containers/schema';
@@ -121,21 +122,24 @@ export const careSchema = z.object({
   trims: z.array(trimSchema).max(100, 'At most 100 trims are planned.').readonly(),
 });
 
+/** What a file told of a plant is carried as it is, as long as it is no burden. */
+function isSmall(told: Readonly<Record<string, unknown>>): boolean {
+  return JSON.stringify(told).length <= 4000;
+}
+
 /** A kind that a file named and this book does not have, with what the file said of it. */
 export const strangerSchema = z.object({
   kindId: id('Plant id'),
-  name: z.string().max(120),
-  told: z.record(z.string(), z.unknown()),
+  name: textSchema('The name of a plant', 120),
+  told: z
+    .record(z.string().max(80), z.unknown())
+    .refine(isSmall, 'What was told of a plant must be at most 4000 letters.'),
 });
 
 export const plantingSchema = z
   .object({
     id: id('Planting id'),
-    name: z
-      .string()
-      .trim()
-      .min(1, 'Planting name must not be empty.')
-      .max(80, 'Planting name must be at most 80 letters.'),
+    name: nameSchema('Planting name'),
     spotId: id('Spot id'),
     container: containerSchema,
     /** The container of the shelf it stands in; `null` for one described only here. */

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { hasControlLetters } from '../records/letters';
 import { colourSchema } from '../colour/schema';
 import { NURSERY_SIZE_IDS } from './nursery';
 import { range } from './schema';
@@ -8,7 +9,8 @@ const text = (what: string, least: number, most: number) =>
     .string()
     .trim()
     .min(least, `${what} must have ${least} letters or more.`)
-    .max(most, `${what} must have at most ${most} letters.`);
+    .max(most, `${what} must have at most ${most} letters.`)
+    .refine((text) => !hasControlLetters(text), `${what} must not hold control letters.`);
 const degrees = (what: string) =>
   z
     .number({ error: `${what} must be a number.` })

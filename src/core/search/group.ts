@@ -14,6 +14,8 @@ import { SCHOOLS } from '../schools/index';
 
 /** One container of a group: where it stands along the ground, and what grows in it. */
 export interface GroupMember {
+  /** Which of the containers asked for this is, by its place in the list. */
+  readonly of: number;
   readonly container: Container;
   /** Middle of the container along the group's line, cm: right is positive. */
   readonly atCm: number;
@@ -55,19 +57,20 @@ export function* composingGroup(
   const shared = [...main.bodies, ...main.edges]
     .map(kindOf)
     .filter((kind): kind is PlantKind => kind !== null);
-  const placed: {
-    readonly container: Container;
-    readonly school: GroupMember['school'];
-    readonly places: readonly Place[];
-    readonly score: number;
-  }[] = [
-    { container: first!.container, school: main.school, places: main.places, score: main.score },
+  const placed: Omit<GroupMember, 'atCm'>[] = [
+    {
+      of: first!.index,
+      container: first!.container,
+      school: main.school,
+      places: main.places,
+      score: main.score,
+    },
   ];
-  for (const { container } of others) {
+  for (const { container, index } of others) {
     const here = { ...ask, container, wishes: { ...ask.wishes, school: 'group' as const } };
     const found = yield* withOneOf(shared, here);
     if (!found) return null;
-    placed.push({ container, school: 'group', ...found });
+    placed.push({ of: index, container, school: 'group', ...found });
   }
   return inLine(placed);
 }

@@ -7,7 +7,6 @@ import { kindFitsScheme } from '../checks/rules/scheme';
 import { leafContrast } from '../checks/rules/texture';
 import { thirstMatch } from '../checks/rules/thirst';
 import { visibleHeightCm } from '../containers/container';
-import { USUAL_HOUSE } from '../plantings/house';
 import { coloursOf, leadingColour } from '../plants/colours';
 import { middle, type PlantKind, type Role } from '../plants/kind';
 import { printOf } from '../plants/print';
@@ -25,7 +24,7 @@ export interface Member {
 const LEAST_THIRST_MATCH = 0.5;
 
 /** The site a school is asked about. */
-export function siteOf({ container, spot, house = USUAL_HOUSE }: Ask): Site {
+export function siteOf({ container, spot, house }: Ask): Site {
   return { container, spot, house };
 }
 

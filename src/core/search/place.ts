@@ -14,7 +14,6 @@ import { settle, type Wish } from '../placing/settle';
 import type { Place } from '../plantings/planting';
 import { middle, type PlantKind, type Role } from '../plants/kind';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
-import { USUAL_HOUSE } from '../plantings/house';
 import { printOf } from '../plants/print';
 import { hash32 } from '../random/hash';
 import { SCHOOLS } from '../schools/index';
@@ -83,7 +82,7 @@ export function filledParts(
 }
 
 /** By how many the plants of a kind are counted: odd numbers and pairs grow by two. */
-function countsOf(school: School, { house = USUAL_HOUSE }: Ask): School['counts'] {
+function countsOf(school: School, { house }: Ask): School['counts'] {
   return house.counts === 'by school' ? school.counts : house.counts;
 }
 
@@ -186,7 +185,7 @@ function fillUp(parts: Part[], school: School, ask: Ask, standing: readonly Part
   const area = mixAreaCm2(ask.container);
   const room = growingRoomCm2(ask.container);
   const season = 18;
-  const { house = USUAL_HOUSE } = ask;
+  const { house } = ask;
   const tight = house.fullness === 'packed' ? 1.2 : house.fullness === 'spaced' ? 0.8 : 1;
   const most = new Map(school.parts(siteOf(ask)).map(({ role, share }) => [role, share[1]]));
   for (let guard = 0; guard < 60; guard += 1) {

@@ -35,6 +35,7 @@ const get = (name: string) => hand.find((one) => one.name.startsWith(name))!.it;
 const ask = (change: Partial<Ask> = {}, wishes: Partial<Ask['wishes']> = {}): Ask => ({
   container: TUB,
   spot: SUNNY,
+  house: USUAL_HOUSE,
   plantedWeek: 20,
   endWeek: 42,
   kinds: BOOK,
@@ -172,20 +173,32 @@ test('names, order and side change no answer', () => {
       { ...it.planting, places: it.planting.places.map((p) => ({ ...p, xCm: -p.xCm })) },
       it.spot,
       kindOf,
+      USUAL_HOUSE,
     );
     expect(opinionOf(mirrored).score).toBeCloseTo(opinionOf(it).score, 6);
     const reordered = inSpot(
       { ...it.planting, places: [...it.planting.places].reverse() },
       it.spot,
       kindOf,
+      USUAL_HOUSE,
     );
     expect(opinionOf(reordered).score).toBeCloseTo(opinionOf(it).score, 6);
   }
 });
 
 test('inches and centimetres of the same pot give the same plantings', () => {
-  const inCm = readStart({ ...FIRST_FORM, top: 38.1, base: 27.94, depth: 33.02 }, 's');
-  const inInches = readStart({ ...FIRST_FORM, unit: 'in', top: 15, base: 11, depth: 13 }, 's');
+  const inCm = readStart(
+    { ...FIRST_FORM, top: 38.1, base: 27.94, depth: 33.02 },
+    's',
+    null,
+    USUAL_HOUSE,
+  );
+  const inInches = readStart(
+    { ...FIRST_FORM, unit: 'in', top: 15, base: 11, depth: 13 },
+    's',
+    null,
+    USUAL_HOUSE,
+  );
   if (!inCm.ok || !inInches.ok) throw new Error('Both forms read.');
   expect(inInches.container).toEqual(inCm.container);
   expect(
@@ -241,7 +254,12 @@ test('finish: what is fixed stays where it is, the rest is filled with what the 
   }
   expect(
     finish(
-      inSpot({ ...it.planting, wishes: { ...it.planting.wishes, budget: 25 } }, it.spot, kindOf),
+      inSpot(
+        { ...it.planting, wishes: { ...it.planting.wishes, budget: 25 } },
+        it.spot,
+        kindOf,
+        USUAL_HOUSE,
+      ),
       BOOK,
       [lead.id],
     ).every(({ cost }) => cost <= 25),
@@ -272,7 +290,7 @@ test('scale: something to climb comes along, no wider than goes in, in its usual
   const wide = { form: 'obelisk', heightCm: 130, widthCm: 46, xCm: 6, zCm: -5 } as const;
   const to = (topCm: number) =>
     scale(
-      inSpot({ ...it.planting, support: wide }, it.spot, kindOf),
+      inSpot({ ...it.planting, support: wide }, it.spot, kindOf, USUAL_HOUSE),
       usualContainer(
         'Other',
         { kind: 'round', topCm, baseCm: topCm * 0.8, depthCm: topCm * 0.9 },
@@ -312,6 +330,7 @@ test('season change: the evergreen frame stays, annuals go, what comes suits the
     applyEdit(it.planting, { kind: 'remake', why: 'season', change: best!.change }),
     it.spot,
     kindOf,
+    USUAL_HOUSE,
   );
   expect(opinionOf(after).remarks.find(({ check }) => check === 'cold')!.severity).toBe('right');
 });

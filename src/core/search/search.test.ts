@@ -1,3 +1,4 @@
+import { USUAL_HOUSE } from '../plantings/house';
 import { BASKET, BOX, planted, GOOD, SUNNY, TUB } from '../../../tests/builders/plantings';
 import { opinionOf } from '../checks/opinion';
 import { dangerInReach } from '../checks/rules/reach';
@@ -16,6 +17,7 @@ import type { Scheme } from '../colour/schemes';
 const ask = (change: Partial<Ask> = {}, wishes: Partial<Ask['wishes']> = {}): Ask => ({
   container: TUB,
   spot: SUNNY,
+  house: USUAL_HOUSE,
   plantedWeek: 20,
   endWeek: 42,
   kinds: BOOK,
@@ -66,7 +68,7 @@ test.each([
   for (const proposal of found) {
     expect(worstShortfallCm(container, proposal.places)).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
     const opinion = opinionOf(
-      inSpot(plantingOf(proposal, asked, { id: 'a', name: 'a' }), asked.spot, kindOf),
+      inSpot(plantingOf(proposal, asked, { id: 'a', name: 'a' }), asked.spot, kindOf, USUAL_HOUSE),
     );
     expect(
       opinion.remarks
@@ -83,6 +85,7 @@ test('hard limits hold: light, reach, budget and eating', () => {
       plantingOf({ places }, safe, { id: 'a', name: 'a' }),
       safe.spot,
       kindOf,
+      USUAL_HOUSE,
     ).plants;
     expect(plants.every(({ kind }) => dangerInReach(kind, safe.spot) < 2)).toBe(true);
     expect(plantCost(plants)).toBeLessThanOrEqual(30);
@@ -130,6 +133,7 @@ test('stand-ins suit the place, are not there already, and change the score by w
       applyEdit(it.planting, swapEdit('pelargonium-scarlet', best!.kindId, best!.size)),
       it.spot,
       kindOf,
+      USUAL_HOUSE,
     ),
   ).score;
   expect(after - opinionOf(it).score).toBeCloseTo(best!.scoreChange, 6);

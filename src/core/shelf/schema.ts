@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { textSchema } from '../records/textSchema';
 import { containerSchema } from '../containers/schema';
 
 /** A container the gardener has, one or several alike. */
@@ -16,6 +17,6 @@ export const shelfItemSchema = z.object({
     .min(1, 'There must be 1 or more.')
     .max(500, 'There may be at most 500.'),
   /** Where they are kept while empty. */
-  kept: z.string().trim().max(80, 'Where it is kept must be at most 80 letters.').default(''),
+  kept: textSchema('Where it is kept', 80).default(''),
   demo: z.boolean().default(false),
 });

@@ -1,5 +1,14 @@
 /** Is this the name of a time zone that this machine knows? */
 export function isTimeZone(name: string): boolean {
+  let known = zones.get(name);
+  if (known === undefined) zones.set(name, (known = asked(name)));
+  return known;
+}
+
+/** Every spot that is read asks for its zone, and asking the machine is slow. */
+const zones = new Map<string, boolean>();
+
+function asked(name: string): boolean {
   try {
     new Intl.DateTimeFormat('en', { timeZone: name });
     return true;

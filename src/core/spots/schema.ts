@@ -1,4 +1,7 @@
 import * as z from 'zod';
+import { nameSchema, textSchema } from '../records/textSchema';
+import { isTimeZone } from '../sky/clock';
+import { dateSchema } from '../climate/daySchema';
 import { CLIMATE_IDS } from '../climate/climates';
 import { colourSchema } from '../colour/schema';
 import { LIGHT_HABITS } from './lightLabel';
@@ -38,7 +41,13 @@ const siteSchema = z.object({
   latitudeDeg: bounded('Latitude', '°', -90, 90),
   longitudeDeg: bounded('Longitude', '°', -180, 180),
   /** IANA name of the time zone that clocks here keep. */
-  timeZone: z.string().min(1).max(60),
+  timeZone: z
+    .string()
+    .min(1, 'Time zone must not be empty.')
+    .max(60, 'Time zone must be at most 60 letters.')
+    .refine(isTimeZone, {
+      error: (issue) => `There is no such time zone; got "${String(issue.input).slice(0, 40)}".`,
+    }),
   climate: z.enum(CLIMATE_IDS),
 });
 
@@ -62,12 +71,7 @@ const normalsSchema = z.object({
 
 /** What was seen of the sun on one day, hour by hour of the clock. */
 const logSchema = z.object({
-  date: z
-    .string()
-    .regex(/^\d{4}-\d{2}-\d{2}$/, 'Date must be written as in 2026-05-18.')
-    .refine((date) => !Number.isNaN(Date.parse(date)), {
-      error: (issue) => `There is no such date; got ${String(issue.input)}.`,
-    }),
+  date: dateSchema,
   /** 24 hours from midnight: `null` where nobody looked. */
   hours: z
     .array(z.enum(['sun', 'dappled', 'shade']).nullable())
@@ -79,7 +83,7 @@ const logSchema = z.object({
 const eyeSchema = z
   .object({
     id,
-    name: z.string().trim().min(1, 'Viewpoint name must not be empty.').max(60),
+    name: nameSchema('Viewpoint name', 60),
     kind: z.enum(EYE_KINDS),
     /** Bearing from the container to the eye. */
     bearingDeg: bounded('Bearing', '°', 0, 360),
@@ -112,7 +116,7 @@ const eyeSchema = z
 /** Something behind the planting: a wall, a trim, a shrub with its flowering weeks. */
 const backgroundSchema = z.object({
   id,
-  name: z.string().trim().min(1).max(60),
+  name: nameSchema('Background name', 60),
   colour: colourSchema,
   weeks: z.tuple([week, week]).readonly().nullable(),
 });
@@ -120,11 +124,7 @@ const backgroundSchema = z.object({
 /** Every field of a spot; {@link spotSchema} asks besides that they agree. */
 export const spotFields = z.object({
   id: z.string().min(1).max(80),
-  name: z
-    .string()
-    .trim()
-    .min(1, 'Spot name must not be empty.')
-    .max(80, 'Spot name must be at most 80 letters.'),
+  name: nameSchema('Spot name'),
   /** Direct sun at midsummer, hours a day: the figure in use, whatever it comes from. */
   sunHours: z.number().min(0, 'Hours of sun must be 0–16.').max(24, 'Hours of sun must be 0–24.'),
   sunWhen: z.enum(SUN_WHEN),
@@ -152,7 +152,7 @@ export const spotFields = z.object({
   reflects: z.enum(REFLECTS).default('nothing'),
   waters: z
     .object({
-      who: z.string().max(60),
+      who: textSchema('Who waters', 60),
       everyDays: bounded('Watering', 'days', 0.25, 60),
       by: z.enum(['can', 'hose', 'drip']),
       reservoirL: bounded('Reservoir', 'L', 0, 500),
@@ -176,7 +176,7 @@ export const spotFields = z.object({
   ratedLoad: z
     .object({
       kg: bounded('Rated load', 'kg', 0.5, 5000),
-      toldBy: z.string().trim().min(1, 'Say who told the rated load.').max(80),
+      toldBy: nameSchema('Who told the rated load', 80, 'Say who told the rated load.'),
     })
     .nullable()
     .default(null),

@@ -3,13 +3,17 @@
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useLive } from '@/ui/session/StoreProvider';
+import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
 import { useEditing } from '@/ui/session/useEditing';
 import { BenchDesk } from './BenchDesk';
 
 /** The Bench: the planting named in the address, or the first there is. */
 export function Bench() {
   const asked = useSearchParams().get('planting');
-  const first = useLive(async (store) => (await store.plantings())[0]?.id ?? null);
+  const first = useLive(
+    (store) => (asked ? Promise.resolve(null) : store.firstPlanting()),
+    [asked],
+  );
   const editing = useEditing(asked ?? first ?? null);
   if (editing === undefined || (!asked && first === undefined))
     return (
@@ -21,13 +25,14 @@ export function Bench() {
     return (
       <div className="py-16">
         <h1 className="display text-[29px] leading-10">
-          {asked && first ? 'That planting is not here' : 'An empty bench'}
+          {asked ? 'That planting is not here' : 'An empty bench'}
         </h1>
         <p className="mt-2 max-w-[52ch] text-[15px] leading-6">
-          {asked && first
+          {asked
             ? 'It may have been taken away, or made in another browser.'
             : 'Say what pot you have and what light it gets, and choose from plantings that suit both.'}
         </p>
+        <UnreadableSheet tables={['plantings', 'spots']} />
         <Link href="/start" className="press mt-5">
           Start a planting
         </Link>

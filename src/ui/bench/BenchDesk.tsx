@@ -13,9 +13,11 @@ import { subjectOf } from '@/core/seeing/subject';
 import { plantCost } from '@/core/shopping/plantCost';
 import { bookWeek } from '@/core/spots/spot';
 import { weekAfter } from '@/core/units/units';
+import { spotHref } from '@/ui/session/links';
 import type { Editing } from '@/ui/session/useEditing';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useSettings } from '@/ui/session/StoreProvider';
+import { useFrozen } from '@/ui/session/useFrozen';
 import { useRested } from '@/ui/session/useRested';
 import { UndoBar } from '@/ui/session/UndoBar';
 import { useFieldHeight } from '@/ui/controls/useFieldHeight';
@@ -61,7 +63,8 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
   const settings = useSettings();
   const { kindOf } = useLibrary();
   const reading = useMemo(() => read(it, editing.counted), [it, editing.counted]);
-  const bare = useMemo(() => extentOf(reading), [reading]);
+  const roomNow = useMemo(() => extentOf(reading), [reading]);
+  const bare = useFrozen(roomNow, editing.isHeld);
   const keys = useMemo(() => keyed(it), [it]);
   const [weeks, setWeeks] = useState(() => Math.min(reading.weeks, 8));
   const looking = useLooking(it, bare, weeks);
@@ -155,7 +158,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
               : ` ${planting.container.name.toLowerCase()}`}
             ,{' '}
             <Link
-              href={`/spot?spot=${spot.id}`}
+              href={spotHref(spot.id)}
               className="underline decoration-rule2 underline-offset-3"
             >
               <b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun

@@ -1,3 +1,4 @@
+import { USUAL_HOUSE } from '@/core/plantings/house';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { CM, editingOf, INCHES } from '../../../tests/builders/editing';
@@ -42,6 +43,7 @@ test('a remark that was meant is counted, not shown, and comes back when asked',
       applyEdit(NO_HOLE.planting, { kind: 'mean', check: 'drainage', meant: true }),
       NO_HOLE.spot,
       kindOf,
+      USUAL_HOUSE,
     ),
   );
   expect(document.querySelector('[data-check=drainage]')).toBeNull();

@@ -3,14 +3,9 @@
 import { memo, useEffect, useState } from 'react';
 import dynamic from 'next/dynamic';
 import { briefOf } from '@/core/plantings/brief';
-import { rolesPlayed } from '@/core/checks/rules/roles';
-import { read } from '@/core/checks/reading';
 import type { Settings } from '@/core/files/plantingFile';
-import { spotRole } from '@/core/placing/layout';
-import { settle } from '@/core/placing/settle';
+import { addPlant } from '@/core/search/addPlant';
 import { middle, type PlantKind } from '@/core/plants/kind';
-import { hash32, seedOf } from '@/core/random/hash';
-import { nearestSize } from '@/core/plants/nursery';
 import { swapEdit } from '@/core/plantings/edits';
 import type { StandIn } from '@/core/search/standIns';
 import { Swatches } from '@/ui/controls/Swatches';
@@ -44,7 +39,7 @@ export const PlantActions = memo(function PlantActions({
   const [adding, setAdding] = useState(false);
   const plant = it.plants.find(({ id }) => id === selected);
   const addKind = (kind: PlantKind) => {
-    const added = placeFor(editing, kind);
+    const added = addPlant(editing.it, kind);
     apply({ kind: 'arrange', how: 'more', places: added.places });
     onSelect(added.id);
     setAdding(false);
@@ -93,7 +88,7 @@ export const PlantActions = memo(function PlantActions({
         </button>
         {adding && (
           <AddPlant
-            brief={briefOf(planting, editing.spot)}
+            brief={briefOf(editing.it)}
             onPick={addKind}
             onClose={() => setAdding(false)}
             settings={settings}
@@ -245,33 +240,4 @@ function StandIns({
       </ul>
     </>
   );
-}
-
-/** Adds one plant of a kind where its role stands and lets the balls settle round it. */
-function placeFor({ it, planting, spot }: Editing, kind: PlantKind) {
-  const beside = it.plants.find((plant) => plant.kindId === kind.id);
-  const role = beside ? rolesPlayed(read(it))[it.plants.indexOf(beside)]! : kind.roles[0]!;
-  const same = it.plants.filter((plant) => plant.kindId === kind.id).length;
-  const spots = spotRole(planting.container, spot.view, role, same + 2, {
-    leads: 1,
-    lead: it.house.lead,
-  });
-  const want = spots[same] ?? spots[0] ?? { xCm: 0, zCm: 0 };
-  const size = beside?.size ?? nearestSize(kind, role === 'lead' ? '1L' : '9cm');
-  const id = `p${planting.places.length + 1}-${hash32(seedOf(kind.id), planting.places.length, Math.round(want.xCm * 10)).toString(36)}`;
-  const radius = new Map(it.plants.map((plant) => [plant.id, middle(plant.kind.spreadCm) / 2]));
-  const all = [
-    ...planting.places,
-    { id, kindId: kind.id, ...want, size, seed: hash32(seedOf(id), 1) },
-  ];
-  const { places } = settle(
-    planting.container,
-    all.map((p) => ({
-      xCm: p.xCm,
-      zCm: p.zCm,
-      size: p.size,
-      spreadRadiusCm: p.id === id ? middle(kind.spreadCm) / 2 : (radius.get(p.id) ?? 10),
-    })),
-  );
-  return { id, places: all.map((p, i) => ({ ...p, ...places[i]! })) };
 }

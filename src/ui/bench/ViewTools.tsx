@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { memo, useMemo } from 'react';
 import { Download, Eye, Footprints, Images, PersonStanding, Sun } from 'lucide-react';
+import { spotHref } from '@/ui/session/links';
 import { sunPath } from '@/core/spots/sunPath';
 import type { Spot } from '@/core/spots/spot';
 import { FIGURES } from '@/core/seeing/scenery';
@@ -141,7 +142,7 @@ const ViewTools = memo(function ViewTools({
         {backdrop.length === 0 && (
           <p className="text-ink2">
             Nothing is told of what lies behind.{' '}
-            <Link className="press-link" href={`/spot?spot=${spot.id}`}>
+            <Link className="press-link" href={spotHref(spot.id)}>
               Tell it at the spot
             </Link>
           </p>

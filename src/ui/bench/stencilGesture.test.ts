@@ -113,7 +113,7 @@ test('Shift picks another as well; a plain press on one of several picks that on
 });
 
 describe('keys on a plant', () => {
-  const plan = { places };
+  const plan = { places, container: TUB };
   const key = (key: string, shiftKey = false, ids: readonly string[] = ['p0']) =>
     editOfKey({ key, shiftKey }, plan, ids);
   test('turn by 15° and round again, slant in fives and never past upright or 45°', () => {

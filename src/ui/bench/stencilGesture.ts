@@ -1,4 +1,5 @@
 import type { Container } from '@/core/containers/container';
+import { shiftWithinReach, withinReach } from '@/core/placing/reach';
 import { snapped, type Guide } from '@/core/placing/snap';
 import type { Edit } from '@/core/plantings/edits';
 import type { Place, PlaceId } from '@/core/plantings/planting';
@@ -177,14 +178,21 @@ function dragged(
       : { xCm: half(found.xCm), zCm: half(found.zCm) };
   const edit: Edit =
     moving.length === 1
-      ? { kind: 'move', place: held.id, ...to }
-      : {
-          kind: 'shift',
-          places: moving,
-          dxCm: tenth(to.xCm - held.xCm),
-          dzCm: tenth(to.zCm - held.zCm),
-        };
+      ? { kind: 'move', place: held.id, ...withinReach(ground.container, to) }
+      : { kind: 'shift', places: moving, ...togetherTo(to, held, moving, ground) };
   return { state: { ...state, guides: found.guides }, effects: [{ kind: how, edit }] };
+}
+
+/** The shift that brings the plant in hand to a place, and the others with it, all within reach. */
+function togetherTo(
+  to: PlanPoint,
+  held: Place,
+  moving: readonly PlaceId[],
+  { container, places }: Ground,
+): { readonly dxCm: number; readonly dzCm: number } {
+  const shift = { dxCm: tenth(to.xCm - held.xCm), dzCm: tenth(to.zCm - held.zCm) };
+  const movers = places.filter(({ id, locked }) => moving.includes(id) && !locked);
+  return shiftWithinReach(container, movers, shift);
 }
 
 const half = (value: number): number => Math.round(value * 2) / 2;

@@ -1,4 +1,6 @@
 import { hash32, seedOf } from '@/core/random/hash';
+import type { Container } from '@/core/containers/container';
+import { shiftWithinReach, withinReach } from '@/core/placing/reach';
 import type { Edit } from '@/core/plantings/edits';
 import type { PlacedPlant, Place, PlaceId, Planting } from '@/core/plantings/planting';
 import { middle } from '@/core/plants/kind';
@@ -26,7 +28,7 @@ const STEEPEST_DEG = 45;
 /** A press of a key on a plant, with what else is picked: the change it makes, or `null` when it makes none. */
 export function editOfKey(
   { key, shiftKey }: { readonly key: string; readonly shiftKey: boolean },
-  { places }: Pick<Planting, 'places'>,
+  { places, container }: Pick<Planting, 'places' | 'container'>,
   ids: readonly PlaceId[],
 ): Edit | null {
   const picked = places.filter(({ id }) => ids.includes(id));
@@ -39,10 +41,7 @@ export function editOfKey(
     ArrowUp: [0, -step],
     ArrowDown: [0, step],
   }[key];
-  if (by)
-    return ids.length === 1
-      ? { kind: 'move', place: first.id, xCm: first.xCm + by[0]!, zCm: first.zCm + by[1]! }
-      : { kind: 'shift', places: ids, dxCm: by[0]!, dzCm: by[1]! };
+  if (by) return movedBy(by as [number, number], container, picked);
   switch (key.toLowerCase()) {
     case 'delete':
     case 'backspace':
@@ -69,10 +68,36 @@ export function editOfKey(
     case 'l':
       return { kind: 'lock', places: ids, locked: !picked.every(({ locked }) => locked) };
     case 'd':
-      return { kind: 'arrange', how: 'copy', places: [...places, ...copiesOf(places, picked)] };
+      return {
+        kind: 'arrange',
+        how: 'copy',
+        places: [
+          ...places,
+          ...copiesOf(places, picked).map((place) => withinReach(container, place)),
+        ],
+      };
     default:
       return null;
   }
+}
+
+/** A step of what is picked, within reach of the container. */
+function movedBy(
+  [dxCm, dzCm]: readonly [number, number],
+  container: Container,
+  picked: readonly Place[],
+): Edit {
+  const [only] = picked;
+  if (picked.length === 1 && only) {
+    const to = withinReach(container, { xCm: only.xCm + dxCm, zCm: only.zCm + dzCm });
+    return { kind: 'move', place: only.id, ...to };
+  }
+  const movers = picked.filter(({ locked }) => !locked);
+  return {
+    kind: 'shift',
+    places: picked.map(({ id }) => id),
+    ...shiftWithinReach(container, movers, { dxCm, dzCm }),
+  };
 }
 
 /** Plan radius each plant grows to, cm, in the order of places; of one the book does not know, a middling one. */

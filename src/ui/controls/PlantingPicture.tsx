@@ -1,6 +1,7 @@
 'use client';
 
 import { useRef } from 'react';
+import { useSeen } from './useSeen';
 import { useDrawing } from '@/ui/session/useDrawing';
 import type { Subject } from '@/core/seeing/subject';
 import type { Scenery } from '@/core/seeing/scenery';
@@ -19,6 +20,8 @@ interface PictureProps {
   readonly className?: string;
   /** A picture that rarely changes: no coarse drawing in between. */
   readonly still?: boolean;
+  /** Painted only while it is in the window. */
+  readonly whenSeen?: boolean;
   /** Told once, when something is in sight. */
   readonly onShown?: () => void;
 }
@@ -35,12 +38,14 @@ export function PlantingPicture({
   label,
   className,
   still = false,
+  whenSeen = false,
   onShown,
 }: PictureProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
+  const seen = useSeen(canvas, whenSeen);
   useDrawing(
     canvas,
-    widthPx > 0 ? { subject, weeks, lens, widthPx, heightPx, holesCm, scenery } : null,
+    seen && widthPx > 0 ? { subject, weeks, lens, widthPx, heightPx, holesCm, scenery } : null,
     { still, ...(onShown ? { onShown } : {}) },
   );
   return (

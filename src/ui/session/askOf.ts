@@ -3,11 +3,10 @@ import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { AskMessage } from '@/workers/messages';
 
 /** The ask a planting came from: the same container, spot and wishes again, in whatever school suits. */
-export function askOf({ planting, spot, house }: PlantingInSpot, seed: number): AskMessage {
+export function askOf(it: PlantingInSpot, seed: number): AskMessage {
   return {
-    ...briefOf(planting, spot),
-    wishes: { ...planting.wishes, school: 'any' },
-    house,
+    ...briefOf(it),
+    wishes: { ...it.planting.wishes, school: 'any' },
     seed,
     only: null,
   };

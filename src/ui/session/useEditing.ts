@@ -24,6 +24,8 @@ export interface Editing {
   readonly counted: CountedSeen;
   readonly opinion: Opinion;
   readonly history: History;
+  /** A hand is on it: what is shown is not what is kept. */
+  readonly isHeld: boolean;
   /** Makes a change that can be undone. */
   readonly apply: (edit: Edit) => void;
   /** Shows a change while a hand is still on it; `null` lets go of it. Nothing is stored. */
@@ -92,6 +94,7 @@ export function useEditing(id: string | null): Editing | null | undefined {
     counted,
     opinion,
     history,
+    isHeld: held !== null && held.of === kept?.id,
     apply,
     preview,
     undo,

@@ -11,6 +11,8 @@ export interface RecordEditing<T> {
   /** The record as it is, with what is under the hand laid over it. */
   readonly record: T;
   readonly history: History;
+  /** A hand is on it: what is shown is not what is kept. */
+  readonly isHeld: boolean;
   /** Makes a change that can be undone, under a name for the history. One that cannot be is refused and told by its field. */
   readonly apply: (change: Partial<T>, name: string) => void;
   /** Shows a change while a hand is still on it; `null` lets go. */
@@ -62,5 +64,15 @@ export function useRecordEditing<N extends RoomTable>(
   if (steps === undefined) return undefined;
   if (!steps || !record) return null;
   const { history, undo, redo, walk } = steps;
-  return { record, history, apply, preview: setHeld, faults, undo, redo, walk };
+  return {
+    record,
+    history,
+    isHeld: held !== null,
+    apply,
+    preview: setHeld,
+    faults,
+    undo,
+    redo,
+    walk,
+  };
 }

@@ -7,6 +7,7 @@ import type { Container } from '@/core/containers/container';
 import type { Fits } from '@/core/placing/fits';
 import type { SideSizeId } from '@/core/placing/sides';
 import type { NurserySizeId } from '@/core/plants/nursery';
+import { benchHref, startHref } from '@/ui/session/links';
 import { UndoBar } from '@/ui/session/UndoBar';
 import { NumberField, TextField } from '@/ui/controls/fields';
 import { useWidth } from '@/ui/controls/useWidth';
@@ -59,7 +60,7 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
                   {i > 0 && ', '}
                   <Link
                     className="underline decoration-rule2 underline-offset-3"
-                    href={`/bench?planting=${id}`}
+                    href={benchHref(id)}
                   >
                     {name}
                   </Link>
@@ -91,7 +92,7 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
             The whole shelf
           </Link>
           {free > 0 && (
-            <Link href={`/start?container=${item.id}`} className="press">
+            <Link href={startHref('container', item.id)} className="press">
               Plant this one
             </Link>
           )}

@@ -8,7 +8,9 @@ import { SHIPPED } from '@/core/shelf/shipped';
 import { standings, type ShelfItem } from '@/core/shelf/shelf';
 import { Ruler } from '@/ui/controls/Ruler';
 import { useWidth } from '@/ui/controls/useWidth';
+import { shelfHref } from '@/ui/session/links';
 import { saveFile } from '@/ui/session/saveFile';
+import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
 import { readText } from '@/ui/session/readText';
 import { say } from '@/ui/session/say';
 import { FileButton } from '@/ui/controls/FileButton';
@@ -52,7 +54,7 @@ export function ShelfBoard() {
   const take = async (container: Container) => {
     const id = newId();
     await store?.putOnShelf({ id, container, count: 1, kept: '', demo: false });
-    router.push(`/shelf?item=${id}`);
+    router.push(shelfHref(id));
   };
   const bringIn = async (file: File) => {
     setFaults(null);
@@ -107,6 +109,7 @@ export function ShelfBoard() {
           )}
         </p>
       </header>
+      <UnreadableSheet tables={['shelf']} />
       {faults && (
         <div role="alert" className="mb-4 bg-paper px-4 py-3">
           <p className="font-semibold">
@@ -135,7 +138,7 @@ export function ShelfBoard() {
               standees={stands.map(({ item, empty, planted }) => ({
                 key: item.id,
                 container: item.container,
-                href: `/shelf?item=${item.id}`,
+                href: shelfHref(item.id),
                 note: `${item.count > 1 ? `${item.count} of them, ` : ''}${planted.length === 0 ? (item.kept ? `empty, ${item.kept}` : 'empty') : empty === 0 ? 'planted' : `${empty} empty${item.kept ? `, ${item.kept}` : ''}`}`,
               }))}
             />

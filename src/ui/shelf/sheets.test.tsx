@@ -36,6 +36,7 @@ const editingOf = (container: Container, more: Partial<ShelfEditing> = {}) => {
     shaping: () => undefined,
     faults: {},
     history: { past: [], future: [] },
+    isHeld: false,
     undo: () => undefined,
     redo: () => undefined,
     walk: () => undefined,

@@ -4,6 +4,7 @@ import { Command as Menu } from 'cmdk';
 import { useRouter } from 'next/navigation';
 import { useSyncExternalStore } from 'react';
 import { Dialog } from 'radix-ui';
+import { benchHref } from '@/ui/session/links';
 import { offered, onOffers, type Command } from '@/ui/session/commands';
 import { useLive } from '@/ui/session/StoreProvider';
 
@@ -27,7 +28,7 @@ const EVERYWHERE = [
 export default function Palette({ rooms, show, onClose }: PaletteProps) {
   const router = useRouter();
   const { commands, keys } = useSyncExternalStore(onOffers, offered, offered);
-  const plantings = useLive((store) => store.plantings()) ?? [];
+  const plantings = useLive((store) => store.plantingNames()) ?? [];
   const go = (href: string, name: string, group: string): Command => ({
     id: `go ${href}`,
     name,
@@ -36,9 +37,7 @@ export default function Palette({ rooms, show, onClose }: PaletteProps) {
   });
   const all = [
     ...commands,
-    ...plantings.map(({ id, name }) =>
-      go(`/bench?planting=${id}`, `Put ${name} on the bench`, 'Go'),
-    ),
+    ...plantings.map(({ id, name }) => go(benchHref(id), `Put ${name} on the bench`, 'Go')),
     ...rooms.map(({ href, name }) => go(href, `To the ${name.toLowerCase()}`, 'Go')),
     go('/terrace', 'Set containers out together', 'Go'),
     go('/start', 'Start a planting', 'Go'),

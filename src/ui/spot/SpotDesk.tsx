@@ -18,6 +18,7 @@ import {
   seasonDays,
 } from '@/core/spots/reckoning';
 import { LIGHT_FROM, REFLECTED_SHARE } from '@/core/spots/spot';
+import { benchHref, startHref } from '@/ui/session/links';
 import { UndoBar } from '@/ui/session/UndoBar';
 import type { Obstacle } from '@/core/spots/obstacle';
 import { useWidth } from '@/ui/controls/useWidth';
@@ -122,7 +123,7 @@ export function SpotDesk({
                   {i > 0 && ', '}
                   <Link
                     className="underline decoration-rule2 underline-offset-3"
-                    href={`/bench?planting=${id}`}
+                    href={benchHref(id)}
                   >
                     {name}
                   </Link>
@@ -250,7 +251,7 @@ export function SpotDesk({
                 <span>
                   <b data-suits>{suits}</b> of {kinds.length} kinds like this light
                 </span>
-                <Link href={`/start?spot=${spot.id}`} className="press">
+                <Link href={startHref('spot', spot.id)} className="press">
                   Plant here
                 </Link>
               </p>

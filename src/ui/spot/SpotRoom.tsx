@@ -8,6 +8,8 @@ import { lightLabel } from '@/core/spots/lightLabel';
 import { midsummerSun } from '@/core/spots/light';
 import { hangsFree, usualSpot, type Spot } from '@/core/spots/spot';
 import { climateOf } from '@/core/climate/climates';
+import { benchHref, spotHref } from '@/ui/session/links';
+import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { say } from '@/ui/session/say';
 import { countText, hoursText, lengthText } from '@/words/format';
@@ -46,6 +48,7 @@ function OneSpot({ id }: { readonly id: string }) {
       <div className="py-16">
         <h1 className="display text-[29px] leading-10">That spot is not here</h1>
         <p className="mt-2 text-[15px]">It may have been taken away, or made in another browser.</p>
+        <UnreadableSheet tables={['spots']} />
         <Link href="/spot" className="press mt-5">
           All spots
         </Link>
@@ -67,7 +70,7 @@ function AllSpots() {
         ? { ...from, id, name: `${from.name}, copy`.slice(0, 80) }
         : usualSpot({ id, name: 'New spot', lightFrom: 'reckoned' }),
     );
-    router.push(`/spot?spot=${id}`);
+    router.push(spotHref(id));
   };
   const row = (name: string, of: (spot: Spot) => React.ReactNode) => (
     <tr>
@@ -90,6 +93,7 @@ function AllSpots() {
           Describe a spot
         </button>
       </header>
+      <UnreadableSheet tables={['spots', 'weather']} />
       {loaded.spots.length === 0 ? (
         <p className="max-w-[52ch] text-[15px] leading-6">
           A spot is where containers stand. Describe one, and its sun is worked out from what stands
@@ -108,7 +112,7 @@ function AllSpots() {
                     className="min-w-[150px] border-l border-rule px-3 py-2.5 align-top"
                   >
                     <Link
-                      href={`/spot?spot=${spot.id}`}
+                      href={spotHref(spot.id)}
                       className="display text-[17px] underline decoration-rule2 underline-offset-4"
                     >
                       {spot.name}
@@ -182,7 +186,7 @@ function AllSpots() {
                   .map(({ id, name }) => (
                     <Link
                       key={id}
-                      href={`/bench?planting=${id}`}
+                      href={benchHref(id)}
                       className="block min-h-6 leading-6 underline decoration-rule2 underline-offset-3"
                     >
                       {name}

@@ -18,6 +18,7 @@ const show = (spot: Spot) => {
     preview: () => undefined,
     faults: {},
     history: { past: [], future: [] },
+    isHeld: false,
     undo: () => undefined,
     redo: () => undefined,
     walk: () => undefined,

@@ -17,6 +17,7 @@ const editingOf = (change: Partial<Spot> = {}, faults: SpotEditing['faults'] = {
     preview: () => undefined,
     faults,
     history: { past: [], future: [] },
+    isHeld: false,
     undo: () => undefined,
     redo: () => undefined,
     walk: () => undefined,

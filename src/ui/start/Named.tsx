@@ -52,7 +52,7 @@ export function Named({ title, ids, onIds, reading, plantedWeek, settings }: Nam
       </button>
       {choosing && reading.ok && (
         <AddPlant
-          brief={briefFrom(reading, plantedWeek)}
+          brief={briefFrom(reading, plantedWeek, settings.house)}
           settings={settings}
           onClose={() => setChoosing(false)}
           onPick={({ id }) => {

@@ -40,7 +40,7 @@ export default function ProposalGrid({
     () =>
       proposals.map((proposal, i) =>
         inSpot(
-          plantingOf(proposal, briefFrom(reading, plantedWeek), {
+          plantingOf(proposal, briefFrom(reading, plantedWeek, settings.house), {
             id: `proposal-${i}`,
             name: `Proposal ${i + 1}`,
           }),

@@ -7,6 +7,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { plantingOf } from '@/core/plantings/brief';
 import type { Proposal } from '@/core/search/proposal';
 import { standings } from '@/core/shelf/shelf';
+import { benchHref } from '@/ui/session/links';
 import { say } from '@/ui/session/say';
 import { useBenches } from '@/ui/session/useBenches';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
@@ -101,12 +102,12 @@ export function Start() {
     const count = (await store.plantings()).filter(({ name }) => name.startsWith(called)).length;
     const planting = plantingOf(
       proposal,
-      briefFrom(reading, values.plantedWeek, chosen?.id ?? null),
+      briefFrom(reading, values.plantedWeek, settings.house, chosen?.id ?? null),
       { id, name: chosen && count === 0 ? called : `${called} ${count + 1}` },
     );
     await store.add(planting, reading.spot);
     say(`${planting.name} is on the bench.`);
-    router.push(`/bench?planting=${id}`);
+    router.push(benchHref(id));
   };
 
   /** The container as it is, to be composed by hand. */
@@ -115,11 +116,11 @@ export function Start() {
     const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
     const planting = plantingOf(
       { places: [], school: values.school === 'any' ? 'thriller' : values.school },
-      briefFrom(reading, values.plantedWeek, chosen?.id ?? null),
+      briefFrom(reading, values.plantedWeek, settings.house, chosen?.id ?? null),
       { id, name: chosen?.container.name ?? `${SHAPE_NAMES[values.shape]} by hand` },
     );
     await store.add(planting, reading.spot);
-    router.push(`/bench?planting=${id}`);
+    router.push(benchHref(id));
   };
 
   return (

@@ -1,3 +1,4 @@
+import { USUAL_HOUSE } from '@/core/plantings/house';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useForm, useWatch } from 'react-hook-form';
@@ -11,7 +12,7 @@ let reading: StartReading;
 function Sheet({ settings }: { readonly settings: typeof CM }) {
   const form = useForm<StartForm>({ defaultValues: FIRST_FORM });
   const values = useWatch({ control: form.control }) as StartForm;
-  reading = readStart(values, 'spot');
+  reading = readStart(values, 'spot', null, USUAL_HOUSE);
   return (
     <StartSheet
       form={form}

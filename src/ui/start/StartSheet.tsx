@@ -4,6 +4,7 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { RadioGroup, Slider } from 'radix-ui';
 import type { UseFormReturn } from 'react-hook-form';
+import { shelfHref, spotHref } from '@/ui/session/links';
 import { STOPS } from '@/core/shopping/stops';
 import type { Settings } from '@/core/files/plantingFile';
 import type { Spot } from '@/core/spots/spot';
@@ -113,7 +114,7 @@ export function StartSheet({
             {capital(MATERIAL_NAMES[chosen.container.material])},{' '}
             {sizeText(chosen.container.shape, values.unit)} {values.unit}
             {chosen.kept ? `, kept ${chosen.kept}` : ''}.{' '}
-            <Link className="press-link" href={`/shelf?item=${chosen.id}`}>
+            <Link className="press-link" href={shelfHref(chosen.id)}>
               Look at its measures
             </Link>
           </p>
@@ -181,7 +182,7 @@ export function StartSheet({
                 ? ', mostly before noon'
                 : ', mostly after noon'}
             .{' '}
-            <Link className="press-link" href={`/spot?spot=${given.id}`}>
+            <Link className="press-link" href={spotHref(given.id)}>
               Look at its sky
             </Link>
           </p>

@@ -6,7 +6,7 @@ import { containerSchema } from '@/core/containers/schema';
 import { depthOf, type Shape } from '@/core/containers/shape';
 import { usualContainer } from '@/core/containers/usual';
 import { parseWith } from '@/core/files/parse';
-import { USUAL_HOUSE, type House } from '@/core/plantings/house';
+import type { House } from '@/core/plantings/house';
 import { wishesSchema } from '@/core/plantings/schema';
 import { spotSchema } from '@/core/spots/schema';
 import type { Spot } from '@/core/spots/spot';
@@ -47,7 +47,7 @@ export function readStart(
   form: StartForm,
   at: string | Spot,
   fromShelf: Container | null = null,
-  house: House = USUAL_HOUSE,
+  house: House,
 ): StartReading {
   const cm = (value: number) => Math.round(toCm(value, form.unit) * 100) / 100;
   const shape: Shape =

@@ -19,7 +19,7 @@ test('house preferences go into a container described here: headspace, what lies
 });
 
 test('the sheet as it opens reads as a good pot at a good spot', () => {
-  const reading = readStart(FIRST_FORM, 's');
+  const reading = readStart(FIRST_FORM, 's', null, USUAL_HOUSE);
   expect(reading).toMatchObject({
     ok: true,
     container: { shape: { topCm: 38 } },
@@ -28,23 +28,28 @@ test('the sheet as it opens reads as a good pot at a good spot', () => {
 });
 
 test('inches become centimetres', () => {
-  const reading = readStart({ ...FIRST_FORM, unit: 'in', top: 15, base: 11, depth: 13 }, 's');
+  const reading = readStart(
+    { ...FIRST_FORM, unit: 'in', top: 15, base: 11, depth: 13 },
+    's',
+    null,
+    USUAL_HOUSE,
+  );
   expect(reading.ok && reading.container.shape).toMatchObject({ topCm: 38.1, baseCm: 27.94 });
 });
 
 test('each shape starts from a usual size that reads', () => {
   for (const shape of ['round', 'box', 'basket'] as const)
     for (const unit of ['cm', 'in'] as const)
-      expect([shape, unit, readStart(withShape(withUnit(FIRST_FORM, unit), shape), 's')]).toEqual([
+      expect([
         shape,
         unit,
-        expect.objectContaining({ ok: true }),
-      ]);
+        readStart(withShape(withUnit(FIRST_FORM, unit), shape), 's', null, USUAL_HOUSE),
+      ]).toEqual([shape, unit, expect.objectContaining({ ok: true })]);
 });
 
 test('faults are told at their own field, with the value', () => {
   const faults = (change: Partial<typeof FIRST_FORM>) => {
-    const reading = readStart({ ...FIRST_FORM, ...change }, 's');
+    const reading = readStart({ ...FIRST_FORM, ...change }, 's', null, USUAL_HOUSE);
     return reading.ok ? {} : reading.faults;
   };
   expect(faults({ top: -5 }).top).toMatch(/5–200 cm; got -5/);

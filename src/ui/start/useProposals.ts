@@ -24,13 +24,14 @@ export type GoodReading = Extract<StartReading, { ok: true }>;
 export function briefFrom(
   { container, spot, wishes }: GoodReading,
   plantedWeek: number,
+  house: House,
   shelfId: string | null = null,
 ): Brief {
   const endWeek =
     plantedWeek <= 34 && plantedWeek >= 8
       ? Math.max(END_WEEK, plantedWeek + 8)
       : ((plantedWeek + 26 - 1) % 52) + 1;
-  return { container, shelfId, spot, wishes, plantedWeek, endWeek };
+  return { container, shelfId, spot, wishes, plantedWeek, endWeek, house };
 }
 
 /**
@@ -55,8 +56,7 @@ export function useProposals(
         setLooking(true);
         setWhy({ obstacles: [], ruledOut: {} });
         const ask = {
-          ...briefFrom(reading, plantedWeek),
-          house,
+          ...briefFrom(reading, plantedWeek, house),
           seed: seedOf(reading.container.name),
           only,
         };

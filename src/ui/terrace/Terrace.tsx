@@ -2,11 +2,12 @@
 
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useMemo } from 'react';
 import { halfFrontCm } from '@/core/containers/shape';
 import type { Gathering } from '@/core/plantings/gathering';
-import { inSpot, type Planting } from '@/core/plantings/planting';
-import { useLibrary } from '@/ui/session/LibraryProvider';
+import type { Planting } from '@/core/plantings/planting';
+import { terraceHref } from '@/ui/session/links';
+import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
+import { usePlanted } from '@/ui/session/usePlanted';
 import { useLive, useStore } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
 import { TerraceDesk } from './TerraceDesk';
@@ -20,39 +21,26 @@ export function Terrace() {
   const asked = useSearchParams().get('group');
   const router = useRouter();
   const store = useStore();
-  const { ready, kindOf } = useLibrary();
-  const loaded = useLive(async (s) => ({
-    groups: await s.groups(),
-    plantings: await s.plantings(),
-    spots: await s.spots(),
-  }));
-  const id = asked ?? loaded?.groups[0]?.id ?? null;
+  const groups = useLive((s) => s.groups());
+  const planted = usePlanted();
+  const id = asked ?? groups?.[0]?.id ?? null;
   const editing = useGroupEditing(id);
-  const its = useMemo(
-    () =>
-      loaded
-        ? loaded.plantings.flatMap((planting) => {
-            const spot = loaded.spots.find((one) => one.id === planting.spotId);
-            return spot ? [inSpot(planting, spot, kindOf)] : [];
-          })
-        : [],
-    [loaded, kindOf],
-  );
-  if (!loaded || !ready || editing === undefined)
+  if (!groups || !planted || editing === undefined)
     return (
       <p className="py-10 text-ink2" role="status">
         Setting out the terrace…
       </p>
     );
+  const plantings = planted.its.map(({ planting }) => planting);
   const begin = async (plantings: readonly Planting[]) => {
     const group: Gathering = {
       id: `group-${crypto.randomUUID().slice(0, 8)}`,
-      name: `Group ${loaded.groups.length + 1}`,
+      name: `Group ${groups.length + 1}`,
       demo: false,
       members: inLine(plantings),
     };
     await store?.putGroup(group);
-    router.replace(`/terrace?group=${group.id}`);
+    router.replace(terraceHref(group.id));
   };
   if (!editing)
     return (
@@ -61,18 +49,19 @@ export function Terrace() {
           {asked ? 'That group is not here' : 'No group yet'}
         </h1>
         <p className="mt-2 max-w-[52ch] text-[15px] leading-6">
-          {loaded.plantings.length < 2
+          {plantings.length < 2
             ? 'Two containers or more can be set out together and looked at as one. There are not yet two.'
             : 'Set containers out together and look at them as one: how they rise, what they repeat, how the pots go together.'}
         </p>
+        <UnreadableSheet tables={['groups']} />
         <p className="mt-5 flex gap-3">
-          {loaded.plantings.length >= 2 && (
+          {plantings.length >= 2 && (
             <button
               type="button"
               className="press"
-              onClick={() => void begin(loaded.plantings.slice(0, 3))}
+              onClick={() => void begin(plantings.slice(0, 3))}
             >
-              Set out {countText(Math.min(3, loaded.plantings.length), 'container')}
+              Set out {countText(Math.min(3, plantings.length), 'container')}
             </button>
           )}
           <Link href="/" className="press-quiet">
@@ -85,10 +74,10 @@ export function Terrace() {
     <TerraceDesk
       key={editing.record.id}
       editing={editing}
-      its={its}
-      groups={loaded.groups}
-      onBegin={() => void begin(loaded.plantings.slice(0, 2))}
-      onGroup={(next) => router.replace(`/terrace?group=${next}`)}
+      its={planted.its}
+      groups={groups}
+      onBegin={() => void begin(plantings.slice(0, 2))}
+      onGroup={(next) => router.replace(terraceHref(next))}
     />
   );
 }

@@ -16,6 +16,8 @@ import { WeekSlider } from '@/ui/bench/WeekSlider';
 import { LengthField } from '@/ui/controls/fields';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
+import { benchHref } from '@/ui/session/links';
+import { useFrozen } from '@/ui/session/useFrozen';
 import { UndoBar } from '@/ui/session/UndoBar';
 import { useFieldHeight } from '@/ui/controls/useFieldHeight';
 import { useWidth } from '@/ui/controls/useWidth';
@@ -65,7 +67,7 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
   const opinion = useMemo(() => groupOpinion(standing), [standing]);
   const last = Math.max(4, ...standing.map(({ it }) => seasonWeeks(it.planting)));
   const planted = standing[0]?.it.planting.plantedWeek ?? 20;
-  const reach =
+  const reachNow =
     Math.max(
       60,
       ...standing.map(
@@ -74,9 +76,11 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
     ) + MARGIN_CM;
   const lift = (member: Gathered) =>
     member.raisedCm * Math.cos(PITCH_RAD) + member.backCm * Math.sin(PITCH_RAD);
-  const high =
+  const highNow =
     Math.max(60, ...standing.map(({ member, extent }) => extent.aboveCm + lift(member))) +
     MARGIN_CM;
+  const reach = useFrozen(reachNow, editing.isHeld);
+  const high = useFrozen(highNow, editing.isHeld);
   const fieldPx = useFieldHeight();
   const pxPerCm =
     width > 0
@@ -153,24 +157,14 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
     }).catch(() => null);
     setComposing(false);
     if (!found) return say('No planting was found that suits all of these containers together.');
-    // The largest comes first in the answer's middle; each container takes what was composed for one like it.
-    const left = [...found];
-    for (const { it } of standing) {
-      const at = left.findIndex(
-        ({ container }) => JSON.stringify(container) === JSON.stringify(it.planting.container),
-      );
-      const member = left.splice(Math.max(0, at), 1)[0];
-      const edit: Edit | null = member
-        ? {
-            kind: 'remake',
-            why: 'group',
-            change: {
-              places: member.places,
-              wishes: { ...it.planting.wishes, school: member.school },
-            },
-          }
-        : null;
-      if (edit) await store.edit(it.planting.id, edit, { did: 'planted for', name: group.name });
+    for (const { of, places, school } of found) {
+      const { planting } = standing[of]!.it;
+      const edit: Edit = {
+        kind: 'remake',
+        why: 'group',
+        change: { places, wishes: { ...planting.wishes, school } },
+      };
+      await store.edit(planting.id, edit, { did: 'planted for', name: group.name });
     }
     say('All are planted as one. Undo on each bench brings the old ones back.');
   };
@@ -311,7 +305,7 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
             <>
               <div className="flex flex-wrap items-baseline gap-x-4 pb-2">
                 <h2 className="display text-[17px]">{chosen.it.planting.name}</h2>
-                <Link className="press-link" href={`/bench?planting=${chosen.it.planting.id}`}>
+                <Link className="press-link" href={benchHref(chosen.it.planting.id)}>
                   Open on the bench
                 </Link>
                 <button

@@ -7,37 +7,32 @@ import { totalOf, type ShoppingList } from '@/core/shopping/shoppingList';
 import { STOPS } from '@/core/shopping/stops';
 import { Swatches } from '@/ui/controls/Swatches';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
+import type { PlantingInSpot } from '@/core/plantings/planting';
 import { PickField } from '@/ui/controls/fields';
 import { useBenches, type Benches } from '@/ui/session/useBenches';
 import { useLibrary } from '@/ui/session/LibraryProvider';
-import { useLive, useSettings } from '@/ui/session/StoreProvider';
+import { usePlanted } from '@/ui/session/usePlanted';
+import { useSettings } from '@/ui/session/StoreProvider';
 import { countText, moneyText, sizeName, volumeText, type Units } from '@/words/format';
+
+const NONE: readonly PlantingInSpot[] = [];
 
 /** What to buy for the containers ticked: plants in the packs they are sold in, mix in bags, feed by dose, and the total. */
 export function Trolley() {
   const settings = useSettings();
-  const loaded = useLive(async (s) => ({ spots: await s.spots(), plantings: await s.plantings() }));
-  const { ready, kindOf } = useLibrary();
+  const { kindOf } = useLibrary();
+  const loaded = usePlanted();
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [stop, setStop] = useState(STOPS[0]!.id);
   const benches = useBenches(stop);
-  const its = useMemo(
-    () =>
-      loaded
-        ? loaded.plantings.flatMap((planting) => {
-            const spot = loaded.spots.find(({ id }) => id === planting.spotId);
-            return spot ? [inSpot(planting, spot, kindOf)] : [];
-          })
-        : [],
-    [loaded, kindOf],
-  );
+  const its = loaded?.its ?? NONE;
   const chosen = its.filter(({ planting }) => !left.has(planting.id));
   const list = useMemo(
     () =>
       totalOf(chosen.map(({ planting, plants }) => ({ container: planting.container, plants }))),
     [chosen],
   );
-  if (!loaded || !ready)
+  if (!loaded)
     return (
       <p className="py-10 text-ink2" role="status">
         Fetching the trolley…

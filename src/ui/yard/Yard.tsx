@@ -10,7 +10,10 @@ import { weekAfter } from '@/core/units/units';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
 import { useWidth } from '@/ui/controls/useWidth';
+import { benchHref, spotHref } from '@/ui/session/links';
 import { useLibrary } from '@/ui/session/LibraryProvider';
+import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
+import { usePlanted } from '@/ui/session/usePlanted';
 import { say } from '@/ui/session/say';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { useOneByOne } from '@/ui/session/useOneByOne';
@@ -37,24 +40,20 @@ const PATIENCE_MS = 3000;
 /** Every container at its spot, on one ground line per spot, all at one scale, in the week chosen; and what wants a look. */
 export function Yard() {
   const store = useStore();
-  const loaded = useLive(async (s) => ({ spots: await s.spots(), plantings: await s.plantings() }));
-  const { ready, kindOf } = useLibrary();
+  const loaded = usePlanted();
   const [weeks, setWeeks] = useState(YARD_WEEKS);
   const [ref, width] = useWidth<HTMLDivElement>();
   // Judging all containers takes as long as drawing them: the pictures come first.
   const [patient, setPatient] = useState(true);
   const [inSight, setInSight] = useState(0);
   const onShown = useCallback(() => setInSight((n) => n + 1), []);
-  const there = loaded !== undefined && ready;
+  const there = loaded !== undefined;
   useEffect(() => {
     if (!there) return;
     const timer = setTimeout(() => setPatient(false), PATIENCE_MS);
     return () => clearTimeout(timer);
   }, [there]);
-  const rows = useMemo(
-    () => (loaded ? rowsOf(loaded.spots, loaded.plantings, kindOf) : []),
-    [loaded, kindOf],
-  );
+  const rows = useMemo(() => (loaded ? rowsOf(loaded) : []), [loaded]);
   const all = useMemo(() => rows.flatMap(({ its }) => its), [rows]);
   const scale = useMemo(() => scaleFor(rows, width), [rows, width]);
   const lines = useMemo(() => linesOf(rows, scale, width), [rows, scale, width]);
@@ -63,13 +62,13 @@ export function Yard() {
     await store?.addAll(demoSet);
     say('Rillbank Halt is in the yard: a made-up set to try things on.');
   };
-  if (!loaded || !ready)
+  if (!loaded)
     return (
       <p className="py-10 text-ink2" role="status">
         Opening the yard…
       </p>
     );
-  if (loaded.plantings.length === 0)
+  if (loaded.its.length === 0)
     return (
       <div className="py-16">
         <h1 className="display text-[29px] leading-10">Nothing stands here yet</h1>
@@ -77,6 +76,7 @@ export function Yard() {
           Measure one pot, say what sun it gets, and pick a planting from those that suit. It takes
           about two minutes.
         </p>
+        <UnreadableSheet tables={['plantings', 'spots']} />
         <p className="mt-5 flex flex-wrap gap-3">
           <Link href="/start" className="press">
             Start a planting
@@ -94,7 +94,7 @@ export function Yard() {
       <div className="min-w-0">
         <header className="flex flex-wrap items-end gap-x-4 pb-2">
           <h1 className="display text-[29px] leading-10">
-            {loaded.plantings.every(({ demo }) => demo) ? 'Rillbank Halt' : 'Yard'}
+            {loaded.its.every(({ planting }) => planting.demo) ? 'Rillbank Halt' : 'Yard'}
           </h1>
           <p className="pb-1.5 text-[13px] text-ink2">
             <b className="text-ink">{all.length}</b> {all.length === 1 ? 'container' : 'containers'}
@@ -109,6 +109,7 @@ export function Yard() {
             All at one scale; ticks are <b className="text-ink">10 cm</b>
           </p>
         </header>
+        <UnreadableSheet tables={['plantings', 'spots']} />
         <div ref={ref} className="flex flex-wrap items-end gap-x-4 gap-y-2">
           {width > 0 &&
             lines.map((row) => (
@@ -175,7 +176,7 @@ function SpotRow({
           <h2 className="display text-[17px] leading-5">
             <Link
               prefetch={false}
-              href={`/spot?spot=${spot.id}`}
+              href={spotHref(spot.id)}
               className="pointer-events-auto hover:underline"
             >
               {spot.name}
@@ -198,13 +199,14 @@ function SpotRow({
           <Link
             key={it.planting.id}
             prefetch={false}
-            href={`/bench?planting=${it.planting.id}`}
+            href={benchHref(it.planting.id)}
             aria-label={`${it.planting.name}: open on the bench`}
             className="absolute bottom-0 block"
             style={{ left: leftPx, width: wide, height }}
           >
             <PlantingPicture
               still
+              whenSeen
               onShown={onShown}
               subject={subject}
               weeks={shown}
@@ -274,7 +276,7 @@ function Wanting({ its }: { readonly its: readonly PlantingInSpot[] }) {
           <li key={it.planting.id} className="border-b border-rule">
             <Link
               prefetch={false}
-              href={`/bench?planting=${it.planting.id}`}
+              href={benchHref(it.planting.id)}
               className="block px-4 py-2.5 hover:bg-wash"
             >
               <span className="flex justify-between">

@@ -3,6 +3,7 @@ import { useEffect } from 'react';
 import { useWidth } from '@/ui/controls/useWidth';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { prepareStills } from '@/ui/session/stillPictures';
+import { plantedOf } from '@/ui/session/usePlanted';
 import { useStore } from '@/ui/session/StoreProvider';
 import { placeRow, rowsOf, scaleFor, YARD_COLUMNS, YARD_WEEKS } from './yardLayout';
 
@@ -21,9 +22,13 @@ export default function YardAhead() {
     if (!store || !ready || !elsewhere || width === 0) return;
     let gone = false;
     const timer = setTimeout(async () => {
-      const [spots, plantings] = await Promise.all([store.spots(), store.plantings()]);
+      const there = {
+        spots: await store.spots(),
+        plantings: await store.plantings(),
+        house: (await store.settings()).house,
+      };
       if (gone) return;
-      const rows = rowsOf(spots, plantings, kindOf);
+      const rows = rowsOf(plantedOf(there, kindOf));
       const pxPerCm = scaleFor(rows, width);
       prepareStills(
         rows

@@ -1,3 +1,5 @@
+import { USUAL_HOUSE } from '@/core/plantings/house';
+import { plantedOf } from '@/ui/session/usePlanted';
 import { rillbankHalt } from '@/demo/rillbankHalt';
 import { kindOf } from '@/core/plants/book/index';
 import { read } from '@/core/checks/reading';
@@ -13,7 +15,8 @@ import {
 } from './yardLayout';
 
 const { spots, plantings } = rillbankHalt();
-const rows = rowsOf(spots, plantings, kindOf);
+const house = USUAL_HOUSE;
+const rows = rowsOf(plantedOf({ spots, plantings, house }, kindOf));
 
 test('every planting stands at its spot, and a spot without one takes no room', () => {
   expect(rows.flatMap(({ its }) => its.map(({ planting }) => planting.id)).sort()).toEqual(
@@ -21,9 +24,8 @@ test('every planting stands at its spot, and a spot without one takes no room', 
   );
   for (const { spot, its } of rows)
     expect(its.every(({ planting }) => planting.spotId === spot.id)).toBe(true);
-  expect(rowsOf([...spots, { ...spots[0]!, id: 'bare' }], plantings, kindOf)).toHaveLength(
-    rows.length,
-  );
+  const more = [...spots, { ...spots[0]!, id: 'bare' }];
+  expect(rowsOf(plantedOf({ spots: more, plantings, house }, kindOf))).toHaveLength(rows.length);
 });
 
 test.each([884, 600, 340])(

@@ -1,9 +1,9 @@
 import { read } from '@/core/checks/reading';
-import type { Library } from '@/core/plants/library';
-import { inSpot, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
+import type { PlantingInSpot } from '@/core/plantings/planting';
 import { extentOf, USUAL_PITCH_RAD } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/subject';
 import { hangsFree, type Spot } from '@/core/spots/spot';
+import type { Planted } from '@/ui/session/usePlanted';
 import type { PictureRequest } from '@/drawing/picturing';
 
 /** Weeks after planting that the Yard shows when it is entered: most of what is planted in spring is full then. */
@@ -18,19 +18,10 @@ export interface Row {
   readonly its: readonly PlantingInSpot[];
 }
 
-export function rowsOf(
-  spots: readonly Spot[],
-  plantings: readonly Planting[],
-  kindOf: Library['kindOf'],
-): readonly Row[] {
+export function rowsOf({ spots, its }: Planted): readonly Row[] {
   return spots
-    .map((spot) => ({
-      spot,
-      its: plantings
-        .filter(({ spotId }) => spotId === spot.id)
-        .map((planting) => inSpot(planting, spot, kindOf)),
-    }))
-    .filter(({ its }) => its.length > 0);
+    .map((spot) => ({ spot, its: its.filter(({ planting }) => planting.spotId === spot.id) }))
+    .filter((row) => row.its.length > 0);
 }
 
 export const SIDE_RULER_PX = 36;

@@ -1,0 +1,13 @@
+'use client';
+
+import { RoomError } from '@/ui/shell/RoomError';
+
+export default function Stumbled({
+  error,
+  reset,
+}: {
+  readonly error: Error;
+  readonly reset: () => void;
+}) {
+  return <RoomError room="The spot" error={error} onRetry={reset} />;
+}

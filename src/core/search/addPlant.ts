@@ -1,0 +1,52 @@
+import { read } from '../checks/reading';
+import { rolesPlayed } from '../checks/rules/roles';
+import { spotRole } from '../placing/layout';
+import { settledAround } from '../placing/arrange';
+import type { Place, PlaceId, PlantingInSpot } from '../plantings/planting';
+import { middle, type PlantKind } from '../plants/kind';
+import { nearestSize } from '../plants/nursery';
+import { hash32, seedOf } from '../random/hash';
+
+/** Plan radius of a plant the book does not know, cm. */
+const UNKNOWN_RADIUS_CM = 10;
+
+/**
+ * One more plant of a kind: where its role stands, in the size its sisters have. Root balls are
+ * settled; locked plants stay where they are and the others give way.
+ */
+export function addPlant(
+  it: PlantingInSpot,
+  kind: PlantKind,
+): { readonly id: PlaceId; readonly places: readonly Place[] } {
+  const { planting, spot, house, plants } = it;
+  const sisters = plants.filter(({ kindId }) => kindId === kind.id);
+  const beside = sisters[0];
+  const role = beside ? rolesPlayed(read(it))[plants.indexOf(beside)]! : kind.roles[0]!;
+  const spots = spotRole(planting.container, spot.view, role, sisters.length + 2, {
+    leads: 1,
+    lead: house.lead,
+  });
+  const wanted = spots[sisters.length] ?? spots[0] ?? { xCm: 0, zCm: 0 };
+  const id = freshId(planting.places, kind, Math.round(wanted.xCm * 10));
+  const size = beside?.size ?? nearestSize(kind, role === 'lead' ? '1L' : '9cm');
+  const places: readonly Place[] = [
+    ...planting.places,
+    { id, kindId: kind.id, ...wanted, size, seed: hash32(seedOf(id), 1) },
+  ];
+  const movable = places.filter(({ locked }) => !locked);
+  const known = new Map(plants.map((plant) => [plant.id, middle(plant.kind.spreadCm) / 2]));
+  const radii = places.map((place) =>
+    place.id === id ? middle(kind.spreadCm) / 2 : (known.get(place.id) ?? UNKNOWN_RADIUS_CM),
+  );
+  const from = new Map(movable.map((place) => [place.id, { xCm: place.xCm, zCm: place.zCm }]));
+  return { id, places: settledAround(planting.container, places, from, radii) };
+}
+
+/** An id that no plant of the planting has. */
+function freshId(places: readonly Place[], kind: PlantKind, salt: number): PlaceId {
+  const taken = new Set(places.map(({ id }) => id));
+  for (let n = places.length + 1; ; n += 1) {
+    const id = `p${n}-${hash32(seedOf(kind.id), n, salt).toString(36)}`;
+    if (!taken.has(id)) return id;
+  }
+}
