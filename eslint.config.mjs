@@ -91,6 +91,20 @@ const config = [
   room('workers', ['ui', 'app', 'data', 'cli', 'demo']),
   room('demo', ['ui', 'app', 'data', 'workers', 'cli']),
   room('ui', ['app', 'cli']),
+  // What is pressed, chosen and opened is made in one place.
+  {
+    files: ['src/ui/**/*.tsx', 'src/app/**/*.tsx'],
+    ignores: ['src/ui/controls/**', '**/*.test.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'JSXOpeningElement[name.name=/^(button|select|details)$/]',
+          message: 'Use the controls of src/ui/controls: Button, Select, More.',
+        },
+      ],
+    },
+  },
   // Tests may build from any room, and watch what a component renders.
   {
     files: ['src/**/*.test.{ts,tsx}'],

@@ -5,6 +5,7 @@ import type { Settings } from '@/core/files/plantingFile';
 import type { Brief } from '@/core/plantings/brief';
 import type { PlantKind } from '@/core/plants/kind';
 import { PlantPicker } from '@/ui/plant-book/PlantPicker';
+import { buttonLook } from '@/ui/controls/looks';
 
 interface AddPlantProps {
   readonly brief: Brief;
@@ -24,8 +25,8 @@ export default function AddPlant({ brief, onPick, onClose, settings }: AddPlantP
           aria-describedby={undefined}
         >
           <div className="flex items-center justify-between pb-3">
-            <Dialog.Title className="display text-[21px]">Add a plant</Dialog.Title>
-            <Dialog.Close className="press-quiet">Close</Dialog.Close>
+            <Dialog.Title className="display text-drawing">Add a plant</Dialog.Title>
+            <Dialog.Close className={buttonLook({ look: 'quiet' })}>Close</Dialog.Close>
           </div>
           <PlantPicker ask={brief} onPick={onPick} settings={settings} />
         </Dialog.Content>

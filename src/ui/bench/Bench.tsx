@@ -1,11 +1,11 @@
 'use client';
 
-import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { useLive } from '@/ui/session/StoreProvider';
 import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
 import { useEditing } from '@/ui/session/useEditing';
 import { BenchDesk } from './BenchDesk';
+import { ButtonLink } from '@/ui/controls/Button';
 
 /** The Bench: the planting named in the address, or the first there is. */
 export function Bench() {
@@ -24,18 +24,18 @@ export function Bench() {
   if (editing === null)
     return (
       <div className="py-16">
-        <h1 className="display text-[29px] leading-10">
+        <h1 className="display text-room leading-10">
           {asked ? 'That planting is not here' : 'An empty bench'}
         </h1>
-        <p className="mt-2 max-w-[52ch] text-[15px] leading-6">
+        <p className="mt-2 max-w-[52ch] text-lead leading-6">
           {asked
             ? 'It may have been taken away, or made in another browser.'
             : 'Say what pot you have and what light it gets, and choose from plantings that suit both.'}
         </p>
         <UnreadableSheet tables={['plantings', 'spots']} />
-        <Link href="/start" className="press mt-5">
+        <ButtonLink look="act" href="/start" className="mt-5">
           Start a planting
-        </Link>
+        </ButtonLink>
       </div>
     );
   return <BenchDesk key={editing.planting.id} editing={editing} />;

@@ -145,8 +145,8 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
     <div className="pt-3.5 wide:grid wide:grid-cols-[minmax(0,1fr)_344px] wide:gap-6">
       <div className="min-w-0">
         <header className="flex flex-wrap items-end gap-x-5 gap-y-1 pb-2">
-          <h1 className="display text-[29px] leading-10">{planting.name}</h1>
-          <p className="pb-1.5 text-[13px] text-ink2">
+          <h1 className="display text-room leading-10">{planting.name}</h1>
+          <p className="pb-1.5 text-small text-ink2">
             {branchOf(planting) !== FIRST_PLAN && (
               <b className="mr-2 bg-ink px-1.5 py-0.5 font-semibold text-paper">
                 {branchOf(planting)}
@@ -169,7 +169,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
                   : ' after noon'}
             </Link>
           </p>
-          <p className="ml-auto flex items-center gap-3 pb-1 text-[13px] text-ink2">
+          <p className="ml-auto flex items-center gap-3 pb-1 text-small text-ink2">
             <span>
               <b className="text-ink">{it.planting.places.length}</b>{' '}
               {it.planting.places.length === 1 ? 'plant' : 'plants'}

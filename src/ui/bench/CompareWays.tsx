@@ -15,6 +15,8 @@ import { useSharedScale } from '@/ui/start/useSharedScale';
 import { CHECK_NAMES } from '@/words/checkNames';
 import { countText, lengthText, moneyText, volumeText } from '@/words/format';
 import { inSentence } from '@/words/names';
+import { Button } from '@/ui/controls/Button';
+import { buttonLook } from '@/ui/controls/looks';
 
 interface CompareWaysProps {
   readonly ways: readonly {
@@ -77,8 +79,8 @@ export default function CompareWays({
           className="fixed inset-x-3 top-[4vh] bottom-[4vh] z-50 mx-auto flex max-w-[1100px] flex-col overflow-y-auto bg-paper p-5"
         >
           <div className="flex flex-wrap items-center gap-x-5 gap-y-2 pb-3">
-            <Dialog.Title className="display text-[21px]">Side by side</Dialog.Title>
-            <label className="flex items-center gap-2 text-[13px]">
+            <Dialog.Title className="display text-drawing">Side by side</Dialog.Title>
+            <label className="flex items-center gap-2 text-small">
               Week{' '}
               <input
                 type="range"
@@ -92,8 +94,10 @@ export default function CompareWays({
               />{' '}
               <b className="w-6 font-semibold">{weeks}</b>
             </label>
-            <span className="text-[12.5px] text-ink2">all at one scale</span>
-            <Dialog.Close className="press-quiet ml-auto">Close</Dialog.Close>
+            <span className="text-note text-ink2">all at one scale</span>
+            <Dialog.Close className={buttonLook({ look: 'quiet', className: 'ml-auto' })}>
+              Close
+            </Dialog.Close>
           </div>
           <div ref={ref} className="flex bg-field">
             {width > 0 &&
@@ -121,16 +125,16 @@ export default function CompareWays({
                 </div>
               ))}
           </div>
-          <table className="mt-2 w-full table-fixed text-[13px]">
+          <table className="mt-2 w-full table-fixed text-small">
             <thead>
               <tr>
                 {ways.map(({ id, name: called }, i) => (
                   <th key={id} scope="col" className="px-2 py-1 text-left align-top font-semibold">
                     {called}
                     {i > 0 && (
-                      <button type="button" className="press-link ml-2" onClick={() => onUse(id)}>
+                      <Button look="link" className="ml-2" onClick={() => onUse(id)}>
                         Use it
-                      </button>
+                      </Button>
                     )}
                   </th>
                 ))}
@@ -141,7 +145,7 @@ export default function CompareWays({
                 <tr key={title} className={same(texts) ? 'text-ink2' : ''}>
                   {texts.map((text, i) => (
                     <td key={i} className="border-t border-rule px-2 py-1.5 align-top">
-                      <span className="block text-[12px] text-ink2">{title}</span>
+                      <span className="block text-note text-ink2">{title}</span>
                       {text}
                     </td>
                   ))}

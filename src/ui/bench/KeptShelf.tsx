@@ -12,6 +12,8 @@ import type { Editing } from '@/ui/session/useEditing';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import { plantCost } from '@/core/shopping/plantCost';
 import { moneyText } from '@/words/format';
+import { Button } from '@/ui/controls/Button';
+import { entryLook } from '@/ui/controls/looks';
 
 const CompareWays = dynamic(() => import('./CompareWays'), { ssr: false });
 
@@ -104,9 +106,7 @@ export function KeptShelf({ editing, settings, weeks }: KeptShelfProps) {
   return (
     <div className="mt-3 border-t border-rule pt-2" role="group" aria-label="Kept">
       <div className="flex flex-wrap items-center gap-1.5">
-        <button
-          type="button"
-          className="press-quiet"
+        <Button
           onClick={() =>
             setNaming(
               freeName(
@@ -117,19 +117,17 @@ export function KeptShelf({ editing, settings, weeks }: KeptShelfProps) {
           }
         >
           Keep this version
-        </button>
-        <button type="button" className="press-quiet" onClick={() => void whatIf()}>
-          What if…
-        </button>
+        </Button>
+        <Button onClick={() => void whatIf()}>What if…</Button>
         {shown.length > 0 && (
-          <button
-            type="button"
-            className="press"
+          <Button
+            look="act"
+
             disabled={chosen.length === 0}
             onClick={() => setComparing(true)}
           >
             Compare{chosen.length > 0 ? ` ${chosen.length + 1}` : ''}
-          </button>
+          </Button>
         )}
       </div>
       {naming !== null && (
@@ -143,21 +141,19 @@ export function KeptShelf({ editing, settings, weeks }: KeptShelfProps) {
           <input
             autoFocus
             aria-label="Name of this version"
-            className="entry min-w-0 flex-1"
+            className={entryLook({ className: 'min-w-0 flex-1' })}
             maxLength={80}
             value={naming}
             onChange={(event) => setNaming(event.target.value)}
           />
-          <button type="submit" className="press">
+          <Button look="act" type="submit">
             Keep
-          </button>
-          <button type="button" className="press-quiet" onClick={() => setNaming(null)}>
-            No
-          </button>
+          </Button>
+          <Button onClick={() => setNaming(null)}>No</Button>
         </form>
       )}
       {branch !== FIRST_PLAN && (
-        <p className="mt-2 text-[12.5px]">
+        <p className="mt-2 text-note">
           On the bench: <b className="font-semibold">{branch}</b>. Go back to{' '}
           {FIRST_PLAN.toLowerCase()} below, or go on from here.
         </p>
@@ -172,28 +168,28 @@ export function KeptShelf({ editing, settings, weeks }: KeptShelfProps) {
               className="grid grid-cols-[58px_1fr_auto] items-center gap-2 border-b border-rule bg-paper pr-2"
             >
               <ProposalPicture it={that} widthPx={58} heightPx={58} weeks={Math.max(6, weeks)} />
-              <span className="min-w-0 text-[12.5px] leading-4">
+              <span className="min-w-0 text-note leading-4">
                 <b className="line-clamp-2 font-semibold">{one.name}</b>
                 <span className="text-ink2">
                   {one.kind}, {moneyText(plantCost(that.plants), settings)}
                 </span>
                 <span className="flex gap-3">
-                  <button
-                    type="button"
-                    className="press-link"
+                  <Button
+                    look="link"
+
                     aria-label={`${one.kind === 'what if' ? 'Go to' : 'Use'} ${one.name}`}
                     onClick={() => void use(one)}
                   >
                     {one.kind === 'what if' ? 'Go to it' : 'Use it'}
-                  </button>
-                  <button
-                    type="button"
-                    className="press-plain"
+                  </Button>
+                  <Button
+                    look="plain"
+
                     aria-label={`Let ${one.name} go`}
                     onClick={() => void letGo(one)}
                   >
                     let go
-                  </button>
+                  </Button>
                 </span>
               </span>
               <label className="grid size-7 place-items-center">

@@ -8,6 +8,7 @@ import { Swatches } from '@/ui/controls/Swatches';
 import type { Editing } from '@/ui/session/useEditing';
 import { lengthFigure, moneyText, sizeName } from '@/words/format';
 import { ROLE_NAMES, type Keyed } from '@/words/names';
+import { Button } from '@/ui/controls/Button';
 
 interface KindTagsProps {
   readonly editing: Editing;
@@ -41,26 +42,26 @@ export const KindTags = memo(function KindTags({
         const own = lines.filter((line) => line.kindId === kind.id);
         return (
           <li key={kind.id} data-kind-tag>
-            <button
-              type="button"
+            <Button
+              look="bare"
               aria-pressed={selectedKind === kind.id}
               onClick={() => onSelect(selectedKind === kind.id ? null : it.plants[first]!.id)}
               className={`tag flex h-[152px] w-full flex-col items-stretch justify-start px-3 pt-2 text-left ${selectedKind === kind.id ? 'bg-ink text-paper' : 'bg-paper'}`}
             >
               <span className="flex items-center justify-between">
-                <span className="grid size-[22px] place-items-center rounded-full border-[1.5px] border-[#1d2225] bg-[#fbfcfc] text-[12px] font-bold text-[#1d2225]">
+                <span className="grid size-[22px] place-items-center rounded-full border-[1.5px] border-[#1d2225] bg-[#fbfcfc] text-note font-bold text-[#1d2225]">
                   {letter}
                 </span>
-                <span className="text-[12.5px] opacity-80">{ROLE_NAMES[role]}</span>
+                <span className="text-note opacity-80">{ROLE_NAMES[role]}</span>
               </span>
-              <span className="mt-1 mb-1.5 line-clamp-2 block min-h-[32px] text-[13.5px] leading-4 font-semibold [font-stretch:95%]">
+              <span className="mt-1 mb-1.5 line-clamp-2 block min-h-[32px] text-body leading-4 font-semibold [font-stretch:95%]">
                 {kind.common}
               </span>
               <Swatches kind={kind} height={12} />
-              <span className="mt-1.5 block text-[12.5px] leading-4">
+              <span className="mt-1.5 block text-note leading-4">
                 <b>{count}</b> × {own.map((line) => sizeName(line.size, settings)).join(', ')}
               </span>
-              <span className="flex justify-between text-[12px] leading-4 opacity-85">
+              <span className="flex justify-between text-note leading-4 opacity-85">
                 <span>
                   {size
                     ? `${lengthFigure(size.heightCm, settings.length)} × ${lengthFigure(size.spreadCm, settings.length)} ${settings.length}`
@@ -73,12 +74,12 @@ export const KindTags = memo(function KindTags({
                   )}
                 </span>
               </span>
-            </button>
+            </Button>
           </li>
         );
       })}
       {it.planting.strangers.map(({ kindId, name, told }) => (
-        <li key={kindId} className="tag h-[152px] bg-wash px-3 pt-2 text-[12.5px]">
+        <li key={kindId} className="tag h-[152px] bg-wash px-3 pt-2 text-note">
           <span className="block font-semibold">{name}</span>
           <span className="text-ink2">
             Not in your book. The file said: {String(told.botanical ?? kindId)}.

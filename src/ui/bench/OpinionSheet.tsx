@@ -19,6 +19,9 @@ import { CHECK_NAMES } from '@/words/checkNames';
 import { capital } from '@/words/light';
 import { editText, fixEffect, leadWord, sentenceOf } from '@/words/remarks';
 import { SCHOOL_NAMES, SCHOOL_WORDS } from '@/words/schools';
+import { Button } from '@/ui/controls/Button';
+import { Select } from '@/ui/controls/Select';
+import { More } from '@/ui/controls/More';
 
 interface OpinionSheetProps {
   readonly editing: Editing;
@@ -78,17 +81,14 @@ export const OpinionSheet = memo(function OpinionSheet({
   return (
     <section aria-label="Second opinion" className="bg-paper">
       <div className="flex flex-wrap items-center gap-x-3 border-b border-rule px-3.5 py-2">
-        <h2 className="text-[15px] font-semibold">Second opinion</h2>
+        <h2 className="text-lead font-semibold">Second opinion</h2>
         <SchoolChoice editing={editing} />
-        <details className="w-full text-[12.5px] leading-4 text-ink2">
-          <summary className="cursor-pointer list-none underline decoration-rule2 underline-offset-3">
-            How that school composes
-          </summary>
+        <More name="How that school composes" className="w-full text-note leading-4 text-ink2">
           <p className="pt-1">
             {SCHOOL_WORDS[schoolOf(editing.planting).id].does}{' '}
             {SCHOOL_WORDS[schoolOf(editing.planting).id].why}
           </p>
-        </details>
+        </More>
       </div>
       {last && (
         <p
@@ -98,9 +98,7 @@ export const OpinionSheet = memo(function OpinionSheet({
           <span>
             Tried: <b className="font-semibold">{stepText(last, kindOf)}</b>
           </span>
-          <button type="button" className="press-quiet" onClick={editing.undo}>
-            Put it back
-          </button>
+          <Button onClick={editing.undo}>Put it back</Button>
         </p>
       )}
       <ul>
@@ -119,42 +117,42 @@ export const OpinionSheet = memo(function OpinionSheet({
               </span>
               <div className="min-w-0">
                 {isOpen && (
-                  <p className="text-[12.5px] text-ink2">
+                  <p className="text-note text-ink2">
                     {leadWord(remark)}
                     {remark.certainty === 'a caution' ? '' : `, ${remark.certainty}`}
                   </p>
                 )}
-                <button
-                  type="button"
+                <Button
+                  look="bare"
                   aria-expanded={isOpen}
                   onClick={() => onPoint(isOpen && pointed ? null : remark.check)}
-                  className={`w-full text-left ${isOpen ? 'text-[15px] leading-5 font-semibold' : ''}`}
+                  className={`w-full text-left ${isOpen ? 'text-lead leading-5 font-semibold' : ''}`}
                 >
                   {!isOpen && <b className="font-semibold">{leadWord(remark)}. </b>}
                   {sentence.says}
-                </button>
+                </Button>
                 {isOpen && (
                   <>
                     <p className="mt-1 text-ink2">{sentence.because}</p>
                     <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1.5">
                       {fix && (
-                        <button type="button" className="press" onClick={() => tryFix(fix.edit)}>
+                        <Button look="act" onClick={() => tryFix(fix.edit)}>
                           {editText(fix.edit, it, settings, kindOf)}
-                        </button>
+                        </Button>
                       )}
                       {fix && fixEffect(remark.check, remark.facts, fix.facts) && (
-                        <span className="text-[12.5px] text-ink2">
+                        <span className="text-note text-ink2">
                           {fixEffect(remark.check, remark.facts, fix.facts)}
                         </span>
                       )}
                       {remark.severity !== 'right' && (
-                        <button
-                          type="button"
-                          className="press-plain"
+                        <Button
+                          look="plain"
+
                           onClick={() => apply({ kind: 'mean', check: remark.check, meant: true })}
                         >
                           I mean it
-                        </button>
+                        </Button>
                       )}
                       {remark.certainty !== 'a caution' && remark.severity !== 'right' && (
                         <SayLess check={remark.check} settings={settings} />
@@ -164,9 +162,9 @@ export const OpinionSheet = memo(function OpinionSheet({
                   </>
                 )}
                 {!isOpen && fix && (
-                  <button type="button" className="press-link" onClick={() => tryFix(fix.edit)}>
+                  <Button look="link" onClick={() => tryFix(fix.edit)}>
                     {editText(fix.edit, it, settings, kindOf)}
-                  </button>
+                  </Button>
                 )}
               </div>
             </li>
@@ -175,7 +173,7 @@ export const OpinionSheet = memo(function OpinionSheet({
       </ul>
       <p className="flex flex-wrap gap-x-4 px-3.5 py-2.5 text-ink2">
         {more.cautions + more.right > 0 && (
-          <button type="button" className="press-plain" onClick={() => setShowAll(true)}>
+          <Button look="plain" onClick={() => setShowAll(true)}>
             {[
               more.cautions > 0 ? countText(more.cautions, 'more caution') : '',
               more.right > 0
@@ -184,20 +182,20 @@ export const OpinionSheet = memo(function OpinionSheet({
             ]
               .filter(Boolean)
               .join(', ')}
-          </button>
+          </Button>
         )}
         {showAll && (
-          <button type="button" className="press-plain" onClick={() => setShowAll(false)}>
+          <Button look="plain" onClick={() => setShowAll(false)}>
             Show fewer
-          </button>
+          </Button>
         )}
         {quiet > 0 && (
           <span>
             {countText(quiet, 'remark')} kept quiet, because you meant {quiet === 1 ? 'it' : 'them'}
             .{' '}
-            <button
-              type="button"
-              className="press-plain"
+            <Button
+              look="plain"
+
               onClick={() =>
                 opinion.remarks
                   .filter(({ meant }) => meant)
@@ -205,7 +203,7 @@ export const OpinionSheet = memo(function OpinionSheet({
               }
             >
               Ask again
-            </button>
+            </Button>
           </span>
         )}
       </p>
@@ -218,11 +216,11 @@ function SchoolChoice({ editing: { planting, apply } }: { readonly editing: Edit
   const school = schoolOf(planting).id;
   return (
     <label
-      className="ml-auto flex items-center gap-1.5 text-[12.5px] text-ink2"
+      className="ml-auto flex items-center gap-1.5 text-note text-ink2"
       title={`${SCHOOL_WORDS[school].does} ${SCHOOL_WORDS[school].why}`}
     >
       as
-      <select
+      <Select
         aria-label="Judged as"
         className="min-h-6 max-w-[190px] border-b-[1.5px] border-rule2 bg-transparent py-0.5 font-semibold text-ink"
         value={school}
@@ -235,7 +233,7 @@ function SchoolChoice({ editing: { planting, apply } }: { readonly editing: Edit
             {SCHOOL_NAMES[id]}
           </option>
         ))}
-      </select>
+      </Select>
     </label>
   );
 }
@@ -256,9 +254,9 @@ function SayLess({ check, settings }: { readonly check: CheckId; readonly settin
       ),
     );
   return (
-    <button type="button" className="press-plain" onClick={less}>
+    <Button look="plain" onClick={less}>
       Say less of this
-    </button>
+    </Button>
   );
 }
 
@@ -267,14 +265,11 @@ function Working({ remark }: { readonly remark: Remark }) {
   const { kindOf } = useLibrary();
   const { source } = CHECKS[remark.check];
   return (
-    <details className="ml-auto [&[open]]:w-full [&[open]]:pt-1">
-      <summary className="cursor-pointer list-none font-semibold underline decoration-rule2 underline-offset-3">
-        Working
-      </summary>
-      <p className="mt-1 text-[12.5px] text-ink2">
+    <More name="Working" className="ml-auto data-[state=open]:w-full data-[state=open]:pt-1">
+      <p className="mt-1 text-note text-ink2">
         {source.kind === 'published' ? source.citation : source.reason}
       </p>
-      <dl className="mt-1 grid grid-cols-[1fr_auto] gap-x-3 text-[12.5px]">
+      <dl className="mt-1 grid grid-cols-[1fr_auto] gap-x-3 text-note">
         <dt className="text-ink2">Score, 0 to 1</dt>
         <dd>{remark.score.toFixed(2)}</dd>
         {Object.entries(remark.facts ?? {}).map(([name, value]) => (
@@ -284,7 +279,7 @@ function Working({ remark }: { readonly remark: Remark }) {
           </div>
         ))}
       </dl>
-    </details>
+    </More>
   );
 }
 

@@ -5,7 +5,7 @@ import dynamic from 'next/dynamic';
 import { briefOf } from '@/core/plantings/brief';
 import type { Settings } from '@/core/files/plantingFile';
 import { addPlant } from '@/core/search/addPlant';
-import { middle, type PlantKind } from '@/core/plants/kind';
+import type { PlantKind } from '@/core/plants/kind';
 import { swapEdit } from '@/core/plantings/edits';
 import type { StandIn } from '@/core/search/standIns';
 import { Swatches } from '@/ui/controls/Swatches';
@@ -15,6 +15,7 @@ import { weekAfter } from '@/core/units/units';
 import { dateText, moneyText } from '@/words/format';
 import { inSentence } from '@/words/names';
 import { runJob } from '@/workers/runJob';
+import { Button } from '@/ui/controls/Button';
 
 const AddPlant = dynamic(() => import('./AddPlant'), { ssr: false });
 
@@ -48,7 +49,7 @@ export const PlantActions = memo(function PlantActions({
     <section aria-label="Plant in hand" className="mt-3 min-h-[132px] bg-paper px-4 py-3">
       <div className="flex flex-wrap items-center gap-2">
         {plant ? (
-          <h2 className="display mr-2 text-[17px]">{plant.kind.common}</h2>
+          <h2 className="display mr-2 text-name">{plant.kind.common}</h2>
         ) : (
           <p className="mr-2 text-ink2">
             {it.plants.length === 0
@@ -56,36 +57,24 @@ export const PlantActions = memo(function PlantActions({
               : 'Pick a plant above or on the stencil to swap it or take it out. Drag it to move it; arrow keys move it too.'}
           </p>
         )}
-        {plant && <i className="mr-auto text-[12.5px] text-ink2">{plant.kind.botanical}</i>}
-        {plant && (
-          <button type="button" className="press-quiet" onClick={() => addKind(plant.kind)}>
-            One more
-          </button>
-        )}
+        {plant && <i className="mr-auto text-note text-ink2">{plant.kind.botanical}</i>}
+        {plant && <Button onClick={() => addKind(plant.kind)}>One more</Button>}
         {plant && weeks > 0 && (
-          <button
-            type="button"
-            className="press-quiet"
-            onClick={() => apply({ kind: 'trim', place: plant.id, weeks, cut: TRIM_CUT })}
-          >
+          <Button onClick={() => apply({ kind: 'trim', place: plant.id, weeks, cut: TRIM_CUT })}>
             Trim it in week {weeks}
-          </button>
+          </Button>
         )}
         {plant && (
-          <button
-            type="button"
-            className="press-quiet"
+          <Button
             onClick={() => {
               apply({ kind: 'remove', place: plant.id });
               onSelect(null);
             }}
           >
             Take it out
-          </button>
+          </Button>
         )}
-        <button type="button" className="press-quiet" onClick={() => setAdding(true)}>
-          Add another kind
-        </button>
+        <Button onClick={() => setAdding(true)}>Add another kind</Button>
         {adding && (
           <AddPlant
             brief={briefOf(editing.it)}
@@ -115,7 +104,7 @@ const TRIM_CUT = 0.4;
 /** Trims that are planned, each with its week; the drawings show what they do. */
 function Trims({ editing: { planting, it, apply } }: { readonly editing: Editing }) {
   return (
-    <p className="flex flex-wrap gap-x-4 gap-y-1 pt-2 text-[12.5px]">
+    <p className="flex flex-wrap gap-x-4 gap-y-1 pt-2 text-note">
       <b className="font-semibold">Trims planned</b>
       {planting.care.trims.map(({ place, weeks, cut }) => {
         const kind = it.plants.find(({ id }) => id === place)?.kind;
@@ -124,14 +113,14 @@ function Trims({ editing: { planting, it, apply } }: { readonly editing: Editing
             <span key={`${place} ${weeks}`}>
               {inSentence(kind.common)} by {Math.round(cut * 100)} % about{' '}
               {dateText(weekAfter(planting.plantedWeek, weeks))}{' '}
-              <button
-                type="button"
-                className="press-plain"
+              <Button
+                look="plain"
+
                 aria-label={`Leave ${kind.common} untrimmed`}
                 onClick={() => apply({ kind: 'untrim', place, weeks })}
               >
                 leave it
-              </button>
+              </Button>
             </span>
           )
         );
@@ -190,11 +179,11 @@ function StandIns({
   return (
     <>
       <div className="flex flex-wrap items-center gap-x-4 pt-3 pb-1">
-        <h3 className="text-[13px] font-semibold">
+        <h3 className="text-small font-semibold">
           Instead of {inSentence(from?.common ?? kindId)}
         </h3>
         {several && (
-          <label className="flex items-center gap-1.5 text-[12.5px]">
+          <label className="flex items-center gap-1.5 text-note">
             <input
               type="checkbox"
               className="size-4 accent-[var(--ink)]"
@@ -211,8 +200,8 @@ function StandIns({
           if (!kind) return null;
           return (
             <li key={to}>
-              <button
-                type="button"
+              <Button
+                look="bare"
                 data-stand-in={to}
                 onClick={() => apply(swapEdit(kindId, to, size, at))}
                 className="grid w-full grid-cols-[44px_1fr] items-center gap-2 border-t border-rule py-1.5 text-left hover:bg-wash"
@@ -220,7 +209,7 @@ function StandIns({
                 <Swatches kind={kind} height={26} />
                 <span>
                   <span className="block leading-4 font-semibold">{kind.common}</span>
-                  <span className="text-[12px] text-ink2">
+                  <span className="text-note text-ink2">
                     {mood.length > 0 ? `${mood.join(', ')}; ` : ''}
                     {scoreChange > 0.004
                       ? 'better here'
@@ -233,7 +222,7 @@ function StandIns({
                       : `${costChange > 0 ? '+' : '−'}${moneyText(Math.abs(costChange), settings)}`}
                   </span>
                 </span>
-              </button>
+              </Button>
             </li>
           );
         })}

@@ -8,6 +8,8 @@ import type { PlantingInSpot } from '@/core/plantings/planting';
 import { SCHOOLS, schoolOf } from '@/core/schools/index';
 import { useOneByOne } from '@/ui/session/useOneByOne';
 import { SCHOOL_NAMES } from '@/words/schools';
+import { Button } from '@/ui/controls/Button';
+import { More } from '@/ui/controls/More';
 
 interface SchoolsPictureProps {
   readonly it: PlantingInSpot;
@@ -79,7 +81,7 @@ const SchoolsPicture = memo(function SchoolsPicture({
   const mine = rows.find(({ school }) => school === own)!;
   return (
     <div className="border-t border-rule px-3.5 py-3">
-      <p className="text-[13px]">
+      <p className="text-small">
         Reads most as{' '}
         <b className="font-semibold">
           {near
@@ -126,20 +128,19 @@ const SchoolsPicture = memo(function SchoolsPicture({
           nothing to answer
         </text>
       </svg>
-      <details className="mt-1 text-[12.5px]">
-        <summary className="cursor-pointer font-semibold">See it as another school does</summary>
+      <More name="See it as another school does" className="mt-1 text-note">
         <ul className="mt-1 flex flex-wrap gap-x-3">
           {rows
             .filter(({ school }) => school !== own)
             .map(({ school }) => (
               <li key={school}>
-                <button type="button" className="press-plain" onClick={() => onSchool(school)}>
+                <Button look="plain" onClick={() => onSchool(school)}>
                   {SCHOOL_NAMES[school]}
-                </button>
+                </Button>
               </li>
             ))}
         </ul>
-      </details>
+      </More>
     </div>
   );
 });

@@ -157,9 +157,9 @@ const SeasonStrip = memo(function SeasonStrip({ reading, keys, theme, units }: S
   ];
   return (
     <section aria-label="The season" className="mt-3 bg-paper px-4 py-3">
-      <h2 className="flex flex-wrap items-baseline gap-x-3 text-[15px] font-semibold">
+      <h2 className="flex flex-wrap items-baseline gap-x-3 text-lead font-semibold">
         The season{' '}
-        <span className="text-[13px] font-normal text-ink2">
+        <span className="text-small font-normal text-ink2">
           {season.fullWeek === null
             ? 'the mix never quite disappears'
             : season.fullWeek === 0
@@ -174,7 +174,7 @@ const SeasonStrip = memo(function SeasonStrip({ reading, keys, theme, units }: S
         aria-label={`Of the mix hidden: ${hidden.map((value, week) => `week ${week} ${value} %`).join(', ')}. Water a day: ${thirst.map((value, week) => `week ${week} ${value} ${waterUnit}`).join(', ')}. Care a week: ${minutes.map((value, week) => `week ${week} ${value} minutes`).join(', ')}`}
       />
       {told.length > 0 && (
-        <ul className="text-[12.5px] leading-4">
+        <ul className="text-note leading-4">
           {told.slice(0, 4).map((line) => (
             <li key={line} className="py-0.5 first-letter:uppercase">
               {line}.

@@ -90,13 +90,13 @@ export function StandBack({
           <div
             className={`pointer-events-none absolute top-3 ${scenery && scenery.sillCm !== null ? 'left-8' : 'left-4'} ${scenery?.behind ? '-mt-1 -ml-2 bg-field px-2 py-1' : ''}`}
           >
-            <h2 className="display text-[21px] leading-6">{title}</h2>
-            <p className="text-[12.5px] text-ink2">{dates}</p>
+            <h2 className="display text-drawing leading-6">{title}</h2>
+            <p className="text-note text-ink2">{dates}</p>
             {looking.view && (
-              <p className="text-[12.5px] text-ink2">{viewText(looking.view, { length: unit })}</p>
+              <p className="text-note text-ink2">{viewText(looking.view, { length: unit })}</p>
             )}
             {looking.hour !== null && (
-              <p className="text-[12.5px] text-ink2">
+              <p className="text-note text-ink2">
                 {lightText(looking.hour, looking.light ?? null)}
               </p>
             )}

@@ -166,10 +166,10 @@ export const Stencil = memo(function Stencil({
       {ready && (
         <>
           <div className="pointer-events-none absolute inset-x-4 top-3">
-            <h2 className="display text-[21px] leading-6">From above</h2>
-            <p className="text-[12.5px] text-ink2">{tickText(unit)}</p>
+            <h2 className="display text-drawing leading-6">From above</h2>
+            <p className="text-note text-ink2">{tickText(unit)}</p>
             {shown.includes('spread') && (
-              <p className="text-[12.5px] text-ink2">
+              <p className="text-note text-ink2">
                 Dashed: spread {weeks === 0 ? 'on planting day' : 'by then'}
               </p>
             )}

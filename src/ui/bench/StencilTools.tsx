@@ -10,6 +10,7 @@ import { countText, type Units } from '@/words/format';
 import { copiesOf, spreadRadiiCm } from './stencilKeys';
 import { SHOWN, type Shown } from './StencilLayers';
 import { SupportPop } from './SupportPop';
+import { Button } from '@/ui/controls/Button';
 
 const PATTERNS: readonly (readonly [pattern: Pattern, name: string, about: string])[] = [
   ['ring', 'Round the rim', 'even steps along the edge'],
@@ -65,9 +66,9 @@ const StencilTools = memo(function StencilTools({
         <ul className="grid gap-1">
           {PATTERNS.map(([pattern, name, about]) => (
             <li key={pattern}>
-              <button
-                type="button"
-                className="press-link"
+              <Button
+                look="link"
+
                 onClick={() =>
                   apply({
                     kind: 'arrange',
@@ -83,14 +84,14 @@ const StencilTools = memo(function StencilTools({
                 }
               >
                 {name}
-              </button>{' '}
+              </Button>{' '}
               <span className="text-ink2">{about}</span>
             </li>
           ))}
           <li>
-            <button
-              type="button"
-              className="press-link"
+            <Button
+              look="link"
+
               onClick={() =>
                 apply({
                   kind: 'arrange',
@@ -109,7 +110,7 @@ const StencilTools = memo(function StencilTools({
               }
             >
               Settle
-            </button>{' '}
+            </Button>{' '}
             <span className="text-ink2">push root balls apart, off the wall</span>
           </li>
         </ul>
@@ -151,9 +152,9 @@ const StencilTools = memo(function StencilTools({
         )}
         <p className="text-ink2">A trailing plant that is turned spills another way.</p>
       </Pop>
-      <button
-        type="button"
-        className="tool"
+      <Button
+        look="tool"
+
         title="Copy: put one beside it (D)"
         aria-label="Copy"
         disabled={picked.length === 0}
@@ -164,17 +165,17 @@ const StencilTools = memo(function StencilTools({
         }}
       >
         <CopyPlus size={15} aria-hidden />
-      </button>
-      <button
-        type="button"
-        className="tool"
+      </Button>
+      <Button
+        look="tool"
+
         title={lock ? 'Lock: stays where it is (L)' : 'Unlock (L)'}
         aria-label={lock ? 'Lock' : 'Unlock'}
         disabled={picked.length === 0}
         onClick={() => apply({ kind: 'lock', places: ids, locked: lock })}
       >
         {lock ? <Lock size={15} aria-hidden /> : <LockOpen size={15} aria-hidden />}
-      </button>
+      </Button>
       <SupportPop
         support={planting.support ?? null}
         usual={(form) => usualSupport(planting.container, form)}

@@ -5,6 +5,7 @@ import type { Support, SupportForm } from '@/core/plantings/support';
 import { Pop } from '@/ui/controls/Pop';
 import { lengthText, type Units } from '@/words/format';
 import { SUPPORT_NAMES } from '@/words/names';
+import { Button } from '@/ui/controls/Button';
 
 interface SupportPopProps {
   readonly support: Support | null;
@@ -69,13 +70,13 @@ export function SupportPop({ support, usual, at, apply, unit }: SupportPopProps)
           />
           <p>
             {at ? (
-              <button
-                type="button"
-                className="press-link"
+              <Button
+                look="link"
+
                 onClick={() => put({ xCm: at.xCm, zCm: at.zCm })}
               >
                 Stand it by the plant picked
-              </button>
+              </Button>
             ) : (
               <span className="text-ink2">Pick a plant to stand it by.</span>
             )}

@@ -28,6 +28,8 @@ import { KeptShelf } from './KeptShelf';
 import { changeText, decisionText } from '@/words/remade';
 import { SCHOOL_NAMES } from '@/words/schools';
 import { runJob } from '@/workers/runJob';
+import { Button } from '@/ui/controls/Button';
+import { Select } from '@/ui/controls/Select';
 
 interface TrayProps {
   readonly editing: Editing;
@@ -140,20 +142,19 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
   const nextSeason = seasonAfter(planting.endWeek);
 
   const press = (name: string, find: () => Promise<readonly Way[]>, otherwise: string) => (
-    <button
+    <Button
       key={name}
-      type="button"
-      className="press-quiet"
+
       disabled={looking !== null}
       onClick={() => void look(name, find, otherwise)}
     >
       {looking === name ? 'Looking…' : name}
-    </button>
+    </Button>
   );
   return (
     <section aria-label="Tray">
-      <h2 className="flex items-baseline gap-2 text-[15px] font-semibold">
-        Tray <span className="text-[13px] font-normal text-ink2">other ways to plant it</span>
+      <h2 className="flex items-baseline gap-2 text-lead font-semibold">
+        Tray <span className="text-small font-normal text-ink2">other ways to plant it</span>
       </h2>
       <div className="mt-2 flex flex-wrap gap-1.5">
         {press(
@@ -192,9 +193,7 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
           remake({ kind: 'season', ...nextSeason }),
           'Nothing suits the pockets in that season.',
         )}
-        <button type="button" className="press-quiet" onClick={() => void twin()}>
-          Make a twin
-        </button>
+        <Button onClick={() => void twin()}>Make a twin</Button>
         {isLong(planting.container) &&
           press(
             'Repeat a unit',
@@ -211,7 +210,7 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
           )}
       </div>
       {isLong(planting.container) && (
-        <label className="mt-1.5 flex items-center gap-1.5 text-[12.5px]">
+        <label className="mt-1.5 flex items-center gap-1.5 text-note">
           <input
             type="checkbox"
             className="size-4 accent-[var(--ink)]"
@@ -222,11 +221,11 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
           {chosen ? `; the unit is what stands about ${inSentence(chosen.kind.common)}` : ''}
         </label>
       )}
-      <label className="mt-1.5 flex items-center gap-2 text-[12.5px] text-ink2">
+      <label className="mt-1.5 flex items-center gap-2 text-note text-ink2">
         In
-        <select
+        <Select
           aria-label="In another container"
-          className="entry min-w-0 flex-1"
+          className="min-w-0 flex-1"
           value=""
           disabled={looking !== null}
           onChange={(event) => {
@@ -249,11 +248,11 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
               {name}, {sizeText(container.shape, settings.length)} {settings.length}
             </option>
           ))}
-        </select>
+        </Select>
       </label>
       {decisions.length > 0 && (
         <ul
-          className="mt-2 bg-paper px-3 py-2 text-[12.5px] leading-4"
+          className="mt-2 bg-paper px-3 py-2 text-note leading-4"
           aria-label="What to do with each"
         >
           {decisionText(decisions, kindOf).map((line) => (
@@ -268,17 +267,17 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
           <ul className="mt-2 grid grid-cols-4 border-x-[1.5px] border-b-[1.5px] border-tick">
             {ways.map((way) => (
               <li key={keyOf(way)} className="relative">
-                <button
-                  type="button"
+                <Button
+                  look="icon"
                   aria-label={`Pin: ${way.title}`}
                   title="Pin it: it stays on the tray"
                   onClick={() => void pin(way)}
-                  className="absolute top-0 right-0 z-10 grid size-7 place-items-center bg-paper/80"
+                  className="absolute top-0 right-0 z-10 bg-paper/80"
                 >
                   <Pin size={14} aria-hidden />
-                </button>
-                <button
-                  type="button"
+                </Button>
+                <Button
+                  look="bare"
                   data-way
                   title={way.about}
                   aria-label={`Try: ${way.about}`}
@@ -291,11 +290,11 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
                     heightPx={104}
                     weeks={Math.max(6, weeks)}
                   />
-                </button>
+                </Button>
               </li>
             ))}
           </ul>
-          <ul className="mt-1 grid grid-cols-4 text-[12px] leading-4">
+          <ul className="mt-1 grid grid-cols-4 text-note leading-4">
             {ways.map((way) => (
               <li key={keyOf(way)} className="pr-1">
                 <b className="line-clamp-2 font-semibold">{way.title}</b>

@@ -20,7 +20,7 @@ export function TurnSlider({
 }) {
   return (
     <div className="grid grid-cols-[48px_1fr] pt-6">
-      <span className="text-[13px] font-semibold">Turn</span>
+      <span className="text-small font-semibold">Turn</span>
       <div>
         <Slider.Root
           min={-180}
@@ -33,7 +33,7 @@ export function TurnSlider({
           <Slider.Track className="relative h-[9px] flex-1 border-y-[1.5px] border-tick bg-strip" />
           <Thumb label="Turn the view" text={`${turnDeg} degrees`} />
         </Slider.Root>
-        <div className="relative mt-1 h-4 text-[12.5px]" aria-hidden>
+        <div className="relative mt-1 h-4 text-note" aria-hidden>
           {STOPS.map(({ deg, name }, i) => (
             <span
               key={deg}

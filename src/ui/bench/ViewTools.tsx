@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { memo, useMemo } from 'react';
 import { Download, Eye, Footprints, Images, PersonStanding, Sun } from 'lucide-react';
 import { spotHref } from '@/ui/session/links';
@@ -14,6 +13,7 @@ import { lengthText, type Units } from '@/words/format';
 import { FIGURE_NAMES, hourText, lightText, sunRuns, viewName } from '@/words/looking';
 import type { LookingTools } from './useLooking';
 import type { Taking } from './useTaking';
+import { Button, ButtonLink } from '@/ui/controls/Button';
 
 interface ViewToolsProps {
   readonly looking: LookingTools;
@@ -142,39 +142,31 @@ const ViewTools = memo(function ViewTools({
         {backdrop.length === 0 && (
           <p className="text-ink2">
             Nothing is told of what lies behind.{' '}
-            <Link className="press-link" href={spotHref(spot.id)}>
+            <ButtonLink look="link" href={spotHref(spot.id)}>
               Tell it at the spot
-            </Link>
+            </ButtonLink>
           </p>
         )}
       </Pop>
-      <button
-        type="button"
-        className="tool"
+      <Button
+        look="tool"
+
         aria-pressed={walking || strip === 'walk'}
         onClick={onWalk}
       >
         <Footprints size={15} aria-hidden />
         Walk past
-      </button>
-      <button type="button" className="tool" aria-pressed={strip === 'weeks'} onClick={onWeeks}>
+      </Button>
+      <Button look="tool" aria-pressed={strip === 'weeks'} onClick={onWeeks}>
         <Images size={15} aria-hidden />
         Weeks
-      </button>
+      </Button>
       <Pop icon={<Download size={15} aria-hidden />} name="Take away" bare>
         <p className="flex flex-wrap gap-2">
-          <button type="button" className="press-quiet" onClick={() => void taking.save('png')}>
-            Picture (PNG)
-          </button>
-          <button type="button" className="press-quiet" onClick={() => void taking.save('svg')}>
-            Drawing (SVG)
-          </button>
-          <button type="button" className="press-quiet" onClick={() => void taking.copyWords()}>
-            Copy in words
-          </button>
-          <button type="button" className="press-quiet" onClick={() => void taking.print()}>
-            Print a sheet
-          </button>
+          <Button onClick={() => void taking.save('png')}>Picture (PNG)</Button>
+          <Button onClick={() => void taking.save('svg')}>Drawing (SVG)</Button>
+          <Button onClick={() => void taking.copyWords()}>Copy in words</Button>
+          <Button onClick={() => void taking.print()}>Print a sheet</Button>
         </p>
         <p className="text-ink2">As it is seen now: this week, this side, this light.</p>
       </Pop>

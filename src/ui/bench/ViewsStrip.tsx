@@ -82,7 +82,7 @@ export default function ViewsStrip({
       </div>
       <ul className="flex pt-1">
         {views.map(({ key, title, about }) => (
-          <li key={key} className="min-w-0 flex-1 px-1 text-center text-[12.5px] leading-4">
+          <li key={key} className="min-w-0 flex-1 px-1 text-center text-note leading-4">
             <b className="font-semibold">{title}</b> <span className="text-ink2">{about}</span>
           </li>
         ))}

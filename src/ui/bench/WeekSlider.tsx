@@ -36,7 +36,7 @@ export const WeekSlider = memo(function WeekSlider({
   }
   return (
     <div className="grid grid-cols-[64px_1fr] pt-1">
-      <span className="text-[12.5px] leading-5 text-ink2">
+      <span className="text-note leading-5 text-ink2">
         {flowering.length > 0 ? 'In flower' : ''}
       </span>
       <div
@@ -71,7 +71,7 @@ export const WeekSlider = memo(function WeekSlider({
           );
         })}
       </div>
-      <span className="text-[13px] font-semibold">Week</span>
+      <span className="text-small font-semibold">Week</span>
       <div>
         <Slider.Root
           min={0}
@@ -89,7 +89,7 @@ export const WeekSlider = memo(function WeekSlider({
             text={weeks === 0 ? 'planting day' : `${weeks} weeks after planting`}
           />
         </Slider.Root>
-        <div className="relative mt-1 h-4 text-[12.5px]" aria-hidden>
+        <div className="relative mt-1 h-4 text-note" aria-hidden>
           {months
             .filter(({ at }) => at <= last - 1)
             .map(({ name, at }) => (

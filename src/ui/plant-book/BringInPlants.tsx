@@ -19,6 +19,7 @@ import { say } from '@/ui/session/say';
 import { useStore } from '@/ui/session/StoreProvider';
 import { runJob } from '@/workers/runJob';
 import { countText } from '@/words/format';
+import { More } from '@/ui/controls/More';
 
 const ENCODED: Readonly<Record<Encoding, string>> = {
   'utf-8': '',
@@ -101,9 +102,7 @@ export function BringInPlants({
           >
             Open a CSV or JSON file
           </FileButton>
-          <button
-            type="button"
-            className="press-quiet"
+          <Button
             disabled={own.length === 0}
             onClick={() =>
               saveFile(
@@ -117,10 +116,8 @@ export function BringInPlants({
             }
           >
             Save mine as CSV
-          </button>
-          <button
-            type="button"
-            className="press-quiet"
+          </Button>
+          <Button
             disabled={own.length === 0}
             onClick={() =>
               saveFile(
@@ -131,19 +128,17 @@ export function BringInPlants({
             }
           >
             Save mine as JSON
-          </button>
-          <button
-            type="button"
-            className="press-quiet"
+          </Button>
+          <Button
             onClick={() =>
               saveFile('plant-book.csv', 'text/csv', toPlantsCsv(library.kinds, library))
             }
           >
             Save the whole book as CSV
-          </button>
-          <button type="button" className="press-plain ml-auto" onClick={onClose}>
+          </Button>
+          <Button look="plain" className="ml-auto" onClick={onClose}>
             Close
-          </button>
+          </Button>
         </p>
         {trouble && (
           <p role="alert" className="font-semibold">
@@ -170,10 +165,7 @@ export function BringInPlants({
               nothing new, {countText(found.faulty, 'line')} that cannot be read.
             </p>
             {found.headings.length > 0 && (
-              <details open={found.mapping.common == null}>
-                <summary className="cursor-pointer text-[13px] font-semibold">
-                  Which column is which
-                </summary>
+              <More name="Which column is which" open={found.mapping.common == null}>
                 <div className="grid grid-cols-2 gap-3 pt-2 sm:grid-cols-3">
                   {PLANT_COLUMNS.map((column) => (
                     <PickField
@@ -195,7 +187,7 @@ export function BringInPlants({
                     />
                   ))}
                 </div>
-              </details>
+              </More>
             )}
             {found.faulty > 0 && (
               <ul className="max-h-48 overflow-y-auto" data-faults>
@@ -214,7 +206,7 @@ export function BringInPlants({
                 <p className="font-semibold">
                   {countText(found.quarrelling, 'value')} of yours would change
                 </p>
-                <ul className="max-h-40 overflow-y-auto text-[13px]" data-quarrels>
+                <ul className="max-h-40 overflow-y-auto text-small" data-quarrels>
                   {found.quarrels.map(({ line, name, field, mine, theirs }) => (
                     <li key={`${line} ${field}`}>
                       {name}, {field}: yours {mine}, the file {theirs}
@@ -238,16 +230,16 @@ export function BringInPlants({
                 </label>
               </div>
             )}
-            <button
-              type="button"
-              className="press justify-self-start"
+            <Button
+              look="act"
+              className="justify-self-start"
               disabled={found.records.length === 0 || reading !== null}
               onClick={() => void take(found.records)}
             >
               {found.records.length === 0
                 ? 'Nothing to bring in'
                 : `Bring in ${countText(found.records.length, 'plant')}`}
-            </button>
+            </Button>
           </>
         )}
       </div>

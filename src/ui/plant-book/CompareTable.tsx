@@ -8,6 +8,7 @@ import { dateText, hoursText, moneyText, temperatureText, type Units } from '@/w
 import { ROLE_NAMES } from '@/words/names';
 import { sizeText } from '@/words/plants';
 import { belowCm, GrownPicture } from './GrownPicture';
+import { Button } from '@/ui/controls/Button';
 
 /** Two to four kinds side by side, full grown at one scale; what differs stands first. */
 export function CompareTable({
@@ -33,14 +34,14 @@ export function CompareTable({
   const columns = { gridTemplateColumns: `110px repeat(${kinds.length}, minmax(0, 1fr))` };
   return (
     <section aria-label="Compared" className="bg-paper">
-      <h2 className="flex items-baseline gap-3 border-b border-rule px-3.5 py-2.5 text-[15px] font-semibold">
+      <h2 className="flex items-baseline gap-3 border-b border-rule px-3.5 py-2.5 text-lead font-semibold">
         Side by side
-        <span className="text-[12.5px] font-normal text-ink2">
+        <span className="text-note font-normal text-ink2">
           full grown, at one scale; what differs first
         </span>
-        <button type="button" className="press-plain ml-auto" onClick={onClose}>
+        <Button look="plain" className="ml-auto" onClick={onClose}>
           Close
-        </button>
+        </Button>
       </h2>
       <div className="grid" style={columns}>
         <span className="bg-field" />
@@ -58,22 +59,22 @@ export function CompareTable({
         <span />
         {kinds.map((kind) => (
           <div key={kind.id} className="border-l border-rule px-2.5 py-2">
-            <button
-              type="button"
+            <Button
+              look="bare"
               className="text-left leading-4 font-semibold underline decoration-rule2 underline-offset-3"
               onClick={() => onOpen(kind.id)}
             >
               {kind.common}
-            </button>
-            <p className="text-[12px] text-ink2">
+            </Button>
+            <p className="text-note text-ink2">
               <i>{kind.botanical}</i>
             </p>
             <div className="py-1">
               <Swatches kind={kind} height={16} />
             </div>
-            <button type="button" className="press-plain" onClick={() => onDrop(kind.id)}>
+            <Button look="plain" onClick={() => onDrop(kind.id)}>
               Put back
-            </button>
+            </Button>
           </div>
         ))}
       </div>
@@ -84,9 +85,7 @@ export function CompareTable({
       </dl>
       {same.length > 0 && (
         <>
-          <p className="border-t-2 border-tick px-3.5 pt-2 text-[12.5px] text-ink2">
-            The same for all
-          </p>
+          <p className="border-t-2 border-tick px-3.5 pt-2 text-note text-ink2">The same for all</p>
           <dl className="text-ink2">
             {same.map(({ name, values }) => (
               <Facts

@@ -20,6 +20,8 @@ import { Choices } from '@/ui/controls/Choices';
 import { LengthField, NumberField, PickField, TemperatureField } from '@/ui/controls/fields';
 import type { Units } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
+import { Button } from '@/ui/controls/Button';
+import { More } from '@/ui/controls/More';
 
 interface FinderProps {
   readonly query: Query;
@@ -119,12 +121,12 @@ export function FinderSheet({
         </div>
       </div>
       <fieldset>
-        <legend className="text-[12.5px] text-ink2">Colour, nearest by eye</legend>
+        <legend className="text-note text-ink2">Colour, nearest by eye</legend>
         <div role="radiogroup" aria-label="Colour" className="mt-1 grid grid-cols-9 gap-1">
           {COLOUR_NAMES.map((name) => (
-            <button
+            <Button
+              look="bare"
               key={name}
-              type="button"
               role="radio"
               aria-checked={named === name}
               aria-label={name}
@@ -158,7 +160,7 @@ export function FinderSheet({
         )}
       </fieldset>
       <div className="grid gap-1.5">
-        <p className="text-[12.5px] text-ink2">No harm known to</p>
+        <p className="text-note text-ink2">No harm known to</p>
         <p className="flex flex-wrap gap-x-4 gap-y-1">
           {SAFE_FOR.map((who) => (
             <Tick
@@ -182,10 +184,7 @@ export function FinderSheet({
         <Tick name="Scented" on={query.scented} onTick={(scented) => put({ scented })} />
         <Tick name="For wildlife" on={query.wildlife} onTick={(wildlife) => put({ wildlife })} />
       </p>
-      <details>
-        <summary className="cursor-pointer text-[13px] font-semibold">
-          Size, leaf, flower, cold, price
-        </summary>
+      <More name="Size, leaf, flower, cold, price">
         <div className="grid grid-cols-2 gap-3 pt-2">
           <LengthField
             name="No taller than"
@@ -255,10 +254,10 @@ export function FinderSheet({
             onValue={(value) => put({ priceMost: number(value) })}
           />
         </div>
-      </details>
-      <button
-        type="button"
-        className="press-plain justify-self-start"
+      </More>
+      <Button
+        look="plain"
+        className="justify-self-start"
         onClick={() => {
           onSpot('');
           onStop('');
@@ -266,7 +265,7 @@ export function FinderSheet({
         }}
       >
         Ask for nothing
-      </button>
+      </Button>
     </section>
   );
 }

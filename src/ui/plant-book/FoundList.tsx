@@ -12,6 +12,7 @@ import { countText, type Units } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
 import { againstText, offeredText } from '@/words/plants';
 import { Silhouette } from './Silhouette';
+import { Button } from '@/ui/controls/Button';
 
 interface FoundProps {
   readonly suited: readonly Finding[];
@@ -64,7 +65,7 @@ export function FoundList({ suited, nearly, columns, query, ...rest }: FoundProp
           return (
             <div key={index} className="absolute inset-x-0" style={{ top: start, height: size }}>
               {line.kind === 'heading' ? (
-                <h2 className="flex h-full items-end gap-2 border-b border-rule px-3 pb-1 text-[14px] font-semibold">
+                <h2 className="flex h-full items-end gap-2 border-b border-rule px-3 pb-1 text-body font-semibold">
                   {line.text}
                   <span className="font-normal text-ink2">{line.count}</span>
                 </h2>
@@ -128,8 +129,8 @@ function Entry({
     <li
       className={`relative border-b border-rule ${open ? 'bg-wash outline-2 -outline-offset-2 outline-ink' : ''} ${against ? 'text-ink2' : ''}`}
     >
-      <button
-        type="button"
+      <Button
+        look="bare"
         data-kind={kind.id}
         aria-pressed={open}
         onClick={() => onOpen(kind.id)}
@@ -143,7 +144,7 @@ function Entry({
             )}
             {kind.common}
           </span>
-          <span className="line-clamp-2 text-[12px] leading-[15px]">
+          <span className="line-clamp-2 text-note leading-[15px]">
             {own?.never != null
               ? `never again: ${own.never}`
               : against
@@ -153,11 +154,11 @@ function Entry({
           </span>
         </span>
         <span />
-      </button>
+      </Button>
       <span className="pointer-events-none absolute top-2 right-3 w-9">
         <Swatches kind={kind as PlantKind} height={16} />
       </span>
-      <label className="absolute right-3 bottom-1.5 flex min-h-6 items-center gap-1 text-[11.5px] text-ink2">
+      <label className="absolute right-3 bottom-1.5 flex min-h-6 items-center gap-1 text-mark text-ink2">
         <span aria-hidden>compare</span>
         <input
           type="checkbox"

@@ -27,6 +27,7 @@ import { ROLE_NAMES } from '@/words/names';
 import { partnerText, sizeText } from '@/words/plants';
 import { belowCm, grownWeeks, GrownPicture } from './GrownPicture';
 import { YearStrip } from './YearStrip';
+import { Button } from '@/ui/controls/Button';
 
 const YoursSheet = dynamic(() => import('./YoursSheet'), { ssr: false });
 
@@ -84,14 +85,14 @@ export function KindPage({ kind, library, benches, shelf, units, onOpen, onOwn }
     <article aria-label={kind.common} className="grid content-start gap-4">
       <section className="bg-paper">
         <header className="px-4 pt-3">
-          <h2 className="display text-[21px] leading-7">{kind.common}</h2>
+          <h2 className="display text-drawing leading-7">{kind.common}</h2>
           <p className="text-ink2">
             <i>{kind.botanical}</i>
             {kind.alsoCalled.length > 0 && `, also ${kind.alsoCalled.join(', ')}`}
           </p>
           <p className="pt-1">{kind.description}.</p>
           {guessed && (
-            <p className="pt-1 text-[13px]" data-guessed>
+            <p className="pt-1 text-small" data-guessed>
               Yours. What the tag did not tell is guessed from{' '}
               {library.kindOf(own.likeId)?.common.toLowerCase() ?? own.likeId}.
             </p>
@@ -111,7 +112,7 @@ export function KindPage({ kind, library, benches, shelf, units, onOpen, onOwn }
               {i === 0 && (
                 <Rule pxPerCm={pxPerCm} fromFootPx={belowCm(kind, pot) * pxPerCm} units={units} />
               )}
-              <figcaption className="border-t-[1.5px] border-tick bg-strip px-2 py-1 text-[12.5px]">
+              <figcaption className="border-t-[1.5px] border-tick bg-strip px-2 py-1 text-note">
                 {weeks === 0 ? 'planting' : `${weeks} weeks`}
               </figcaption>
             </figure>
@@ -250,7 +251,7 @@ export function KindPage({ kind, library, benches, shelf, units, onOpen, onOwn }
           <dt>More plants</dt>
           <dd>{kind.propagation}</dd>
         </dl>
-        <p className="border-t border-rule px-4 py-2 text-[12.5px] text-ink2">
+        <p className="border-t border-rule px-4 py-2 text-note text-ink2">
           Typical of one season in a pot;{' '}
           {kind.confidence === 'good'
             ? 'widely agreed'
@@ -306,8 +307,8 @@ function Kin({
       <ul>
         {list.map(([kind, why]) => (
           <li key={kind.id}>
-            <button
-              type="button"
+            <Button
+              look="bare"
               data-kin={kind.id}
               onClick={() => onOpen(kind.id)}
               className="grid w-full grid-cols-[36px_minmax(0,1fr)] items-center gap-2.5 py-1 text-left hover:bg-wash"
@@ -315,9 +316,9 @@ function Kin({
               <Swatches kind={kind} height={18} />
               <span className="truncate">
                 <b className="font-semibold">{kind.common}</b>{' '}
-                <span className="text-[12.5px] text-ink2">{why}</span>
+                <span className="text-note text-ink2">{why}</span>
               </span>
-            </button>
+            </Button>
           </li>
         ))}
       </ul>

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState, type MouseEvent } from 'react';
 import { fromRgb, toHex, type Oklch } from '@/core/colour/oklch';
 import { FileButton } from '@/ui/controls/FileButton';
 import { colourName } from '@/core/colour/names';
+import { Button } from '@/ui/controls/Button';
 
 /** Widest a photograph is shown, px. */
 const WIDEST_PX = 360;
@@ -70,7 +71,7 @@ export function PhotoColour({
         </FileButton>
       </p>
       {fault && (
-        <p role="alert" className="text-[12.5px] font-semibold">
+        <p role="alert" className="text-note font-semibold">
           ▲ {fault}
         </p>
       )}
@@ -84,7 +85,7 @@ export function PhotoColour({
             className="w-full cursor-crosshair"
             onClick={pick}
           />
-          <p className="text-[12.5px] text-ink2">
+          <p className="text-note text-ink2">
             Press where the colour is. The photograph is not kept.
           </p>
         </>
@@ -93,12 +94,12 @@ export function PhotoColour({
         <p className="flex flex-wrap items-center gap-3">
           <span className="size-7 border border-rule2" style={{ background: toHex(picked) }} />
           <span data-picked>{colourName(picked)}</span>
-          <button type="button" className="press-link" onClick={() => onColour('leaf', picked)}>
+          <Button look="link" onClick={() => onColour('leaf', picked)}>
             Its leaf
-          </button>
-          <button type="button" className="press-link" onClick={() => onColour('flower', picked)}>
+          </Button>
+          <Button look="link" onClick={() => onColour('flower', picked)}>
             Its flower
-          </button>
+          </Button>
         </p>
       )}
     </div>

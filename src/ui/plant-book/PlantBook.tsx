@@ -15,6 +15,8 @@ import { countText } from '@/words/format';
 import { FinderSheet } from './FinderSheet';
 import { FoundList } from './FoundList';
 import { KindPage } from './KindPage';
+import { Button } from '@/ui/controls/Button';
+import { entryLook } from '@/ui/controls/looks';
 
 const CompareTable = dynamic(() => import('./CompareTable').then((m) => m.CompareTable), {
   ssr: false,
@@ -111,41 +113,36 @@ export function PlantBook() {
   return (
     <div className="pt-3.5">
       <header className="flex flex-wrap items-end gap-x-5 gap-y-2 pb-3">
-        <h1 className="display text-[29px] leading-10">Plant book</h1>
+        <h1 className="display text-room leading-10">Plant book</h1>
         <label className="min-w-[260px] flex-1">
           <span className="sr-only">Find by name</span>
           <input
             type="search"
             placeholder="Name or word: salvia, lime, trailing"
-            className="entry h-9 w-full text-[15px]"
+            className={entryLook({ size: 'large', className: 'w-full' })}
             value={query.words}
             onChange={(event) => setQuery({ ...query, words: event.target.value })}
           />
         </label>
         <p className="flex gap-3 pb-1">
           {compared.length > 1 && (
-            <button type="button" className="press" onClick={() => setWide('compare')}>
+            <Button look="act" onClick={() => setWide('compare')}>
               Compare {compared.length}
-            </button>
+            </Button>
           )}
-          <button type="button" className="press-quiet" onClick={() => setSide('tag')}>
-            Add from a tag
-          </button>
-          <button type="button" className="press-quiet" onClick={() => setWide('files')}>
-            In and out
-          </button>
+          <Button onClick={() => setSide('tag')}>Add from a tag</Button>
+          <Button onClick={() => setWide('files')}>In and out</Button>
         </p>
       </header>
       <div className="grid items-start gap-6 wide:grid-cols-[264px_minmax(0,1fr)_416px] sm:max-wide:grid-cols-[264px_minmax(0,1fr)]">
-        <button
-          type="button"
+        <Button
           aria-expanded={narrowing}
-          className="press-quiet -mb-3 sm:hidden"
+          className="-mb-3 sm:hidden"
           onClick={() => setNarrowing(!narrowing)}
         >
           {narrowing ? 'Hide what you look for' : 'Say what you look for'}
           {asks > 0 ? ` (${asks})` : ''}
-        </button>
+        </Button>
         <FinderSheet
           className={narrowing ? '' : 'max-sm:hidden'}
           query={query}

@@ -8,6 +8,8 @@ import { hurdleOf, type Ask, type Hurdle } from '@/core/search/ask';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { Swatches } from '@/ui/controls/Swatches';
 import { lengthFigure, moneyText } from '@/words/format';
+import { Button } from '@/ui/controls/Button';
+import { entryLook } from '@/ui/controls/looks';
 
 const AGAINST: Readonly<Record<Hurdle, string>> = {
   never: 'left out by your wish',
@@ -47,11 +49,11 @@ export function PlantPicker({
   return (
     <>
       <label className="block">
-        <span className="text-[12.5px] text-ink2">Find by name</span>
+        <span className="text-note text-ink2">Find by name</span>
         <input
           type="search"
           autoFocus
-          className="entry w-full"
+          className={entryLook({ className: 'w-full' })}
           value={query}
           onChange={(event) => setQuery(event.target.value)}
           placeholder="e.g. salvia, ivy, lime"
@@ -60,33 +62,33 @@ export function PlantPicker({
       <ul className="mt-2 flex-1 overflow-y-auto">
         {rows.slice(0, most).map(({ kind, against }) => (
           <li key={kind.id}>
-            <button
-              type="button"
+            <Button
+              look="bare"
               onClick={() => onPick(kind)}
               className="grid w-full grid-cols-[56px_1fr_auto] items-center gap-3 border-t border-rule py-1.5 text-left hover:bg-wash"
             >
               <Swatches kind={kind} height={26} />
               <span>
                 <span className="font-semibold">{kind.common}</span>{' '}
-                <i className="text-[12.5px] text-ink2">{kind.botanical}</i>
-                <span className="block text-[12.5px] text-ink2">
+                <i className="text-note text-ink2">{kind.botanical}</i>
+                <span className="block text-note text-ink2">
                   {against ? AGAINST[against] : kind.roles.join(', ')}
                 </span>
               </span>
-              <span className="text-right text-[12.5px] text-ink2">
+              <span className="text-right text-note text-ink2">
                 {lengthFigure(kind.heightCm[1], settings.length)} ×{' '}
                 {lengthFigure(kind.spreadCm[1], settings.length)} {settings.length}
                 <br />
                 {moneyText(kind.sold[0]!.price, settings)}
               </span>
-            </button>
+            </Button>
           </li>
         ))}
         {rows.length > most && (
           <li className="border-t border-rule py-2">
-            <button type="button" className="press-link" onClick={() => setMost(most + STEP)}>
+            <Button look="link" onClick={() => setMost(most + STEP)}>
               Show more of {rows.length}
-            </button>
+            </Button>
           </li>
         )}
       </ul>

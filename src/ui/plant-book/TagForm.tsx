@@ -15,6 +15,8 @@ import { sizeName, type Units } from '@/words/format';
 import { sizeText } from '@/words/plants';
 import { GrownPicture } from './GrownPicture';
 import { PhotoColour } from './PhotoColour';
+import { Button } from '@/ui/controls/Button';
+import { entryLook } from '@/ui/controls/looks';
 
 /** What tags say of light, as hours of direct sun. */
 const TAG_SUN = {
@@ -89,22 +91,22 @@ export function TagForm({
     faultKey: string = key,
   ) => (
     <label className="block min-w-0">
-      <span className="block text-[12.5px] text-ink2">{name}</span>
+      <span className="block text-note text-ink2">{name}</span>
       <span className="relative block">
         <input
-          className="entry w-full"
+          className={entryLook({ className: 'w-full' })}
           value={tag[key]}
           aria-invalid={tried && !!faults[faultKey]}
           onChange={(event) => put({ [key]: event.target.value })}
         />
         {suffix && (
-          <span className="pointer-events-none absolute top-2 right-2 text-[12px] text-ink2">
+          <span className="pointer-events-none absolute top-2 right-2 text-note text-ink2">
             {suffix}
           </span>
         )}
       </span>
       {tried && faults[faultKey] && (
-        <span role="alert" className="mt-0.5 block text-[12.5px] leading-4 font-semibold">
+        <span role="alert" className="mt-0.5 block text-note leading-4 font-semibold">
           ▲ {faults[faultKey]}
         </span>
       )}
@@ -112,11 +114,11 @@ export function TagForm({
   );
   return (
     <section aria-label="From the tag" className="bg-paper">
-      <h2 className="flex items-baseline border-b border-rule px-4 py-2.5 text-[15px] font-semibold">
+      <h2 className="flex items-baseline border-b border-rule px-4 py-2.5 text-lead font-semibold">
         From the tag in hand
-        <button type="button" className="press-plain ml-auto" onClick={onClose}>
+        <Button look="plain" className="ml-auto" onClick={onClose}>
           Close
-        </button>
+        </Button>
       </h2>
       <div className="grid gap-3 px-4 py-3">
         {field('Name', 'common')}
@@ -186,7 +188,7 @@ export function TagForm({
                 6,
               )}
             />
-            <p className="self-center text-[13px]" data-like>
+            <p className="self-center text-small" data-like>
               Most like <b className="font-semibold">{like.common.toLowerCase()}</b>. Guessed from
               it: {guessedList(told).join(', ')}. {sizeText(guess, units)}. Harm counts as unsure,
               and nothing is called edible, until you know.
@@ -198,9 +200,9 @@ export function TagForm({
             Mend the marked lines; nothing was kept.
           </p>
         )}
-        <button type="button" className="press justify-self-start" onClick={keep}>
+        <Button look="act" className="justify-self-start" onClick={keep}>
           Keep this plant
-        </button>
+        </Button>
       </div>
     </section>
   );
@@ -217,7 +219,7 @@ function ColourRow({
 }) {
   return (
     <fieldset>
-      <legend className="flex items-center gap-2 text-[12.5px] text-ink2">
+      <legend className="flex items-center gap-2 text-note text-ink2">
         {name} colour
         {value && (
           <>
@@ -225,17 +227,17 @@ function ColourRow({
               className="inline-block size-4 border border-rule2"
               style={{ background: toHex(value) }}
             />
-            <button type="button" className="press-plain" onClick={() => onPick(null)}>
+            <Button look="plain" onClick={() => onPick(null)}>
               not told
-            </button>
+            </Button>
           </>
         )}
       </legend>
       <div className="mt-1 flex flex-wrap gap-1">
         {COLOUR_NAMES.map((colour) => (
-          <button
+          <Button
+            look="bare"
             key={colour}
-            type="button"
             aria-label={`${name} ${colour}`}
             title={colour}
             onClick={() => onPick(NAMED_COLOURS[colour])}

@@ -30,7 +30,7 @@ export function YearStrip({ kind }: { readonly kind: PlantKind }) {
       {shown.map(([name, weeks, colour]) => (
         <div
           key={name}
-          className="grid grid-cols-[44px_1fr] items-center gap-2 py-0.5 text-[12px] text-ink2"
+          className="grid grid-cols-[44px_1fr] items-center gap-2 py-0.5 text-note text-ink2"
         >
           <span>{name}</span>
           <span className="relative h-3 bg-field">
@@ -48,7 +48,7 @@ export function YearStrip({ kind }: { readonly kind: PlantKind }) {
           </span>
         </div>
       ))}
-      <div className="grid grid-cols-[44px_1fr] gap-2 text-[11px] text-ink2">
+      <div className="grid grid-cols-[44px_1fr] gap-2 text-mark text-ink2">
         <span />
         <span className="grid grid-cols-12 border-t-[1.5px] border-tick">
           {'JFMAMJJASOND'.split('').map((letter, i) => (

@@ -15,6 +15,8 @@ import {
 } from '@/ui/controls/fields';
 import type { Units } from '@/words/format';
 import { PhotoColour } from './PhotoColour';
+import { Button } from '@/ui/controls/Button';
+import { More } from '@/ui/controls/More';
 
 /** What the gardener knows better, has, loves, or will not plant again. A value told here wins over the book everywhere. */
 export default function YoursSheet({
@@ -69,10 +71,7 @@ export default function YoursSheet({
             onCm={(cm) => span('spreadCm', 1, cm)}
           />
         </div>
-        <details>
-          <summary className="cursor-pointer text-[13px] font-semibold">
-            More that you know better
-          </summary>
+        <More name="More that you know better">
           <div className="grid grid-cols-2 gap-3 pt-2">
             <LengthField
               name="Height at least"
@@ -164,7 +163,7 @@ export default function YoursSheet({
               onValue={(price) => tell({ price })}
             />
           </div>
-        </details>
+        </More>
         <div className="grid grid-cols-2 gap-3">
           <NumberField
             name="In the shed"
@@ -213,13 +212,9 @@ export default function YoursSheet({
           }
         />
         {told > 0 && record.id === record.likeId && (
-          <button
-            type="button"
-            className="press-plain justify-self-start"
-            onClick={() => put({ told: {} })}
-          >
+          <Button look="plain" className="justify-self-start" onClick={() => put({ told: {} })}>
             Take the book’s values again
-          </button>
+          </Button>
         )}
       </div>
     </Sheet>

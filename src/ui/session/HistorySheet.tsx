@@ -6,6 +6,7 @@ import { Pop } from '@/ui/controls/Pop';
 import { countText } from '@/words/format';
 import { stepText } from '@/words/done';
 import { useLibrary } from './LibraryProvider';
+import { Button } from '@/ui/controls/Button';
 
 interface HistoryProps {
   readonly history: History;
@@ -18,8 +19,8 @@ export default function HistorySheet({ history: { past, future }, onWalk }: Hist
   const last = past[past.length - 1];
   const row = (name: string, steps: number, key: string) => (
     <li key={key}>
-      <button
-        type="button"
+      <Button
+        look="bare"
         className="w-full py-1 text-left hover:bg-wash"
         onClick={() => onWalk(steps)}
       >
@@ -27,7 +28,7 @@ export default function HistorySheet({ history: { past, future }, onWalk }: Hist
         <span className="text-ink2">
           {steps < 0 ? `undo ${countText(-steps, 'step')}` : `redo ${countText(steps, 'step')}`}
         </span>
-      </button>
+      </Button>
     </li>
   );
   const rowOf = (step: Step, steps: number) => row(stepText(step, kindOf), steps, step.id);

@@ -3,6 +3,7 @@
 import type { Store } from '@/data/store';
 import type { Trouble } from '@/data/trouble';
 import { troubleText } from '@/words/trouble';
+import { Button } from '@/ui/controls/Button';
 
 interface TroubleProps {
   readonly trouble: Trouble;
@@ -21,27 +22,23 @@ export function StoreTrouble({ trouble, store, onRead }: TroubleProps) {
   return (
     <div
       role="alert"
-      className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b-2 border-ink bg-paper px-4 py-3 text-[14px] wide:px-6"
+      className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b-2 border-ink bg-paper px-4 py-3 text-body wide:px-6"
     >
       <p className="max-w-[80ch] flex-1 basis-[320px]">
         <b className="font-semibold">▲ Not kept. </b>
         {troubleText(trouble)}
       </p>
       {savable && (
-        <button type="button" className="press" onClick={() => void save(store)}>
+        <Button look="act" onClick={() => void save(store)}>
           Save everything as a file
-        </button>
+        </Button>
       )}
       {shut && (
-        <button type="button" className="press" onClick={() => window.location.reload()}>
+        <Button look="act" onClick={() => window.location.reload()}>
           Load this page again
-        </button>
+        </Button>
       )}
-      {!shut && (
-        <button type="button" className="press-quiet" onClick={onRead}>
-          I have read it
-        </button>
-      )}
+      {!shut && <Button onClick={onRead}>I have read it</Button>}
     </div>
   );
 }

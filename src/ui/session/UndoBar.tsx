@@ -6,6 +6,7 @@ import type { History, Step } from '@/core/records/step';
 import { stepText } from '@/words/done';
 import { useLibrary } from './LibraryProvider';
 import { useUndoKeys } from './useUndoKeys';
+import { Button } from '@/ui/controls/Button';
 
 const HistorySheet = dynamic(() => import('./HistorySheet'), { ssr: false });
 
@@ -43,15 +44,14 @@ function Turn({ word, keys, icon: Icon, step, onTurn }: TurnProps) {
   const { kindOf } = useLibrary();
   const name = step ? `${word}: ${stepText(step, kindOf)}` : word;
   return (
-    <button
-      type="button"
+    <Button
+      look="icon"
       aria-label={name}
       title={step ? `${name} (${keys})` : `Nothing to ${word.toLowerCase()}`}
       disabled={!step}
       onClick={onTurn}
-      className="grid size-7 place-items-center disabled:text-rule2"
     >
       <Icon size={18} aria-hidden />
-    </button>
+    </Button>
   );
 }

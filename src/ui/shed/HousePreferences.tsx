@@ -6,6 +6,8 @@ import { CHECK_NAMES } from '@/words/checkNames';
 import type { LightHabit } from '@/core/spots/lightLabel';
 import { HABIT_NAMES } from '@/words/light';
 import { HOUSE_WORDS } from '@/words/house';
+import { Select } from '@/ui/controls/Select';
+import { More } from '@/ui/controls/More';
 
 /** What good gardeners do differently, answered once; and checks that may say less. */
 export function HousePreferences({
@@ -20,7 +22,7 @@ export function HousePreferences({
   );
   return (
     <section aria-label="House preferences" className="mt-6 bg-paper px-4 py-3">
-      <h2 className="text-[15px] font-semibold">House preferences</h2>
+      <h2 className="text-lead font-semibold">House preferences</h2>
       <p className="pb-2 text-ink2">
         Good gardeners differ. The first answer is ours, with its reason; yours holds for all
         plantings. Headspace and what lies over the holes go into containers described anew; roots,
@@ -30,14 +32,14 @@ export function HousePreferences({
         {(Object.keys(HOUSE_QUESTIONS) as HouseQuestion[]).map((question) => (
           <div key={question} className="border-t border-rule py-2">
             <dt>
-              <label className="text-[12.5px] text-ink2" htmlFor={`house-${question}`}>
+              <label className="text-note text-ink2" htmlFor={`house-${question}`}>
                 {HOUSE_WORDS[question].asks}
               </label>
             </dt>
             <dd>
-              <select
+              <Select
                 id={`house-${question}`}
-                className="entry w-full"
+                className="w-full"
                 value={house[question]}
                 onChange={(event) => onHouse({ ...house, [question]: event.target.value })}
               >
@@ -46,14 +48,13 @@ export function HousePreferences({
                     {question === 'sun' ? HABIT_NAMES[answer as LightHabit] : answer}
                   </option>
                 ))}
-              </select>
-              <p className="pt-1 text-[12.5px] leading-4 text-ink2">{HOUSE_WORDS[question].why}</p>
+              </Select>
+              <p className="pt-1 text-note leading-4 text-ink2">{HOUSE_WORDS[question].why}</p>
             </dd>
           </div>
         ))}
       </dl>
-      <details className="border-t border-rule pt-2">
-        <summary className="cursor-pointer font-semibold">How much each check may say</summary>
+      <More name="How much each check may say" className="border-t border-rule pt-2">
         <ul className="grid gap-x-6 pt-2 sm:grid-cols-2">
           {opinions.map((id) => (
             <li
@@ -61,9 +62,9 @@ export function HousePreferences({
               className="flex items-center justify-between gap-3 border-t border-rule py-1"
             >
               <label htmlFor={`say-${id}`}>{CHECK_NAMES[id]}</label>
-              <select
+              <Select
                 id={`say-${id}`}
-                className="entry"
+
                 value={String(house.turnedDown[id] ?? 1)}
                 onChange={(event) =>
                   onHouse({
@@ -75,12 +76,12 @@ export function HousePreferences({
                 <option value="1">as usual</option>
                 <option value="0.5">half</option>
                 <option value="0">nothing</option>
-              </select>
+              </Select>
             </li>
           ))}
         </ul>
-        <p className="pt-2 text-[12.5px] text-ink2">Cautions cannot be turned down.</p>
-      </details>
+        <p className="pt-2 text-note text-ink2">Cautions cannot be turned down.</p>
+      </More>
     </section>
   );
 }

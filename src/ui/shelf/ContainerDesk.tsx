@@ -25,6 +25,7 @@ import { SizesSheet } from './SizesSheet';
 import { WeatherSheet } from './WeatherSheet';
 import { WeightSheet } from './WeightSheet';
 import type { ShelfEditing } from './useShelfEditing';
+import { Button, ButtonLink } from '@/ui/controls/Button';
 
 /** One container: its measured drawing, what goes in, what it weighs. */
 export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
@@ -45,8 +46,8 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
   return (
     <div className="pt-3.5">
       <header className="flex flex-wrap items-end gap-x-5 gap-y-2 pb-2">
-        <h1 className="display text-[29px] leading-10">{container.name}</h1>
-        <p className="pb-1.5 text-[13px] text-ink2">
+        <h1 className="display text-room leading-10">{container.name}</h1>
+        <p className="pb-1.5 text-small text-ink2">
           {planted.length === 0 ? (
             item.count > 1 ? (
               `${item.count} of them, all empty`
@@ -72,9 +73,9 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
         </p>
         <p className="ml-auto flex items-center gap-3 pb-1">
           <UndoBar editing={editing} />
-          <button
-            type="button"
-            className="press-plain"
+          <Button
+            look="plain"
+
             onClick={() =>
               void store?.takeOffShelf(item.id).then((gone) => {
                 router.push('/shelf');
@@ -87,14 +88,12 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
             }
           >
             Take away
-          </button>
-          <Link href="/shelf" className="press-quiet">
-            The whole shelf
-          </Link>
+          </Button>
+          <ButtonLink href="/shelf">The whole shelf</ButtonLink>
           {free > 0 && (
-            <Link href={startHref('container', item.id)} className="press">
+            <ButtonLink look="act" href={startHref('container', item.id)}>
               Plant this one
-            </Link>
+            </ButtonLink>
           )}
         </p>
       </header>
@@ -167,7 +166,7 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
               onText={(kept) => apply({ kept }, 'Said where it is kept')}
             />
             {faults['container.name'] && (
-              <p role="alert" className="col-span-2 text-[12.5px] font-semibold">
+              <p role="alert" className="col-span-2 text-note font-semibold">
                 ▲ {faults['container.name']}
               </p>
             )}

@@ -49,7 +49,7 @@ export function FitsSheet({ editing, units, fits, put, onSize, onSide }: FitsPro
           <>
             {sideHoles.length > 0 && (
               <>
-                <p className="text-[13px] text-ink2">Through the sides</p>
+                <p className="text-small text-ink2">Through the sides</p>
                 <Choices
                   name="Size put through the sides"
                   value={put.side ?? 'none'}
@@ -66,7 +66,7 @@ export function FitsSheet({ editing, units, fits, put, onSize, onSide }: FitsPro
                     {rowsText(editing.container, put, units)}
                   </p>
                 )}
-                <p className="pt-1 text-[13px] text-ink2">In the first layer</p>
+                <p className="pt-1 text-small text-ink2">In the first layer</p>
               </>
             )}
             <Choices

@@ -16,7 +16,7 @@ export function HoldsSheet({ editing, units }: SheetProps) {
   return (
     <Sheet title="What it holds" note="to the brim">
       <div className="px-3.5 py-3">
-        <p className="display text-[29px] leading-9" data-holds>
+        <p className="display text-room leading-9" data-holds>
           {volumeText(brimL(container), units)}
         </p>
         <dl className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5 pt-1">

@@ -11,6 +11,7 @@ import { FINISH_NAMES, FOOT_NAMES, MATERIAL_NAMES, PATTERN_NAMES } from '@/words
 import { rangeText, type Units } from '@/words/format';
 import { capital } from '@/words/light';
 import type { ShelfEditing } from './useShelfEditing';
+import { Button } from '@/ui/controls/Button';
 
 /** What it is made of and what it has: wall, liner, feet, water store, holes. */
 export function MakingSheet({
@@ -61,7 +62,7 @@ export function MakingSheet({
             onCm={(wallCm) => put({ wallCm }, 'Changed the wall')}
           />
         </div>
-        <p className="text-[12.5px] text-ink2">
+        <p className="text-note text-ink2">
           {capital(MATERIAL_NAMES[container.material])} is usually{' '}
           {rangeText(wallRangeCm, units.length)} thick.
         </p>
@@ -164,27 +165,27 @@ function SideHoles({ editing, units }: { readonly editing: ShelfEditing; readonl
               )
             }
           />
-          <button
-            type="button"
-            className="press-plain pb-1.5"
+          <Button
+            look="plain"
+            className="pb-1.5"
             onClick={() =>
               put({ sideHoles: rows.filter((_, k) => k !== i) }, 'Took side holes away')
             }
           >
             Remove
-          </button>
+          </Button>
         </div>
       ))}
       {rows.length < 8 && (
-        <button
-          type="button"
-          className="press-link justify-self-start"
+        <Button
+          look="link"
+          className="justify-self-start"
           onClick={() =>
             put({ sideHoles: [...rows, { heightCm: 6, count: 6 }] }, 'Added side holes')
           }
         >
           Add a row of side holes
-        </button>
+        </Button>
       )}
     </div>
   );
@@ -195,7 +196,7 @@ export function LooksSheet({ editing }: { readonly editing: ShelfEditing }) {
   const { container, shape: put } = editing;
   const colour = (name: string, value: string, onHex: (hex: string) => void) => (
     <label className="block">
-      <span className="block text-[12.5px] text-ink2">{name}</span>
+      <span className="block text-note text-ink2">{name}</span>
       <input
         type="color"
         className="h-8 w-full border-[1.5px] border-rule2 bg-paper"
@@ -229,15 +230,15 @@ export function LooksSheet({ editing }: { readonly editing: ShelfEditing }) {
             )}
         </div>
         <fieldset>
-          <legend className="text-[12.5px] text-ink2">Style</legend>
+          <legend className="text-note text-ink2">Style</legend>
           <div className="flex flex-wrap gap-1.5 pt-1">
             {STYLE_WORDS.map((word) => {
               const on = container.style.includes(word);
               return (
-                <button
+                <Button
+                  look="choice"
                   key={word}
-                  type="button"
-                  className="choice"
+
                   aria-pressed={on}
                   data-state={on ? 'on' : 'off'}
                   disabled={!on && container.style.length >= 4}
@@ -253,7 +254,7 @@ export function LooksSheet({ editing }: { readonly editing: ShelfEditing }) {
                   }
                 >
                   {word}
-                </button>
+                </Button>
               );
             })}
           </div>

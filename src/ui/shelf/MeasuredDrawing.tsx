@@ -104,7 +104,7 @@ function Front({ container, unit, widthPx, heightPx, pxPerCm, put }: ViewProps) 
           footPx={FOOT_PX}
         />
       </div>
-      <h2 className="display absolute top-3 left-4 text-[21px] leading-6">From the front</h2>
+      <h2 className="display absolute top-3 left-4 text-drawing leading-6">From the front</h2>
       <svg
         width={widthPx}
         height={heightPx}
@@ -397,8 +397,8 @@ function FromAbove({
         )}
       </svg>
       <div className="pointer-events-none absolute top-3 left-4">
-        <h2 className="display text-[21px] leading-6">From above</h2>
-        <p className="text-[12.5px] text-ink2">
+        <h2 className="display text-drawing leading-6">From above</h2>
+        <p className="text-note text-ink2">
           {shape.kind === 'outline'
             ? 'Drag a corner; press a small mark for a new one'
             : put?.side

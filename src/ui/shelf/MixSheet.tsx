@@ -15,6 +15,7 @@ import { NumberField, PickField, Sheet, TextField } from '@/ui/controls/fields';
 import { MIX_NAMES } from '@/words/containers';
 import { countText, weightText } from '@/words/format';
 import { Row, type SheetProps } from './sheet';
+import { Button } from '@/ui/controls/Button';
 
 /** Its mix, bought or stirred together, and whom it suits. */
 export function MixSheet({ editing, units }: SheetProps) {
@@ -102,9 +103,9 @@ export function MixSheet({ editing, units }: SheetProps) {
                     )
                   }
                 />
-                <button
-                  type="button"
-                  className="press-plain pb-1.5"
+                <Button
+                  look="plain"
+                  className="pb-1.5"
                   disabled={own.parts.length === 1}
                   onClick={() =>
                     put(
@@ -114,7 +115,7 @@ export function MixSheet({ editing, units }: SheetProps) {
                   }
                 >
                   Remove
-                </button>
+                </Button>
               </div>
             ))}
             {own.parts.length < 8 && (
@@ -125,9 +126,9 @@ export function MixSheet({ editing, units }: SheetProps) {
                   options={MIX_PART_IDS.map((id) => [id, id] as const)}
                   onPick={setPicked}
                 />
-                <button
-                  type="button"
-                  className="press-link pb-1.5"
+                <Button
+                  look="link"
+                  className="pb-1.5"
                   onClick={() =>
                     put(
                       { ownMix: { ...own, parts: [...own.parts, { part: picked, share: 1 }] } },
@@ -136,7 +137,7 @@ export function MixSheet({ editing, units }: SheetProps) {
                   }
                 >
                   Add one part
-                </button>
+                </Button>
               </p>
             )}
           </div>

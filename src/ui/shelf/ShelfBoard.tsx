@@ -19,6 +19,7 @@ import { MATERIAL_NAMES, sizeText } from '@/words/containers';
 import { countText, volumeText } from '@/words/format';
 import { ContainerPicture, containerExtent } from './ContainerPicture';
 import { Waiting } from './ShelfRoom';
+import { Button } from '@/ui/controls/Button';
 
 const RULER_PX = 36;
 const GAP_PX = 18;
@@ -80,7 +81,7 @@ export function ShelfBoard() {
   return (
     <div className="pt-3.5" ref={ref}>
       <header className="flex flex-wrap items-end gap-x-4 gap-y-2 pb-3">
-        <h1 className="display text-[29px] leading-10">Shelf</h1>
+        <h1 className="display text-room leading-10">Shelf</h1>
         <p className="pb-1.5 text-ink2">
           {stands &&
             (stands.length === 0
@@ -99,13 +100,7 @@ export function ShelfBoard() {
             Bring in a CSV
           </FileButton>
           {stands && stands.length > 0 && (
-            <button
-              type="button"
-              className="press-quiet"
-              onClick={() => void saveAll(loaded.items)}
-            >
-              Save as CSV
-            </button>
+            <Button onClick={() => void saveAll(loaded.items)}>Save as CSV</Button>
           )}
         </p>
       </header>
@@ -143,7 +138,7 @@ export function ShelfBoard() {
               }))}
             />
           )}
-          <h2 className="display pt-6 pb-1 text-[21px] leading-7">Kinds to start from</h2>
+          <h2 className="display pt-6 pb-1 text-drawing leading-7">Kinds to start from</h2>
           <p className="pb-3 text-ink2">
             Common kinds and sizes, by inside measures. Pick one, then put a tape in your own: the
             tape wins.
@@ -241,14 +236,14 @@ function Boards({ label, standees, widthPx, pxPerCm, unit }: BoardsProps) {
                           {picture}
                         </Link>
                       ) : (
-                        <button
-                          type="button"
+                        <Button
+                          look="bare"
                           aria-label={`${container.name}: put one on the shelf`}
                           className="block"
                           onClick={onPick}
                         >
                           {picture}
-                        </button>
+                        </Button>
                       )}
                     </li>
                   );
@@ -262,7 +257,7 @@ function Boards({ label, standees, widthPx, pxPerCm, unit }: BoardsProps) {
               {board.map((i) => (
                 <li
                   key={standees[i]!.key}
-                  className="text-center text-[12.5px] leading-[17px]"
+                  className="text-center text-note leading-[17px]"
                   style={{ width: needs[i] }}
                 >
                   <b className="block font-semibold">{standees[i]!.container.name}</b>

@@ -1,11 +1,11 @@
 'use client';
 
-import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { Suspense } from 'react';
 import { ContainerDesk } from './ContainerDesk';
 import { ShelfBoard } from './ShelfBoard';
 import { useShelfEditing } from './useShelfEditing';
+import { ButtonLink } from '@/ui/controls/Button';
 
 /** The Shelf: one container measured when the address names it, all of them when it does not. */
 export function ShelfRoom() {
@@ -35,13 +35,13 @@ function OneContainer({ id }: { readonly id: string }) {
   if (editing === null)
     return (
       <div className="py-16">
-        <h1 className="display text-[29px] leading-10">That container is not on the shelf</h1>
-        <p className="mt-2 text-[15px]">
+        <h1 className="display text-room leading-10">That container is not on the shelf</h1>
+        <p className="mt-2 text-lead">
           It may have been taken away, or put there in another browser.
         </p>
-        <Link href="/shelf" className="press mt-5">
+        <ButtonLink look="act" href="/shelf" className="mt-5">
           The whole shelf
-        </Link>
+        </ButtonLink>
       </div>
     );
   return <ContainerDesk editing={editing} />;

@@ -7,6 +7,7 @@ import { LengthField, NumberField, PickField, Sheet } from '@/ui/controls/fields
 import type { Units } from '@/words/format';
 import { changeName, MEASURES } from './sizes';
 import type { ShelfEditing } from './useShelfEditing';
+import { Button } from '@/ui/controls/Button';
 
 const KINDS = Object.entries(SHAPE_NAMES) as (readonly [Shape['kind'], string])[];
 
@@ -54,7 +55,7 @@ export function SizesSheet({
         )}
         {shape.kind === 'urn' && (
           <div className="grid gap-1.5">
-            <p className="text-[12.5px] text-ink2">
+            <p className="text-note text-ink2">
               Inside width at heights above the inside base, from the base up
             </p>
             {shape.profile.map((point, i) => (
@@ -95,9 +96,9 @@ export function SizesSheet({
                     )
                   }
                 />
-                <button
-                  type="button"
-                  className="press-plain pb-1.5"
+                <Button
+                  look="plain"
+                  className="pb-1.5"
                   disabled={shape.profile.length <= 2 || i === 0}
                   onClick={() =>
                     put(
@@ -107,19 +108,19 @@ export function SizesSheet({
                   }
                 >
                   {shape.profile.length > 2 && i > 0 ? 'Remove' : ''}
-                </button>
+                </Button>
               </div>
             ))}
             {shape.profile.length < 12 && (
-              <button
-                type="button"
-                className="press-link justify-self-start"
+              <Button
+                look="link"
+                className="justify-self-start"
                 onClick={() =>
                   put({ shape: { ...shape, profile: withMiddle(shape.profile) } }, 'Added a width')
                 }
               >
                 Measure one more height
-              </button>
+              </Button>
             )}
           </div>
         )}
@@ -127,7 +128,7 @@ export function SizesSheet({
           <div className="grid gap-2">
             {shape.tiers.map((tier, i) => (
               <fieldset key={i} className="grid grid-cols-3 gap-3">
-                <legend className="text-[12.5px] font-semibold">
+                <legend className="text-note font-semibold">
                   Tier {i + 1}
                   {i === 0 ? ', the lowest' : ''}
                 </legend>
@@ -156,9 +157,9 @@ export function SizesSheet({
             ))}
             <p className="flex gap-4">
               {shape.tiers.length < 5 && (
-                <button
-                  type="button"
-                  className="press-link"
+                <Button
+                  look="link"
+
                   onClick={() => {
                     const last = shape.tiers[shape.tiers.length - 1]!;
                     put(
@@ -180,12 +181,12 @@ export function SizesSheet({
                   }}
                 >
                   Add a tier
-                </button>
+                </Button>
               )}
               {shape.tiers.length > 2 && (
-                <button
-                  type="button"
-                  className="press-plain"
+                <Button
+                  look="plain"
+
                   onClick={() =>
                     put(
                       { shape: { ...shape, tiers: shape.tiers.slice(0, -1) } },
@@ -194,14 +195,14 @@ export function SizesSheet({
                   }
                 >
                   Take the top one away
-                </button>
+                </Button>
               )}
             </p>
           </div>
         )}
         {shape.kind === 'outline' && (
           <div className="grid gap-1.5">
-            <p className="text-[12.5px] leading-[17px] text-ink2">
+            <p className="text-note leading-[17px] text-ink2">
               Drag the corners of the outline in the plan. How much narrower it is further down, in
               per cent of the outline, from the floor to the rim:
             </p>
@@ -233,9 +234,9 @@ export function SizesSheet({
             </div>
             <p className="flex gap-4">
               {shape.shares.length < 9 && (
-                <button
-                  type="button"
-                  className="press-link"
+                <Button
+                  look="link"
+
                   onClick={() =>
                     put(
                       { shape: { ...shape, shares: [shape.shares[0]!, ...shape.shares] } },
@@ -244,24 +245,24 @@ export function SizesSheet({
                   }
                 >
                   One more level
-                </button>
+                </Button>
               )}
               {shape.shares.length > 2 && (
-                <button
-                  type="button"
-                  className="press-plain"
+                <Button
+                  look="plain"
+
                   onClick={() =>
                     put({ shape: { ...shape, shares: shape.shares.slice(1) } }, 'Took a level away')
                   }
                 >
                   One less
-                </button>
+                </Button>
               )}
             </p>
           </div>
         )}
         {whole && (
-          <p role="alert" className="text-[12.5px] leading-4 font-semibold">
+          <p role="alert" className="text-note leading-4 font-semibold">
             ▲ {whole}
           </p>
         )}

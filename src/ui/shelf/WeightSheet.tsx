@@ -24,7 +24,7 @@ export function WeightSheet({ editing, units }: SheetProps) {
       <div className="px-3.5 py-3">
         <table className="w-full text-right">
           <thead>
-            <tr className="text-[12.5px] text-ink2">
+            <tr className="text-note text-ink2">
               <th className="text-left font-normal">
                 <span className="sr-only">Part</span>
               </th>

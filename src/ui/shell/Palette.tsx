@@ -7,6 +7,7 @@ import { Dialog } from 'radix-ui';
 import { benchHref } from '@/ui/session/links';
 import { offered, onOffers, type Command } from '@/ui/session/commands';
 import { useLive } from '@/ui/session/StoreProvider';
+import { buttonLook } from '@/ui/controls/looks';
 
 interface PaletteProps {
   readonly rooms: readonly { readonly href: string; readonly name: string }[];
@@ -51,7 +52,7 @@ export default function Palette({ rooms, show, onClose }: PaletteProps) {
           aria-describedby={undefined}
           className="fixed inset-x-3 top-[9vh] z-50 mx-auto flex max-h-[80vh] max-w-[600px] flex-col bg-paper"
         >
-          <Dialog.Title className={show === 'keys' ? 'display px-5 pt-4 text-[21px]' : 'sr-only'}>
+          <Dialog.Title className={show === 'keys' ? 'display px-5 pt-4 text-drawing' : 'sr-only'}>
             {show === 'keys' ? 'Keys' : 'Find something to do'}
           </Dialog.Title>
           {show === 'keys' ? (
@@ -68,7 +69,7 @@ export default function Palette({ rooms, show, onClose }: PaletteProps) {
                 />
               ))}
               <p>
-                <Dialog.Close className="press-quiet">Close</Dialog.Close>
+                <Dialog.Close className={buttonLook({ look: 'quiet' })}>Close</Dialog.Close>
               </p>
             </div>
           ) : (
@@ -76,7 +77,7 @@ export default function Palette({ rooms, show, onClose }: PaletteProps) {
               <Menu.Input
                 autoFocus
                 placeholder="What would you do? Turn, week, pick…"
-                className="h-12 border-b-[1.5px] border-tick bg-paper px-4 text-[16px] outline-none"
+                className="h-12 border-b-[1.5px] border-tick bg-paper px-4 text-lead outline-none"
               />
               <Menu.List className="min-h-0 overflow-y-auto px-2 py-2">
                 <Menu.Empty className="px-3 py-4 text-ink2">
@@ -86,7 +87,7 @@ export default function Palette({ rooms, show, onClose }: PaletteProps) {
                   <Menu.Group
                     key={group}
                     heading={group}
-                    className="[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-[12.5px] [&_[cmdk-group-heading]]:text-ink2"
+                    className="[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-note [&_[cmdk-group-heading]]:text-ink2"
                   >
                     {all
                       .filter((command) => command.group === group)
@@ -98,10 +99,10 @@ export default function Palette({ rooms, show, onClose }: PaletteProps) {
                             onClose();
                             run();
                           }}
-                          className="flex min-h-8 cursor-pointer items-center justify-between px-2 text-[14px] data-[selected=true]:bg-ink data-[selected=true]:text-paper"
+                          className="flex min-h-8 cursor-pointer items-center justify-between px-2 text-body data-[selected=true]:bg-ink data-[selected=true]:text-paper"
                         >
                           {name}
-                          {k && <kbd className="font-sans text-[12px] opacity-80">{k}</kbd>}
+                          {k && <kbd className="font-sans text-note opacity-80">{k}</kbd>}
                         </Menu.Item>
                       ))}
                   </Menu.Group>

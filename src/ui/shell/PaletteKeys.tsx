@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
+import { Button } from '@/ui/controls/Button';
 
 const Palette = dynamic(() => import('./Palette'), { ssr: false });
 
@@ -32,22 +33,22 @@ export function PaletteKeys({
   }, []);
   return (
     <>
-      <button
-        type="button"
+      <Button
+        look="bare"
         onClick={() => setShow('palette')}
-        className="hidden items-center gap-1.5 self-center px-2 text-[12.5px] text-ink2 hover:text-ink lg:flex"
+        className="hidden items-center gap-1.5 self-center px-2 text-note text-ink2 hover:text-ink lg:flex"
         aria-keyshortcuts="Control+K"
       >
-        Find <kbd className="border border-rule2 px-1 font-sans text-[11px]">Ctrl K</kbd>
-      </button>
-      <button
-        type="button"
+        Find <kbd className="border border-rule2 px-1 font-sans text-mark">Ctrl K</kbd>
+      </Button>
+      <Button
+        look="bare"
         onClick={() => setShow('keys')}
-        className="mr-2 hidden self-center px-1.5 text-[12.5px] text-ink2 hover:text-ink lg:block"
+        className="mr-2 hidden self-center px-1.5 text-note text-ink2 hover:text-ink lg:block"
         aria-keyshortcuts="?"
       >
         Keys
-      </button>
+      </Button>
       {show && <Palette rooms={rooms} show={show} onClose={() => setShow(null)} />}
     </>
   );

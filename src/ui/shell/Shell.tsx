@@ -7,6 +7,7 @@ import { useEffect, type ReactNode } from 'react';
 import { PaletteKeys } from './PaletteKeys';
 import { LibraryProvider } from '@/ui/session/LibraryProvider';
 import { StoreProvider, useSettings } from '@/ui/session/StoreProvider';
+import { ButtonLink } from '@/ui/controls/Button';
 
 const Messages = dynamic(() => import('./Messages'), { ssr: false });
 const YardAhead = dynamic(() => import('@/ui/yard/YardAhead'), { ssr: false });
@@ -60,10 +61,7 @@ function RoomBar() {
         aria-label="Rooms"
         className="mx-auto flex min-h-11 max-w-[1320px] flex-wrap items-stretch gap-0 px-4 max-sm:px-2 wide:px-6 roomy:max-w-[1720px]"
       >
-        <span
-          className="display mr-4 hidden self-center text-[19px] wide:mr-8 sm:block"
-          aria-hidden
-        >
+        <span className="display mr-4 hidden self-center text-word wide:mr-8 sm:block" aria-hidden>
           Rillbank
         </span>
         {ROOMS.map(({ href, name }) => {
@@ -86,12 +84,13 @@ function RoomBar() {
         <span className="ml-auto flex">
           <PaletteKeys rooms={ROOMS} />
         </span>
-        <Link
+        <ButtonLink
+          look="act"
           href="/start"
-          className="press my-1.5 self-center max-sm:fixed max-sm:right-4 max-sm:bottom-4 max-sm:z-40 max-sm:min-h-12 max-sm:px-5"
+          className="my-1.5 self-center max-sm:fixed max-sm:right-4 max-sm:bottom-4 max-sm:z-40 max-sm:min-h-12 max-sm:px-5"
         >
           Start a planting
-        </Link>
+        </ButtonLink>
       </nav>
     </header>
   );

@@ -8,6 +8,7 @@ import type { Units } from '@/words/format';
 import { OBSTACLE_NAMES, pointOf } from '@/words/light';
 import { LengthField, NumberField, Sheet } from '@/ui/controls/fields';
 import type { SpotEditing } from './useSpotEditing';
+import { Button } from '@/ui/controls/Button';
 
 interface AroundProps {
   readonly editing: SpotEditing;
@@ -55,22 +56,22 @@ export function Around({ editing, selected, onSelect, unit }: AroundProps) {
             className={`border-b border-rule px-3.5 py-2 ${obstacle.id === selected ? 'bg-wash' : ''}`}
           >
             <p className="flex items-baseline gap-2">
-              <button
-                type="button"
+              <Button
+                look="bare"
                 aria-expanded={obstacle.id === selected}
                 className="text-left font-semibold"
                 onClick={() => onSelect(obstacle.id === selected ? null : obstacle.id)}
               >
                 {OBSTACLE_NAMES[obstacle.kind]}
-              </button>
+              </Button>
               <span className="text-ink2">
                 {obstacle.kind === 'building' || obstacle.kind === 'eave'
                   ? `faces ${pointOf(obstacle.facingDeg)}`
                   : `to the ${pointOf(bearingOf(obstacle))}`}
               </span>
-              <button
-                type="button"
-                className="press-plain ml-auto"
+              <Button
+                look="plain"
+                className="ml-auto"
                 onClick={() => {
                   apply(
                     { obstacles: spot.obstacles.filter((o) => o.id !== obstacle.id) },
@@ -80,7 +81,7 @@ export function Around({ editing, selected, onSelect, unit }: AroundProps) {
                 }}
               >
                 Take away
-              </button>
+              </Button>
             </p>
             {faults[`obstacles[${i}].kind`] && (
               <p role="alert" className="font-semibold">
@@ -100,9 +101,9 @@ export function Around({ editing, selected, onSelect, unit }: AroundProps) {
       </ul>
       <div className="flex flex-wrap gap-2 px-3.5 py-2.5">
         {OBSTACLE_KINDS.map((kind) => (
-          <button key={kind} type="button" className="press-quiet" onClick={() => put(kind)}>
+          <Button key={kind} onClick={() => put(kind)}>
             {OBSTACLE_NAMES[kind]}
-          </button>
+          </Button>
         ))}
       </div>
     </Sheet>

@@ -9,6 +9,8 @@ import { lengthText } from '@/words/format';
 import { dateText } from '@/words/format';
 import { LengthField, NumberField, PickField, Sheet } from '@/ui/controls/fields';
 import type { SpotEditing } from './useSpotEditing';
+import { Button } from '@/ui/controls/Button';
+import { entryLook } from '@/ui/controls/looks';
 
 const EYE_NAMES: Readonly<Record<Eye['kind'], string>> = {
   standing: 'Standing',
@@ -55,7 +57,7 @@ export const EyesSheet = memo(function EyesSheet({
               <div className="flex items-baseline gap-3">
                 <input
                   aria-label="Name of the viewpoint"
-                  className="entry min-w-0 flex-1"
+                  className={entryLook({ className: 'min-w-0 flex-1' })}
                   maxLength={60}
                   defaultValue={eye.name}
                   onBlur={(event) =>
@@ -64,9 +66,9 @@ export const EyesSheet = memo(function EyesSheet({
                     change({ ...eye, name: event.target.value }, 'Renamed a viewpoint')
                   }
                 />
-                <button
-                  type="button"
-                  className="press-plain"
+                <Button
+                  look="plain"
+
                   onClick={() =>
                     apply(
                       { eyes: spot.eyes.filter((e) => e.id !== eye.id) },
@@ -75,7 +77,7 @@ export const EyesSheet = memo(function EyesSheet({
                   }
                 >
                   Take away
-                </button>
+                </Button>
               </div>
               <div className="grid grid-cols-3 gap-x-3 gap-y-2 pt-2">
                 <PickField
@@ -189,14 +191,9 @@ export const EyesSheet = memo(function EyesSheet({
             {hang.by === 'head' ? 'the head of whoever passes under' : 'the ground'}.
           </p>
         )}
-        <button
-          type="button"
-          className="press-quiet"
-          onClick={add}
-          disabled={spot.eyes.length >= 8}
-        >
+        <Button onClick={add} disabled={spot.eyes.length >= 8}>
           Add a viewpoint
-        </button>
+        </Button>
       </div>
     </Sheet>
   );
@@ -249,7 +246,7 @@ export const BackgroundSheet = memo(function BackgroundSheet({
             />
             <input
               aria-label="Name of the layer"
-              className="entry min-w-0"
+              className={entryLook({ className: 'min-w-0' })}
               maxLength={60}
               defaultValue={layer.name}
               onBlur={(event) =>
@@ -258,9 +255,9 @@ export const BackgroundSheet = memo(function BackgroundSheet({
                 change({ ...layer, name: event.target.value })
               }
             />
-            <button
-              type="button"
-              className="press-plain"
+            <Button
+              look="plain"
+
               onClick={() =>
                 apply(
                   { background: spot.background.filter((l) => l.id !== layer.id) },
@@ -269,7 +266,7 @@ export const BackgroundSheet = memo(function BackgroundSheet({
               }
             >
               Take away
-            </button>
+            </Button>
             {layer.weeks && (
               <div className="col-span-3 grid grid-cols-2 gap-3">
                 <NumberField
@@ -290,22 +287,10 @@ export const BackgroundSheet = memo(function BackgroundSheet({
         ))}
       </ul>
       <div className="flex flex-wrap gap-2 px-3.5 py-2.5">
-        <button type="button" className="press-quiet" onClick={() => add('Wall', '#9b6a52', null)}>
-          Wall
-        </button>
-        <button type="button" className="press-quiet" onClick={() => add('Trim', '#e8e6df', null)}>
-          Trim
-        </button>
-        <button type="button" className="press-quiet" onClick={() => add('Hedge', '#3f5a3a', null)}>
-          Hedge
-        </button>
-        <button
-          type="button"
-          className="press-quiet"
-          onClick={() => add('Flowering shrub', '#c65a8c', [18, 24])}
-        >
-          Flowering shrub
-        </button>
+        <Button onClick={() => add('Wall', '#9b6a52', null)}>Wall</Button>
+        <Button onClick={() => add('Trim', '#e8e6df', null)}>Trim</Button>
+        <Button onClick={() => add('Hedge', '#3f5a3a', null)}>Hedge</Button>
+        <Button onClick={() => add('Flowering shrub', '#c65a8c', [18, 24])}>Flowering shrub</Button>
       </div>
     </Sheet>
   );

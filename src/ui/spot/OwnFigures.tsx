@@ -8,6 +8,9 @@ import type { Settings } from '@/core/files/plantingFile';
 import { monthOf } from '@/words/format';
 import { NumberField } from '@/ui/controls/fields';
 import type { SpotEditing } from './useSpotEditing';
+import { Button } from '@/ui/controls/Button';
+import { entryLook } from '@/ui/controls/looks';
+import { More } from '@/ui/controls/More';
 
 type Normals = NonNullable<Spot['normals']>;
 
@@ -43,10 +46,7 @@ export function OwnFigures({
       `Changed ${monthName(at)}`,
     );
   return (
-    <details className="border-t border-rule pt-2">
-      <summary className="cursor-pointer font-semibold underline decoration-rule2 underline-offset-3">
-        Put in your own figures
-      </summary>
+    <More name="Put in your own figures" className="border-t border-rule pt-2">
       <div className="grid grid-cols-2 gap-x-3 gap-y-2 pt-2">
         <DateField
           name="Last frost, middling year"
@@ -76,7 +76,7 @@ export function OwnFigures({
           onValue={(value) => put({ coldestC: kept(value) }, 'Changed the coldest night')}
         />
       </div>
-      <table className="mt-2 w-full text-left text-[12.5px]">
+      <table className="mt-2 w-full text-left text-note">
         <thead className="text-ink2">
           <tr>
             <th className="font-normal">Month</th>
@@ -120,15 +120,15 @@ export function OwnFigures({
         </tbody>
       </table>
       {spot.normals && (
-        <button
-          type="button"
-          className="press-plain mt-2"
+        <Button
+          look="plain"
+          className="mt-2"
           onClick={() => apply({ normals: null }, 'Went back to typical figures')}
         >
           Back to typical figures
-        </button>
+        </Button>
       )}
-    </details>
+    </More>
   );
 }
 
@@ -156,7 +156,7 @@ function Bare({
         aria-label={name}
         aria-invalid={!!fault}
         inputMode="decimal"
-        className="entry h-7 w-full"
+        className={entryLook({ size: 'small', className: 'w-full' })}
         defaultValue={shown}
         onBlur={(event) =>
           event.target.value !== shown &&
@@ -184,10 +184,10 @@ function DateField({
   const iso = new Date(Date.UTC(TYPICAL_YEAR, 0, 1 + day)).toISOString().slice(0, 10);
   return (
     <label className="block min-w-0">
-      <span className="block text-[12.5px] text-ink2">{name}</span>
+      <span className="block text-note text-ink2">{name}</span>
       <input
         type="date"
-        className="entry w-full"
+        className={entryLook({ className: 'w-full' })}
         min={`${TYPICAL_YEAR}-01-01`}
         max={`${TYPICAL_YEAR}-12-31`}
         value={iso}

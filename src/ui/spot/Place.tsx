@@ -12,6 +12,8 @@ import { capital, dayText } from '@/words/light';
 import { LengthField, NumberField, PickField, Sheet, TextField } from '@/ui/controls/fields';
 import { OwnFigures } from './OwnFigures';
 import type { SpotEditing } from './useSpotEditing';
+import { Button } from '@/ui/controls/Button';
+import { entryLook } from '@/ui/controls/looks';
 
 interface PlaceProps {
   readonly editing: SpotEditing;
@@ -69,9 +71,9 @@ export const SiteSheet = memo(function SiteSheet({ editing, settings }: PlacePro
           />
         </div>
         <p className="flex flex-wrap items-center gap-x-4">
-          <button type="button" className="press-link" onClick={here}>
+          <Button look="link" onClick={here}>
             Take it from this device
-          </button>
+          </Button>
           {asked && (
             <span role="status" className="text-ink2">
               {asked}
@@ -142,9 +144,9 @@ function TimeZone({
   const bad = typed !== null && !isTimeZone(typed);
   return (
     <label className="block">
-      <span className="block text-[12.5px] text-ink2">Clocks here keep</span>
+      <span className="block text-note text-ink2">Clocks here keep</span>
       <input
-        className="entry w-full"
+        className={entryLook({ className: 'w-full' })}
         list="time-zones"
         value={typed ?? zone}
         aria-invalid={bad}
@@ -160,7 +162,7 @@ function TimeZone({
         ))}
       </datalist>
       {bad && (
-        <span role="alert" className="mt-0.5 block text-[12.5px] font-semibold">
+        <span role="alert" className="mt-0.5 block text-note font-semibold">
           ▲ No time zone is called “{typed}”.
         </span>
       )}
@@ -303,9 +305,9 @@ function RatedLoad({ editing: { spot, apply, faults } }: { readonly editing: Spo
           }
         />
         <label className="block">
-          <span className="block text-[12.5px] text-ink2">Told by</span>
+          <span className="block text-note text-ink2">Told by</span>
           <input
-            className="entry w-full"
+            className={entryLook({ className: 'w-full' })}
             placeholder="maker, owner, engineer"
             maxLength={80}
             value={toldBy}
@@ -317,7 +319,7 @@ function RatedLoad({ editing: { spot, apply, faults } }: { readonly editing: Spo
           />
         </label>
       </div>
-      <p className="pt-1.5 text-[12.5px] text-ink2">
+      <p className="pt-1.5 text-note text-ink2">
         Copy it from the bracket, rail or balcony’s papers. It is never worked out here; where there
         is doubt, ask its maker, its owner or an engineer.
       </p>

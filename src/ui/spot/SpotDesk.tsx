@@ -34,6 +34,8 @@ import { ShelterSheet, SiteSheet } from './Place';
 import { SkyStrip } from './SkyStrip';
 import { SunLog } from './SunLog';
 import type { SpotEditing } from './useSpotEditing';
+import { Button, ButtonLink } from '@/ui/controls/Button';
+import { entryLook } from '@/ui/controls/looks';
 
 const WeatherSheet = dynamic(
   () => import('./WeatherSheet').then(({ WeatherSheet: sheet }) => sheet),
@@ -112,7 +114,7 @@ export function SpotDesk({
     <div className="pt-3.5">
       <header className="flex flex-wrap items-end gap-x-5 gap-y-1 pb-2">
         <SpotName key={spot.id} editing={editing} />
-        <p className="pb-1.5 text-[13px] text-ink2">
+        <p className="pb-1.5 text-small text-ink2">
           {plantings.length === 0 ? (
             'Nothing stands here yet'
           ) : (
@@ -134,9 +136,7 @@ export function SpotDesk({
         </p>
         <p className="ml-auto flex items-center gap-3 pb-1">
           <UndoBar editing={editing} />
-          <Link href="/spot" className="press-quiet">
-            All spots
-          </Link>
+          <ButtonLink href="/spot">All spots</ButtonLink>
         </p>
       </header>
       <div className="wide:grid wide:grid-cols-[minmax(0,1fr)_344px] wide:gap-6">
@@ -160,7 +160,7 @@ export function SpotDesk({
               />
             )}
           </section>
-          <p className="pt-1.5 text-[12.5px] text-ink2">
+          <p className="pt-1.5 text-note text-ink2">
             Heavy lines: sun on the leaves. Dashed: through leaves. Dotted: hidden. Pale band: the
             weeks planted here. Figures: hours by the sun. Drag a shape sideways to turn it, up to
             raise it.
@@ -186,10 +186,10 @@ export function SpotDesk({
             note={`near midsummer, ${HABIT_NAMES[spot.lightHabit].toLowerCase()}`}
           >
             <div className="px-3.5 py-3">
-              <p className="display text-[29px] leading-9" data-light-label>
+              <p className="display text-room leading-9" data-light-label>
                 {capital(lightLabel(inUse, spot.lightHabit))}
               </p>
-              <p className="text-[15px] leading-6">
+              <p className="text-lead leading-6">
                 <b data-light-hours>{hoursText(spot.sunHours)}</b> of direct sun a day,{' '}
                 {WHEN_TEXT[spot.sunWhen]}
               </p>
@@ -251,9 +251,9 @@ export function SpotDesk({
                 <span>
                   <b data-suits>{suits}</b> of {kinds.length} kinds like this light
                 </span>
-                <Link href={startHref('spot', spot.id)} className="press">
+                <ButtonLink look="act" href={startHref('spot', spot.id)}>
                   Plant here
-                </Link>
+                </ButtonLink>
               </p>
             </div>
           </Sheet>
@@ -281,10 +281,10 @@ function SpotName({ editing: { spot, apply, faults } }: { readonly editing: Spot
   if (typed === null)
     return (
       <>
-        <h1 className="display text-[29px] leading-10">{spot.name}</h1>
-        <button type="button" className="press-plain pb-1.5" onClick={() => setTyped(spot.name)}>
+        <h1 className="display text-room leading-10">{spot.name}</h1>
+        <Button look="plain" className="pb-1.5" onClick={() => setTyped(spot.name)}>
           Rename
-        </button>
+        </Button>
         {faults.name && (
           <span role="alert" className="font-semibold">
             ▲ {faults.name}
@@ -305,15 +305,15 @@ function SpotName({ editing: { spot, apply, faults } }: { readonly editing: Spot
         <span className="sr-only">Name of the spot</span>
         <input
           autoFocus
-          className="entry text-[19px]"
+          className={entryLook({ size: 'title' })}
           maxLength={80}
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
         />
       </label>
-      <button type="submit" className="press">
+      <Button look="act" type="submit">
         Keep
-      </button>
+      </Button>
     </form>
   );
 }

@@ -16,6 +16,7 @@ import { countText, hoursText, lengthText } from '@/words/format';
 import { capital, OBSTACLE_NAMES } from '@/words/light';
 import { SpotDesk } from './SpotDesk';
 import { useSpotEditing } from './useSpotEditing';
+import { Button, ButtonLink } from '@/ui/controls/Button';
 
 /** The Spot room: one spot when the address names it, all of them side by side when it does not. */
 export function SpotRoom() {
@@ -46,12 +47,12 @@ function OneSpot({ id }: { readonly id: string }) {
   if (editing === null)
     return (
       <div className="py-16">
-        <h1 className="display text-[29px] leading-10">That spot is not here</h1>
-        <p className="mt-2 text-[15px]">It may have been taken away, or made in another browser.</p>
+        <h1 className="display text-room leading-10">That spot is not here</h1>
+        <p className="mt-2 text-lead">It may have been taken away, or made in another browser.</p>
         <UnreadableSheet tables={['spots']} />
-        <Link href="/spot" className="press mt-5">
+        <ButtonLink look="act" href="/spot" className="mt-5">
           All spots
-        </Link>
+        </ButtonLink>
       </div>
     );
   return <SpotDesk editing={editing} today={today} />;
@@ -87,15 +88,15 @@ function AllSpots() {
   return (
     <div className="pt-3.5">
       <header className="flex items-end gap-4 pb-3">
-        <h1 className="display text-[29px] leading-10">Spots</h1>
+        <h1 className="display text-room leading-10">Spots</h1>
         <p className="pb-1.5 text-ink2">{countText(loaded.spots.length, 'spot')}, side by side</p>
-        <button type="button" className="press-quiet mb-1 ml-auto" onClick={() => void make(null)}>
+        <Button className="mb-1 ml-auto" onClick={() => void make(null)}>
           Describe a spot
-        </button>
+        </Button>
       </header>
       <UnreadableSheet tables={['spots', 'weather']} />
       {loaded.spots.length === 0 ? (
-        <p className="max-w-[52ch] text-[15px] leading-6">
+        <p className="max-w-[52ch] text-lead leading-6">
           A spot is where containers stand. Describe one, and its sun is worked out from what stands
           around it; or start a planting, and its spot comes with it.
         </p>
@@ -113,7 +114,7 @@ function AllSpots() {
                   >
                     <Link
                       href={spotHref(spot.id)}
-                      className="display text-[17px] underline decoration-rule2 underline-offset-4"
+                      className="display text-name underline decoration-rule2 underline-offset-4"
                     >
                       {spot.name}
                     </Link>
@@ -195,13 +196,13 @@ function AllSpots() {
               )}
               {row('', (spot) => (
                 <span className="flex flex-col items-start gap-1">
-                  <button type="button" className="press-plain" onClick={() => void make(spot)}>
+                  <Button look="plain" onClick={() => void make(spot)}>
                     Copy
-                  </button>
+                  </Button>
                   {!loaded.plantings.some(({ spotId }) => spotId === spot.id) && (
-                    <button
-                      type="button"
-                      className="press-plain"
+                    <Button
+                      look="plain"
+
                       onClick={() =>
                         void store.removeSpot(spot.id).then(
                           (gone) =>
@@ -214,7 +215,7 @@ function AllSpots() {
                       }
                     >
                       Take away
-                    </button>
+                    </Button>
                   )}
                 </span>
               ))}

@@ -7,6 +7,8 @@ import { countText } from '@/words/format';
 import { hoursListText } from '@/words/light';
 import type { SpotEditing } from './useSpotEditing';
 import { Sheet } from '@/ui/controls/fields';
+import { Button } from '@/ui/controls/Button';
+import { entryLook } from '@/ui/controls/looks';
 
 /** What one press after another writes. */
 const NEXT: Readonly<Record<Seen | 'none', Seen | null>> = {
@@ -61,10 +63,10 @@ export const SunLog = memo(function SunLog({
     >
       <div className="px-3.5 py-3">
         <label className="flex items-center gap-3">
-          <span className="text-[12.5px] text-ink2">Day</span>
+          <span className="text-note text-ink2">Day</span>
           <input
             type="date"
-            className="entry"
+            className={entryLook()}
             value={date}
             max={today}
             onChange={(event) => event.target.value && setDate(event.target.value)}
@@ -74,7 +76,7 @@ export const SunLog = memo(function SunLog({
           <p className="pt-3 text-ink2">The sun does not rise here on that day.</p>
         ) : (
           <div className="mt-3 overflow-x-auto pb-1">
-            <table className="w-full border-separate border-spacing-x-[2px] text-center text-[11.5px]">
+            <table className="w-full border-separate border-spacing-x-[2px] text-center text-mark">
               <thead>
                 <tr>
                   <th className="pr-1.5 text-left font-normal text-ink2">Hour</th>
@@ -92,14 +94,14 @@ export const SunLog = memo(function SunLog({
                   </th>
                   {hours.map((hour) => (
                     <td key={hour}>
-                      <button
-                        type="button"
+                      <Button
+                        look="bare"
                         onClick={() => put(hour)}
                         aria-label={`${hour} to ${hour + 1}: ${day.hours[hour] ?? 'not noted'}`}
                         className="grid h-9 w-full place-items-center border-[1.5px] border-rule2 bg-paper hover:border-ink"
                       >
                         <SeenMark seen={day.hours[hour] ?? null} />
-                      </button>
+                      </Button>
                     </td>
                   ))}
                 </tr>
@@ -129,7 +131,7 @@ export const SunLog = memo(function SunLog({
             </table>
           </div>
         )}
-        <p className="flex gap-4 pt-1 text-[12.5px] text-ink2">
+        <p className="flex gap-4 pt-1 text-note text-ink2">
           {(['sun', 'dappled', 'shade'] as const).map((seen) => (
             <span key={seen} className="flex items-center gap-1.5">
               <SeenMark seen={seen} />
@@ -155,28 +157,26 @@ export const SunLog = memo(function SunLog({
             {differing > 0 && (
               <p className="flex flex-wrap gap-3 pt-2">
                 {spot.lightFrom !== 'log' && (
-                  <button
-                    type="button"
-                    className="press"
+                  <Button
+                    look="act"
+
                     onClick={() => {
                       apply({ lightFrom: 'log' }, 'Let the log rule');
                       onRule();
                     }}
                   >
                     Let my log rule
-                  </button>
+                  </Button>
                 )}
                 {spot.obstacles.length > 0 && (
                   <FitButton spot={spot} differing={differing} apply={apply} />
                 )}
                 {spot.lightFrom === 'log' && (
-                  <button
-                    type="button"
-                    className="press-quiet"
+                  <Button
                     onClick={() => apply({ lightFrom: 'reckoned' }, 'Let the reckoning rule')}
                   >
                     Let the reckoning rule
-                  </button>
+                  </Button>
                 )}
               </p>
             )}
@@ -210,9 +210,7 @@ function FitButton({
   };
   return (
     <>
-      <button type="button" className="press-quiet" onClick={() => void fit()}>
-        Fit what stands around to it
-      </button>
+      <Button onClick={() => void fit()}>Fit what stands around to it</Button>
       {told && (
         <span role="status" className="w-full text-ink2">
           {told}

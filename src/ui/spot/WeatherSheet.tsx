@@ -18,6 +18,7 @@ import { countText, temperatureText } from '@/words/format';
 import { dayText } from '@/words/light';
 import { Sheet } from '@/ui/controls/fields';
 import type { SpotEditing } from './useSpotEditing';
+import { Button } from '@/ui/controls/Button';
 
 interface WeatherProps {
   readonly editing: SpotEditing;
@@ -67,7 +68,7 @@ export const WeatherSheet = memo(function WeatherSheet({ editing, settings, toda
           <p className="text-ink2">The service does not answer just now.</p>
         ) : (
           <table className="w-full text-right [&_td]:py-0.5">
-            <thead className="text-[12.5px] text-ink2">
+            <thead className="text-note text-ink2">
               <tr>
                 <th className="text-left font-normal">Week ahead</th>
                 <th className="font-normal">low</th>
@@ -193,22 +194,22 @@ function Records({
           Bring in daily records
         </FileButton>
         {spot.normals && (
-          <button
-            type="button"
-            className="press-plain"
+          <Button
+            look="plain"
+
             onClick={() => apply({ normals: null }, 'Went back to typical figures')}
           >
             Back to typical figures
-          </button>
+          </Button>
         )}
-        <span className="text-[12.5px] text-ink2">a CSV with date, lowest, highest, rain</span>
+        <span className="text-note text-ink2">a CSV with date, lowest, highest, rain</span>
       </p>
       {kept && kept.count > 0 && (
         <p className="pt-1.5">
           <b>{countText(kept.count, 'day')}</b> of records kept, {kept.from} to {kept.to}.{' '}
-          <button type="button" className="press-plain" onClick={() => void takeAway()}>
+          <Button look="plain" onClick={() => void takeAway()}>
             Take them away
-          </button>
+          </Button>
         </p>
       )}
       {file && reading && (
@@ -265,19 +266,17 @@ function Records({
                 </p>
               )}
               <p className="flex gap-3 pt-2">
-                <button type="button" className="press" onClick={() => void keep()}>
+                <Button look="act" onClick={() => void keep()}>
                   Let them rule
-                </button>
-                <button
-                  type="button"
-                  className="press-quiet"
+                </Button>
+                <Button
                   onClick={() => {
                     setReading(null);
                     setFile(null);
                   }}
                 >
                   Leave it
-                </button>
+                </Button>
               </p>
             </>
           )}
@@ -308,14 +307,13 @@ function Questions({
               <p>Which column holds {FIELD_NAMES[question.field]}?</p>
               <p className="flex flex-wrap gap-2 pt-1.5">
                 {question.header.map((name, i) => (
-                  <button
+                  <Button
                     key={name + i}
-                    type="button"
-                    className="press-quiet"
+
                     onClick={() => onAnswer({ columns: { [question.field]: i } })}
                   >
                     {name || `column ${i + 1}`}
-                  </button>
+                  </Button>
                 ))}
               </p>
             </>
@@ -327,14 +325,13 @@ function Questions({
               </p>
               <p className="flex flex-wrap gap-2 pt-1.5">
                 {question.choices.map((unit) => (
-                  <button
+                  <Button
                     key={unit}
-                    type="button"
-                    className="press-quiet"
+
                     onClick={() => onAnswer({ units: { [question.field]: unit } })}
                   >
                     {unit}
-                  </button>
+                  </Button>
                 ))}
               </p>
             </>
@@ -344,14 +341,13 @@ function Questions({
               <p>How are the dates written? They read {question.sample.join(', ')}.</p>
               <p className="flex flex-wrap gap-2 pt-1.5">
                 {question.choices.map((order) => (
-                  <button
+                  <Button
                     key={order}
-                    type="button"
-                    className="press-quiet"
+
                     onClick={() => onAnswer({ dateOrder: order })}
                   >
                     {order}
-                  </button>
+                  </Button>
                 ))}
               </p>
             </>

@@ -6,6 +6,7 @@ import type { Settings } from '@/core/files/plantingFile';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import type { StartReading } from './startForm';
 import { briefFrom } from './useProposals';
+import { Button } from '@/ui/controls/Button';
 
 const AddPlant = dynamic(() => import('@/ui/bench/AddPlant'), { ssr: false });
 
@@ -28,28 +29,28 @@ export function Named({ title, ids, onIds, reading, plantedWeek, settings }: Nam
       aria-label={title}
       className="flex flex-wrap items-center gap-x-3 gap-y-1 py-0.5"
     >
-      <span className="text-[12.5px] text-ink2">{title}</span>
+      <span className="text-note text-ink2">{title}</span>
       {ids.map((id) => (
         <span key={id} className="flex items-center gap-1">
           <b className="font-semibold">{kindOf(id)?.common ?? id}</b>
-          <button
-            type="button"
+          <Button
+            look="bare"
             aria-label={`Take ${kindOf(id)?.common ?? id} off`}
             className="grid size-6 place-items-center"
             onClick={() => onIds(ids.filter((other) => other !== id))}
           >
             ×
-          </button>
+          </Button>
         </span>
       ))}
-      <button
-        type="button"
-        className="press-plain"
+      <Button
+        look="plain"
+
         disabled={!reading.ok}
         onClick={() => setChoosing(true)}
       >
         {ids.length > 0 ? 'one more' : 'name one'}
-      </button>
+      </Button>
       {choosing && reading.ok && (
         <AddPlant
           brief={briefFrom(reading, plantedWeek, settings.house)}

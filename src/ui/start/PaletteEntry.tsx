@@ -48,7 +48,7 @@ export function PaletteEntry({
         </FileButton>
       </p>
       {fault && (
-        <p role="alert" className="mt-0.5 text-[12.5px] leading-4 font-semibold">
+        <p role="alert" className="mt-0.5 text-note leading-4 font-semibold">
           ▲ {fault}
         </p>
       )}

@@ -13,6 +13,7 @@ import { SCHOOL_NAMES, SCHOOL_WORDS } from '@/words/schools';
 import { ProposalPicture } from './ProposalPicture';
 import { briefFrom, type GoodReading } from './useProposals';
 import { useSharedScale } from './useSharedScale';
+import { Button } from '@/ui/controls/Button';
 
 interface GridProps {
   readonly proposals: readonly Proposal[];
@@ -81,7 +82,7 @@ export default function ProposalGrid({
             <div className="flex flex-1 flex-col border-t-[1.5px] border-tick pt-2">
               <p className="flex-1">
                 <b
-                  className="block text-[12.5px] leading-4 font-semibold"
+                  className="block text-note leading-4 font-semibold"
                   title={SCHOOL_WORDS[proposal.school].does}
                 >
                   {SCHOOL_NAMES[proposal.school]}
@@ -93,9 +94,9 @@ export default function ProposalGrid({
                   <b className="text-ink">{proposal.places.length}</b> plants,{' '}
                   <b className="text-ink">{moneyText(proposal.cost, settings)}</b>
                 </span>
-                <button type="button" className="press" onClick={() => onKeep(proposal)}>
+                <Button look="act" onClick={() => onKeep(proposal)}>
                   Plant this one
-                </button>
+                </Button>
               </p>
             </div>
           </li>

@@ -23,6 +23,7 @@ import {
   type StartReading,
 } from './startForm';
 import { briefFrom, useProposals } from './useProposals';
+import { Button } from '@/ui/controls/Button';
 
 const ProposalGrid = dynamic(() => import('./ProposalGrid'), { ssr: false });
 
@@ -126,7 +127,7 @@ export function Start() {
   return (
     <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[392px_minmax(0,1fr)]">
       <div>
-        <h1 className="display text-[29px] leading-10">Start a planting</h1>
+        <h1 className="display text-room leading-10">Start a planting</h1>
         <StartSheet
           form={form}
           values={values}
@@ -144,7 +145,7 @@ export function Start() {
       </div>
       <section aria-label="Plantings that suit" className="mt-6 min-w-0 wide:mt-0">
         <div className="flex h-10 items-end gap-3">
-          <h2 className="display text-[21px] leading-7">
+          <h2 className="display text-drawing leading-7">
             {proposals.length > 0
               ? `${countText(proposals.length, 'planting')} that suit`
               : reading.ok || reading === UNREAD
@@ -161,9 +162,9 @@ export function Start() {
                 : ''}
           </p>
           {reading.ok && (
-            <button type="button" className="press-quiet ml-auto" onClick={() => void keepEmpty()}>
+            <Button className="ml-auto" onClick={() => void keepEmpty()}>
               Compose by hand
-            </button>
+            </Button>
           )}
         </div>
         {reading.ok && (
@@ -191,7 +192,7 @@ export function Start() {
             </p>
           </div>
         )}
-        <p className="mt-4 max-w-[70ch] text-[12.5px] text-ink2">
+        <p className="mt-4 max-w-[70ch] text-note text-ink2">
           Sizes, weeks and prices are typical. The tag in hand and local advice win.
         </p>
       </section>

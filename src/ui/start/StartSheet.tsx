@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { RadioGroup, Slider } from 'radix-ui';
 import type { UseFormReturn } from 'react-hook-form';
@@ -31,6 +30,9 @@ import {
   type StartForm,
   type StartReading,
 } from './startForm';
+import { Button, ButtonLink } from '@/ui/controls/Button';
+import { Select } from '@/ui/controls/Select';
+import { buttonLook, entryLook } from '@/ui/controls/looks';
 
 interface SheetProps {
   readonly form: UseFormReturn<StartForm>;
@@ -74,7 +76,7 @@ export function StartSheet({
         type="number"
         inputMode="decimal"
         step="any"
-        className="entry w-full pr-8"
+        className={entryLook({ className: 'w-full pr-8' })}
         aria-invalid={!!fault(field)}
         {...form.register(field, { valueAsNumber: true })}
       />
@@ -95,8 +97,8 @@ export function StartSheet({
       >
         {free.length > 0 && (
           <Entry name="Which one">
-            <select
-              className="entry mb-2 w-full"
+            <Select
+              className="mb-2 w-full"
               value={chosen?.id ?? ''}
               onChange={(event) => onContainer(event.target.value || null)}
             >
@@ -106,7 +108,7 @@ export function StartSheet({
                   {container.name}, {sizeText(container.shape, values.unit)} {values.unit}
                 </option>
               ))}
-            </select>
+            </Select>
           </Entry>
         )}
         {chosen ? (
@@ -114,9 +116,9 @@ export function StartSheet({
             {capital(MATERIAL_NAMES[chosen.container.material])},{' '}
             {sizeText(chosen.container.shape, values.unit)} {values.unit}
             {chosen.kept ? `, kept ${chosen.kept}` : ''}.{' '}
-            <Link className="press-link" href={shelfHref(chosen.id)}>
+            <ButtonLink look="link" href={shelfHref(chosen.id)}>
               Look at its measures
-            </Link>
+            </ButtonLink>
           </p>
         ) : (
           <>
@@ -136,13 +138,13 @@ export function StartSheet({
             <div className="mt-2.5 grid grid-cols-2 gap-3">
               {MATERIALS_OF[values.shape].length > 1 && (
                 <Entry name="Made of">
-                  <select className="entry w-full" {...form.register('material')}>
+                  <Select className="w-full" {...form.register('material')}>
                     {MATERIALS_OF[values.shape].map((material) => (
                       <option key={material} value={material}>
                         {material}
                       </option>
                     ))}
-                  </select>
+                  </Select>
                 </Entry>
               )}
               {values.shape !== 'round' &&
@@ -154,8 +156,8 @@ export function StartSheet({
       <Row title="Light" note={`${hoursText(values.sunHours)} of direct sun in June`}>
         {spots.length > 0 && (
           <Entry name="Stands at">
-            <select
-              className="entry mb-2 w-full"
+            <Select
+              className="mb-2 w-full"
               value={given?.id ?? ''}
               onChange={(event) => onSpot(event.target.value || null)}
             >
@@ -165,7 +167,7 @@ export function StartSheet({
                   {name}
                 </option>
               ))}
-            </select>
+            </Select>
           </Entry>
         )}
         {given ? (
@@ -182,9 +184,9 @@ export function StartSheet({
                 ? ', mostly before noon'
                 : ', mostly after noon'}
             .{' '}
-            <Link className="press-link" href={spotHref(given.id)}>
+            <ButtonLink look="link" href={spotHref(given.id)}>
               Look at its sky
-            </Link>
+            </ButtonLink>
           </p>
         ) : (
           <>
@@ -201,7 +203,7 @@ export function StartSheet({
               </Slider.Track>
               <Thumb label="Hours of direct sun" text={`${values.sunHours} hours`} />
             </Slider.Root>
-            <p className="flex justify-between text-[12.5px] text-ink2" aria-hidden>
+            <p className="flex justify-between text-note text-ink2" aria-hidden>
               <span>shade</span>
               <span>half the day</span>
               <span>all day</span>
@@ -239,18 +241,18 @@ export function StartSheet({
           value={values.scheme}
           onValueChange={(scheme) => set('scheme', scheme as StartForm['scheme'])}
         >
-          <span className="block pb-1 text-[12.5px] text-ink2">By feel</span>
+          <span className="block pb-1 text-note text-ink2">By feel</span>
           <span className="flex flex-wrap gap-1.5">
             {PLAIN_SCHEMES.map((kind) => (
-              <RadioGroup.Item key={kind} value={kind} className="choice">
+              <RadioGroup.Item key={kind} value={kind} className={buttonLook({ look: 'choice' })}>
                 {SCHEME_NAMES[kind]}
               </RadioGroup.Item>
             ))}
           </span>
-          <span className="block pt-2 pb-1 text-[12.5px] text-ink2">From a colour</span>
+          <span className="block pt-2 pb-1 text-note text-ink2">From a colour</span>
           <span className="flex flex-wrap gap-1.5">
             {[...COLOUR_SCHEMES, 'palette' as const].map((kind) => (
-              <RadioGroup.Item key={kind} value={kind} className="choice">
+              <RadioGroup.Item key={kind} value={kind} className={buttonLook({ look: 'choice' })}>
                 {SCHEME_NAMES[kind]}
               </RadioGroup.Item>
             ))}
@@ -260,11 +262,11 @@ export function StartSheet({
           <PaletteEntry colours={values.palette} onColours={(palette) => set('palette', palette)} />
         )}
         {needsColour(values.scheme) && sources.length > 0 && (
-          <p className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-2 text-[12.5px]">
+          <p className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-2 text-note">
             {sources.map(({ name, hex }) => (
-              <button
+              <Button
+                look="bare"
                 key={name}
-                type="button"
                 aria-pressed={values.colour === hex}
                 onClick={() => set('colour', hex)}
                 className="flex items-center gap-1.5 font-semibold underline decoration-rule2 underline-offset-3 aria-pressed:decoration-ink"
@@ -275,7 +277,7 @@ export function StartSheet({
                   style={{ background: hex }}
                 />
                 {name}
-              </button>
+              </Button>
             ))}
           </p>
         )}
@@ -300,9 +302,9 @@ export function StartSheet({
         )}
       </Row>
       <Row title="Composed as" note={values.school === 'any' ? 'the schools that suit' : undefined}>
-        <select
+        <Select
           aria-label="Composed as"
-          className="entry w-full"
+          className="w-full"
           value={values.school}
           onChange={(event) => set('school', event.target.value as StartForm['school'])}
         >
@@ -312,9 +314,9 @@ export function StartSheet({
               {SCHOOL_NAMES[id]}
             </option>
           ))}
-        </select>
+        </Select>
         {values.school !== 'any' && (
-          <p className="pt-1.5 text-[12.5px] leading-4 text-ink2">
+          <p className="pt-1.5 text-note leading-4 text-ink2">
             {SCHOOL_WORDS[values.school].does} {SCHOOL_WORDS[values.school].why}
           </p>
         )}
@@ -351,7 +353,7 @@ export function StartSheet({
           </Slider.Track>
           <Thumb label="Full in how many weeks" text={`${values.fullInWeeks} weeks`} />
         </Slider.Root>
-        <p className="flex justify-between text-[12.5px] text-ink2" aria-hidden>
+        <p className="flex justify-between text-note text-ink2" aria-hidden>
           <span>packed for show</span>
           <span>room to grow</span>
         </p>
@@ -370,15 +372,12 @@ export function StartSheet({
             <input
               inputMode="decimal"
               placeholder="no limit"
-              className="entry w-full pr-8"
+              className={entryLook({ className: 'w-full pr-8' })}
               {...form.register('budget')}
             />
           </Entry>
           <Entry name="Planting about">
-            <select
-              className="entry w-full"
-              {...form.register('plantedWeek', { valueAsNumber: true })}
-            >
+            <Select className="w-full" {...form.register('plantedWeek', { valueAsNumber: true })}>
               {[10, 12, 14, 16, 18, 19, 20, 21, 22, 23, 24, 26, 28, 30, 34, 38, 40, 42, 44].map(
                 (week) => (
                   <option key={week} value={week}>
@@ -386,11 +385,11 @@ export function StartSheet({
                   </option>
                 ),
               )}
-            </select>
+            </Select>
           </Entry>
           <Entry name="Plants from">
-            <select
-              className="entry w-full"
+            <Select
+              className="w-full"
               value={stop}
               onChange={(event) => onStop(event.target.value)}
             >
@@ -400,12 +399,12 @@ export function StartSheet({
                   {name}, today
                 </option>
               ))}
-            </select>
+            </Select>
           </Entry>
           <Entry name="Call the place" error={fault('spotName')}>
             <input
               placeholder="e.g. back door"
-              className="entry w-full"
+              className={entryLook({ className: 'w-full' })}
               maxLength={80}
               {...form.register('spotName')}
             />
@@ -446,7 +445,7 @@ function Row({
     <fieldset className={`px-4 py-3 ${last ? '' : 'border-b border-rule'}`}>
       <legend className="float-left mb-1.5 flex w-full items-baseline gap-2 font-semibold">
         {title}
-        {note && <span className="ml-auto text-[12.5px] font-normal text-ink2">{note}</span>}
+        {note && <span className="ml-auto text-note font-normal text-ink2">{note}</span>}
       </legend>
       <div className="clear-both">{children}</div>
     </fieldset>
@@ -466,17 +465,17 @@ function Entry({
 }) {
   return (
     <label className="block">
-      <span className="block text-[12.5px] text-ink2">{name}</span>
+      <span className="block text-note text-ink2">{name}</span>
       <span className="relative block">
         {children}
         {suffix && (
-          <span className="pointer-events-none absolute top-2 right-2 text-[12px] text-ink2">
+          <span className="pointer-events-none absolute top-2 right-2 text-note text-ink2">
             {suffix}
           </span>
         )}
       </span>
       {error && (
-        <span role="alert" className="mt-0.5 block text-[12.5px] leading-4 font-semibold">
+        <span role="alert" className="mt-0.5 block text-note leading-4 font-semibold">
           ▲ {error}
         </span>
       )}

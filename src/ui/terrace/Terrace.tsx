@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { halfFrontCm } from '@/core/containers/shape';
 import type { Gathering } from '@/core/plantings/gathering';
@@ -12,6 +11,7 @@ import { useLive, useStore } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
 import { TerraceDesk } from './TerraceDesk';
 import { useGroupEditing } from './useGroupEditing';
+import { Button, ButtonLink } from '@/ui/controls/Button';
 
 /** Gap between rims of containers put together, cm. */
 const GAP_CM = 8;
@@ -45,10 +45,10 @@ export function Terrace() {
   if (!editing)
     return (
       <div className="py-16">
-        <h1 className="display text-[29px] leading-10">
+        <h1 className="display text-room leading-10">
           {asked ? 'That group is not here' : 'No group yet'}
         </h1>
-        <p className="mt-2 max-w-[52ch] text-[15px] leading-6">
+        <p className="mt-2 max-w-[52ch] text-lead leading-6">
           {plantings.length < 2
             ? 'Two containers or more can be set out together and looked at as one. There are not yet two.'
             : 'Set containers out together and look at them as one: how they rise, what they repeat, how the pots go together.'}
@@ -56,17 +56,15 @@ export function Terrace() {
         <UnreadableSheet tables={['groups']} />
         <p className="mt-5 flex gap-3">
           {plantings.length >= 2 && (
-            <button
-              type="button"
-              className="press"
+            <Button
+              look="act"
+
               onClick={() => void begin(plantings.slice(0, 3))}
             >
               Set out {countText(Math.min(3, plantings.length), 'container')}
-            </button>
+            </Button>
           )}
-          <Link href="/" className="press-quiet">
-            To the yard
-          </Link>
+          <ButtonLink href="/">To the yard</ButtonLink>
         </p>
       </div>
     );

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { read } from '@/core/checks/reading';
 import { halfFrontCm } from '@/core/containers/shape';
@@ -29,6 +28,9 @@ import type { RecordEditing } from '@/ui/session/useRecordEditing';
 import { countText, lengthText, weekText } from '@/words/format';
 import { groupLines } from '@/words/group';
 import { runJob } from '@/workers/runJob';
+import { Button, ButtonLink } from '@/ui/controls/Button';
+import { Select } from '@/ui/controls/Select';
+import { entryLook } from '@/ui/controls/looks';
 
 interface TerraceDeskProps {
   readonly editing: RecordEditing<Gathering>;
@@ -173,17 +175,17 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
     <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[minmax(0,1fr)_324px]">
       <div className="min-w-0">
         <header className="flex flex-wrap items-end gap-x-5 gap-y-1 pb-2">
-          <h1 className="display text-[29px] leading-10">{group.name}</h1>
-          <p className="pb-1.5 text-[13px] text-ink2">
+          <h1 className="display text-room leading-10">{group.name}</h1>
+          <p className="pb-1.5 text-small text-ink2">
             <b className="text-ink">{standing.length}</b>{' '}
             {standing.length === 1 ? 'container' : 'containers'} as one,{' '}
             {weekText(weekAfter(planted, weeks))}
           </p>
-          <p className="ml-auto flex items-center gap-3 pb-1 text-[13px]">
+          <p className="ml-auto flex items-center gap-3 pb-1 text-small">
             {groups.length > 1 && (
-              <select
+              <Select
                 aria-label="Group"
-                className="entry"
+
                 value={group.id}
                 onChange={(event) => onGroup(event.target.value)}
               >
@@ -192,7 +194,7 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
                     {name}
                   </option>
                 ))}
-              </select>
+              </Select>
             )}
             <UndoBar editing={editing} />
           </p>
@@ -304,13 +306,13 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
           {chosen ? (
             <>
               <div className="flex flex-wrap items-baseline gap-x-4 pb-2">
-                <h2 className="display text-[17px]">{chosen.it.planting.name}</h2>
-                <Link className="press-link" href={benchHref(chosen.it.planting.id)}>
+                <h2 className="display text-name">{chosen.it.planting.name}</h2>
+                <ButtonLink look="link" href={benchHref(chosen.it.planting.id)}>
                   Open on the bench
-                </Link>
-                <button
-                  type="button"
-                  className="press-plain ml-auto"
+                </ButtonLink>
+                <Button
+                  look="plain"
+                  className="ml-auto"
                   onClick={() =>
                     apply(
                       {
@@ -323,7 +325,7 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
                   }
                 >
                   Take it out of the group
-                </button>
+                </Button>
               </div>
               <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
                 <LengthField
@@ -362,7 +364,7 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
                     )
                   }
                 />
-                <label className="grid gap-1 text-[12.5px] text-ink2">
+                <label className="grid gap-1 text-note text-ink2">
                   Turned {chosen.member.turnDeg}°
                   <input
                     type="range"
@@ -399,7 +401,7 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
       </div>
       <aside className="mt-6 grid content-start gap-4 wide:mt-0">
         <section aria-label="As one" className="bg-paper">
-          <h2 className="border-b border-rule px-4 py-2.5 text-[15px] font-semibold">As one</h2>
+          <h2 className="border-b border-rule px-4 py-2.5 text-lead font-semibold">As one</h2>
           {opinion ? (
             <ul>
               {groupLines(opinion, nameOf, kindOf, settings).map(({ right, says, because }) => (
@@ -420,11 +422,11 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
           )}
         </section>
         <section aria-label="Make up of the group" className="bg-paper px-4 py-3">
-          <h2 className="pb-2 text-[15px] font-semibold">The group</h2>
-          <label className="grid gap-1 text-[12.5px] text-ink2">
+          <h2 className="pb-2 text-lead font-semibold">The group</h2>
+          <label className="grid gap-1 text-note text-ink2">
             Its name
             <input
-              className="entry"
+              className={entryLook()}
               key={group.name}
               defaultValue={group.name}
               maxLength={80}
@@ -434,10 +436,9 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
               }
             />
           </label>
-          <label className="mt-2 grid gap-1 text-[12.5px] text-ink2">
+          <label className="mt-2 grid gap-1 text-note text-ink2">
             Add a container
-            <select
-              className="entry"
+            <Select
               value=""
               onChange={(event) =>
                 apply(
@@ -468,23 +469,19 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
                     {planting.name}
                   </option>
                 ))}
-            </select>
+            </Select>
           </label>
           <p className="mt-3 flex flex-wrap gap-2">
-            <button
-              type="button"
-              className="press"
+            <Button
+              look="act"
+
               disabled={standing.length < 2 || composing}
               onClick={() => void compose()}
             >
               {composing ? 'Composing…' : 'Plant them as one'}
-            </button>
-            <button type="button" className="press-quiet" onClick={onBegin}>
-              Another group
-            </button>
-            <button
-              type="button"
-              className="press-quiet"
+            </Button>
+            <Button onClick={onBegin}>Another group</Button>
+            <Button
               onClick={() =>
                 void store
                   ?.partGroup(group.id)
@@ -499,7 +496,7 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
               }
             >
               Part the group
-            </button>
+            </Button>
           </p>
         </section>
       </aside>

@@ -1,8 +1,6 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { inSpot } from '@/core/plantings/planting';
 import { totalOf, type ShoppingList } from '@/core/shopping/shoppingList';
 import { STOPS } from '@/core/shopping/stops';
 import { Swatches } from '@/ui/controls/Swatches';
@@ -14,13 +12,13 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import { usePlanted } from '@/ui/session/usePlanted';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { countText, moneyText, sizeName, volumeText, type Units } from '@/words/format';
+import { ButtonLink } from '@/ui/controls/Button';
 
 const NONE: readonly PlantingInSpot[] = [];
 
 /** What to buy for the containers ticked: plants in the packs they are sold in, mix in bags, feed by dose, and the total. */
 export function Trolley() {
   const settings = useSettings();
-  const { kindOf } = useLibrary();
   const loaded = usePlanted();
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [stop, setStop] = useState(STOPS[0]!.id);
@@ -41,19 +39,19 @@ export function Trolley() {
   if (its.length === 0)
     return (
       <div className="py-16">
-        <h1 className="display text-[29px] leading-10">Nothing to buy yet</h1>
-        <p className="mt-2 text-[15px]">
+        <h1 className="display text-room leading-10">Nothing to buy yet</h1>
+        <p className="mt-2 text-lead">
           Once a planting is on the bench, its plants, mix and feed are counted here.
         </p>
-        <Link href="/start" className="press mt-5">
+        <ButtonLink look="act" href="/start" className="mt-5">
           Start a planting
-        </Link>
+        </ButtonLink>
       </div>
     );
   return (
     <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[minmax(0,1fr)_344px]">
       <div className="min-w-0">
-        <h1 className="display text-[29px] leading-10">Trolley</h1>
+        <h1 className="display text-room leading-10">Trolley</h1>
         <p className="pb-3 text-ink2">
           Prices are typical; stock and shop prices come from a simulated garden centre
           {benches.lines === null ? ', which does not answer just now' : ''}. The tag and the till
@@ -66,12 +64,12 @@ export function Trolley() {
             options={STOPS.map(({ id, name }) => [id, name] as const)}
             onPick={setStop}
           />
-          <p className="pt-1 text-[12.5px] text-ink2">
+          <p className="pt-1 text-note text-ink2">
             It {STOPS.find(({ id }) => id === stop)!.words}.
           </p>
         </div>
         <PlantTable list={list} benches={benches} settings={settings} />
-        <h2 className="mt-6 mb-1 text-[15px] font-semibold">Mix and feed</h2>
+        <h2 className="mt-6 mb-1 text-lead font-semibold">Mix and feed</h2>
         <table className="w-full bg-paper text-left max-sm:table-fixed [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2 max-sm:[&_td]:px-1.5 max-sm:[&_td]:break-words [&_td:last-child]:text-right">
           <tbody>
             <tr data-mix>
@@ -103,20 +101,20 @@ export function Trolley() {
               </td>
               <td>{moneyText(list.feed.price, settings)}</td>
             </tr>
-            <tr className="text-[15px] font-semibold">
+            <tr className="text-lead font-semibold">
               <td>Total</td>
               <td />
               <td data-total>{moneyText(list.total, settings)}</td>
             </tr>
           </tbody>
         </table>
-        <p className="mt-3 max-w-[70ch] text-[12.5px] text-ink2">
+        <p className="mt-3 max-w-[70ch] text-note text-ink2">
           Damp the mix before handling it, wear gloves, wash hands afterwards, and open bags away
           from your face.
         </p>
       </div>
       <aside aria-label="For which containers" className="mt-6 self-start bg-paper wide:mt-0">
-        <h2 className="border-b border-rule px-4 py-2.5 text-[15px] font-semibold">
+        <h2 className="border-b border-rule px-4 py-2.5 text-lead font-semibold">
           For {countText(chosen.length, 'container')}
         </h2>
         <ul>
@@ -163,7 +161,7 @@ function PlantTable({
   const { kindOf, ownOf } = useLibrary();
   return (
     <table className="w-full bg-paper text-left max-sm:table-fixed [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2 max-sm:[&_td]:px-1.5 max-sm:[&_td]:break-words">
-      <thead className="text-[12.5px] text-ink2">
+      <thead className="text-note text-ink2">
         <tr>
           <th className="px-3 py-2 font-normal" colSpan={2}>
             Plant
@@ -183,22 +181,22 @@ function PlantTable({
               <td>
                 <b className="font-semibold">{kind?.common ?? line.kindId}</b>
                 <br />
-                <i className="text-[12.5px] text-ink2">{kind?.botanical}</i>
+                <i className="text-note text-ink2">{kind?.botanical}</i>
               </td>
               <td>
                 <b>{line.sales}</b> × {sizeName(line.size, settings)}
                 {line.perSale > 1 && (
-                  <span className="block text-[12.5px] text-ink2">
+                  <span className="block text-note text-ink2">
                     {line.plants} needed{line.spare > 0 ? `, ${line.spare} over` : ''}
                   </span>
                 )}
                 {(ownOf(line.kindId)?.owned ?? 0) > 0 && (
-                  <span className="block text-[12.5px] font-semibold">
+                  <span className="block text-note font-semibold">
                     {ownOf(line.kindId)!.owned} in the shed already
                   </span>
                 )}
               </td>
-              <td className="text-[12.5px]">
+              <td className="text-note">
                 {!benches.lines ? (
                   <span className="text-ink2">not known</span>
                 ) : !there ? (
@@ -207,12 +205,13 @@ function PlantTable({
                   <>
                     <b className="font-semibold">▲ out today</b>
                     <br />
-                    <Link
-                      className="press-link"
+                    <ButtonLink
+                      look="link"
+
                       href={`/plants?kind=${line.kindId}&stop=${benches.stop}`}
                     >
                       Stand-ins
-                    </Link>
+                    </ButtonLink>
                   </>
                 ) : there.count < line.sales ? (
                   <b className="font-semibold">◭ only {there.count}</b>

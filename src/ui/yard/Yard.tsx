@@ -11,11 +11,10 @@ import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
 import { useWidth } from '@/ui/controls/useWidth';
 import { benchHref, spotHref } from '@/ui/session/links';
-import { useLibrary } from '@/ui/session/LibraryProvider';
 import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
 import { usePlanted } from '@/ui/session/usePlanted';
 import { say } from '@/ui/session/say';
-import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
+import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { useOneByOne } from '@/ui/session/useOneByOne';
 import { WeekSlider } from '@/ui/bench/WeekSlider';
 import { countText, hoursText, weekText } from '@/words/format';
@@ -31,6 +30,7 @@ import {
   YARD_WEEKS,
   type Row,
 } from './yardLayout';
+import { Button, ButtonLink } from '@/ui/controls/Button';
 
 const STRIP_PX = 30;
 
@@ -71,19 +71,17 @@ export function Yard() {
   if (loaded.its.length === 0)
     return (
       <div className="py-16">
-        <h1 className="display text-[29px] leading-10">Nothing stands here yet</h1>
-        <p className="mt-2 max-w-[52ch] text-[15px] leading-6">
+        <h1 className="display text-room leading-10">Nothing stands here yet</h1>
+        <p className="mt-2 max-w-[52ch] text-lead leading-6">
           Measure one pot, say what sun it gets, and pick a planting from those that suit. It takes
           about two minutes.
         </p>
         <UnreadableSheet tables={['plantings', 'spots']} />
         <p className="mt-5 flex flex-wrap gap-3">
-          <Link href="/start" className="press">
+          <ButtonLink look="act" href="/start">
             Start a planting
-          </Link>
-          <button type="button" className="press-quiet" onClick={() => void loadDemo()}>
-            Look round Rillbank Halt
-          </button>
+          </ButtonLink>
+          <Button onClick={() => void loadDemo()}>Look round Rillbank Halt</Button>
         </p>
       </div>
     );
@@ -93,19 +91,19 @@ export function Yard() {
     <div className={`pt-3.5 ${YARD_COLUMNS}`}>
       <div className="min-w-0">
         <header className="flex flex-wrap items-end gap-x-4 pb-2">
-          <h1 className="display text-[29px] leading-10">
+          <h1 className="display text-room leading-10">
             {loaded.its.every(({ planting }) => planting.demo) ? 'Rillbank Halt' : 'Yard'}
           </h1>
-          <p className="pb-1.5 text-[13px] text-ink2">
+          <p className="pb-1.5 text-small text-ink2">
             <b className="text-ink">{all.length}</b> {all.length === 1 ? 'container' : 'containers'}
             , as they should look {weekText(weekAfter(planted, weeks))}
           </p>
           {all.length > 1 && (
-            <Link href="/terrace" className="press-plain mb-1.5">
+            <ButtonLink look="plain" href="/terrace" className="mb-1.5">
               Set out together
-            </Link>
+            </ButtonLink>
           )}
-          <p className="ml-auto pb-1.5 text-[13px] text-ink2">
+          <p className="ml-auto pb-1.5 text-small text-ink2">
             All at one scale; ticks are <b className="text-ink">10 cm</b>
           </p>
         </header>
@@ -173,7 +171,7 @@ function SpotRow({
           />
         </div>
         <div className="pointer-events-none absolute top-2 right-4 text-right">
-          <h2 className="display text-[17px] leading-5">
+          <h2 className="display text-name leading-5">
             <Link
               prefetch={false}
               href={spotHref(spot.id)}
@@ -182,7 +180,7 @@ function SpotRow({
               {spot.name}
             </Link>
           </h2>
-          <p className="text-[12.5px] text-ink2">
+          <p className="text-note text-ink2">
             {hoursText(spot.sunHours)} sun
             {spot.sunWhen === 'morning'
               ? ' before noon'
@@ -192,7 +190,7 @@ function SpotRow({
             {spot.underCover ? ', no rain' : ''}
           </p>
           {groundFrom > 0 && (
-            <p className="text-[12.5px] text-ink2">from {Math.round(groundFrom)} cm up</p>
+            <p className="text-note text-ink2">from {Math.round(groundFrom)} cm up</p>
           )}
         </div>
         {placed.map(({ it, leftPx, picture: { subject, weeks: shown, lens, widthPx: wide } }) => (
@@ -222,7 +220,7 @@ function SpotRow({
         {placed.map(({ it, middlePx }) => (
           <span
             key={it.planting.id}
-            className="absolute top-1.5 -translate-x-1/2 text-[12.5px] font-semibold whitespace-nowrap"
+            className="absolute top-1.5 -translate-x-1/2 text-note font-semibold whitespace-nowrap"
             style={{ left: Math.min(widthPx - 50, middlePx) }}
           >
             {it.planting.name}
@@ -265,7 +263,7 @@ function Wanting({ its }: { readonly its: readonly PlantingInSpot[] }) {
   const calm = its.filter((it) => !wanting.some((w) => w.it === it));
   return (
     <aside aria-label="Worth a look" className="mt-6 self-start bg-paper wide:mt-0">
-      <h2 className="display px-4 pt-3 text-[21px] leading-7">Worth a look</h2>
+      <h2 className="display px-4 pt-3 text-drawing leading-7">Worth a look</h2>
       <p className="border-b border-rule px-4 pb-3 text-ink2">
         {wanting.length === 0
           ? 'Nothing: all is well as far as it can be told.'
@@ -280,7 +278,7 @@ function Wanting({ its }: { readonly its: readonly PlantingInSpot[] }) {
               className="block px-4 py-2.5 hover:bg-wash"
             >
               <span className="flex justify-between">
-                <b className="text-[14px] font-semibold">{it.planting.name}</b>
+                <b className="text-body font-semibold">{it.planting.name}</b>
                 <span className="text-ink2">{countText(remarks.length, 'remark')}</span>
               </span>
               <span className="text-ink2">
