@@ -75,6 +75,10 @@ export function runJob<N extends JobName>(
     return import('./thinkHere').then(({ thinkHere }) =>
       thinkHere(job, request as never, ownKinds, options as never),
     ) as Promise<Jobs[N]['result']>;
+  if (job === 'save' && !CAN_HIRE.drawers)
+    return import('./drawHere').then(({ saveHere }) =>
+      saveHere(request as Jobs['save']['request']),
+    ) as Promise<Jobs[N]['result']>;
   const desk = isThinking(job) ? thinking : drawing;
   return new Promise((resolve, reject) => {
     const givenUp = () => reject(new DOMException('Given up', 'AbortError'));

@@ -2,6 +2,7 @@
 
 import { Popover } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { buttonLook } from './looks';
 
 interface PopProps {
   readonly icon?: ReactNode;
@@ -19,7 +20,7 @@ export function Pop({ icon, name, now, bare = false, disabled = false, children 
   return (
     <Popover.Root>
       <Popover.Trigger
-        className="tool"
+        className={buttonLook({ look: 'tool' })}
         aria-label={now ? `${name}: ${now}` : name}
         disabled={disabled}
       >
@@ -33,7 +34,7 @@ export function Pop({ icon, name, now, bare = false, disabled = false, children 
           align="start"
           sideOffset={4}
           collisionPadding={8}
-          className="z-40 grid w-[min(320px,calc(100vw-16px))] gap-3 border-[1.5px] border-rule2 bg-paper p-3.5 text-[13px]"
+          className="z-40 grid w-[min(320px,calc(100vw-16px))] gap-3 border-[1.5px] border-rule2 bg-paper p-3.5 text-small"
         >
           {children}
         </Popover.Content>

@@ -3,6 +3,7 @@
 import { useId, useState, type ReactNode } from 'react';
 import { figureOf, keptCm } from '@/core/units/units';
 import type { Units } from '@/words/format';
+import { entryLook } from './looks';
 
 interface NumberFieldProps {
   readonly name: string;
@@ -29,11 +30,11 @@ export function NumberField({ name, value, suffix, error, onValue, places = 0 }:
   return (
     <div className="min-w-0">
       <label className="block">
-        <span className="block text-[12.5px] text-ink2">{name}</span>
+        <span className="block text-note text-ink2">{name}</span>
         <span className="relative block">
           <input
             inputMode="decimal"
-            className="entry w-full pr-7"
+            className={entryLook({ className: 'w-full pr-7' })}
             aria-invalid={!!error}
             aria-describedby={error ? fault : undefined}
             value={typed ?? shown}
@@ -45,14 +46,14 @@ export function NumberField({ name, value, suffix, error, onValue, places = 0 }:
             }}
           />
           {suffix && (
-            <span className="pointer-events-none absolute top-2 right-2 text-[12px] text-ink2">
+            <span className="pointer-events-none absolute top-2 right-2 text-note text-ink2">
               {suffix}
             </span>
           )}
         </span>
       </label>
       {error && (
-        <p id={fault} role="alert" className="mt-0.5 text-[12.5px] leading-4 font-semibold">
+        <p id={fault} role="alert" className="mt-0.5 text-note leading-4 font-semibold">
           ▲ {error}
         </p>
       )}
@@ -122,9 +123,9 @@ export function TextField({
   const [typed, setTyped] = useState<string | null>(null);
   return (
     <label className="block min-w-0">
-      <span className="block text-[12.5px] text-ink2">{name}</span>
+      <span className="block text-note text-ink2">{name}</span>
       <input
-        className="entry w-full"
+        className={entryLook({ className: 'w-full' })}
         maxLength={60}
         placeholder={placeholder}
         value={typed ?? value}
@@ -151,9 +152,9 @@ export function PickField<T extends string>({
 }) {
   return (
     <label className="block min-w-0">
-      <span className="block text-[12.5px] text-ink2">{name}</span>
+      <span className="block text-note text-ink2">{name}</span>
       <select
-        className="entry w-full"
+        className={entryLook({ className: 'w-full' })}
         value={value}
         onChange={(event) => onPick(event.target.value as T)}
       >
@@ -179,9 +180,9 @@ export function Sheet({
 }) {
   return (
     <section aria-label={title} className="bg-paper">
-      <h2 className="flex items-baseline gap-2 border-b border-rule px-3.5 py-2.5 text-[15px] font-semibold">
+      <h2 className="flex items-baseline gap-2 border-b border-rule px-3.5 py-2.5 text-lead font-semibold">
         {title}
-        {note && <span className="ml-auto text-[12.5px] font-normal text-ink2">{note}</span>}
+        {note && <span className="ml-auto text-note font-normal text-ink2">{note}</span>}
       </h2>
       {children}
     </section>

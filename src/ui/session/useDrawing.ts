@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, type RefObject } from 'react';
 import type { PaintRequest } from '@/workers/messages';
-import { runJob } from '@/workers/runJob';
+import { CAN_HIRE, runJob } from '@/workers/runJob';
 import { heldPicture, holdPicture, pictureKey, restingDensity } from './stillPictures';
 
 /** Rest after the last change before the full drawing is asked for, ms. */
@@ -55,7 +55,7 @@ export function useDrawing(
         detail,
         density: detail === 'flat' && !still ? density * MOVING_DENSITY : density,
       };
-      if (typeof OffscreenCanvas === 'undefined') {
+      if (!CAN_HIRE.drawers) {
         (await import('@/drawing/paintHere')).paintHere(element, message);
         return inSight();
       }

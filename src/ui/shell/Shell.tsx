@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
+import { SlowNote } from './SlowNote';
 import { PaletteKeys } from './PaletteKeys';
 import { LibraryProvider } from '@/ui/session/LibraryProvider';
 import { StoreProvider, useSettings } from '@/ui/session/StoreProvider';
@@ -40,6 +41,7 @@ export function Shell({
       >
         Skip to the room
       </a>
+      <SlowNote />
       <RoomBar />
       <main id="room" className="mx-auto max-w-[1320px] px-4 pb-10 wide:px-6 roomy:max-w-[1720px]">
         <LibraryProvider>
