@@ -1,4 +1,6 @@
-import type { Parsed } from '@/core/files/parse';
+import type * as z from 'zod';
+import { readJson } from '@/core/files/door';
+import { parseWith, type Parsed } from '@/core/files/parse';
 
 /** What a verb answers: JSON to write, or why it cannot. */
 export type Answer =
@@ -17,6 +19,46 @@ export const faultLine = (parsed: Extract<Parsed<unknown>, { ok: false }>): Answ
       .join(''),
   );
 
+/**
+ * Reads a question whose every field must be one that is known: a slip of the pen is told, not passed over.
+ * @param besides fields that are read elsewhere
+ */
+export function asked<T>(
+  schema: z.ZodType<T>,
+  value: unknown,
+  besides: readonly string[] = [],
+): Parsed<T> {
+  const parsed = parseWith(schema, value);
+  if (!parsed.ok) return parsed;
+  const unknown = unknownFields(value, parsed.value).filter((field) => !besides.includes(field));
+  if (unknown.length === 0) return parsed;
+  return {
+    ok: false,
+    faults: [
+      {
+        field: unknown[0]!,
+        message: `There is no field “${unknown[0]}” in this question.`,
+      },
+    ],
+  };
+}
+
+/** Fields of what was given that did not come through the parse, at any depth. */
+function unknownFields(given: unknown, kept: unknown, at = ''): readonly string[] {
+  if (Array.isArray(given) && Array.isArray(kept))
+    return given.flatMap((one, i) => unknownFields(one, kept[i], `${at}[${i}]`));
+  if (!isFields(given) || !isFields(kept)) return [];
+  return Object.entries(given).flatMap(([key, value]) => {
+    const field = at ? `${at}.${key}` : key;
+    if (key in kept) return unknownFields(value, kept[key], field);
+    return value === undefined ? [] : [field];
+  });
+}
+
+function isFields(value: unknown): value is Readonly<Record<string, unknown>> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
+
 /** The input as one JSON object; nothing at all is an empty one. */
 export function json(
   text: string,
@@ -24,14 +66,11 @@ export function json(
   | { readonly ok: true; readonly value: Record<string, unknown> }
   | { readonly ok: false; readonly answer: Answer } {
   if (text.trim() === '') return { ok: true, value: {} };
-  try {
-    const value: unknown = JSON.parse(text);
-    if (typeof value === 'object' && value !== null && !Array.isArray(value))
-      return { ok: true, value: value as Record<string, unknown> };
-    return { ok: false, answer: bad('The input must hold one JSON object.') };
-  } catch (error) {
-    return { ok: false, answer: bad(`The input is not JSON: ${(error as Error).message}`) };
-  }
+  const read = readJson(text);
+  if (!read.ok) return { ok: false, answer: faultLine(read) };
+  return isFields(read.value)
+    ? { ok: true, value: { ...read.value } }
+    : { ok: false, answer: bad('The input must hold one JSON object.') };
 }
 
 export function round(value: number): number {

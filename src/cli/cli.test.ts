@@ -180,3 +180,26 @@ test('propose and check go by the reckoned spot: behind a high wall the plants a
     }),
   ).toBeLessThan(light(file.spot));
 });
+
+test.each([
+  ['climate', '{"nonsense":1}', 'nonsense'],
+  ['sun', '{"latitudeDeg":50,"latitude":50}', 'latitude'],
+  ['plants', '{"finde":"salvia"}', 'finde'],
+  ['schema', '{"formt":"planting"}', 'formt'],
+  [
+    'measure',
+    '{"container":{"shape":{"kind":"cylinder","topCm":30,"depthCm":30,"tpoCm":4},"material":"plastic"}}',
+    'tpoCm',
+  ],
+  [
+    'propose',
+    '{"container":{"shape":{"kind":"cylinder","topCm":30,"depthCm":30},"material":"plastic"},"wishs":{}}',
+    'wishs',
+  ],
+])('%s refuses a field it does not know, by name', (verb, text, field) => {
+  const answer = VERBS[verb]!(text);
+  expect(answer).toMatchObject({
+    kind: 'bad input',
+    message: expect.stringContaining(`There is no field “${field}”`),
+  });
+});

@@ -1,7 +1,6 @@
 import * as z from 'zod';
 import { CLIMATES, CLIMATE_IDS, climateAt } from '@/core/climate/climates';
 import { frostDates, growingWeeks, hardinessOf } from '@/core/climate/season';
-import { parseWith } from '@/core/files/parse';
 import { extraterrestrialMJ, referenceEtMm } from '@/core/sky/radiation';
 import { MONTH_STARTS } from '@/core/sky/days';
 import { LIGHT_HABITS, lightLabel, lightSpells, sunWhenOf } from '@/core/spots/lightLabel';
@@ -17,7 +16,7 @@ import {
 } from '@/core/spots/reckoning';
 import { REFLECTED_SHARE, REFLECTS } from '@/core/spots/spot';
 import { dayText } from '@/words/light';
-import { bad, faultLine, json, round, type Answer } from './answer';
+import { asked, bad, faultLine, json, round, type Answer } from './answer';
 
 const sunSchema = z.object({
   latitudeDeg: bounded('Latitude', '°', -90, 90),
@@ -39,8 +38,8 @@ const sunSchema = z.object({
 export function sun(text: string): Answer {
   const read = json(text);
   if (!read.ok) return read.answer;
-  const asked = parseWith(sunSchema, read.value);
-  if (!asked.ok) return faultLine(asked);
+  const question = asked(sunSchema, read.value);
+  if (!question.ok) return faultLine(question);
   const {
     latitudeDeg,
     longitudeDeg,
@@ -50,7 +49,7 @@ export function sun(text: string): Answer {
     reflects,
     plantedWeek,
     weeks,
-  } = asked.value;
+  } = question.value;
   const ids = obstacles.map(({ id }) => id);
   const twice = ids.find((id, i) => ids.indexOf(id) !== i);
   if (twice) return bad(`obstacles: Obstacle id must be used once; got "${twice}" again.`);
@@ -93,15 +92,15 @@ const climateSchema = z.object({
 export function climate(text: string): Answer {
   const read = json(text);
   if (!read.ok) return read.answer;
-  const asked = parseWith(climateSchema, read.value);
-  if (!asked.ok) return faultLine(asked);
-  if (asked.value.climate === undefined)
+  const question = asked(climateSchema, read.value);
+  if (!question.ok) return faultLine(question);
+  if (question.value.climate === undefined)
     return {
       kind: 'done',
       output: { climates: CLIMATES.map(({ id, name, words }) => ({ id, name, words })) },
     };
-  const { latitudeDeg } = asked.value;
-  const here = climateAt(asked.value.climate, latitudeDeg);
+  const { latitudeDeg } = question.value;
+  const here = climateAt(question.value.climate, latitudeDeg);
   const frost = frostDates(here);
   const dates = (of: Readonly<Record<string, number>>) =>
     Object.fromEntries(

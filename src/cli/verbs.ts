@@ -35,7 +35,7 @@ import { spotFields, spotSchema } from '@/core/spots/schema';
 import { isLengthUnit, toCm, type LengthUnit } from '@/core/units/units';
 import { aboutText } from '@/words/about';
 import { leadWord, sentenceOf } from '@/words/remarks';
-import { bad, faultLine, json, round, type Answer } from './answer';
+import { asked, bad, faultLine, json, round, type Answer } from './answer';
 import { climate, sun } from './spotVerbs';
 
 const UNITS = { length: 'cm', currency: '' } as const;
@@ -72,7 +72,7 @@ function containerIn(data: unknown, unit: unknown): Parsed<Container> {
     typeof given.shape === 'object' && given.shape !== null ? given.shape : {}
   ) as Record<string, unknown>;
   const scaled = inCm(rawShape, lengthUnit);
-  const shape = parseWith(shapeSchema, scaled);
+  const shape = asked(shapeSchema, scaled);
   if (!shape.ok)
     return {
       ok: false,
@@ -94,7 +94,7 @@ function containerIn(data: unknown, unit: unknown): Parsed<Container> {
       faults: material.faults.map((fault) => ({ ...fault, field: 'container.material' })),
     };
   const { shape: _shape, material: _material, ...rest } = given;
-  return parseWith(containerSchema, {
+  return asked(containerSchema, {
     ...usualContainer('Container', shape.value, material.value),
     ...rest,
   });
@@ -112,9 +112,13 @@ function inCm(value: unknown, unit: LengthUnit, name = ''): unknown {
   return value;
 }
 
+const measureSchema = z.object({ container: z.unknown(), unit: z.unknown().optional() });
+
 function measure(text: string): Answer {
   const read = json(text);
   if (!read.ok) return read.answer;
+  const known = asked(measureSchema, read.value);
+  if (!known.ok) return faultLine(known);
   const container = containerIn(read.value.container, read.value.unit);
   if (!container.ok) return faultLine(container);
   const weight = weightOf(container.value, 0);
@@ -160,9 +164,9 @@ function askIn(
 ):
   | { readonly ok: true; readonly value: Ask & { readonly wanted: number } }
   | { readonly ok: false; readonly answer: Answer } {
-  const asked = parseWith(askSchema, value);
-  if (!asked.ok) return { ok: false, answer: faultLine(asked) };
-  const { spot: spotGiven, wishes: wishesGiven, plantedWeek, endWeek, seed, wanted } = asked.value;
+  const told = asked(askSchema, value, ['container', 'containers', 'unit']);
+  if (!told.ok) return { ok: false, answer: faultLine(told) };
+  const { spot: spotGiven, wishes: wishesGiven, plantedWeek, endWeek, seed, wanted } = told.value;
   const spot = parseWith(spotSchema, {
     id: 'spot',
     name: 'Spot',
@@ -205,9 +209,9 @@ function propose(text: string): Answer {
   if (!read.ok) return read.answer;
   const container = containerIn(read.value.container, read.value.unit);
   if (!container.ok) return faultLine(container);
-  const asked = askIn(read.value, container.value);
-  if (!asked.ok) return asked.answer;
-  const { wanted, ...ask } = asked.value;
+  const question = askIn(read.value, container.value);
+  if (!question.ok) return question.answer;
+  const { wanted, ...ask } = question.value;
   const found = proposeNow(ask, { wanted, effort: Math.max(48, wanted * 8), improve: 0 });
   if (found.length === 0) {
     const { obstacles, ruledOut } = obstaclesTo(ask);
@@ -326,18 +330,18 @@ function remake(text: string): Answer {
     unit: _unit,
     ...file
   } = told.value;
-  const asked = parseWith(remakeSchema, told.value);
-  if (!asked.ok) return faultLine(asked);
+  const way = parseWith(remakeSchema, told.value);
+  if (!way.ok) return faultLine(way);
   const known = plantingIn(JSON.stringify(file));
   if (!known.ok) return known.answer;
-  const { how, ...rest } = asked.value;
+  const { how, ...rest } = way.value;
   const ask = {
     kind: how,
     ...rest,
     ...(how === 'finish'
-      ? { keep: asked.value.keep ?? null }
+      ? { keep: way.value.keep ?? null }
       : how === 'repeat'
-        ? { unit: asked.value.unit ?? null }
+        ? { unit: way.value.unit ?? null }
         : {}),
   } as RemakeAsk;
   const { ways, decisions } = remaking(known.it, ask, BOOK);
@@ -381,9 +385,9 @@ function group(text: string): Answer {
       });
     containers.push(container.value);
   }
-  const asked = askIn(told.value, containers[0]!);
-  if (!asked.ok) return asked.answer;
-  const { container: _container, ...ask } = asked.value;
+  const question = askIn(told.value, containers[0]!);
+  if (!question.ok) return question.answer;
+  const { container: _container, ...ask } = question.value;
   const members = composeGroup(containers, ask);
   if (!members)
     return {
@@ -421,7 +425,7 @@ const querySchema = z.object({
 function plants(text: string): Answer {
   const read = json(text);
   if (!read.ok) return read.answer;
-  const query = parseWith(querySchema, read.value);
+  const query = asked(querySchema, read.value);
   if (!query.ok) return faultLine(query);
   const { find, role, sunHours, safe } = query.value;
   const found = findKinds(BOOK, find).filter(
@@ -437,6 +441,8 @@ function plants(text: string): Answer {
 function schema(text: string): Answer {
   const read = json(text);
   if (!read.ok) return read.answer;
+  const known = asked(z.object({ format: z.unknown().optional() }), read.value);
+  if (!known.ok) return faultLine(known);
   const format = read.value.format ?? 'planting';
   if (format !== 'planting' && format !== 'backup')
     return bad(`format: must be planting or backup; got ${JSON.stringify(format)}.`);

@@ -284,6 +284,12 @@ function standParts(a: Aim, container: Container): readonly Part[] {
   return parts;
 }
 
+/**
+ * Steel in daylight: darker than a light field and lighter than a dark one, so that a basket is seen to
+ * hang in both. Contrast 3 to 1 with #e2e2e2 and 2.7 to 1 with #4e4e4e.
+ */
+const CHAIN = '#8a8f92';
+
 /** Three chains to a hook, cut in short pieces. */
 function chains(a: Aim, container: Container, top: number): Drawn[] {
   const reach = reachOf(rimSection(container.shape)).acrossCm * 2.5;
@@ -305,7 +311,7 @@ function chains(a: Aim, container: Container, top: number): Drawn[] {
         parts: [
           line(
             [screenX(a, p), screenY(a, p), screenX(a, q), screenY(a, q)],
-            '#4b5052',
+            CHAIN,
             Math.max(0.8, 0.3 * a.pxPerCm),
           ),
         ],

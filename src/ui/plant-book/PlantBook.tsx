@@ -169,11 +169,11 @@ export function PlantBook() {
             <>
               <p role="status" className="pb-1.5 text-ink2">
                 {suited.length === 0
-                  ? 'Nothing is all that'
+                  ? 'No plant matches all of that'
                   : `${countText(suited.length, 'kind')} of ${library.kinds.length}`}
                 {nearly.length > 0 ? `, ${nearly.length} with one thing against` : ''}
-                {benches.lines === null ? '. The shop does not answer just now' : ''}. Outlines at
-                one scale.
+                {benches.lines === null ? '. The shop does not answer just now' : ''}.
+                {suited.length + nearly.length > 0 && ' All drawn to one scale.'}
               </p>
               <FoundList
                 suited={suited}

@@ -86,11 +86,7 @@ function RoomBar() {
         <span className="ml-auto flex">
           <PaletteKeys rooms={ROOMS} />
         </span>
-        <ButtonLink
-          look="act"
-          href="/start"
-          className="my-1.5 self-center max-sm:fixed max-sm:right-4 max-sm:bottom-4 max-sm:z-40 max-sm:min-h-12 max-sm:px-5"
-        >
+        <ButtonLink look="act" href="/start" className="my-1.5 self-center max-sm:hidden">
           Start a planting
         </ButtonLink>
       </nav>

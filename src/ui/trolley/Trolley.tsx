@@ -160,8 +160,8 @@ function PlantTable({
 }) {
   const { kindOf, ownOf } = useLibrary();
   return (
-    <table className="w-full bg-paper text-left max-sm:table-fixed [&_td]:border-t [&_td]:border-rule [&_td]:px-3 [&_td]:py-2 max-sm:[&_td]:px-1.5 max-sm:[&_td]:break-words">
-      <thead className="text-note text-ink2">
+    <table className="w-full bg-paper text-left max-sm:block sm:[&_td]:border-t sm:[&_td]:border-rule sm:[&_td]:px-3 sm:[&_td]:py-2">
+      <thead className="text-note text-ink2 max-sm:sr-only">
         <tr>
           <th className="px-3 py-2 font-normal" colSpan={2}>
             Plant
@@ -171,19 +171,25 @@ function PlantTable({
           <th className="px-3 text-right font-normal">Price</th>
         </tr>
       </thead>
-      <tbody>
+      <tbody className="max-sm:block">
         {list.plants.map((line) => {
           const kind = kindOf(line.kindId);
           const there = benches.linesOf(line.kindId).find(({ size }) => size === line.size);
           return (
-            <tr key={`${line.kindId} ${line.size}`} data-line={line.kindId}>
-              <td className="w-14">{kind && <Swatches kind={kind} height={26} />}</td>
+            <tr
+              key={`${line.kindId} ${line.size}`}
+              data-line={line.kindId}
+              className="max-sm:grid max-sm:grid-cols-[40px_1fr_auto] max-sm:gap-x-3 max-sm:gap-y-1 max-sm:border-t max-sm:border-rule max-sm:px-3 max-sm:py-3"
+            >
+              <td className="max-sm:row-span-3 sm:w-14">
+                {kind && <Swatches kind={kind} height={26} />}
+              </td>
               <td>
                 <b className="font-semibold">{kind?.common ?? line.kindId}</b>
                 <br />
                 <i className="text-note text-ink2">{kind?.botanical}</i>
               </td>
-              <td>
+              <td className="max-sm:col-span-2 max-sm:col-start-2">
                 <b>{line.sales}</b> × {sizeName(line.size, settings)}
                 {line.perSale > 1 && (
                   <span className="block text-note text-ink2">
@@ -196,7 +202,7 @@ function PlantTable({
                   </span>
                 )}
               </td>
-              <td className="text-note">
+              <td className="text-note max-sm:col-span-2 max-sm:col-start-2">
                 {!benches.lines ? (
                   <span className="text-ink2">not known</span>
                 ) : !there ? (
@@ -221,7 +227,9 @@ function PlantTable({
                   </span>
                 )}
               </td>
-              <td className="text-right">{moneyText(line.price, settings)}</td>
+              <td className="text-right max-sm:col-start-3 max-sm:row-start-1">
+                {moneyText(line.price, settings)}
+              </td>
             </tr>
           );
         })}

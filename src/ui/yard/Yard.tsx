@@ -103,6 +103,10 @@ export function Yard() {
               Set out together
             </ButtonLink>
           )}
+          {/* On a phone the bar has no room for it. */}
+          <ButtonLink look="act" href="/start" className="mb-1.5 sm:hidden">
+            Start a planting
+          </ButtonLink>
           <p className="ml-auto pb-1.5 text-small text-ink2">
             All at one scale; ticks are <b className="text-ink">10 cm</b>
           </p>
