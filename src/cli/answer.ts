@@ -23,7 +23,7 @@ export const faultLine = (parsed: Extract<Parsed<unknown>, { ok: false }>): Answ
  * Reads a question whose every field must be one that is known: a slip of the pen is told, not passed over.
  * @param besides fields that are read elsewhere
  */
-export function asked<T>(
+export function readQuestion<T>(
   schema: z.ZodType<T>,
   value: unknown,
   besides: readonly string[] = [],

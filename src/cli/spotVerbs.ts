@@ -3,7 +3,8 @@ import { CLIMATES, CLIMATE_IDS, climateAt } from '@/core/climate/climates';
 import { frostDates, growingWeeks, hardinessOf } from '@/core/climate/season';
 import { extraterrestrialMJ, referenceEtMm } from '@/core/sky/radiation';
 import { MONTH_STARTS } from '@/core/sky/days';
-import { LIGHT_HABITS, lightLabel, lightSpells, sunWhenOf } from '@/core/spots/lightLabel';
+import { lightLabel, lightSpells, sunWhenOf } from '@/core/spots/lightLabel';
+import { LIGHT_HABITS } from '@/core/spots/terms';
 import { bounded, obstacleSchema } from '@/core/spots/lightSchema';
 import {
   daysFrom,
@@ -16,7 +17,7 @@ import {
 } from '@/core/spots/reckoning';
 import { REFLECTED_SHARE, REFLECTS } from '@/core/spots/spot';
 import { dayText } from '@/words/light';
-import { asked, bad, faultLine, json, round, type Answer } from './answer';
+import { readQuestion, bad, faultLine, json, round, type Answer } from './answer';
 
 const sunSchema = z.object({
   latitudeDeg: bounded('Latitude', '°', -90, 90),
@@ -38,7 +39,7 @@ const sunSchema = z.object({
 export function sun(text: string): Answer {
   const read = json(text);
   if (!read.ok) return read.answer;
-  const question = asked(sunSchema, read.value);
+  const question = readQuestion(sunSchema, read.value);
   if (!question.ok) return faultLine(question);
   const {
     latitudeDeg,
@@ -92,7 +93,7 @@ const climateSchema = z.object({
 export function climate(text: string): Answer {
   const read = json(text);
   if (!read.ok) return read.answer;
-  const question = asked(climateSchema, read.value);
+  const question = readQuestion(climateSchema, read.value);
   if (!question.ok) return faultLine(question);
   if (question.value.climate === undefined)
     return {

@@ -35,7 +35,7 @@ import { spotFields, spotSchema } from '@/core/spots/schema';
 import { isLengthUnit, toCm, type LengthUnit } from '@/core/units/units';
 import { aboutText } from '@/words/about';
 import { leadWord, sentenceOf } from '@/words/remarks';
-import { asked, bad, faultLine, json, round, type Answer } from './answer';
+import { readQuestion, bad, faultLine, json, round, type Answer } from './answer';
 import { climate, sun } from './spotVerbs';
 
 const UNITS = { length: 'cm', currency: '' } as const;
@@ -72,7 +72,7 @@ function containerIn(data: unknown, unit: unknown): Parsed<Container> {
     typeof given.shape === 'object' && given.shape !== null ? given.shape : {}
   ) as Record<string, unknown>;
   const scaled = inCm(rawShape, lengthUnit);
-  const shape = asked(shapeSchema, scaled);
+  const shape = readQuestion(shapeSchema, scaled);
   if (!shape.ok)
     return {
       ok: false,
@@ -94,7 +94,7 @@ function containerIn(data: unknown, unit: unknown): Parsed<Container> {
       faults: material.faults.map((fault) => ({ ...fault, field: 'container.material' })),
     };
   const { shape: _shape, material: _material, ...rest } = given;
-  return asked(containerSchema, {
+  return readQuestion(containerSchema, {
     ...usualContainer('Container', shape.value, material.value),
     ...rest,
   });
@@ -117,7 +117,7 @@ const measureSchema = z.object({ container: z.unknown(), unit: z.unknown().optio
 function measure(text: string): Answer {
   const read = json(text);
   if (!read.ok) return read.answer;
-  const known = asked(measureSchema, read.value);
+  const known = readQuestion(measureSchema, read.value);
   if (!known.ok) return faultLine(known);
   const container = containerIn(read.value.container, read.value.unit);
   if (!container.ok) return faultLine(container);
@@ -164,7 +164,7 @@ function askIn(
 ):
   | { readonly ok: true; readonly value: Ask & { readonly wanted: number } }
   | { readonly ok: false; readonly answer: Answer } {
-  const told = asked(askSchema, value, ['container', 'containers', 'unit']);
+  const told = readQuestion(askSchema, value, ['container', 'containers', 'unit']);
   if (!told.ok) return { ok: false, answer: faultLine(told) };
   const { spot: spotGiven, wishes: wishesGiven, plantedWeek, endWeek, seed, wanted } = told.value;
   const spot = parseWith(spotSchema, {
@@ -425,7 +425,7 @@ const querySchema = z.object({
 function plants(text: string): Answer {
   const read = json(text);
   if (!read.ok) return read.answer;
-  const query = asked(querySchema, read.value);
+  const query = readQuestion(querySchema, read.value);
   if (!query.ok) return faultLine(query);
   const { find, role, sunHours, safe } = query.value;
   const found = findKinds(BOOK, find).filter(
@@ -441,7 +441,7 @@ function plants(text: string): Answer {
 function schema(text: string): Answer {
   const read = json(text);
   if (!read.ok) return read.answer;
-  const known = asked(z.object({ format: z.unknown().optional() }), read.value);
+  const known = readQuestion(z.object({ format: z.unknown().optional() }), read.value);
   if (!known.ok) return faultLine(known);
   const format = read.value.format ?? 'planting';
   if (format !== 'planting' && format !== 'backup')

@@ -1,10 +1,10 @@
 import type { Container } from '@/core/containers/container';
-import type { FINISHES, PATTERNS } from '@/core/containers/looks';
+import type { FINISHES, POT_PATTERNS } from '@/core/containers/looks';
 import type { MaterialId } from '@/core/containers/materials';
 import type { MixId } from '@/core/containers/mixes';
 import type { PartWeight } from '@/core/containers/weight';
 import type { Shape } from '@/core/containers/shape';
-import { depthOf, formOf } from '@/core/containers/shape';
+import { insideDepthCm, formOf } from '@/core/containers/shape';
 import { spanOf } from '@/core/containers/section';
 import { lengthFigure, type Units } from './format';
 
@@ -52,8 +52,8 @@ export function sizeText(shape: Shape, unit: Units['length']): string {
   const deep = Math.max(...spans.map(({ backCm, frontCm }) => frontCm - backCm));
   const figures =
     form.sectionAt(form.depthCm).kind === 'disc'
-      ? [across, depthOf(shape)]
-      : [across, deep, depthOf(shape)];
+      ? [across, insideDepthCm(shape)]
+      : [across, deep, insideDepthCm(shape)];
   return figures.map((cm) => lengthFigure(cm, unit)).join(' × ');
 }
 
@@ -63,7 +63,7 @@ export const FINISH_NAMES: Readonly<Record<(typeof FINISHES)[number], string>> =
   rough: 'rough',
   weathered: 'weathered',
 };
-export const PATTERN_NAMES: Readonly<Record<(typeof PATTERNS)[number], string>> = {
+export const PATTERN_NAMES: Readonly<Record<(typeof POT_PATTERNS)[number], string>> = {
   plain: 'plain',
   bands: 'bands',
   ribs: 'ribs',

@@ -1,5 +1,7 @@
-import type { LightHabit, LightLabel, LightSpell } from '@/core/spots/lightLabel';
+import type { LightSpell } from '@/core/spots/lightLabel';
+import type { LightHabit } from '@/core/spots/terms';
 import type { ObstacleKind } from '@/core/spots/obstacle';
+import { capital } from './format';
 import { MONTH_STARTS, monthOfDay } from '@/core/sky/days';
 
 export const HABIT_NAMES: Readonly<Record<LightHabit, string>> = {
@@ -57,10 +59,6 @@ export function spellsText(spells: readonly LightSpell[]): string {
       : `${i === 0 ? capital(label) : `then ${label}`} until ${aboutDayText(toDay)}`,
   );
   return `${parts.join(', ')}.`;
-}
-
-export function capital(text: string | LightLabel): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 const POINTS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'] as const;

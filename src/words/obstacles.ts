@@ -1,5 +1,5 @@
 import type { Hurdle } from '@/core/search/ask';
-import type { Obstacle, Relaxation } from '@/core/search/obstacles';
+import type { Hindrance, Relaxation } from '@/core/search/obstacles';
 
 /** What is in the way, and what would be done to let go of it. */
 const RELAXATION_TEXT: Readonly<
@@ -23,7 +23,7 @@ const RELAXATION_TEXT: Readonly<
 };
 
 /** Which wish is in the way, and what relaxing it would give: "The budget is in the way: without it, six plantings." */
-export function obstacleText({ relaxed, proposals }: Obstacle): string {
+export function obstacleText({ relaxed, proposals }: Hindrance): string {
   const gives = `${proposals >= 6 ? 'six or more' : proposals} ${proposals === 1 ? 'planting' : 'plantings'}`;
   const [first, second] = relaxed.map((one) => RELAXATION_TEXT[one]);
   if (!second) return `${first!.blames} in the way: ${first!.without} there would be ${gives}.`;

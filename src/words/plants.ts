@@ -14,7 +14,7 @@ import {
 } from './format';
 
 /** Sizes in short: "45–65 cm tall, 30–40 wide". */
-export function sizeText(
+export function plantSizeText(
   { heightCm: h, spreadCm: s, trailCm: t }: PlantKind,
   { length }: Units,
 ): string {
@@ -107,7 +107,7 @@ export function offeredText(
   const there = lines?.filter(({ count }) => count > 0).sort((a, b) => a.price - b.price)[0];
   if (query.among !== null && there)
     said.push(`${there.count} there at ${moneyText(there.price, units)}`);
-  return said.length > 0 ? said.join('; ') : sizeText(kind, units);
+  return said.length > 0 ? said.join('; ') : plantSizeText(kind, units);
 }
 
 /** Why two kinds go together. */

@@ -2,7 +2,7 @@ import { BOX, planted, TUB } from '../../../tests/builders/plantings';
 import type { Gathered } from '../plantings/gathering';
 import { groupLines } from '../../words/group';
 import { kindOf } from '../plants/book/index';
-import { groupOpinion, type Standing } from './asOne';
+import { groupOpinion, type GroupStanding } from './asOne';
 import { contrasted } from './contrast';
 import { describePlanting } from '../../words/describe';
 import { keyed } from '../../words/names';
@@ -15,7 +15,7 @@ const one = (
   puts: Parameters<typeof planted>[0],
   change: Partial<Gathered> = {},
   container = TUB,
-): Standing => ({
+): GroupStanding => ({
   it: planted(puts, { id, name: id, container }),
   member: { plantingId: id, atCm, backCm: 0, raisedCm: 0, turnDeg: 0, ...change },
 });

@@ -83,7 +83,7 @@ export function readGroup(
 }
 
 /** A container of a group as it stands: its planting and its place. */
-export interface Standing {
+export interface GroupStanding {
   readonly it: PlantingInSpot;
   readonly member: Gathering['members'][number];
 }
@@ -132,7 +132,7 @@ function voicesOf({ plants }: PlantingInSpot): readonly Oklch[] {
 }
 
 /** What the plants' colours do across a group. */
-function coloursTogether(line: readonly Standing[]): Pick<GroupOpinion, 'shared' | 'apart'> {
+function coloursTogether(line: readonly GroupStanding[]): Pick<GroupOpinion, 'shared' | 'apart'> {
   const voices = line.map(({ it }) => voicesOf(it));
   const shared =
     voices[0]!.find((colour) =>
@@ -160,7 +160,7 @@ function coloursTogether(line: readonly Standing[]): Pick<GroupOpinion, 'shared'
 }
 
 /** Joint judgement of containers that stand together, left to right. `null` for fewer than two. */
-export function groupOpinion(standing: readonly Standing[]): GroupOpinion | null {
+export function groupOpinion(standing: readonly GroupStanding[]): GroupOpinion | null {
   const line = [...standing].sort((a, b) => a.member.atCm - b.member.atCm);
   const kinds = new Map(
     line.flatMap(({ it }) => it.plants.map(({ kind }) => [kind.id, kind] as const)),
@@ -174,7 +174,7 @@ export function groupOpinion(standing: readonly Standing[]): GroupOpinion | null
     (id) => kinds.get(id) ?? null,
   );
   if (!reading) return null;
-  const half = (one: Standing) => halfFrontCm(one.it.planting.container.shape);
+  const half = (one: GroupStanding) => halfFrontCm(one.it.planting.container.shape);
   const colliding = line.flatMap((one, i) =>
     line
       .slice(i + 1)

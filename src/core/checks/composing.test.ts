@@ -5,7 +5,7 @@ import { inSpot, type Planting } from '../plantings/planting';
 import type { Spot } from '../spots/spot';
 import { sentenceOf } from '../../words/remarks';
 import { countSeen } from '../seeing/visible';
-import { opinionOf, tryFixes, weightOf } from './opinion';
+import { opinionOf, tryFixes, sayOf } from './opinion';
 import { estimateSeen, looksOf } from './outlook';
 import { read } from './reading';
 import { CHECKS, type CheckId } from './rules/index';
@@ -383,7 +383,7 @@ test('a check turned down says less, to nothing; cautions cannot be turned down'
     false,
   );
   const reach = (turnedDown: Readonly<Record<string, number>>) =>
-    weightOf('reach', { ...read(it), house: { ...USUAL_HOUSE, turnedDown } });
+    sayOf('reach', { ...read(it), house: { ...USUAL_HOUSE, turnedDown } });
   expect(reach({ reach: 0 })).toBe(reach({}));
 });
 
@@ -417,8 +417,8 @@ test('pale trails and dark pots: what a school weighs differently it weighs diff
         USUAL_HOUSE,
       ),
     );
-  expect(weightOf('texture', as('leaf-led'))).toBeGreaterThan(weightOf('texture', as('thriller')));
-  expect(weightOf('lead-place', as('dome'))).toBe(0);
+  expect(sayOf('texture', as('leaf-led'))).toBeGreaterThan(sayOf('texture', as('thriller')));
+  expect(sayOf('lead-place', as('dome'))).toBe(0);
   expect(
     opinionOf(
       inSpot(

@@ -40,7 +40,7 @@ export function opinionOfReading(reading: Reading): Opinion {
   const remarks: Remark[] = [];
   for (const id of CHECK_IDS) {
     const check = CHECKS[id] as unknown as AnyCheck;
-    const say = weightOf(id, reading);
+    const say = sayOf(id, reading);
     // What a school does not ask, and what the gardener has silenced, is not asked.
     if (say === 0 && check.weight > 0) continue;
     const verdict = check.judge(reading);
@@ -60,16 +60,13 @@ export function opinionOfReading(reading: Reading): Opinion {
   remarks.sort(
     (a, b) =>
       ORDER[a.severity] - ORDER[b.severity] ||
-      weightOf(b.check, reading) * (1 - b.score) - weightOf(a.check, reading) * (1 - a.score),
+      sayOf(b.check, reading) * (1 - b.score) - sayOf(a.check, reading) * (1 - a.score),
   );
   return { score: weights > 0 ? sum / weights : 0, remarks };
 }
 
 /** How much a check has to say of a planting: its own weight, what the school makes of it, and how far the gardener turned it down. */
-export function weightOf(
-  id: CheckId,
-  { school, house }: Pick<Reading, 'school' | 'house'>,
-): number {
+export function sayOf(id: CheckId, { school, house }: Pick<Reading, 'school' | 'house'>): number {
   const check = CHECKS[id] as unknown as AnyCheck;
   return (
     check.weight *

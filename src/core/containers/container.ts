@@ -1,12 +1,20 @@
 import type * as z from 'zod';
 import { clamp, CM3_PER_L } from '../units/units';
 import { MATERIALS } from './materials';
-import type { containerSchema } from './schema';
+import type { containerFields } from './fields';
 import { tierFeetCm } from './forms';
 import { disc, grown, sectionAreaCm2, type Section } from './section';
-import { depthOf, formOf, offset, roundBelow, sectionAt, type Form, type Shape } from './shape';
+import {
+  insideDepthCm,
+  formOf,
+  offset,
+  roundBelow,
+  sectionAt,
+  type Form,
+  type Shape,
+} from './shape';
 
-export type Container = Readonly<z.infer<typeof containerSchema>>;
+export type Container = Readonly<z.infer<typeof containerFields>>;
 
 /** Wall thickness, cm: as measured, or as usual for the material. */
 export function wallOf({ wallCm, material }: Pick<Container, 'wallCm' | 'material'>): number {
@@ -152,14 +160,14 @@ export function mixDepthCm(container: Container): number {
 
 /** Rule-of-thumb headspace, cm: 2, or 2.5 for baskets, 3 for pots over 40 cm deep. It is the watering reservoir. */
 export function usualHeadspaceCm(shape: Shape): number {
-  const depthCm = depthOf(shape);
+  const depthCm = insideDepthCm(shape);
   const usual = shape.kind === 'basket' || shape.kind === 'cone' ? 2.5 : depthCm > 40 ? 3 : 2;
   return clamp(usual, 0.5, depthCm / 3);
 }
 
 /** Outside height as seen, cm: feet, the base's thickness and the inside depth. */
 export function visibleHeightCm(container: Container): number {
-  return container.feetCm + depthOf(container.shape) + wallOf(container);
+  return container.feetCm + insideDepthCm(container.shape) + wallOf(container);
 }
 
 /** Height of the inside base above what it stands on, cm. */

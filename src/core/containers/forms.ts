@@ -1,6 +1,6 @@
 import { clamp } from '../units/units';
 import { disc, polygon, polygonAreaCm2, rect, turnedAreaCm2, type PlanPoint } from './section';
-import type { Form, Shape } from './shape';
+import type { Form, Shape } from './form';
 
 export type Built = Omit<Form, 'jutsCm'>;
 type Of<K extends Shape['kind']> = Extract<Shape, { kind: K }>;

@@ -1,7 +1,7 @@
 /** How a surface takes light. */
 export const FINISHES = ['matt', 'glossy', 'rough', 'weathered'] as const;
 /** Decoration in the second colour. */
-export const PATTERNS = ['plain', 'bands', 'ribs', 'lattice', 'speckle'] as const;
+export const POT_PATTERNS = ['plain', 'bands', 'ribs', 'lattice', 'speckle'] as const;
 /** Words by which people match a container to a house and its plants. */
 export const STYLE_WORDS = [
   'classical',

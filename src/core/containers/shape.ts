@@ -1,26 +1,11 @@
-import type * as z from 'zod';
 import { clamp } from '../units/units';
-import type { containerSchema, shapeSchema } from './schema';
+import type * as z from 'zod';
+import type { containerFields } from './fields';
+import type { Form, Shape } from './form';
 import { build, type Built } from './forms';
 import { disc, edgeLengthCm, grownPolygon, reachOf, type Section } from './section';
 
-/**
- * Inside of a container, centimetres, as it was measured. Every answer (volume, plan, elevation, packing) reads it through its form,
- * so a new shape is one member of the schema, one case in {@link build} and one in {@link offset}.
- */
-export type Shape = Readonly<z.infer<typeof shapeSchema>>;
-
-/** A shape as level cuts. Heights are above the inside base, 0 to the depth; outside that the nearest counts. */
-export interface Form {
-  readonly depthCm: number;
-  /** Heights at which the wall bends or steps, from 0 to the depth: what a drawing joins by straight lines. */
-  readonly levelsCm: readonly number[];
-  readonly sectionAt: (heightCm: number) => Section;
-  /** Heights at which the wall juts inward, as a neck or a slot does: straight and bulging walls have none. */
-  readonly jutsCm: readonly number[];
-  /** Volume below a height, litres, in closed form. */
-  readonly volumeBelowL: (heightCm: number) => number;
-}
+export type { Form, Shape } from './form';
 
 const forms = new WeakMap<Shape, Form>();
 
@@ -162,7 +147,7 @@ export function isHung(shape: Shape): boolean {
 }
 
 /** Inside depth, cm. */
-export function depthOf(shape: Shape): number {
+export function insideDepthCm(shape: Shape): number {
   return formOf(shape).depthCm;
 }
 
@@ -170,7 +155,7 @@ export function depthOf(shape: Shape): number {
 export function insideVolumeL({
   shape,
   linerCm,
-}: Pick<z.infer<typeof containerSchema>, 'shape' | 'linerCm'>): number {
+}: Pick<z.infer<typeof containerFields>, 'shape' | 'linerCm'>): number {
   const form = formOf(linerCm > 0 ? offset(shape, -linerCm) : shape);
   return form.volumeBelowL(form.depthCm);
 }
@@ -185,7 +170,7 @@ export function rimSection(shape: Shape): Section {
   if (shape.kind === 'bag') return sectionAt(shape, shape.depthCm / 2);
   return shape.kind === 'tiered'
     ? disc(shape.tiers[0]!.topCm / 2)
-    : sectionAt(shape, depthOf(shape));
+    : sectionAt(shape, insideDepthCm(shape));
 }
 
 /** Length of the inside rim, cm. */

@@ -1,13 +1,13 @@
 import type { PlanPoint } from './section';
 import { reachOf } from './section';
-import { depthOf, halfDepthCm, halfFrontCm, rimSection, type Shape } from './shape';
+import { insideDepthCm, halfDepthCm, halfFrontCm, rimSection, type Shape } from './shape';
 
 /** A shape of another kind about as large as one there is: something to measure from. */
 export function turnedInto(kind: Shape['kind'], from: Shape): Shape {
   const tenth = (cm: number) => Math.round(cm * 10) / 10;
   const across = tenth(2 * reachOf(rimSection(from)).acrossCm || 2 * halfFrontCm(from));
   const deep = tenth(2 * halfDepthCm(from));
-  const depth = tenth(Math.max(8, depthOf(from)));
+  const depth = tenth(Math.max(8, insideDepthCm(from)));
   const round = tenth(Math.max(16, Math.min(200, Math.sqrt(across * deep))));
   const basket = tenth(Math.min(100, round));
   switch (kind) {

@@ -3,7 +3,7 @@ import { UNLIT } from './mark';
 import { WHY, type Sheaf } from './sprout';
 
 /** A place on the plant where a flower may sit: a stem's end or a node, and the way it looks. */
-export interface Site {
+export interface BlossomAt {
   readonly at: Vec3;
   readonly tangent: Vec3;
   readonly outward: Vec3;
@@ -47,7 +47,11 @@ function flowersWanted(sheaf: Sheaf): { readonly count: number; readonly enlarge
  * Sets flowers on the sites, spread evenly, in the manner of the form.
  * @param most flowers at most; as many as there are sites: one on each, whatever the record's cover
  */
-export function addFlowers(sheaf: Sheaf, sites: readonly Site[], most = sites.length * 3): void {
+export function addFlowers(
+  sheaf: Sheaf,
+  sites: readonly BlossomAt[],
+  most = sites.length * 3,
+): void {
   const flower = sheaf.sprout.kind.bloom;
   const wanted = flowersWanted(sheaf);
   if (!flower || wanted.count === 0 || sites.length === 0) return;
@@ -79,7 +83,7 @@ interface Setting {
   readonly jitter: number;
 }
 
-function addOne(sheaf: Sheaf, site: Site, { at, axis, size, key, jitter }: Setting): void {
+function addOne(sheaf: Sheaf, site: BlossomAt, { at, axis, size, key, jitter }: Setting): void {
   const form = sheaf.flower!.form;
   const stem = sheaf.leaf.stem;
   const clear = Math.max(
@@ -135,7 +139,7 @@ function addOne(sheaf: Sheaf, site: Site, { at, axis, size, key, jitter }: Setti
 }
 
 /** Whorls up a stem, each one mark of several florets; buds toward the tip. */
-function addSpike(sheaf: Sheaf, site: Site, at: Vec3, lengthCm: number, key: number): void {
+function addSpike(sheaf: Sheaf, site: BlossomAt, at: Vec3, lengthCm: number, key: number): void {
   const up = unit(add([0, 1, 0], site.tangent, 0.55));
   const grown =
     lengthCm * (0.75 + 0.4 * sheaf.random(key, 2, WHY.size)) * (0.5 + 0.5 * sheaf.sprout.bloom);
@@ -155,7 +159,7 @@ function addSpike(sheaf: Sheaf, site: Site, at: Vec3, lengthCm: number, key: num
   }
 }
 
-function addPlume(sheaf: Sheaf, site: Site, at: Vec3, lengthCm: number, key: number): void {
+function addPlume(sheaf: Sheaf, site: BlossomAt, at: Vec3, lengthCm: number, key: number): void {
   const lean = unit(add([0, 1, 0], site.tangent, 0.6));
   const long = lengthCm * (0.8 + 0.35 * sheaf.random(key, 2, WHY.size));
   // Plumes of grasses nod at their ends; those of other plants stand.
@@ -186,7 +190,7 @@ function addPlume(sheaf: Sheaf, site: Site, at: Vec3, lengthCm: number, key: num
 const LARGE_CM = 3;
 
 /** Fruits hung below nodes. */
-export function addFruits(sheaf: Sheaf, sites: readonly Site[], most: number): void {
+export function addFruits(sheaf: Sheaf, sites: readonly BlossomAt[], most: number): void {
   const fruit = sheaf.sprout.kind.fruit;
   if (!fruit || sheaf.sprout.fruit <= 0.02 || sites.length === 0) return;
   // Large fruit are few: a plant carries about so much of it, not so many.

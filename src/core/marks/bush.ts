@@ -1,6 +1,6 @@
 import { add, level, unit, type Vec3 } from '../geometry/vec3';
 import { clamp, mix } from '../units/units';
-import { addFlowers, addFruits, type Site } from './blossom';
+import { addFlowers, addFruits, type BlossomAt } from './blossom';
 import { OUTLINES } from './outline';
 import { GOLDEN_RAD, WHY, type Sheaf } from './sprout';
 
@@ -72,7 +72,7 @@ export function growBush(sheaf: Sheaf): void {
   const ageing = kind.foliage.evergreen ? 0 : MOST_AGED * clamp((sprout.share - 0.85) / 0.15, 0, 1);
 
   const leavesCm = leafLength * enlarge * 0.7;
-  const sites: Site[] = [];
+  const sites: BlossomAt[] = [];
   for (let i = 0; i < stems; i += 1) {
     const rho = Math.sqrt((i + 0.5) / stems);
     const azimuth = i * GOLDEN_RAD + sheaf.signed(i, 0, WHY.azimuth) * 0.35;

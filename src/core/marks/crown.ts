@@ -1,7 +1,7 @@
 import type { Oklch } from '../colour/oklch';
 import { add, level, unit, type Vec3 } from '../geometry/vec3';
 import { mix } from '../units/units';
-import { addFlowers, addFruits, type Site } from './blossom';
+import { addFlowers, addFruits, type BlossomAt } from './blossom';
 import type { LeafStyle } from './mark';
 import { OUTLINES } from './outline';
 import { GOLDEN_RAD, WHY, type Sheaf } from './sprout';
@@ -15,7 +15,7 @@ export function growRosette(sheaf: Sheaf): void {
   const raised = fleshy && sprout.heightCm > sprout.radiusCm * 2.1;
   const heads = raised ? 5 : fleshy && kind.foliage.lengthCm < 5 ? 6 : 1;
   const ratio = OUTLINES[kind.foliage.shape].ratio;
-  const sites: Site[] = [];
+  const sites: BlossomAt[] = [];
   for (let h = 0; h < heads; h += 1) {
     const around = level(h * GOLDEN_RAD + 0.7);
     const off = heads === 1 ? 0 : sprout.radiusCm * (h === 0 ? 0.05 : 0.58);
@@ -127,7 +127,7 @@ export function growPaddles(sheaf: Sheaf): void {
     : 1;
   const perCane = caned ? (kind.bloom ? 6 : 9) : Math.round(16 * mix(0.5, 1, sprout.share));
   const flowerTop = kind.bloom ? kind.bloom.sizeCm : 0;
-  const sites: Site[] = [];
+  const sites: BlossomAt[] = [];
   for (let c = 0; c < canes; c += 1) {
     const off = level(c * 2.1 + sheaf.random(0, c, WHY.azimuth) * 6);
     const foot = add(sprout.base, off, canes > 1 ? sprout.radiusCm * 0.22 : 0);
@@ -216,7 +216,7 @@ export function growClimber(sheaf: Sheaf): void {
         foot: add(sprout.base, level(c * 2.094 + 0.4), Math.min(9, sprout.radiusCm * 0.5)),
         head: add(add(sprout.base, level(c * 2.094 + 0.4), 1.2), [0, caneTop, 0]),
       }));
-  const sites: Site[] = [];
+  const sites: BlossomAt[] = [];
   // As many leaves, whatever they are shared out over.
   const full = (sprout.heightCm / 5.5) * (OWN_CANES / canes.length);
   for (const [c, { foot, head }] of canes.entries()) {
@@ -305,7 +305,7 @@ export function growTruss(sheaf: Sheaf): void {
     sheaf.leaf.stem,
   );
   const nodes = Math.round(TRUSS_LEAVES * mix(0.4, 1, sprout.share));
-  const sites: Site[] = [];
+  const sites: BlossomAt[] = [];
   for (let j = 0; j < nodes; j += 1) {
     // Out of step, or leaves stand in tiers as on a fir.
     const f = Math.min(

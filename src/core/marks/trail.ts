@@ -1,6 +1,6 @@
 import { add, level, unit, type Vec3 } from '../geometry/vec3';
 import { clamp, mix } from '../units/units';
-import { addFlowers, addFruits, type Site } from './blossom';
+import { addFlowers, addFruits, type BlossomAt } from './blossom';
 import { OUTLINES } from './outline';
 import { GOLDEN_RAD, WHY, type Sheaf } from './sprout';
 
@@ -20,7 +20,7 @@ export function growTrail(sheaf: Sheaf): void {
   const outAngle = Math.atan2(sprout.outward[0], sprout.outward[2]);
   const ratio = OUTLINES[kind.foliage.shape].ratio;
   const enlarge = fine ? 1.5 : 1.08;
-  const sites: Site[] = [];
+  const sites: BlossomAt[] = [];
   const rimY = vessel.rimAt(sprout.base[0], sprout.base[2]);
 
   for (let i = 0; i < stems; i += 1) {

@@ -1,6 +1,6 @@
 import { add, level, unit, type Vec3 } from '../geometry/vec3';
 import { mix } from '../units/units';
-import { addFlowers, type Site } from './blossom';
+import { addFlowers, type BlossomAt } from './blossom';
 import { UNLIT } from './mark';
 import { GOLDEN_RAD, WHY, type Sheaf } from './sprout';
 
@@ -109,7 +109,7 @@ export function growGrass(sheaf: Sheaf): void {
   const culms = plumed
     ? Math.round(16 * sprout.bloom * mix(0.5, 1, sprout.share))
     : Math.round(9 * sprout.bloom);
-  const sites: Site[] = [];
+  const sites: BlossomAt[] = [];
   for (let i = 0; i < culms; i += 1) {
     // Offset by half a golden step, so that the culms do not line up with each other.
     const out = level((i + 0.5) * GOLDEN_RAD + 0.4);
@@ -200,9 +200,9 @@ function culms(
   count: number,
   longCm: (i: number) => number,
   spreadRad: number,
-): Site[] {
+): BlossomAt[] {
   const { sprout } = sheaf;
-  return Array.from({ length: count }, (_, i): Site => {
+  return Array.from({ length: count }, (_, i): BlossomAt => {
     // Offset by half a golden step, so that the culms do not line up with each other.
     const out = level((i + 0.5) * GOLDEN_RAD + 0.4);
     const lean = 0.04 + spreadRad * Math.sqrt((i + 0.5) / count);

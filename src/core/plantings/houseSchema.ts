@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { HOUSE_QUESTIONS, type HouseAnswer, type HouseQuestion } from './house';
+import { HOUSE_QUESTIONS, type HouseAnswer, type HouseQuestion } from './houseQuestions';
 
 const answer = <Q extends HouseQuestion>(question: Q) =>
   z

@@ -3,9 +3,6 @@ import type { Edit } from './edits';
 import type { keptSchema } from './keptSchema';
 import type { Planting } from './planting';
 
-/** A pin holds a way from the tray in view; a version is a planting as it once was; a what-if is a branch that can be worked on by turns. */
-export const KEPT_KINDS = ['pin', 'version', 'what if'] as const;
-
 /** A planting kept beside the one that is worked on. */
 export type Kept = Readonly<z.infer<typeof keptSchema>>;
 

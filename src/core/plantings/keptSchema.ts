@@ -1,7 +1,9 @@
 import * as z from 'zod';
 import { nameSchema } from '../records/textSchema';
-import { KEPT_KINDS } from './kept';
 import { plantingSchema } from './schema';
+
+/** A pin holds a way from the tray in view; a version is a planting as it once was; a what-if is a branch that can be worked on by turns. */
+export const KEPT_KINDS = ['pin', 'version', 'what if'] as const;
 
 export const keptSchema = z.object({
   id: z.string().min(1).max(80),

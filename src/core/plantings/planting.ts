@@ -2,14 +2,10 @@ import type * as z from 'zod';
 import type { KindId, PlantKind } from '../plants/kind';
 import type { Spot } from '../spots/spot';
 import { weeksBetween } from '../units/units';
+
+export { USUAL_CARE } from './care';
 import type { House } from './house';
-import type {
-  careSchema,
-  placeSchema,
-  plantingSchema,
-  strangerSchema,
-  wishesSchema,
-} from './schema';
+import type { placeSchema, plantingSchema, strangerSchema, wishesSchema } from './schema';
 
 export type Place = Readonly<z.infer<typeof placeSchema>>;
 export type PlaceId = string;
@@ -29,9 +25,6 @@ export interface PlantingInSpot {
   readonly plants: readonly PlacedPlant[];
   readonly house: House;
 }
-
-/** Care that nobody has said anything about. */
-export const USUAL_CARE: z.infer<typeof careSchema> = { feeding: 'as usual', trims: [] };
 
 /** Weeks from planting to the end of the season. */
 export function seasonWeeks(planting: Pick<Planting, 'plantedWeek' | 'endWeek'>): number {

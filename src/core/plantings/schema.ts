@@ -5,7 +5,7 @@ import { COLOUR_SCHEMES, PLAIN_SCHEMES } from '../colour/schemes';
 import { containerSchema } from '../containers/schema';
 import { NURSERY_SIZE_IDS } from '../plants/nursery';
 import { weeksBetween } from '../units/units';
-import { USUAL_CARE } from './planting';
+import { USUAL_CARE } from './care';
 import { SCHOOL_IDS } from './schoolId';
 import { supportSchema } from './supportSchema';
 

@@ -9,7 +9,7 @@ import {
   ROLES,
   SURFACES,
   TEXTURES,
-} from './kind';
+} from './terms';
 import { NURSERY_SIZE_IDS } from './nursery';
 
 const edge = (label: string, least: number, most: number) =>

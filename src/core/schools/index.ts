@@ -8,7 +8,7 @@ import { kitchenPot } from './kitchenPot';
 import { leafLed } from './leafLed';
 import { oppositePairs } from './oppositePairs';
 import { repeatRun } from './repeatRun';
-import type { School, Site } from './school';
+import type { School, Setting } from './school';
 import { screen } from './screen';
 import { shares } from './shares';
 import { specimen } from './specimen';
@@ -44,7 +44,7 @@ const LEAST_SUITED = 0.5;
 
 /** Schools to try: the one asked for, or those that suit best, best first. */
 export function schoolsFor(
-  site: Site,
+  site: Setting,
   wishes: Pick<Planting['wishes'], 'school' | 'kitchen'>,
 ): readonly School[] {
   if (wishes.kitchen) return [wishes.school === 'any' ? SCHOOLS.kitchen : SCHOOLS[wishes.school]];

@@ -9,14 +9,14 @@ import type { PlantKind, Role } from '../plants/kind';
 import type { Spot } from '../spots/spot';
 
 /** Where a school is to be practised. */
-export interface Site {
+export interface Setting {
   readonly container: Container;
   readonly spot: Pick<Spot, 'view' | 'eyes'>;
   readonly house: House;
 }
 
 /** Plants of one role in a planting. */
-export interface Part {
+export interface SchoolPart {
   readonly role: Role;
   /** Share of all plants, counted; the search steers toward it and a check reads it. */
   readonly share: readonly [least: number, most: number];
@@ -29,11 +29,11 @@ export type Order = 'alternate' | 'drift' | 'opposite';
 export interface School {
   readonly id: SchoolId;
   /** How well it goes with what is to be planted and how it is seen, 0 (not at all) to 1. */
-  readonly suits: (site: Site) => number;
+  readonly suits: (site: Setting) => number;
   /** Roles it must have here, with their shares. */
-  readonly parts: (site: Site) => readonly Part[];
+  readonly parts: (site: Setting) => readonly SchoolPart[];
   /** Kinds by role, each list one way of casting it; simple ones first. */
-  readonly casts: (site: Site) => readonly (readonly Role[])[];
+  readonly casts: (site: Setting) => readonly (readonly Role[])[];
   /** Odd numbers of a kind, pairs, or whatever fits. */
   readonly counts: 'odd' | 'pairs' | 'free';
   /** May neighbours be of like colour? `null`: as the colour scheme has it. */
@@ -44,7 +44,7 @@ export interface School {
   /** How much more (or less) the school likes a kind in a role than the usual judgement, about −.3 to .3. */
   readonly prefers: (kind: PlantKind, role: Role) => number;
   /** Where plants of a role would stand before they are settled. */
-  readonly spots: (site: Site, role: Role, count: number, leads: number) => readonly Spotting[];
+  readonly spots: (site: Setting, role: Role, count: number, leads: number) => readonly Spotting[];
   /** What it makes of checks: their usual weight times this. */
   readonly weights: Readonly<Record<string, number>>;
 }
@@ -61,7 +61,7 @@ export function hangs(container: Container): boolean {
 }
 
 /** Is it looked at over a sill or parapet? */
-export function overSill(spot: Site['spot']): boolean {
+export function overSill(spot: Setting['spot']): boolean {
   return spot.eyes.some(({ sill }) => sill !== null);
 }
 

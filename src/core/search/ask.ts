@@ -49,7 +49,7 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   if (dangerInReach(kind, spot) >= 2) return 'reach';
   if (frosted(kind, ask.plantedWeek, spot)) return 'cold';
   if (must) return null;
-  if (interest(kind, ask) < 0.15) return 'season';
+  if (interestOfKind(kind, ask) < 0.15) return 'season';
   const [, mostRatio] = goodRatios(container);
   if (kind.heightCm[0] > visibleHeightCm(container) * mostRatio * 1.1) return 'size';
   if (kind.sold.every(({ size }) => !deepEnough(container, size, kind))) return 'depth';
@@ -58,7 +58,7 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
 }
 
 /** How much of the season a kind is worth looking at, 0–1: weeks in flower or fruit, or leaves that are not plain green. */
-export function interest(
+export function interestOfKind(
   kind: PlantKind,
   ask: Pick<Ask, 'plantedWeek' | 'endWeek' | 'spot'>,
 ): number {

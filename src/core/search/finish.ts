@@ -12,7 +12,7 @@ import { finished, type Work } from '../work/steps';
 import { assign, THOROUGH } from './assign';
 import { eligible } from './compose';
 import { Judge, siteOf, type Member } from './judge';
-import { filledParts, type Part } from './place';
+import { filledParts, type CastPart } from './place';
 import { askFor, judged, kindsIn, type Remade } from './remade';
 
 /** How many ways of finishing are shown. */
@@ -92,7 +92,7 @@ function around(
   it: PlantingInSpot,
 ): Place[] | null {
   const school = schoolOf(it.planting);
-  const standing: Part[] = kept.map(({ kind, size }, i) => ({
+  const standing: CastPart[] = kept.map(({ kind, size }, i) => ({
     kind,
     role: played[i]!,
     size,

@@ -10,9 +10,9 @@ import { visibleHeightCm } from '../containers/container';
 import { coloursOf, leadingColour } from '../plants/colours';
 import { middle, type PlantKind, type Role } from '../plants/kind';
 import { printOf } from '../plants/print';
-import type { School, Site } from '../schools/school';
+import type { School, Setting } from '../schools/school';
 import { hash01 } from '../random/hash';
-import { grownHeightCm, interest, type Ask } from './ask';
+import { grownHeightCm, interestOfKind, type Ask } from './ask';
 
 /** One kind in one role. */
 export interface Member {
@@ -24,7 +24,7 @@ export interface Member {
 const LEAST_THIRST_MATCH = 0.5;
 
 /** The site a school is asked about. */
-export function siteOf({ container, spot, house }: Ask): Site {
+export function siteOf({ container, spot, house }: Ask): Setting {
   return { container, spot, house };
 }
 
@@ -165,7 +165,7 @@ export class Judge {
     return (
       0.28 * lightFit(kind, this.ask.spot).score +
       0.26 * kindFitsScheme(kind, this.ask.wishes.scheme) +
-      0.2 * interest(kind, this.ask) +
+      0.2 * interestOfKind(kind, this.ask) +
       0.14 * vivid -
       past -
       kitchen -

@@ -20,7 +20,7 @@ export const RELAXATIONS = [
 export type Relaxation = (typeof RELAXATIONS)[number];
 
 /** What stands in the way, and what relaxing it would give. */
-export interface Obstacle {
+export interface Hindrance {
   /** One thing; two when no one thing alone would help. */
   readonly relaxed: readonly Relaxation[];
   /** Proposals there would be, at most the number asked for. */
@@ -29,7 +29,7 @@ export interface Obstacle {
 
 export interface Obstacles {
   /** Most helpful first; empty when nothing tried helps. */
-  readonly obstacles: readonly Obstacle[];
+  readonly obstacles: readonly Hindrance[];
   /** Kinds that each hurdle rules out first. */
   readonly ruledOut: Readonly<Partial<Record<Hurdle, number>>>;
 }
@@ -77,8 +77,8 @@ function* helpful(
   ask: Ask,
   options: ProposeOptions,
   now: number,
-): Work<Obstacle[]> {
-  const found: Obstacle[] = [];
+): Work<Hindrance[]> {
+  const found: Hindrance[] = [];
   for (const relaxed of many) {
     const variants = relaxed.reduce<readonly Ask[]>(
       (asks, one) => asks.flatMap((other) => relax(other, one)),

@@ -24,7 +24,7 @@ import type { Cast } from './compose';
 import { siteOf } from './judge';
 
 /** Plants of one kind in one role. */
-export interface Part {
+export interface CastPart {
   readonly kind: PlantKind;
   readonly role: Role;
   size: NurserySizeId;
@@ -72,8 +72,8 @@ export function filledParts(
   members: Cast['members'],
   school: School,
   ask: Ask,
-  standing: readonly Part[],
-): Part[] | null {
+  standing: readonly CastPart[],
+): CastPart[] | null {
   const parts = startParts({ school: school.id, members, promise: 1 }, school, ask);
   if (!parts) return null;
   for (const part of parts) part.count = 1;
@@ -86,13 +86,13 @@ function countsOf(school: School, { house }: Ask): School['counts'] {
   return house.counts === 'by school' ? school.counts : house.counts;
 }
 
-function startParts(cast: Cast, school: School, ask: Ask): Part[] | null {
+function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
   const long = isLong(ask.container) && ask.container.shape.kind !== 'wall';
   const { acrossCm, deepCm } = reachOf(mixSurface(ask.container));
   const counts = countsOf(school, ask);
   // What is much longer than deep is planted in units along it.
   const units = long ? Math.max(1, Math.round((2 * Math.max(acrossCm, deepCm)) / UNIT_CM)) : 1;
-  const parts: Part[] = [];
+  const parts: CastPart[] = [];
   for (const { kind, role } of cast.members) {
     const alike = cast.members.filter((member) => member.role === role).length;
     const size = sizeFor(kind, role, ask);
@@ -171,7 +171,7 @@ function levelWidthCm(container: Container, role: Role): number | null {
   return role === 'lead' ? widths[widths.length - 1]! : Math.min(...widths.slice(0, -1));
 }
 
-function areaAt(part: Part, weeks: number, ask: Ask): number {
+function areaAt(part: CastPart, weeks: number, ask: Ask): number {
   const share = growthShare(part.kind, part.size, weeks, lightFactor(part.kind, ask.spot)) ** 0.9;
   return (
     Math.PI *
@@ -181,7 +181,12 @@ function areaAt(part: Part, weeks: number, ask: Ask): number {
 }
 
 /** Adds plants to the thinnest group until the mix should be hidden in time, or no more go in; within the school's shares. */
-function fillUp(parts: Part[], school: School, ask: Ask, standing: readonly Part[] = []): void {
+function fillUp(
+  parts: CastPart[],
+  school: School,
+  ask: Ask,
+  standing: readonly CastPart[] = [],
+): void {
   const area = mixAreaCm2(ask.container);
   const room = growingRoomCm2(ask.container);
   const season = 18;
@@ -231,7 +236,7 @@ function fillUp(parts: Part[], school: School, ask: Ask, standing: readonly Part
   }
 }
 
-function costOf(parts: readonly Part[]): number {
+function costOf(parts: readonly CastPart[]): number {
   return plantCost(
     parts.flatMap((part) =>
       Array.from({ length: part.count }, () => ({
@@ -243,12 +248,12 @@ function costOf(parts: readonly Part[]): number {
   );
 }
 
-function underBudget(parts: readonly Part[], ask: Ask): boolean {
+function underBudget(parts: readonly CastPart[], ask: Ask): boolean {
   return ask.wishes.budget === null || costOf(parts) <= ask.wishes.budget;
 }
 
 /** Brings the cost within the budget by smaller sizes, then fewer plants. @returns false when it cannot be done */
-function withinBudget(parts: Part[], ask: Ask): boolean {
+function withinBudget(parts: CastPart[], ask: Ask): boolean {
   for (let guard = 0; guard < 30 && !underBudget(parts, ask); guard += 1) {
     if (smaller(parts)) continue;
     const most = [...parts]
@@ -261,7 +266,7 @@ function withinBudget(parts: Part[], ask: Ask): boolean {
 }
 
 /** Takes the largest nursery size down a step where the kind is sold smaller. */
-function smaller(parts: Part[]): boolean {
+function smaller(parts: CastPart[]): boolean {
   for (const part of [...parts].sort(
     (a, b) => NURSERY_SIZES[b.size].ballL - NURSERY_SIZES[a.size].ballL,
   )) {
@@ -277,8 +282,8 @@ function smaller(parts: Part[]): boolean {
 }
 
 /** Places by role, kinds taking turns, settled until the balls fit. */
-function settleParts(parts: readonly Part[], school: School, ask: Ask): Place[] | null {
-  const wishes: (Wish & { readonly part: Part })[] = [];
+function settleParts(parts: readonly CastPart[], school: School, ask: Ask): Place[] | null {
+  const wishes: (Wish & { readonly part: CastPart })[] = [];
   const leads = parts
     .filter(({ role }) => role === 'lead')
     .reduce((sum, { count }) => sum + count, 0);
@@ -322,7 +327,7 @@ function settleParts(parts: readonly Part[], school: School, ask: Ask): Place[] 
 const OUTWARD = { tiltDeg: 12, turnDeg: 0 } as const;
 
 /** Plants of one role in the order in which they take its places. */
-function inOrder(order: School['order'], parts: readonly Part[]): Part[] {
+function inOrder(order: School['order'], parts: readonly CastPart[]): CastPart[] {
   if (order === 'drift')
     return parts.flatMap((part) => Array.from({ length: part.count }, () => part));
   const total = parts.reduce((sum, { count }) => sum + count, 0);
@@ -335,9 +340,9 @@ function inOrder(order: School['order'], parts: readonly Part[]): Part[] {
 }
 
 /** Half of each kind, kinds taking turns. */
-function takingTurns(parts: readonly Part[]): Part[] {
+function takingTurns(parts: readonly CastPart[]): CastPart[] {
   const left = parts.map((part) => ({ part, count: part.count / 2 }));
-  const row: Part[] = [];
+  const row: CastPart[] = [];
   while (left.some(({ count }) => count > 0))
     for (const item of left)
       if (item.count > 0) {
@@ -348,10 +353,10 @@ function takingTurns(parts: readonly Part[]): Part[] {
 }
 
 /** Kinds in turn, mirrored from the ends: a b c b a rather than a a b b c. */
-function alternate(parts: readonly Part[]): Part[] {
+function alternate(parts: readonly CastPart[]): CastPart[] {
   const left = parts.map((part) => ({ part, count: part.count }));
   const total = left.reduce((sum, { count }) => sum + count, 0);
-  const row = new Array<Part | null>(total).fill(null);
+  const row = new Array<CastPart | null>(total).fill(null);
   let [from, to] = [0, total - 1];
   let turn = 0;
   while (from <= to) {
@@ -373,5 +378,5 @@ function alternate(parts: readonly Part[]): Part[] {
       from += 1;
     }
   }
-  return row.filter((part): part is Part => part !== null);
+  return row.filter((part): part is CastPart => part !== null);
 }

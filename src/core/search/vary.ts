@@ -15,7 +15,7 @@ import { unlike } from './partners';
 import { askFor, judged, kindsIn, membersOf, type Remade } from './remade';
 
 /** A mood: the scheme, and what it comes to. */
-export interface Mood {
+export interface MoodWay {
   readonly scheme: Scheme;
   readonly remade: Remade;
 }
@@ -30,7 +30,7 @@ const MOODS = 3;
  * The same bones in three moods: places, sizes and roles stay; kinds that carry colour give way to like ones of another scheme. Moods
  * start from the schemes given, or from three unlike the one there is.
  */
-export function vary(...asked: Parameters<typeof varying>): readonly Mood[] {
+export function vary(...asked: Parameters<typeof varying>): readonly MoodWay[] {
   return finished(varying(...asked));
 }
 
@@ -39,8 +39,8 @@ export function* varying(
   it: PlantingInSpot,
   kinds: readonly PlantKind[],
   schemes: readonly Scheme[] = moodsFor(it),
-): Work<readonly Mood[]> {
-  const found: Mood[] = [];
+): Work<readonly MoodWay[]> {
+  const found: MoodWay[] = [];
   for (const scheme of schemes) {
     const remade = yield* inMood(it, kinds, scheme);
     if (remade && remade.come.length > 0) found.push({ scheme, remade });

@@ -2,7 +2,7 @@
 export type Detail = 'flat' | 'full';
 
 /** One stop of a shading ramp: place 0–1 and colour. */
-export interface Stop {
+export interface GradientStop {
   readonly at: number;
   readonly colour: string;
 }
@@ -13,7 +13,7 @@ export interface Ramp {
   readonly y0: number;
   readonly x1: number;
   readonly y1: number;
-  readonly stops: readonly Stop[];
+  readonly stops: readonly GradientStop[];
 }
 
 /**

@@ -2,7 +2,7 @@ import { toHex, type Oklch } from '../colour/oklch';
 import { dot } from '../geometry/vec3';
 import { clamp } from '../units/units';
 import type { Aim } from './lens';
-import { fill, type Part, type Stop } from './part';
+import { fill, type Part, type GradientStop } from './part';
 
 export function lit([L, C, h]: Oklch, change: number): string {
   return toHex([clamp(L + change, 0.06, 0.97), C * (change < -0.1 ? 0.85 : 1), h]);
@@ -55,7 +55,7 @@ export function acrossRamp(
   const { toSun, sunShare } = a.light;
   const sunlit = sunShare * clamp(dot(a.toward, toSun) * 4 + 1, 0, 1);
   const contrast = SHADED.contrast + (1 - SHADED.contrast) * sunlit;
-  const stops: Stop[] = (glossy ? ACROSS_GLOSSY : ACROSS).map(([at, change]) => ({
+  const stops: GradientStop[] = (glossy ? ACROSS_GLOSSY : ACROSS).map(([at, change]) => ({
     at,
     colour: lit(colour, change * contrast + SHADED.shift * (1 - sunlit) + shift),
   }));

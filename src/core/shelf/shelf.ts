@@ -5,7 +5,7 @@ import type { shelfItemSchema } from './schema';
 export type ShelfItem = Readonly<z.infer<typeof shelfItemSchema>>;
 
 /** A shelf item with what it is used for now. */
-export interface Standing {
+export interface ShelfStanding {
   readonly item: ShelfItem;
   /** Plantings that stand in one of them. */
   readonly planted: readonly Planting[];
@@ -17,7 +17,7 @@ export interface Standing {
 export function standings(
   items: readonly ShelfItem[],
   plantings: readonly Planting[],
-): readonly Standing[] {
+): readonly ShelfStanding[] {
   return items.map((item) => {
     const planted = plantings.filter(({ shelfId }) => shelfId === item.id);
     return { item, planted, empty: Math.max(0, item.count - planted.length) };

@@ -1,12 +1,8 @@
-import type { SUN_WHEN } from './spot';
+import type { LightHabit, SUN_WHEN } from './terms';
 import type { DaySun, MeanSun } from './reckoning';
 
 export const LIGHT_LABELS = ['full sun', 'part sun', 'part shade', 'dappled', 'shade'] as const;
 export type LightLabel = (typeof LIGHT_LABELS)[number];
-
-/** Habits of naming light. They disagree, so the hours and the habit always stand beside the word. */
-export const LIGHT_HABITS = ['plain', 'british', 'american', 'kitchen'] as const;
-export type LightHabit = (typeof LIGHT_HABITS)[number];
 
 interface Thresholds {
   /** Hours a day of direct sun from which the word holds. */

@@ -4,10 +4,9 @@ import { isTimeZone } from '../sky/clock';
 import { dateSchema } from '../climate/daySchema';
 import { CLIMATE_IDS } from '../climate/climates';
 import { colourSchema } from '../colour/schema';
-import { LIGHT_HABITS } from './lightLabel';
 import { crownOf, overlap } from './obstacle';
 import { bounded, obstacleSchema } from './lightSchema';
-import { EXPOSURES, EYE_KINDS, LIGHT_FROM, REFLECTS, SUN_WHEN, VIEWS } from './spot';
+import { EXPOSURES, EYE_KINDS, LIGHT_FROM, LIGHT_HABITS, REFLECTS, SUN_WHEN, VIEWS } from './terms';
 import { USUAL_SPOT } from './usual';
 
 const week = z.number().int().min(1, 'Week must be 1–52.').max(52, 'Week must be 1–52.');

@@ -15,7 +15,7 @@ export function turnDeg(fromDeg: number, toDeg: number): number {
  * What a thing covers of the sky at a bearing, for leaves at a height: the same geometry as `shadeOf`, told as altitudes.
  * @returns `null` where it covers nothing
  */
-export function coverAt(
+export function heightsAt(
   obstacle: Obstacle,
   leafHeightCm: number,
   bearingDeg: number,
@@ -151,7 +151,7 @@ function crownHeight(
   let [low, high] = [least, 6000];
   for (let i = 0; i < 16; i += 1) {
     const heightCm = (low + high) / 2;
-    const cover = coverAt({ ...tree, heightCm }, leafHeightCm, tree.bearingDeg);
+    const cover = heightsAt({ ...tree, heightCm }, leafHeightCm, tree.bearingDeg);
     if (cover && cover[1] > altitudeDeg) high = heightCm;
     else low = heightCm;
   }

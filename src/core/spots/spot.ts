@@ -1,18 +1,10 @@
 import type * as z from 'zod';
 import type { spotSchema } from './schema';
 import { weekAfter, WEEKS_PER_YEAR } from '../units/units';
+import type { EYE_KINDS, REFLECTS } from './terms';
 import { USUAL_SPOT } from './usual';
 
-export const SUN_WHEN = ['morning', 'afternoon', 'spread'] as const;
-export const VIEWS = ['one side', 'all round', 'from below'] as const;
-export type View = (typeof VIEWS)[number];
-/** What the hours of sun in use come from. */
-export const LIGHT_FROM = ['told', 'reckoned', 'log'] as const;
-export type LightFrom = (typeof LIGHT_FROM)[number];
-export const EXPOSURES = ['sheltered', 'open', 'sill', 'balcony', 'hanging'] as const;
-export type Exposure = (typeof EXPOSURES)[number];
-export const REFLECTS = ['nothing', 'paving', 'wall', 'both'] as const;
-export const EYE_KINDS = ['standing', 'sitting', 'child'] as const;
+export * from './terms';
 
 /** Where containers stand: what light they get, from where they are seen, and who can reach them. */
 export type Spot = Readonly<z.infer<typeof spotSchema>>;

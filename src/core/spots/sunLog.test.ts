@@ -5,7 +5,7 @@ import { loggedSun, midsummerSun, withLightInUse } from './light';
 import { shadeOf, OBSTACLE_KINDS } from './obstacle';
 import {
   bearingOf,
-  coverAt,
+  heightsAt,
   letsThrough,
   raisedTo,
   turnDeg,
@@ -151,7 +151,7 @@ test('a silhouette covers just the sky from which the shade comes', () => {
             ? { ...usual, distanceCm: [700, 150, 400][at % 3]!, clearCm: [200, 90, 0][at % 3]! }
             : usual;
         const [bearing, altitude] = [(bearing10 + 0.37) / 10, altitude10 / 10];
-        const cover = coverAt(obstacle, 40, bearing);
+        const cover = heightsAt(obstacle, 40, bearing);
         // Right on an edge both answers are right.
         if (cover && cover.some((edge) => Math.abs(edge - altitude) < 0.2)) return;
         const [a, b] = [altitude * RAD_PER_DEG, bearing * RAD_PER_DEG];
@@ -183,13 +183,13 @@ test('what is dragged ends under the hand, and still parses', () => {
   }
   for (const kind of ['wall', 'hedge', 'tree', 'skyline'] as const)
     expect(
-      Math.abs(coverAt(raisedTo(usualObstacle(kind, 'o', 200), 40, 30), 40, 200)![1] - 30),
+      Math.abs(heightsAt(raisedTo(usualObstacle(kind, 'o', 200), 40, 30), 40, 200)![1] - 30),
     ).toBeLessThan(1);
   expect(
-    Math.abs(coverAt(raisedTo(usualObstacle('eave', 'o', 200), 40, 60), 40, 200)![0] - 60),
+    Math.abs(heightsAt(raisedTo(usualObstacle('eave', 'o', 200), 40, 60), 40, 200)![0] - 60),
   ).toBeLessThan(1.5);
   const wide = widenedTo(usualObstacle('wall', 'o', 200), 'right', 240);
-  expect([coverAt(wide, 40, 239), coverAt(wide, 40, 241)].map((c) => c !== null)).toEqual([
+  expect([heightsAt(wide, 40, 239), heightsAt(wide, 40, 241)].map((c) => c !== null)).toEqual([
     true,
     false,
   ]);

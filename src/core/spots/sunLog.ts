@@ -5,7 +5,7 @@ import { shadeOf, type Obstacle } from './obstacle';
 import { lightThrough, weekOfDay } from './reckoning';
 import type { LogDay, Spot } from './spot';
 
-export type Seen = 'sun' | 'dappled' | 'shade';
+export type SunSeen = 'sun' | 'dappled' | 'shade';
 
 /** Looks at one hour of the reckoning: every five minutes. */
 const LOOKS = 12;
@@ -14,7 +14,7 @@ const LOOKS = 12;
 export function expectedByHour(
   spot: Pick<Spot, 'site' | 'obstacles' | 'leafHeightCm'>,
   date: string,
-): readonly (Seen | null)[] {
+): readonly (SunSeen | null)[] {
   const { site } = spot;
   const shades = spot.obstacles.map((obstacle) =>
     shadeOf(obstacle, spot.leafHeightCm, weekOfDay(dayOfYear(date))),
@@ -51,8 +51,8 @@ export interface LogComparison {
   /** Clock hours that were seen otherwise than reckoned. */
   readonly differ: readonly {
     readonly hour: number;
-    readonly seen: Seen;
-    readonly expected: Seen;
+    readonly seen: SunSeen;
+    readonly expected: SunSeen;
   }[];
 }
 

@@ -1,4 +1,4 @@
-import type { Migration } from './index';
+import type { Migration } from './migration';
 
 /** The first shape: plantings, spots and settings. */
 export const toVersion1: Migration = {

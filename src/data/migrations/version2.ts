@@ -1,4 +1,4 @@
-import type { Migration } from './index';
+import type { Migration } from './migration';
 
 /** Undo histories outlive the tab; spots learn how far a container hangs above the ground. */
 export const toVersion2: Migration = {

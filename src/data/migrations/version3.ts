@@ -1,4 +1,4 @@
-import type { Migration } from './index';
+import type { Migration } from './migration';
 
 /** Daily weather records, one list for each spot. Spots themselves gain fields with a usual value each, put in when they are read. */
 export const toVersion3: Migration = {

@@ -1,4 +1,4 @@
-import type { Migration } from './index';
+import type { Migration } from './migration';
 
 /** Adds the shelf of containers. Plantings from before stand in containers described only with them. */
 export const toVersion4: Migration = {

@@ -1,4 +1,4 @@
-import type { Migration } from './index';
+import type { Migration } from './migration';
 
 /** Plantings kept beside the one worked on, and containers that stand together. */
 export const toVersion6: Migration = {

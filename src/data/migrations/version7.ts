@@ -1,6 +1,6 @@
 import { differencesOf } from '@/core/records/difference';
 import { keyOf, stepId, type Step } from '@/core/records/step';
-import type { Migration } from './index';
+import type { Migration } from './migration';
 
 /** A history as it was kept before: whole plantings on the other side of each change. */
 interface OldHistory {

@@ -16,7 +16,7 @@ import { runJob } from '@/workers/runJob';
 import { stepText } from '@/words/done';
 import { countText } from '@/words/format';
 import { CHECK_NAMES } from '@/words/checkNames';
-import { capital } from '@/words/light';
+import { capital } from '@/words/format';
 import { editText, fixEffect, leadWord, sentenceOf } from '@/words/remarks';
 import { SCHOOL_NAMES, SCHOOL_WORDS } from '@/words/schools';
 import { Button } from '@/ui/controls/Button';

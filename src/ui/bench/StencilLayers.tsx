@@ -14,7 +14,7 @@ import type { Support } from '@/core/plantings/support';
 import { inTheWay } from '@/core/seeing/sightLines';
 import type { SunThen } from '@/core/spots/sunPath';
 import { RAD_PER_DEG } from '@/core/units/units';
-import { Outline } from '@/ui/controls/Outline';
+import { SectionOutline } from '@/ui/controls/Outline';
 import { hourText } from '@/words/looking';
 
 /** Where the plan lies on the picture. */
@@ -48,7 +48,7 @@ export function Rim({
   const band = Math.max(3, wall);
   return (
     <g>
-      <Outline
+      <SectionOutline
         section={grown(rimSection(container.shape), band / at.pxPerCm / 2)}
         {...at}
         fill="var(--sheet)"
@@ -58,7 +58,7 @@ export function Rim({
       {surfacesOf(container)
         .slice(1)
         .map(({ section, heightCm }) => (
-          <Outline
+          <SectionOutline
             key={heightCm}
             section={grown(section, wallOf(container))}
             {...at}

@@ -5,7 +5,7 @@ import type { Edit } from '@/core/plantings/edits';
 import type { Place, PlaceId } from '@/core/plantings/planting';
 
 /** A point of the plan, cm. */
-export interface PlanPoint {
+export interface PlanPlace {
   readonly xCm: number;
   readonly zCm: number;
 }
@@ -16,19 +16,19 @@ export type Gesture =
   | {
       readonly name: 'pressed';
       readonly place: PlaceId;
-      readonly at: PlanPoint;
+      readonly at: PlanPlace;
       readonly additive: boolean;
     }
   | {
       readonly name: 'dragging';
       readonly place: PlaceId;
-      readonly at: PlanPoint;
+      readonly at: PlanPlace;
       readonly guides: readonly Guide[];
     }
   | {
       readonly name: 'boxing';
-      readonly from: PlanPoint;
-      readonly to: PlanPoint;
+      readonly from: PlanPlace;
+      readonly to: PlanPlace;
       readonly additive: boolean;
     };
 
@@ -36,13 +36,13 @@ export type Input =
   | {
       readonly kind: 'press plant';
       readonly place: PlaceId;
-      readonly at: PlanPoint;
+      readonly at: PlanPlace;
       readonly additive: boolean;
     }
-  | { readonly kind: 'press paper'; readonly at: PlanPoint; readonly additive: boolean }
+  | { readonly kind: 'press paper'; readonly at: PlanPlace; readonly additive: boolean }
   /** `free` holds snapping off. */
-  | { readonly kind: 'move'; readonly at: PlanPoint; readonly free: boolean }
-  | { readonly kind: 'release'; readonly at: PlanPoint; readonly free: boolean }
+  | { readonly kind: 'move'; readonly at: PlanPlace; readonly free: boolean }
+  | { readonly kind: 'release'; readonly at: PlanPlace; readonly free: boolean }
   | { readonly kind: 'escape' };
 
 /** What a gesture asks for. */
@@ -157,7 +157,7 @@ export function reduce(state: Gesture, input: Input, ground: Ground): Answer {
 
 function dragged(
   state: Extract<Gesture, { name: 'dragging' }>,
-  { at, free }: { readonly at: PlanPoint; readonly free: boolean },
+  { at, free }: { readonly at: PlanPlace; readonly free: boolean },
   ground: Ground,
   how: 'preview' | 'apply',
 ): Answer {
@@ -185,7 +185,7 @@ function dragged(
 
 /** The shift that brings the plant in hand to a place, and the others with it, all within reach. */
 function togetherTo(
-  to: PlanPoint,
+  to: PlanPlace,
   held: Place,
   moving: readonly PlaceId[],
   { container, places }: Ground,

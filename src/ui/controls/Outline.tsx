@@ -9,7 +9,7 @@ interface OutlineProps extends SVGProps<SVGPathElement> {
 }
 
 /** A level cut of a container as a closed line on the plan; a slot as a second one. */
-export function Outline({ section, originX, originY, pxPerCm, ...rest }: OutlineProps) {
+export function SectionOutline({ section, originX, originY, pxPerCm, ...rest }: OutlineProps) {
   if (section.kind === 'disc')
     return <path d={circlePath(originX, originY, section.radiusCm * pxPerCm)} {...rest} />;
   const points =

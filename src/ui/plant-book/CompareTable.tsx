@@ -6,7 +6,7 @@ import { useShared } from './useShared';
 import { Swatches } from '@/ui/controls/Swatches';
 import { dateText, hoursText, moneyText, temperatureText, type Units } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
-import { sizeText } from '@/words/plants';
+import { plantSizeText } from '@/words/plants';
 import { belowCm, GrownPicture } from './GrownPicture';
 import { Button } from '@/ui/controls/Button';
 
@@ -128,7 +128,7 @@ function factsOf(kind: PlantKind, units: Units): Readonly<Record<string, string>
   const { toxicity: t, irritant, bloom, light } = kind;
   return {
     Role: kind.roles.map((role) => ROLE_NAMES[role].toLowerCase()).join(', '),
-    Size: sizeText(kind, units),
+    Size: plantSizeText(kind, units),
     Sun: `${light.hours[0]}–${hoursText(light.hours[1])}; ${light.afternoon === 'scorches' ? 'afternoon scorches it' : light.afternoon === 'wants' ? 'wants the afternoon' : 'bears the afternoon'}`,
     Water: `${kind.thirst}${kind.dryBetween ? ', dry between' : ''}`,
     Feed: kind.feed,

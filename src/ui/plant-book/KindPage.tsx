@@ -24,7 +24,7 @@ import {
   type Units,
 } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
-import { partnerText, sizeText } from '@/words/plants';
+import { partnerText, plantSizeText } from '@/words/plants';
 import { belowCm, grownWeeks, GrownPicture } from './GrownPicture';
 import { YearStrip } from './YearStrip';
 import { Button } from '@/ui/controls/Button';
@@ -171,7 +171,7 @@ export function KindPage({ kind, library, benches, shelf, units, onOpen, onOwn }
         />
         <Kin
           title={benches.lines ? 'Stand-ins that are there today' : 'When it is not to be had'}
-          list={standIns.map((other) => [other, sizeText(other, units)] as const)}
+          list={standIns.map((other) => [other, plantSizeText(other, units)] as const)}
           onOpen={onOpen}
         />
         <Kin
@@ -193,7 +193,7 @@ export function KindPage({ kind, library, benches, shelf, units, onOpen, onOwn }
           <dd>{kind.roles.map((role) => ROLE_NAMES[role].toLowerCase()).join(', ')}</dd>
           <dt>Grows to</dt>
           <dd>
-            {sizeText(kind, units)}, in about {countText(kind.weeksToFill, 'week')}
+            {plantSizeText(kind, units)}, in about {countText(kind.weeksToFill, 'week')}
           </dd>
           <dt>Sun</dt>
           <dd>

@@ -12,7 +12,7 @@ import { NURSERY_SIZE_IDS, type NurserySizeId } from '@/core/plants/nursery';
 import { keptCm } from '@/core/units/units';
 import { PickField } from '@/ui/controls/fields';
 import { sizeName, type Units } from '@/words/format';
-import { sizeText } from '@/words/plants';
+import { plantSizeText } from '@/words/plants';
 import { GrownPicture } from './GrownPicture';
 import { PhotoColour } from './PhotoColour';
 import { Button } from '@/ui/controls/Button';
@@ -190,8 +190,8 @@ export function TagForm({
             />
             <p className="self-center text-small" data-like>
               Most like <b className="font-semibold">{like.common.toLowerCase()}</b>. Guessed from
-              it: {guessedList(told).join(', ')}. {sizeText(guess, units)}. Harm counts as unsure,
-              and nothing is called edible, until you know.
+              it: {guessedList(told).join(', ')}. {plantSizeText(guess, units)}. Harm counts as
+              unsure, and nothing is called edible, until you know.
             </p>
           </div>
         )}

@@ -3,7 +3,7 @@
 import { CHECK_IDS, CHECKS } from '@/core/checks/rules/index';
 import { HOUSE_QUESTIONS, type House, type HouseQuestion } from '@/core/plantings/house';
 import { CHECK_NAMES } from '@/words/checkNames';
-import type { LightHabit } from '@/core/spots/lightLabel';
+import type { LightHabit } from '@/core/spots/terms';
 import { HABIT_NAMES } from '@/words/light';
 import { HOUSE_WORDS } from '@/words/house';
 import { Select } from '@/ui/controls/Select';

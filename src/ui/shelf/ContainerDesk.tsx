@@ -22,7 +22,7 @@ import { LooksSheet, MakingSheet } from './MakingSheet';
 import { MeasuredDrawing } from './MeasuredDrawing';
 import { MixSheet } from './MixSheet';
 import { SizesSheet } from './SizesSheet';
-import { WeatherSheet } from './WeatherSheet';
+import { StandsWeatherSheet } from './WeatherSheet';
 import { WeightSheet } from './WeightSheet';
 import type { ShelfEditing } from './useShelfEditing';
 import { Button, ButtonLink } from '@/ui/controls/Button';
@@ -136,7 +136,7 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
             <div className="grid gap-4">
               <FillingSheet editing={editing} units={settings} put={put} />
               <MixSheet editing={editing} units={settings} />
-              <WeatherSheet editing={editing} units={settings} />
+              <StandsWeatherSheet editing={editing} units={settings} />
             </div>
           </div>
         </div>

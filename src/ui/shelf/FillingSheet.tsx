@@ -10,7 +10,7 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import { Sheet } from '@/ui/controls/fields';
 import { countText, lengthText, rangeText, sizeName, volumeText } from '@/words/format';
 import type { PutIn } from './FitsSheet';
-import { Row, type SheetProps } from './sheet';
+import { FigureRow, type SheetProps } from './sheet';
 
 /** How to fill it when so many plants of one size go in. */
 export function FillingSheet({ editing, units, put }: SheetProps & { readonly put: PutIn | null }) {
@@ -33,37 +33,43 @@ export function FillingSheet({ editing, units, put }: SheetProps & { readonly pu
     >
       <div className="px-3.5 py-3">
         <dl className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5">
-          <Row name="Mix up to the headspace">{volumeText(filling.fillL, units)}</Row>
+          <FigureRow name="Mix up to the headspace">{volumeText(filling.fillL, units)}</FigureRow>
           {filling.ballsL > 0 && (
-            <Row name="less root balls">{volumeText(filling.ballsL, units)}</Row>
+            <FigureRow name="less root balls">{volumeText(filling.ballsL, units)}</FigureRow>
           )}
-          <Row name="To buy, settling included" strong>
+          <FigureRow name="To buy, settling included" strong>
             <span data-buy>{volumeText(filling.buyL, units)}</span>
-          </Row>
-          <Row name="in bags as sold" strong>
+          </FigureRow>
+          <FigureRow name="in bags as sold" strong>
             <span data-bags>
               {need.bags.map(({ litres, count }) => `${count} × ${litres} L`).join(' and ') ||
                 'none'}
             </span>
-          </Row>
+          </FigureRow>
           {filling.preFillCm !== null && (
-            <Row name="Fill first, then plant">to {cm(filling.belowRimCm!)} below the rim</Row>
+            <FigureRow name="Fill first, then plant">
+              to {cm(filling.belowRimCm!)} below the rim
+            </FigureRow>
           )}
-          <Row name="Renew each year, the top third">{volumeText(filling.topThirdL, units)}</Row>
+          <FigureRow name="Renew each year, the top third">
+            {volumeText(filling.topThirdL, units)}
+          </FigureRow>
           {filling.dressingL > 0 && (
-            <Row name="Dressing">{volumeText(filling.dressingL, units)}</Row>
+            <FigureRow name="Dressing">{volumeText(filling.dressingL, units)}</FigureRow>
           )}
-          <Row name="Depth for roots">{cm(filling.depthCm)}</Row>
+          <FigureRow name="Depth for roots">{cm(filling.depthCm)}</FigureRow>
           {filling.rootRunL !== null && (
-            <Row name="Root run for each plant">{volumeText(filling.rootRunL, units)}</Row>
+            <FigureRow name="Root run for each plant">
+              {volumeText(filling.rootRunL, units)}
+            </FigureRow>
           )}
-          <Row name="Surface">{Math.round(filling.surfaceCm2)} cm²</Row>
-          <Row name="Rim, all of it / in view">
+          <FigureRow name="Surface">{Math.round(filling.surfaceCm2)} cm²</FigureRow>
+          <FigureRow name="Rim, all of it / in view">
             {cm(filling.rimCm)} / {cm(filling.rimInViewCm)}
-          </Row>
-          <Row name="Within 4 cm of the wall">
+          </FigureRow>
+          <FigureRow name="Within 4 cm of the wall">
             {Math.round(edgeShare(container) * 100)} % of the mix
-          </Row>
+          </FigureRow>
         </dl>
         {filling.lostL > 0 && (
           <p className="pt-2" data-crocks>

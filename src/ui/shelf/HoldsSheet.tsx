@@ -5,7 +5,7 @@ import { insideVolumeL } from '@/core/containers/shape';
 import { Choices } from '@/ui/controls/Choices';
 import { NumberField, Sheet } from '@/ui/controls/fields';
 import { volumeText } from '@/words/format';
-import { Row, type SheetProps } from './sheet';
+import { FigureRow, type SheetProps } from './sheet';
 
 /** What it holds by its shape and by litres poured, side by side, and which is used. */
 export function HoldsSheet({ editing, units }: SheetProps) {
@@ -20,10 +20,10 @@ export function HoldsSheet({ editing, units }: SheetProps) {
           {volumeText(brimL(container), units)}
         </p>
         <dl className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5 pt-1">
-          <Row name="By its measures">{volumeText(byShape, units)}</Row>
-          <Row name="By litres poured">
+          <FigureRow name="By its measures">{volumeText(byShape, units)}</FigureRow>
+          <FigureRow name="By litres poured">
             {pouredL === null ? 'not poured yet' : volumeText(pouredL, units)}
-          </Row>
+          </FigureRow>
         </dl>
         {apart !== null && (
           <p className="pt-1" data-compared>

@@ -2,14 +2,14 @@
 
 import { fromHex, toHex } from '@/core/colour/oklch';
 import { wallOf, type Container } from '@/core/containers/container';
-import { FINISHES, PATTERNS, STYLE_WORDS } from '@/core/containers/looks';
+import { FINISHES, POT_PATTERNS, STYLE_WORDS } from '@/core/containers/looks';
 import { MATERIAL_IDS, MATERIALS, type MaterialId } from '@/core/containers/materials';
 import { isHung } from '@/core/containers/shape';
 import { MATERIAL_COLOURS } from '@/core/containers/usual';
 import { LengthField, NumberField, PickField, Sheet } from '@/ui/controls/fields';
 import { FINISH_NAMES, FOOT_NAMES, MATERIAL_NAMES, PATTERN_NAMES } from '@/words/containers';
 import { rangeText, type Units } from '@/words/format';
-import { capital } from '@/words/light';
+import { capital } from '@/words/format';
 import type { ShelfEditing } from './useShelfEditing';
 import { Button } from '@/ui/controls/Button';
 
@@ -218,7 +218,7 @@ export function LooksSheet({ editing }: { readonly editing: ShelfEditing }) {
           <PickField
             name="Pattern"
             value={container.pattern}
-            options={PATTERNS.map((id) => [id, PATTERN_NAMES[id]] as const)}
+            options={POT_PATTERNS.map((id) => [id, PATTERN_NAMES[id]] as const)}
             onPick={(pattern) => put({ pattern }, 'Changed the pattern')}
           />
           {colour('Colour', toHex(container.colour), (hex) =>

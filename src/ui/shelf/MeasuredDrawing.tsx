@@ -12,7 +12,7 @@ import { grown, spanOf, type Section } from '@/core/containers/section';
 import { formOf, halfDepthCm, halfFrontCm, rimSection } from '@/core/containers/shape';
 import type { SideHole } from '@/core/containers/sideHoles';
 import { NURSERY_SIZES } from '@/core/plants/nursery';
-import { Outline } from '@/ui/controls/Outline';
+import { SectionOutline } from '@/ui/controls/Outline';
 import { Ruler } from '@/ui/controls/Ruler';
 import { lengthFigure, type Units } from '@/words/format';
 import { ContainerPicture, containerExtent } from './ContainerPicture';
@@ -312,7 +312,7 @@ function FromAbove({
         role="group"
         aria-label={`Plan of ${container.name}`}
       >
-        <Outline
+        <SectionOutline
           section={grown(rim, wall / pxPerCm / 2)}
           {...scale}
           fill="var(--sheet)"
@@ -322,7 +322,7 @@ function FromAbove({
         {surfacesOf(container)
           .slice(1)
           .map(({ section, heightCm }) => (
-            <Outline
+            <SectionOutline
               key={heightCm}
               section={grown(section, wallCm)}
               {...scale}
@@ -332,7 +332,7 @@ function FromAbove({
             />
           ))}
         {shape.kind !== 'tiered' && (
-          <Outline
+          <SectionOutline
             section={base}
             {...scale}
             fill="none"

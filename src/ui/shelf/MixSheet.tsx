@@ -14,7 +14,7 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import { NumberField, PickField, Sheet, TextField } from '@/ui/controls/fields';
 import { MIX_NAMES } from '@/words/containers';
 import { countText, weightText } from '@/words/format';
-import { Row, type SheetProps } from './sheet';
+import { FigureRow, type SheetProps } from './sheet';
 import { Button } from '@/ui/controls/Button';
 
 /** Its mix, bought or stirred together, and whom it suits. */
@@ -143,18 +143,18 @@ export function MixSheet({ editing, units }: SheetProps) {
           </div>
         )}
         <dl className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5">
-          <Row name="Air after draining">{percent(airShare(facts))}</Row>
-          <Row name="Water it holds / that roots can draw">
+          <FigureRow name="Air after draining">{percent(airShare(facts))}</FigureRow>
+          <FigureRow name="Water it holds / that roots can draw">
             {percent(facts.waterShare)} / {percent(facts.waterShare - facts.wiltShare)}
-          </Row>
-          <Row name="A litre weighs, dry / watered">
+          </FigureRow>
+          <FigureRow name="A litre weighs, dry / watered">
             {weightText(facts.dryKgL, units)} / {weightText(facts.dryKgL + facts.waterShare, units)}
-          </Row>
-          <Row name="Feeds for about">
+          </FigureRow>
+          <FigureRow name="Feeds for about">
             {facts.feedsWeeks[1] === 0
               ? 'not at all'
               : `${Math.round(facts.feedsWeeks[0])}–${Math.round(facts.feedsWeeks[1])} weeks`}
-          </Row>
+          </FigureRow>
         </dl>
         {harmed.length === 0 ? (
           <p className="text-ink2">Nothing in the book is harmed by it.</p>

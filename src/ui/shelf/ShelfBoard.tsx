@@ -18,7 +18,7 @@ import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { MATERIAL_NAMES, sizeText } from '@/words/containers';
 import { countText, volumeText } from '@/words/format';
 import { ContainerPicture, containerExtent } from './ContainerPicture';
-import { Waiting } from './ShelfRoom';
+import { Waiting } from './Waiting';
 import { Button } from '@/ui/controls/Button';
 
 const RULER_PX = 36;

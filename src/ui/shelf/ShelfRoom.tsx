@@ -4,6 +4,7 @@ import { useSearchParams } from 'next/navigation';
 import { Suspense } from 'react';
 import { ContainerDesk } from './ContainerDesk';
 import { ShelfBoard } from './ShelfBoard';
+import { Waiting } from './Waiting';
 import { useShelfEditing } from './useShelfEditing';
 import { ButtonLink } from '@/ui/controls/Button';
 
@@ -19,14 +20,6 @@ export function ShelfRoom() {
 function Room() {
   const asked = useSearchParams().get('item');
   return asked ? <OneContainer key={asked} id={asked} /> : <ShelfBoard />;
-}
-
-export function Waiting() {
-  return (
-    <p className="py-10 text-ink2" role="status">
-      Looking along the shelf…
-    </p>
-  );
 }
 
 function OneContainer({ id }: { readonly id: string }) {

@@ -6,7 +6,7 @@ import { temperatureText } from '@/words/format';
 import type { SheetProps } from './sheet';
 
 /** What frost and sun do to the pot and its roots. */
-export function WeatherSheet({ editing, units }: SheetProps) {
+export function StandsWeatherSheet({ editing, units }: SheetProps) {
   const { container } = editing;
   const risk = frostRisk(container);
   const colder = rootsColderK(container);

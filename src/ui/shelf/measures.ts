@@ -1,7 +1,7 @@
 import { surfacesOf, type Container } from '@/core/containers/container';
 import { tierFeetCm } from '@/core/containers/forms';
 import { spanOf, type Section } from '@/core/containers/section';
-import { depthOf, formOf, rimSection } from '@/core/containers/shape';
+import { insideDepthCm, formOf, rimSection } from '@/core/containers/shape';
 
 /** A measure that a tape takes, drawn as a line with its figure. Centimetres; heights above the inside base. */
 export interface Measure {
@@ -22,7 +22,7 @@ const LEAST_CM = 2;
 
 /** Inside measures seen from the front: widths at the rim, the base, each tier and each bend of an urn; depth; height of a slot. */
 export function frontMeasures({ shape }: Container): Measures {
-  const depth = depthOf(shape);
+  const depth = insideDepthCm(shape);
   const width = (name: string, heightCm: number, at: Measure['at']): Measure => {
     const { leftCm, rightCm } = spanOf(formOf(shape).sectionAt(heightCm));
     return { name, fromCm: leftCm, toCm: rightCm, at };

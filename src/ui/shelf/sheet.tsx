@@ -8,7 +8,7 @@ export interface SheetProps {
 }
 
 /** One line of a list of figures. */
-export function Row({
+export function FigureRow({
   name,
   children,
   strong = false,

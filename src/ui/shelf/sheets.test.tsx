@@ -12,7 +12,7 @@ import { HoldsSheet } from './HoldsSheet';
 import { frontMeasures, mixLines, planMeasures } from './measures';
 import { MixSheet } from './MixSheet';
 import type { ShelfEditing } from './useShelfEditing';
-import { WeatherSheet } from './WeatherSheet';
+import { StandsWeatherSheet } from './WeatherSheet';
 import { WeightSheet } from './WeightSheet';
 
 const WIRED = shelfKind('Hanging basket, 40');
@@ -127,14 +127,14 @@ test('winter cold is told as a temperature where it stands, in the reader’s sc
   const { editing } = editingOf(POT, {
     places: [{ name: 'the platform', coldestC: -6, stands: true }],
   });
-  const { rerender } = render(<WeatherSheet editing={editing} units={CM} />);
+  const { rerender } = render(<StandsWeatherSheet editing={editing} units={CM} />);
   expect(
     screen.getByText(/At the platform most winters reach −6 °C.*hardy to −17 °C/),
   ).toBeVisible();
-  rerender(<WeatherSheet editing={editing} units={INCHES} />);
+  rerender(<StandsWeatherSheet editing={editing} units={INCHES} />);
   expect(screen.getByText(/21 °F.*hardy to 1 °F/)).toBeVisible();
   rerender(
-    <WeatherSheet
+    <StandsWeatherSheet
       editing={
         editingOf(POT, { places: [{ name: 'the platform', coldestC: -6, stands: false }] }).editing
       }

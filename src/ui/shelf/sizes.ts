@@ -1,13 +1,13 @@
 import type { Shape } from '@/core/containers/shape';
 
 /** One measure of a shape: which field, what it is called. */
-export interface Measure {
+export interface SizeField {
   readonly field: string;
   readonly name: string;
 }
 
 /** The single measures of each kind, in the order in which a tape takes them. Lists (urn, tiers, outline) have tables of their own. */
-export const MEASURES: Readonly<Record<Shape['kind'], readonly Measure[]>> = {
+export const MEASURES: Readonly<Record<Shape['kind'], readonly SizeField[]>> = {
   round: [
     { field: 'topCm', name: 'Width at top' },
     { field: 'baseCm', name: 'Width at base' },

@@ -1,5 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import { coverAt } from '@/core/spots/silhouette';
+import { heightsAt } from '@/core/spots/silhouette';
 import { usualObstacle } from '@/core/spots/usualObstacles';
 import { usualSpot } from '@/core/spots/spot';
 import type { Obstacle } from '@/core/spots/obstacle';
@@ -59,7 +59,10 @@ test('arrow keys turn and raise, Delete takes away, Escape lets go', () => {
   fireEvent.keyDown(wall, { key: 'Delete' });
   fireEvent.keyDown(wall, { key: 'Escape' });
   expect(did.changes[0]).toEqual([{ ...WALL, bearingDeg: 182 }, true]);
-  expect(coverAt(did.changes[1]![0], 60, 180)![1] - coverAt(WALL, 60, 180)![1]).toBeCloseTo(10, 0);
+  expect(heightsAt(did.changes[1]![0], 60, 180)![1] - heightsAt(WALL, 60, 180)![1]).toBeCloseTo(
+    10,
+    0,
+  );
   expect([did.removed, did.letGo, did.selected]).toEqual([['w'], 1, [null]]);
 });
 

@@ -8,7 +8,7 @@ import { shadeOf } from '@/core/spots/obstacle';
 import { lightThrough, weekOfDay } from '@/core/spots/reckoning';
 import {
   bearingOf,
-  coverAt,
+  heightsAt,
   letsThrough,
   raisedTo,
   turnDeg,
@@ -496,7 +496,7 @@ function silhouette(
     const bearing = middle - 180 + i / 2;
     // The strip's last bearing is its first again; it belongs to the right edge.
     const x = i === 720 ? xOf(middle + 179.999) : xOf(bearing + 1e-6);
-    const cover = coverAt(obstacle, leafHeightCm, bearing);
+    const cover = heightsAt(obstacle, leafHeightCm, bearing);
     if (!cover) {
       run = null;
       continue;
@@ -516,7 +516,7 @@ function silhouette(
 /** Altitude of the edge that is dragged, straight ahead; `null` when there is none. */
 function edgeOf(obstacle: Obstacle, leafHeightCm: number): number | null {
   if (obstacle.kind === 'building') return null;
-  const cover = coverAt(obstacle, leafHeightCm, bearingOf(obstacle));
+  const cover = heightsAt(obstacle, leafHeightCm, bearingOf(obstacle));
   return cover ? cover[obstacle.kind === 'eave' ? 0 : 1] : 2;
 }
 
@@ -552,7 +552,7 @@ function grips(
       { grip: 'right', bearing: obstacle.toDeg, altitude: obstacle.altitudeDeg / 2 },
     );
   else if (obstacle.kind === 'tree') {
-    const cover = coverAt(obstacle, leafHeightCm, at);
+    const cover = heightsAt(obstacle, leafHeightCm, at);
     const level = cover ? (cover[0] + cover[1]) / 2 : 10;
     const half = end(obstacle.widthCm / 2, obstacle.distanceCm);
     list.push(

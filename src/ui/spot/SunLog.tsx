@@ -1,7 +1,7 @@
 'use client';
 
 import { memo, useMemo, useState } from 'react';
-import { compareLog, expectedByHour, type Seen } from '@/core/spots/sunLog';
+import { compareLog, expectedByHour, type SunSeen } from '@/core/spots/sunLog';
 import type { LogDay, Spot } from '@/core/spots/spot';
 import { countText } from '@/words/format';
 import { hoursListText } from '@/words/light';
@@ -11,7 +11,7 @@ import { Button } from '@/ui/controls/Button';
 import { entryLook } from '@/ui/controls/looks';
 
 /** What one press after another writes. */
-const NEXT: Readonly<Record<Seen | 'none', Seen | null>> = {
+const NEXT: Readonly<Record<SunSeen | 'none', SunSeen | null>> = {
   none: 'sun',
   sun: 'dappled',
   dappled: 'shade',
@@ -222,7 +222,7 @@ function FitButton({
 
 /** "15–17 you saw shade, sun was reckoned" */
 function differText(
-  differ: readonly { readonly hour: number; readonly seen: Seen; readonly expected: Seen }[],
+  differ: readonly { readonly hour: number; readonly seen: SunSeen; readonly expected: SunSeen }[],
 ): string {
   const kinds = new Map<string, number[]>();
   for (const { hour, seen, expected } of differ) {
@@ -233,7 +233,7 @@ function differText(
 }
 
 /** Ring: sun; dotted ring: dappled; filled: shade. Read without colour. */
-export function SeenMark({ seen }: { readonly seen: Seen | null }) {
+export function SeenMark({ seen }: { readonly seen: SunSeen | null }) {
   return (
     <svg width={14} height={14} viewBox="0 0 14 14" aria-hidden>
       {seen === 'sun' && (

@@ -16,7 +16,7 @@ import { countText } from '@/words/format';
 import { StartSheet } from './StartSheet';
 import {
   FIRST_FORM,
-  SHAPE_NAMES,
+  START_SHAPE_NAMES,
   withSpot,
   withUnit,
   type StartForm,
@@ -99,7 +99,7 @@ export function Start() {
   const keep = async (proposal: Proposal) => {
     if (!store || !reading.ok) return;
     const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
-    const called = chosen?.container.name ?? SHAPE_NAMES[values.shape];
+    const called = chosen?.container.name ?? START_SHAPE_NAMES[values.shape];
     const count = (await store.plantings()).filter(({ name }) => name.startsWith(called)).length;
     const planting = plantingOf(
       proposal,
@@ -118,7 +118,7 @@ export function Start() {
     const planting = plantingOf(
       { places: [], school: values.school === 'any' ? 'thriller' : values.school },
       briefFrom(reading, values.plantedWeek, settings.house, chosen?.id ?? null),
-      { id, name: chosen?.container.name ?? `${SHAPE_NAMES[values.shape]} by hand` },
+      { id, name: chosen?.container.name ?? `${START_SHAPE_NAMES[values.shape]} by hand` },
     );
     await store.add(planting, reading.spot);
     router.push(benchHref(id));

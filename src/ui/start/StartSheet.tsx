@@ -16,7 +16,7 @@ import { Thumb } from '@/ui/bench/TurnSlider';
 import { Choices } from '@/ui/controls/Choices';
 import { MATERIAL_NAMES, sizeText } from '@/words/containers';
 import { dateText, hoursText, volumeText } from '@/words/format';
-import { capital } from '@/words/light';
+import { capital } from '@/words/format';
 import { SCHEME_NAMES } from '@/words/names';
 import { SCHOOL_NAMES, SCHOOL_WORDS } from '@/words/schools';
 import { Named } from './Named';
@@ -25,7 +25,7 @@ import {
   LOVED_COLOURS,
   MATERIALS_OF,
   needsColour,
-  SHAPE_NAMES,
+  START_SHAPE_NAMES,
   withShape,
   type StartForm,
   type StartReading,
@@ -125,7 +125,7 @@ export function StartSheet({
             <Choices
               name="Container shape"
               value={values.shape}
-              options={Object.entries(SHAPE_NAMES)}
+              options={Object.entries(START_SHAPE_NAMES)}
               onPick={(shape) => form.reset(withShape(values, shape as StartForm['shape']))}
             />
             <div className="mt-2.5 grid grid-cols-3 gap-3">

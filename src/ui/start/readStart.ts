@@ -3,7 +3,7 @@ import type { Scheme } from '@/core/colour/schemes';
 import type { Container } from '@/core/containers/container';
 import { MATERIAL_IDS } from '@/core/containers/materials';
 import { containerSchema } from '@/core/containers/schema';
-import { depthOf, type Shape } from '@/core/containers/shape';
+import { insideDepthCm, type Shape } from '@/core/containers/shape';
 import { usualContainer } from '@/core/containers/usual';
 import { parseWith } from '@/core/files/parse';
 import type { House } from '@/core/plantings/house';
@@ -14,7 +14,7 @@ import { toCm } from '@/core/units/units';
 import {
   MATERIALS_OF,
   needsColour,
-  SHAPE_NAMES,
+  START_SHAPE_NAMES,
   type StartForm,
   type StartReading,
 } from './startForm';
@@ -73,7 +73,7 @@ export function readStart(
     ? ({ ok: true, value: fromShelf } as const)
     : parseWith(
         containerSchema,
-        inHouse(usualContainer(SHAPE_NAMES[form.shape], shape, material), house),
+        inHouse(usualContainer(START_SHAPE_NAMES[form.shape], shape, material), house),
       );
   const spot = parseWith(spotSchema, {
     ...(typeof at === 'string' ? { id: at, lightHabit: house.sun } : at),
@@ -109,12 +109,12 @@ function inHouse(container: Container, { headspace, drainage }: House): Containe
   const headspaceCm =
     headspace === 'usual'
       ? container.headspaceCm
-      : Math.min(headspace === 'shallow' ? 1 : 3, depthOf(container.shape) / 4);
+      : Math.min(headspace === 'shallow' ? 1 : 3, insideDepthCm(container.shape) / 4);
   return {
     ...container,
     headspaceCm,
     ...(drainage === 'coarse layer' && container.shape.kind !== 'basket'
-      ? { foot: 'coarse' as const, footCm: Math.min(3, depthOf(container.shape) / 8) }
+      ? { foot: 'coarse' as const, footCm: Math.min(3, insideDepthCm(container.shape) / 8) }
       : {}),
   };
 }

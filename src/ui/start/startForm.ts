@@ -42,7 +42,7 @@ export interface StartForm {
   readonly spotName: string;
 }
 
-export const SHAPE_NAMES: Readonly<Record<SheetShape, string>> = {
+export const START_SHAPE_NAMES: Readonly<Record<SheetShape, string>> = {
   round: 'Round pot',
   box: 'Window box',
   basket: 'Hanging basket',

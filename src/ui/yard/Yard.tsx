@@ -28,7 +28,7 @@ import {
   SIDE_RULER_PX,
   YARD_COLUMNS,
   YARD_WEEKS,
-  type Row,
+  type YardRow,
 } from './yardLayout';
 import { Button, ButtonLink } from '@/ui/controls/Button';
 
@@ -144,7 +144,7 @@ function SpotRow({
   alone,
   onShown,
 }: {
-  readonly row: Row;
+  readonly row: YardRow;
   readonly weeks: number;
   readonly pxPerCm: number;
   readonly widthPx: number;

@@ -13,12 +13,12 @@ export const YARD_WEEKS = 9;
 export const YARD_COLUMNS = 'gap-6 wide:grid wide:grid-cols-[minmax(0,1fr)_324px]';
 
 /** What stands at one spot. */
-export interface Row {
+export interface YardRow {
   readonly spot: Spot;
   readonly its: readonly PlantingInSpot[];
 }
 
-export function rowsOf({ spots, its }: Planted): readonly Row[] {
+export function rowsOf({ spots, its }: Planted): readonly YardRow[] {
   return spots
     .map((spot) => ({ spot, its: its.filter(({ planting }) => planting.spotId === spot.id) }))
     .filter((row) => row.its.length > 0);
@@ -32,7 +32,7 @@ const NAME_PX = 132;
 const ROOMY_PX = 1150;
 
 /** Widest scale at which every row fits, within what reads well. */
-export function scaleFor(rows: readonly Row[], width: number): number {
+export function scaleFor(rows: readonly YardRow[], width: number): number {
   const usable = width - SIDE_RULER_PX - 170;
   const widest = Math.max(
     1,
@@ -45,9 +45,13 @@ export function scaleFor(rows: readonly Row[], width: number): number {
 const GAP_PX = 16;
 
 /** Rows in the order in which they fill lines best: the widest first, then whatever else still fits beside it. */
-export function linesOf(rows: readonly Row[], pxPerCm: number, width: number): readonly Row[] {
+export function linesOf(
+  rows: readonly YardRow[],
+  pxPerCm: number,
+  width: number,
+): readonly YardRow[] {
   const left = [...rows].sort((a, b) => rowPx(b, pxPerCm) - rowPx(a, pxPerCm));
-  const ordered: Row[] = [];
+  const ordered: YardRow[] = [];
   while (left.length > 0) {
     let room = width;
     for (let i = 0; i < left.length;) {
@@ -63,7 +67,7 @@ export function linesOf(rows: readonly Row[], pxPerCm: number, width: number): r
 }
 
 /** Room a spot takes: its ruler, its containers and its name. */
-export function rowPx({ its }: Row, pxPerCm: number): number {
+export function rowPx({ its }: YardRow, pxPerCm: number): number {
   return (
     SIDE_RULER_PX +
     10 +
@@ -94,7 +98,7 @@ export interface PlacedRow {
 }
 
 /** Places the containers of a row side by side in a week after planting. */
-export function placeRow({ spot, its }: Row, weeks: number, pxPerCm: number): PlacedRow {
+export function placeRow({ spot, its }: YardRow, weeks: number, pxPerCm: number): PlacedRow {
   const extents = its.map((it) => extentOf(read(it)));
   // Height above ground is drawn in full: a basket under a canopy hangs where it hangs.
   const above = Math.max(...extents.map(({ aboveCm }) => spot.dropCm + aboveCm));

@@ -2,7 +2,7 @@ import { composingGroup } from '@/core/search/group';
 import type { Handler } from './desk';
 
 /** Several containers composed as one. */
-export const group: Handler<'group'> = ({ containers, ask }, { kindsFrom, run }) => {
+export const groupJob: Handler<'group'> = ({ containers, ask }, { kindsFrom, run }) => {
   const { only, ...rest } = ask;
   return run(composingGroup(containers, { ...rest, kinds: kindsFrom(only) }));
 };

@@ -2,9 +2,9 @@ import type { ThinkingJob } from '../messages';
 import type { Handler } from './desk';
 import { fits } from './fits';
 import { fixes } from './fixes';
-import { group } from './group';
+import { groupJob } from './group';
 import { obstacles } from './obstacles';
-import { propose } from './propose';
+import { proposeJob } from './propose';
 import { readFiles } from './readFiles';
 import { readPlants } from './readPlants';
 import { readWeather } from './readWeather';
@@ -14,13 +14,13 @@ import { standIns } from './standIns';
 
 /** Every job of the thinking worker. A job without a handler does not compile. */
 export const HANDLERS: { readonly [N in ThinkingJob]: Handler<N> } = {
-  propose,
+  propose: proposeJob,
   obstacles,
   standIns,
   fixes,
   seen,
   remake,
-  group,
+  group: groupJob,
   readWeather,
   readPlants,
   readFiles,

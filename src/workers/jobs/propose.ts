@@ -2,7 +2,7 @@ import { propose as search } from '@/core/search/propose';
 import type { Handler } from './desk';
 
 /** Searches for plantings, and tells the best so far whenever they change. */
-export const propose: Handler<'propose'> = async (request, { kindsFrom, tell, breathe }) => {
+export const proposeJob: Handler<'propose'> = async (request, { kindsFrom, tell, breathe }) => {
   const { effort, wanted, improve, only, ...ask } = request;
   const steps = search({ ...ask, kinds: kindsFrom(only) }, { effort, wanted, improve });
   let told = '';

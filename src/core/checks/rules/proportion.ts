@@ -1,7 +1,7 @@
 import { clamp } from '../../units/units';
 import type { Container } from '../../containers/container';
 import { reachOf } from '../../containers/section';
-import { depthOf, isHung, rimSection } from '../../containers/shape';
+import { insideDepthCm, isHung, rimSection } from '../../containers/shape';
 import type { Check } from '../check';
 
 export interface ProportionFacts {
@@ -19,7 +19,7 @@ export function goodRatios(container: Container): readonly [least: number, most:
   if (isHung(shape)) return [0.6, 2.1];
   const { acrossCm, deepCm } = reachOf(rimSection(shape));
   if (acrossCm > deepCm * 1.6 || shape.kind === 'bag') return [0.9, 2.6];
-  return depthOf(shape) < Math.min(acrossCm, deepCm) * 1.1 ? [1.3, 2.4] : [0.9, 2.1];
+  return insideDepthCm(shape) < Math.min(acrossCm, deepCm) * 1.1 ? [1.3, 2.4] : [0.9, 2.1];
 }
 
 /** A planting without a lead may stay lower by this share. Ours. */
