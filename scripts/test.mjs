@@ -10,7 +10,7 @@ const bin = (name) => join(root, 'node_modules', '.bin', name);
 
 function step(name, command, args) {
   console.log(`\n— ${name}`);
-  if (run(command, args) === 0) passed += 1;
+  if (timed(name, () => run(command, args)) === 0) passed += 1;
   else {
     failed += 1;
     console.error(`✗ ${name} failed`);
@@ -38,6 +38,28 @@ function chromium() {
   return false;
 }
 
+/** Titles of tests that failed at first and passed on their second try. */
+function flakyOf(suites = []) {
+  return suites.flatMap((suite) => [
+    ...(suite.specs ?? [])
+      .filter(({ tests }) => tests.some(({ status }) => status === 'flaky'))
+      .map(({ title }) => title),
+    ...flakyOf(suite.suites),
+  ]);
+}
+
+const began = performance.now();
+const parts = [];
+/** Remembers how long a part took, to be told at the end. */
+function timed(name, work) {
+  const from = performance.now();
+  const done = () => parts.push([name, performance.now() - from]);
+  const result = work();
+  if (result instanceof Promise) return result.finally(done);
+  done();
+  return result;
+}
+
 install();
 const out = join(root, 'test-results');
 rmSync(out, { recursive: true, force: true });
@@ -50,7 +72,7 @@ step('types', bin('tsc'), ['--noEmit', '-p', 'tsconfig.json']);
 
 console.log('\n— unit and component tests');
 const jestOut = join(out, 'jest.json');
-run(bin('jest'), ['--json', `--outputFile=${jestOut}`]);
+timed('unit and component tests', () => run(bin('jest'), ['--json', `--outputFile=${jestOut}`]));
 try {
   const result = JSON.parse(readFileSync(jestOut, 'utf8'));
   passed += result.numPassedTests;
@@ -60,7 +82,7 @@ try {
   console.error('✗ Jest left no result.');
 }
 
-if (build() !== 0) {
+if (timed('build', build) !== 0) {
   failed += 1;
   console.error('✗ The build failed; the browser tests did not run.');
 } else {
@@ -71,18 +93,22 @@ if (build() !== 0) {
     const port = await freePort(4300);
     const { stop } = await serve(port);
     const playOut = join(out, 'playwright.json');
-    run(bin('playwright'), ['test'], {
-      env: {
-        ...process.env,
-        RILLBANK_URL: `http://127.0.0.1:${port}`,
-        PLAYWRIGHT_JSON_OUTPUT_NAME: playOut,
-      },
-    });
+    timed('browser tests', () =>
+      run(bin('playwright'), ['test'], {
+        env: {
+          ...process.env,
+          RILLBANK_URL: `http://127.0.0.1:${port}`,
+          PLAYWRIGHT_JSON_OUTPUT_NAME: playOut,
+        },
+      }),
+    );
     stop();
     try {
-      const { stats } = JSON.parse(readFileSync(playOut, 'utf8'));
-      passed += stats.expected + stats.flaky;
-      failed += stats.unexpected;
+      const result = JSON.parse(readFileSync(playOut, 'utf8'));
+      passed += result.stats.expected + result.stats.flaky;
+      failed += result.stats.unexpected;
+      for (const title of flakyOf(result.suites))
+        console.error(`△ passed only when it was tried again: ${title}`);
     } catch {
       failed += 1;
       console.error('✗ Playwright left no result.');
@@ -90,5 +116,9 @@ if (build() !== 0) {
   }
 }
 
+const minutes = (ms) => `${(ms / 60_000).toFixed(1)} min`;
+console.log(
+  `\n${parts.map(([name, ms]) => `${name} ${minutes(ms)}`).join(', ')}; in all ${minutes(performance.now() - began)}`,
+);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed > 0 || passed === 0 ? 1 : 0);

@@ -55,6 +55,12 @@ test('compose by hand from empty: add kinds, drag one, pick two, set out, copy, 
   await tools.getByRole('button', { name: 'Lock', exact: true }).click();
   await expect(page.locator('[data-place][aria-label*=locked]')).toHaveCount(2);
   await tools.getByRole('button', { name: 'Set out' }).click();
+  // What is locked stays, and that is said.
+  await page.getByRole('button', { name: 'Round the rim' }).click();
+  await expect(page.getByText('Nothing moved: it stands so already')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await places.first().click();
+  await tools.getByRole('button', { name: 'Set out' }).click();
   await page.getByRole('button', { name: 'Round the rim' }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Undo: Set in a ring' })).toBeVisible();

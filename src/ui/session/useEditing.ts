@@ -76,11 +76,13 @@ export function useEditing(id: string | null): Editing | null | undefined {
   const apply = useCallback(
     (edit: Edit) => {
       setHeld(null);
-      const faults = change?.(
+      const became = change?.(
         (now) => applyEdit(now, edit),
         (before) => doneOf(edit, before),
       );
-      if (faults && faults.length > 0) say(`That was not done. ${faultsText(faults)}`);
+      if (Array.isArray(became)) say(`That was not done. ${faultsText(became)}`);
+      if (became === 'the same' && edit.kind === 'arrange')
+        say('Nothing moved: it stands so already, or what is picked is locked.');
     },
     [change],
   );

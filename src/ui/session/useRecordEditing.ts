@@ -49,13 +49,13 @@ export function useRecordEditing<N extends RoomTable>(
   const apply = useCallback(
     (fields: Partial<T>, name: string) => {
       setHeld(null);
-      const wrong = change?.(
+      const became = change?.(
         (now) => ({ ...now, ...fields }),
         () => ({ did: 'told', name }),
       );
       setFaults(
-        wrong && wrong.length > 0
-          ? Object.fromEntries([...wrong].reverse().map(({ field, message }) => [field, message]))
+        Array.isArray(became)
+          ? Object.fromEntries([...became].reverse().map(({ field, message }) => [field, message]))
           : NO_FAULTS,
       );
     },

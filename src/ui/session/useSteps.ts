@@ -21,14 +21,17 @@ export interface Steps<T> {
   readonly history: History;
   /**
    * Makes a change that can be undone, and begins to keep it at once.
-   * @returns what is wrong with it; then nothing was changed
+   * @returns what is wrong with it, or that it changes nothing; then nothing was changed
    */
-  readonly change: (by: (now: T) => T, done: (before: T) => Done) => readonly FileFault[];
+  readonly change: (by: (now: T) => T, done: (before: T) => Done) => Changed;
   readonly undo: () => void;
   readonly redo: () => void;
   /** Walks so many steps through the history, back when negative. */
   readonly walk: (steps: number) => void;
 }
+
+/** What became of a change. */
+export type Changed = 'changed' | 'the same' | readonly FileFault[];
 
 /** A change on its way: until the stored record comes back with it, it is laid over the one there is. */
 interface Underway<T> {
@@ -63,12 +66,12 @@ export function useSteps<N extends RoomTable>(
   }, [record, here]);
 
   const change = useCallback(
-    (by: (now: T) => T, done: (before: T) => Done): readonly FileFault[] => {
+    (by: (now: T) => T, done: (before: T) => Done): Changed => {
       const before = now.current.record;
-      if (!store || !id || !before) return [];
+      if (!store || !id || !before) return 'the same';
       const after = store.settled(table, by(before));
       const step = store.stepBetween({ table, id }, before, after, done(before));
-      if (step.differences.length === 0) return [];
+      if (step.differences.length === 0) return 'the same';
       const faults = store.faultsOf(table, after);
       if (faults.length > 0) return faults;
       now.current = { ...now.current, record: after };
@@ -78,7 +81,7 @@ export function useSteps<N extends RoomTable>(
         // That it was not kept has been told; it is shown no longer.
         () => setUnderway((all) => all.filter((one) => one.step !== step)),
       );
-      return [];
+      return 'changed';
     },
     [store, table, id],
   );
