@@ -1,0 +1,105 @@
+import { RadioGroup } from 'radix-ui';
+import { toHex } from '@/core/colour/oklch';
+import { COLOUR_SCHEMES, PLAIN_SCHEMES } from '@/core/colour/schemes';
+import type { Spot } from '@/core/spots/spot';
+import { Button } from '@/ui/controls/Button';
+import { buttonLook } from '@/ui/controls/looks';
+import { SCHEME_NAMES } from '@/words/names';
+import { setter, type RowProps } from './formOf';
+import { PaletteEntry } from './PaletteEntry';
+import { SheetRow } from './sheetParts';
+import { LOVED_COLOURS, needsColour, type StartForm, type StartReading } from './startForm';
+
+/** The colour scheme: by feel, or from a colour that is there or loved. */
+export function ColoursRow({
+  form,
+  values,
+  reading,
+  given,
+}: RowProps & { readonly given: Spot | null }) {
+  const set = setter(form);
+  const sources = colourSources(reading, given);
+  return (
+    <SheetRow title="Colours">
+      <RadioGroup.Root
+        aria-label="Colour scheme"
+        value={values.scheme}
+        onValueChange={(scheme) => set('scheme', scheme as StartForm['scheme'])}
+      >
+        <span className="block pb-1 text-note text-ink2">By feel</span>
+        <span className="flex flex-wrap gap-1.5">
+          {PLAIN_SCHEMES.map((kind) => (
+            <RadioGroup.Item key={kind} value={kind} className={buttonLook({ look: 'choice' })}>
+              {SCHEME_NAMES[kind]}
+            </RadioGroup.Item>
+          ))}
+        </span>
+        <span className="block pt-2 pb-1 text-note text-ink2">From a colour</span>
+        <span className="flex flex-wrap gap-1.5">
+          {[...COLOUR_SCHEMES, 'palette' as const].map((kind) => (
+            <RadioGroup.Item key={kind} value={kind} className={buttonLook({ look: 'choice' })}>
+              {SCHEME_NAMES[kind]}
+            </RadioGroup.Item>
+          ))}
+        </span>
+      </RadioGroup.Root>
+      {values.scheme === 'palette' && (
+        <PaletteEntry colours={values.palette} onColours={(palette) => set('palette', palette)} />
+      )}
+      {needsColour(values.scheme) && sources.length > 0 && (
+        <p className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-2 text-note">
+          {sources.map(({ name, hex }) => (
+            <Button
+              look="bare"
+              key={name}
+              aria-pressed={values.colour === hex}
+              onClick={() => set('colour', hex)}
+              className="flex items-center gap-1.5 font-semibold underline decoration-rule2 underline-offset-3 aria-pressed:decoration-ink"
+            >
+              <i
+                aria-hidden
+                className="inline-block size-4 border border-rule2"
+                style={{ background: hex }}
+              />
+              {name}
+            </Button>
+          ))}
+        </p>
+      )}
+      {needsColour(values.scheme) && (
+        <RadioGroup.Root
+          aria-label="Colour to start from"
+          value={values.colour}
+          onValueChange={(hex) => set('colour', hex)}
+          className="mt-2 flex flex-wrap gap-1.5"
+        >
+          {LOVED_COLOURS.map(({ name, hex }) => (
+            <RadioGroup.Item
+              key={hex}
+              value={hex}
+              aria-label={name}
+              title={name}
+              className="size-7 border-[1.5px] border-rule2 data-[state=checked]:border-[3px] data-[state=checked]:border-ink"
+              style={{ background: hex }}
+            />
+          ))}
+        </RadioGroup.Root>
+      )}
+    </SheetRow>
+  );
+}
+
+/** Colours that are there already: the pot's and what stands behind. */
+function colourSources(
+  reading: StartReading,
+  given: Spot | null,
+): readonly { readonly name: string; readonly hex: string }[] {
+  const pot = reading.ok ? [{ name: 'the pot’s', hex: toHex(reading.container.colour) }] : [];
+  return [
+    ...pot,
+    ...(given?.background ?? []).map(({ name, colour }) => ({
+      name: `${name.charAt(0).toLowerCase()}${name.slice(1)} behind`,
+      hex: toHex(colour),
+    })),
+  ];
+}
