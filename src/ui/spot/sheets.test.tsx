@@ -100,6 +100,7 @@ test('frost, cold and growing weeks are told in the reader’s scale, typical un
 test('one month of one’s own leaves the others typical', async () => {
   const { editing, applied } = editingOf();
   render(<SiteSheet editing={editing} settings={CM} />);
+  await userEvent.click(screen.getByRole('button', { name: 'Put in your own figures' }));
   const may = screen.getByLabelText('Mean highest in May');
   await userEvent.clear(may);
   await userEvent.type(may, '19.5');
