@@ -1,30 +1,25 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { read } from '@/core/checks/reading';
 import type { CheckId } from '@/core/checks/rules/index';
-import { mixL } from '@/core/containers/container';
-import { branchOf, FIRST_PLAN } from '@/core/plantings/kept';
 import type { SchoolId } from '@/core/plantings/schoolId';
 import { extentOf } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/subject';
-import { plantCost } from '@/core/shopping/plantCost';
 import { bookWeek } from '@/core/spots/spot';
 import { weekAfter } from '@/core/units/units';
-import { spotHref } from '@/ui/session/links';
 import type { Editing } from '@/ui/session/useEditing';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { useFrozen } from '@/ui/session/useFrozen';
 import { useRested } from '@/ui/session/useRested';
-import { UndoBar } from '@/ui/session/UndoBar';
 import { useFieldHeight } from '@/ui/controls/useFieldHeight';
 import { useWidth } from '@/ui/controls/useWidth';
-import { countText, hoursText, moneyText, volumeText, weekText } from '@/words/format';
-import { sizeText } from '@/words/containers';
+import { countText, weekText } from '@/words/format';
 import { keyed } from '@/words/names';
+import { BenchHead } from './BenchHead';
+import { BenchStrips } from './BenchStrips';
 import { KindTags } from './KindTags';
 import { StandBack } from './StandBack';
 import { Stencil } from './Stencil';
@@ -50,12 +45,6 @@ const SeasonStrip = dynamic(() => import('./SeasonStrip'), { ssr: false });
 const StencilTools = dynamic(() => import('./StencilTools'), { ssr: false });
 const Tray = dynamic(() => import('./Tray'), { ssr: false });
 const ViewTools = dynamic(() => import('./ViewTools'), { ssr: false });
-const ViewsStrip = dynamic(() => import('./ViewsStrip'), { ssr: false });
-
-/** Weeks shown side by side. */
-const STRIP_WEEKS = [0, 6, 12, 20];
-/** Turns at which a passer-by is stopped when nothing may move, degrees: from a step before to a step past. */
-const WALK_DEG = [-55, -30, 0, 30, 55];
 
 /** One planting on the Bench: plan and stand-back view to one scale, the sliders under them, the plants, the second opinion and the tray. */
 export function BenchDesk({ editing }: { readonly editing: Editing }) {
@@ -134,53 +123,10 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
     taking,
   });
 
-  const dims = sizeText(planting.container.shape, settings.length);
-  const room = {
-    acrossCm: extent.leftCm + extent.rightCm,
-    aboveCm: span.aboveCm,
-    belowCm: span.belowCm,
-  };
-
   return (
     <div className="pt-3.5 wide:grid wide:grid-cols-[minmax(0,1fr)_344px] wide:gap-6">
       <div className="min-w-0">
-        <header className="flex flex-wrap items-end gap-x-5 gap-y-1 pb-2">
-          <h1 className="display text-room leading-10">{planting.name}</h1>
-          <p className="pb-1.5 text-small text-ink2">
-            {branchOf(planting) !== FIRST_PLAN && (
-              <b className="mr-2 bg-ink px-1.5 py-0.5 font-semibold text-paper">
-                {branchOf(planting)}
-              </b>
-            )}
-            <b className="font-semibold text-ink">{dims}</b> {settings.length}
-            {planting.name.toLowerCase().startsWith(planting.container.name.toLowerCase())
-              ? ''
-              : ` ${planting.container.name.toLowerCase()}`}
-            ,{' '}
-            <Link
-              href={spotHref(spot.id)}
-              className="underline decoration-rule2 underline-offset-3"
-            >
-              <b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun
-              {spot.sunWhen === 'spread'
-                ? ''
-                : spot.sunWhen === 'morning'
-                  ? ' before noon'
-                  : ' after noon'}
-            </Link>
-          </p>
-          <p className="ml-auto flex items-center gap-3 pb-1 text-small text-ink2">
-            <span>
-              <b className="text-ink">{it.planting.places.length}</b>{' '}
-              {it.planting.places.length === 1 ? 'plant' : 'plants'}
-            </span>
-            <b className="text-ink">{moneyText(plantCost(it.plants), settings)}</b>
-            <span>
-              <b className="text-ink">{volumeText(mixL(planting.container), settings)}</b> of mix
-            </span>
-            <UndoBar editing={editing} />
-          </p>
-        </header>
+        <BenchHead editing={editing} settings={settings} />
         <div className="grid gap-x-4 gap-y-2 sm:grid-cols-[2fr_3fr]">
           <section aria-label="From above" className="min-w-0">
             <div ref={planRef} className="relative bg-field">
@@ -263,40 +209,15 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
             onDone={printed}
           />
         )}
-        {strip === 'weeks' && (
-          <ViewsStrip
-            label="Week by week"
-            subject={subject}
-            pitchRad={looking.pitchRad}
-            scenery={looking.scenery}
-            room={room}
-            unit={settings.length}
-            views={STRIP_WEEKS.filter((week) => week <= reading.weeks).map((week) => ({
-              key: String(week),
-              title: `Week ${week}`,
-              about: weekText(weekAfter(planting.plantedWeek, week)),
-              weeks: week,
-              azimuthRad: looking.azimuthRad,
-            }))}
-          />
-        )}
-        {strip === 'walk' && (
-          <ViewsStrip
-            label="Walking past"
-            subject={subject}
-            pitchRad={looking.pitchRad}
-            scenery={looking.scenery}
-            room={room}
-            unit={settings.length}
-            views={WALK_DEG.map((deg) => ({
-              key: String(deg),
-              title: deg === 0 ? 'Before it' : deg < 0 ? 'Coming' : 'Going',
-              about: `${Math.abs(deg)}° ${deg < 0 ? 'left' : deg > 0 ? 'right' : ''}`,
-              weeks,
-              azimuthRad: (deg * Math.PI) / 180,
-            }))}
-          />
-        )}
+        <BenchStrips
+          strip={strip}
+          looking={looking}
+          subject={subject}
+          planting={planting}
+          weeks={weeks}
+          last={reading.weeks}
+          unit={settings.length}
+        />
         <KindTags
           editing={rested}
           keys={restedKeys}

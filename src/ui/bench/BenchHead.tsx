@@ -1,0 +1,55 @@
+import Link from 'next/link';
+import { mixL } from '@/core/containers/container';
+import type { Settings } from '@/core/files/plantingFile';
+import { branchOf, FIRST_PLAN } from '@/core/plantings/kept';
+import { plantCost } from '@/core/shopping/plantCost';
+import { spotHref } from '@/ui/session/links';
+import { UndoBar } from '@/ui/session/UndoBar';
+import type { Editing } from '@/ui/session/useEditing';
+import { sizeText } from '@/words/containers';
+import { hoursText, moneyText, volumeText } from '@/words/format';
+
+interface HeadProps {
+  readonly editing: Editing;
+  readonly settings: Settings;
+}
+
+const WHEN = { spread: '', morning: ' before noon', afternoon: ' after noon' } as const;
+
+/** What is on the bench: its name, container and sun, what it takes, and the way back. */
+export function BenchHead({ editing, settings }: HeadProps) {
+  const { planting, spot } = editing;
+  const branch = branchOf(planting);
+  const potName = planting.container.name.toLowerCase();
+  const saysItself = planting.name.toLowerCase().startsWith(potName);
+  return (
+    <header className="flex flex-wrap items-end gap-x-5 gap-y-1 pb-2">
+      <h1 className="display text-room leading-10">{planting.name}</h1>
+      <p className="pb-1.5 text-small text-ink2">
+        {branch !== FIRST_PLAN && (
+          <b className="mr-2 bg-ink px-1.5 py-0.5 font-semibold text-paper">{branch}</b>
+        )}
+        <b className="font-semibold text-ink">
+          {sizeText(planting.container.shape, settings.length)}
+        </b>{' '}
+        {settings.length}
+        {saysItself ? '' : ` ${potName}`},{' '}
+        <Link href={spotHref(spot.id)} className="underline decoration-rule2 underline-offset-3">
+          <b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun
+          {WHEN[spot.sunWhen]}
+        </Link>
+      </p>
+      <p className="ml-auto flex items-center gap-3 pb-1 text-small text-ink2">
+        <span>
+          <b className="text-ink">{planting.places.length}</b>{' '}
+          {planting.places.length === 1 ? 'plant' : 'plants'}
+        </span>
+        <b className="text-ink">{moneyText(plantCost(editing.it.plants), settings)}</b>
+        <span>
+          <b className="text-ink">{volumeText(mixL(planting.container), settings)}</b> of mix
+        </span>
+        <UndoBar editing={editing} />
+      </p>
+    </header>
+  );
+}
