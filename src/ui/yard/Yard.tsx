@@ -33,6 +33,7 @@ import {
 import { Button, ButtonLink } from '@/ui/controls/Button';
 
 const STRIP_PX = 30;
+const WHEN = { spread: '', morning: ' before noon', afternoon: ' after noon' } as const;
 
 /** Longest that the containers wait to be judged for their drawings, ms. */
 const PATIENCE_MS = 3000;
@@ -160,9 +161,28 @@ function SpotRow({
   return (
     <section
       aria-label={spot.name}
-      className="min-w-0"
+      className="relative min-w-0"
       style={{ flex: `1 1 ${alone ? widthPx : Math.min(widthPx, rowPx(row, pxPerCm))}px` }}
     >
+      <div className="pointer-events-none z-10 max-sm:flex max-sm:flex-wrap max-sm:items-baseline max-sm:gap-x-3 max-sm:pb-1 sm:absolute sm:top-2 sm:right-4 sm:text-right">
+        <h2 className="display text-name leading-5">
+          <Link
+            prefetch={false}
+            href={spotHref(spot.id)}
+            className="pointer-events-auto hover:underline"
+          >
+            {spot.name}
+          </Link>
+        </h2>
+        <p className="text-note text-ink2">
+          {hoursText(spot.sunHours)} sun
+          {WHEN[spot.sunWhen]}
+          {spot.underCover ? ', no rain' : ''}
+        </p>
+        {groundFrom > 0 && (
+          <p className="text-note text-ink2">from {Math.round(groundFrom)} cm up</p>
+        )}
+      </div>
       <div className="relative overflow-x-auto overflow-y-hidden bg-field" style={{ height }}>
         <div className="absolute inset-y-0 left-0">
           <Ruler
@@ -173,29 +193,6 @@ function SpotRow({
             unit="cm"
             thickness={SIDE_RULER_PX}
           />
-        </div>
-        <div className="pointer-events-none absolute top-2 right-4 text-right">
-          <h2 className="display text-name leading-5">
-            <Link
-              prefetch={false}
-              href={spotHref(spot.id)}
-              className="pointer-events-auto hover:underline"
-            >
-              {spot.name}
-            </Link>
-          </h2>
-          <p className="text-note text-ink2">
-            {hoursText(spot.sunHours)} sun
-            {spot.sunWhen === 'morning'
-              ? ' before noon'
-              : spot.sunWhen === 'afternoon'
-                ? ' after noon'
-                : ''}
-            {spot.underCover ? ', no rain' : ''}
-          </p>
-          {groundFrom > 0 && (
-            <p className="text-note text-ink2">from {Math.round(groundFrom)} cm up</p>
-          )}
         </div>
         {placed.map(({ it, leftPx, picture: { subject, weeks: shown, lens, widthPx: wide } }) => (
           <Link
