@@ -190,7 +190,7 @@ export function halfDepthCm(shape: Shape): number {
 
 /**
  * The same shape larger or smaller in every direction: whatever is measured in centimetres grows,
- * shares of the outline stay. What comes out may pass the limits of a shape that can be kept.
+ * shares of the outline stay. Measures are rounded to a millimetre. What comes out may pass the limits of a shape that can be kept.
  * @param factor above 0; 1 leaves it as it is
  * @throws {RangeError} when the factor is not above 0
  */
@@ -203,7 +203,7 @@ export function enlarged(shape: Shape, factor: number): Shape {
 const LENGTHS = ['points'];
 
 function grownBy(value: unknown, factor: number, measured = false): unknown {
-  if (typeof value === 'number') return measured ? value * factor : value;
+  if (typeof value === 'number') return measured ? Math.round(value * factor * 10) / 10 : value;
   if (Array.isArray(value)) return value.map((one) => grownBy(one, factor, measured));
   if (typeof value !== 'object' || value === null) return value;
   return Object.fromEntries(

@@ -1,33 +1,25 @@
 'use client';
 
-import { Pin } from 'lucide-react';
 import { memo, useState } from 'react';
-import type { Container } from '@/core/containers/container';
-import { plantingOf } from '@/core/plantings/brief';
 import { branchOf } from '@/core/plantings/kept';
-import { applyEdit, type Edit } from '@/core/plantings/edits';
-import { inSpot, type PlantingInSpot } from '@/core/plantings/planting';
+import { applyEdit } from '@/core/plantings/edits';
 import { hash32 } from '@/core/random/hash';
 import type { RemakeAsk } from '@/core/search/remaking';
 import type { Decision } from '@/core/search/refresh';
 import { plantCost } from '@/core/shopping/plantCost';
 import { isLong } from '@/core/schools/school';
-import { weekAfter } from '@/core/units/units';
 import type { Settings } from '@/core/files/plantingFile';
 import { useLibrary } from '@/ui/session/LibraryProvider';
-import { askOf } from '@/ui/session/askOf';
 import { say } from '@/ui/session/say';
 import { useLive, useStore } from '@/ui/session/StoreProvider';
 import type { Editing } from '@/ui/session/useEditing';
-import { ProposalPicture } from '@/ui/start/ProposalPicture';
-import { aboutText } from '@/words/about';
 import { sizeText } from '@/words/containers';
-import { dateText, moneyText } from '@/words/format';
+import { dateText } from '@/words/format';
 import { inSentence } from '@/words/names';
 import { KeptShelf } from './KeptShelf';
-import { changeText, decisionText } from '@/words/remade';
-import { SCHOOL_NAMES } from '@/words/schools';
-import { runJob } from '@/workers/runJob';
+import { proposedWays, remadeWays, seasonAfter, sized, unitAbout, type Way } from './ways';
+import { WayShelf } from './WayShelf';
+import { decisionText } from '@/words/remade';
 import { Button } from '@/ui/controls/Button';
 import { Select } from '@/ui/controls/Select';
 
@@ -36,15 +28,6 @@ interface TrayProps {
   readonly settings: Settings;
   readonly weeks: number;
   readonly selected: string | null;
-}
-
-/** One way to plant it, ready to be drawn and tried. */
-interface Way {
-  readonly it: PlantingInSpot;
-  readonly edit: Edit;
-  readonly title: string;
-  readonly about: string;
-  readonly cost: number;
 }
 
 /** How many stand on the tray. */
@@ -74,45 +57,14 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
     setLooking(null);
     if (found.length === 0) say(otherwise);
   };
-  const propose = async (): Promise<readonly Way[]> => {
-    const ask = askOf(it, hash32(planting.places[0]?.seed ?? 1, ways.length));
-    const current = new Set(planting.places.map(({ kindId }) => kindId));
-    const shown = (list: Awaited<ReturnType<typeof runJob<'propose'>>>) =>
-      list
-        .filter((way) => way.places.some(({ kindId }) => !current.has(kindId)))
-        .map((way): Way => ({
-          it: inSpot(plantingOf(way, ask, { id: 'way', name: 'way' }), it.spot, kindOf, it.house),
-          edit: {
-            kind: 'remake',
-            why: 'propose',
-            change: { places: way.places, wishes: { ...planting.wishes, school: way.school } },
-          },
-          title: kindOf(way.lead ?? way.bodies[0] ?? way.edges[0] ?? '')?.common ?? '',
-          about: `${SCHOOL_NAMES[way.school]}. ${aboutText(way, kindOf)}`,
-          cost: way.cost,
-        }));
-    return shown(
-      await runJob(
-        'propose',
-        { ...ask, effort: 40, wanted: 6, improve: 300 },
-        { onProgress: ({ best }) => setWays(shown(best).slice(0, SHOWN)) },
-      ),
-    );
+  const propose = () => {
+    const seed = hash32(planting.places[0]?.seed ?? 1, ways.length);
+    return proposedWays(it, kindOf, seed, (some) => setWays(some.slice(0, SHOWN)));
   };
-  const remake = (how: RemakeAsk) => async (): Promise<readonly Way[]> => {
-    const answer = await runJob('remake', { it, how });
+  const remake = (how: RemakeAsk) => async () => {
+    const answer = await remadeWays(it, kindOf, how);
     setDecisions(answer.decisions);
-    return answer.ways.map(({ remade, scheme }): Way => {
-      const edit: Edit = { kind: 'remake', why: remade.why, change: remade.change };
-      const { title, about } = changeText(remade, scheme, kindOf);
-      return {
-        it: inSpot(applyEdit(planting, edit), it.spot, kindOf, it.house),
-        edit,
-        title,
-        about,
-        cost: remade.cost,
-      };
-    });
+    return answer.ways;
   };
   /** The same planting again, for a container like this one. */
   const twin = async () => {
@@ -199,11 +151,7 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
             'Repeat a unit',
             remake({
               kind: 'repeat',
-              unit: chosen
-                ? it.plants
-                    .filter((plant) => Math.abs(plant.xCm - chosen.xCm) < UNIT_HALF_CM)
-                    .map(({ id }) => id)
-                : null,
+              unit: chosen ? unitAbout(it, chosen.xCm) : null,
               ends: party ? 'party' : 'matched',
             }),
             'So many units do not go in.',
@@ -263,86 +211,17 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
         </ul>
       )}
       {ways.length > 0 && (
-        <>
-          <ul className="mt-2 grid grid-cols-4 border-x-[1.5px] border-b-[1.5px] border-tick">
-            {ways.map((way) => (
-              <li key={keyOf(way)} className="relative">
-                <Button
-                  look="icon"
-                  aria-label={`Pin: ${way.title}`}
-                  title="Pin it: it stays on the tray"
-                  onClick={() => void pin(way)}
-                  className="absolute top-0 right-0 z-10 bg-paper/80"
-                >
-                  <Pin size={14} aria-hidden />
-                </Button>
-                <Button
-                  look="bare"
-                  data-way
-                  title={way.about}
-                  aria-label={`Try: ${way.about}`}
-                  onClick={() => apply(way.edit)}
-                  className="block w-full"
-                >
-                  <ProposalPicture
-                    it={way.it}
-                    widthPx={84}
-                    heightPx={104}
-                    weeks={Math.max(6, weeks)}
-                  />
-                </Button>
-              </li>
-            ))}
-          </ul>
-          <ul className="mt-1 grid grid-cols-4 text-note leading-4">
-            {ways.map((way) => (
-              <li key={keyOf(way)} className="pr-1">
-                <b className="line-clamp-2 font-semibold">{way.title}</b>
-                <span className="text-ink2">
-                  {Math.abs(way.cost - cost) < 0.005
-                    ? 'same price'
-                    : `${way.cost > cost ? '+' : '−'}${moneyText(Math.abs(way.cost - cost), settings)}`}
-                </span>
-              </li>
-            ))}
-          </ul>
-        </>
+        <WayShelf
+          ways={ways}
+          cost={cost}
+          weeks={weeks}
+          settings={settings}
+          onTry={apply}
+          onPin={(way) => void pin(way)}
+        />
       )}
       <KeptShelf editing={editing} settings={settings} weeks={weeks} />
     </section>
   );
 });
 export default Tray;
-
-/** What stands this near along a box belongs to one unit, cm. */
-const UNIT_HALF_CM = 18;
-
-const keyOf = ({ it, about }: Way) =>
-  `${about} ${it.planting.places.map(({ id, kindId, xCm, zCm }) => `${id}${kindId}${xCm},${zCm}`).join()}`;
-
-/** The same container a third smaller and a third bigger. */
-function sized(
-  container: Container,
-): readonly { readonly id: string; readonly container: Container; readonly name: string }[] {
-  const by = (share: number, id: string, name: string) => ({
-    id,
-    name,
-    container: {
-      ...container,
-      shape: Object.fromEntries(
-        Object.entries(container.shape).map(([key, value]) => [
-          key,
-          typeof value === 'number' ? Math.round(value * share * 10) / 10 : value,
-        ]),
-      ) as Container['shape'],
-    },
-  });
-  return [by(0.75, 'smaller', 'a smaller one'), by(1.33, 'bigger', 'a bigger one')];
-}
-
-/** Weeks for which pockets are filled once this season is over: to the turn of the next. */
-function seasonAfter(endWeek: number): { readonly plantedWeek: number; readonly endWeek: number } {
-  return endWeek >= 34 || endWeek < 8
-    ? { plantedWeek: endWeek, endWeek: 18 }
-    : { plantedWeek: endWeek, endWeek: weekAfter(endWeek, 20) };
-}
