@@ -59,8 +59,8 @@ function valueAt(data: unknown, path: readonly PropertyKey[]): unknown {
 }
 
 function withValue(message: string, value: unknown): string {
-  if (/got |received /.test(message)) return message;
-  return `${message.replace(/\.$/, '')}; got ${shown(value)}.`;
+  const said = message.replace(/; got (undefined|\[object Object\]|)\.?$/, '');
+  return / got /.test(said) ? said : `${said.replace(/\.$/, '')}; got ${shown(value)}.`;
 }
 
 /** A value as a reader meets it, cut where it is long. */

@@ -14,7 +14,7 @@ export const BUYING: WordsFor<'budget' | 'money-seen' | 'spares' | 'second-choic
           because: 'Typical prices for whole packs; smaller sizes or one plant fewer would help.',
         },
   'money-seen': (f, t) =>
-    f.hidden > 0
+    f.hidden > 0 && !t.right
       ? {
           says: `${capital(t.name(f.kind))} is hardly seen: about ${Math.round(f.share * 100)} % of it shows.`,
           because: `${f.hidden === 1 ? 'One plant' : `${f.hidden} plants`} of ${f.plants} stand behind others from where this is looked at.${f.flowers !== null && f.flowers < 0.95 ? ` Of its flowers ${Math.round(f.flowers * 100)} % show.` : ''} Bring it forward, or save the money.`,

@@ -17,12 +17,12 @@ export const COLOUR: WordsFor<
 > = {
   scheme: (f, t) => {
     const wanted = schemeText(t.it.planting.wishes.scheme);
-    if (f.odd)
+    if (f.odd && !t.right)
       return {
         says: `${capital(t.name(f.odd))} stands outside ${wanted}.`,
         because: `The whole fits the scheme to ${Math.round(f.fit * 100)} %.`,
       };
-    if (f.missing.length > 0)
+    if (f.missing.length > 0 && !t.right)
       return {
         says: `For ${wanted} it lacks ${list(f.missing.map((m) => (m === 'white' || m === 'dark' || m === 'lime' ? (m === 'dark' ? 'dark leaves' : m) : `the ${m}`)))}.`,
         because: `What is there fits to ${Math.round(f.fit * 100)} %.`,

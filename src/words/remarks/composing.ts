@@ -172,7 +172,7 @@ export const COMPOSING: WordsFor<
           because: `${countText(f.dull[1] - f.dull[0] + 1, 'week')} in which flowers are over or not yet out and the leaves are plain.`,
         },
   bully: (f, t) =>
-    f === null
+    f === null || t.right
       ? {
           says: 'Nobody swallows a neighbour.',
           because: 'No strong grower covers half of a weaker one this season.',

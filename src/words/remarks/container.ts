@@ -42,7 +42,7 @@ export const CONTAINER: WordsFor<
           because: `Grown leaves want ${f.pressure.toFixed(1)} × the room there is; over 3 × the weak go under.`,
         },
   'root-balls': (f, t) =>
-    f.what === 'nothing'
+    f.what === 'nothing' || t.right
       ? {
           says: 'The root balls fit, clear of the wall.',
           because: 'Each has at least 1 cm of mix to the wall and is squeezed no more than 12 %.',
@@ -87,7 +87,7 @@ export const CONTAINER: WordsFor<
           },
   mix: (f, t) => {
     const first = f.harmed[0];
-    if (!first)
+    if (!first || t.right)
       return {
         says: 'The mix suits everything in it.',
         because: 'By the air, water and lime it holds; the bag says more.',

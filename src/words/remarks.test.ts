@@ -1,0 +1,72 @@
+import { opinionOf, type Remark } from '@/core/checks/opinion';
+import { CHECKS, type CheckId } from '@/core/checks/rules/index';
+import { stepText } from './done';
+import { sentenceOf } from './remarks';
+import { handComposed } from '../../tests/builders/handComposed';
+import { CM } from '../../tests/builders/editing';
+import { SPOILINGS } from '../../tests/builders/spoilings';
+
+/** Checks that say the same thing whether it is right or not: their words are advice, not a verdict. */
+const ADVICE: readonly CheckId[] = [
+  'gloves',
+  'handling',
+  'runs-wild',
+  'second-choice',
+  'hardening',
+];
+
+/** Checks that tell a plain fact: money over the budget is over it, a part that is missing is missing, however little it matters. */
+const PLAIN_FACTS: readonly CheckId[] = [
+  'budget',
+  'roles',
+  'cold',
+  'interest',
+  'fullness',
+  'drainage',
+  'rain',
+];
+
+/** One complaint of every check that complains of some spoiled planting. */
+function complaints() {
+  const found = new Map<CheckId, { remark: Remark; it: Parameters<typeof sentenceOf>[1] }>();
+  for (const { it } of handComposed().slice(0, 24))
+    for (const { spoil } of SPOILINGS) {
+      const spoiled = spoil(it);
+      if (!spoiled) continue;
+      for (const remark of opinionOf(spoiled).remarks)
+        if (remark.severity !== 'right' && !found.has(remark.check))
+          found.set(remark.check, { remark, it: spoiled });
+    }
+  return found;
+}
+
+test('what is right is never said in the words of a fault: the words go by the severity, not by a score of their own', () => {
+  const all = complaints();
+  const named = ['scheme', 'trail-length', 'texture', 'neighbours', 'edge-place', 'light'] as const;
+  for (const check of named) expect([check, all.has(check)]).toEqual([check, true]);
+  const same: CheckId[] = [];
+  for (const [check, { remark, it }] of all) {
+    if (ADVICE.includes(check) || CHECKS[check].certainty === 'a caution') continue;
+    const fault = sentenceOf(remark, it, CM).says;
+    const praise = sentenceOf({ ...remark, severity: 'right' }, it, CM).says;
+    if (!PLAIN_FACTS.includes(check) && praise === fault) same.push(check);
+  }
+  expect(same).toEqual([]);
+});
+
+test('a step is put into words when it is read, by the plants’ names of today', () => {
+  const names = { vine: 'Lime potato vine', salvia: 'Violet salvia' } as const;
+  const kindOf = (id: string) =>
+    id in names ? ({ common: names[id as keyof typeof names] } as never) : null;
+  const said = (done: unknown) => stepText({ done }, kindOf);
+  expect(said({ did: 'moved', kinds: ['vine'] })).toBe('Moved lime potato vine');
+  expect(said({ did: 'moved', kinds: ['vine', 'salvia'] })).toBe('Moved 2 plants together');
+  expect(said({ did: 'swapped', from: 'vine', to: 'salvia' })).toBe(
+    'Swapped lime potato vine for violet salvia',
+  );
+  expect(said({ did: 'took out', kinds: ['gone'] })).toBe('Took out a plant');
+  expect(said({ did: 'arranged', how: null })).toBe('Rearranged');
+  expect(said({ did: 'set a support', form: 'obelisk' })).toBe('Set an obelisk');
+  expect(said({ did: 'wished', school: 'any' })).toBe('Composed as it comes');
+  expect(said({ did: 'told', name: 'Changed the drop' })).toBe('Changed the drop');
+});
