@@ -1,3 +1,4 @@
+import Dexie from 'dexie';
 import { openDb, RillbankDb } from './db';
 import { openJournal } from './journal';
 import { Store } from './store';
@@ -36,7 +37,10 @@ export async function openStore(onTrouble: (trouble: Trouble) => void): Promise<
 /** The same database, kept by nobody. Fetched only where it is needed. */
 async function storeInMemory(): Promise<Store> {
   const { IDBFactory, IDBKeyRange } = await import('fake-indexeddb');
-  const db = new RillbankDb('rillbank', { indexedDB: new IDBFactory(), IDBKeyRange });
+  const indexedDB = new IDBFactory();
+  // Live queries ask Dexie's own word for whether there is a database at all.
+  Object.assign(Dexie.dependencies, { indexedDB, IDBKeyRange });
+  const db = new RillbankDb('rillbank', { indexedDB, IDBKeyRange });
   await db.open();
   return new Store(db);
 }

@@ -1,4 +1,5 @@
 import type { OwnKind } from '@/core/plants/own';
+import { CAN_HIRE } from './canHire';
 import { KindSender } from './kindsOnce';
 import type { Ahead, JobName, Jobs, PaintRequest, ThinkingJob, ToThinker } from './messages';
 import { WorkerDesk } from './workerDesk';
@@ -26,16 +27,6 @@ const drawing = new WorkerDesk({
   onHired: () => void (kindSender = new KindSender()),
   onAhead: (key, picture) => (onAhead ? onAhead(key, picture) : picture.close()),
 });
-
-/** Does this browser have workers, and canvases that they can draw on? Without, the page itself works, more slowly. */
-export const CAN_HIRE = {
-  get thinkers(): boolean {
-    return typeof Worker !== 'undefined';
-  },
-  get drawers(): boolean {
-    return typeof Worker !== 'undefined' && typeof OffscreenCanvas !== 'undefined';
-  },
-};
 
 /** Tells the thinking worker, now or when it starts, what the gardener knows of kinds. */
 export function setOwnKinds(records: readonly OwnKind[]): void {

@@ -1,7 +1,4 @@
-'use client';
-
-import { Tooltip } from 'radix-ui';
-import type { ComponentProps, ReactNode } from 'react';
+import { useId, type ComponentProps, type ReactNode } from 'react';
 import { Button } from './Button';
 
 interface IconButtonProps extends Omit<ComponentProps<'button'>, 'name' | 'children'> {
@@ -12,26 +9,25 @@ interface IconButtonProps extends Omit<ComponentProps<'button'>, 'name' | 'child
   readonly icon: ReactNode;
 }
 
-/** A button that is only an icon, named and with a tip. */
+/**
+ * A button that is only an icon, named, with a tip for pointer and keyboard alike. The tip is plain
+ * markup shown by the style sheet: it is on every room's first page, and a library for it would be
+ * the larger part of the room.
+ */
 export function IconButton({ name, tip, icon, ...rest }: IconButtonProps) {
+  const id = useId();
   return (
-    <Tooltip.Provider delayDuration={400}>
-      <Tooltip.Root>
-        <Tooltip.Trigger asChild>
-          <Button look="icon" aria-label={name} {...rest}>
-            {icon}
-          </Button>
-        </Tooltip.Trigger>
-        <Tooltip.Portal>
-          <Tooltip.Content
-            sideOffset={4}
-            collisionPadding={8}
-            className="z-50 max-w-64 bg-ink px-2 py-1 text-note text-paper"
-          >
-            {tip ?? name}
-          </Tooltip.Content>
-        </Tooltip.Portal>
-      </Tooltip.Root>
-    </Tooltip.Provider>
+    <span className="group relative inline-flex">
+      <Button look="icon" aria-label={name} aria-describedby={tip ? id : undefined} {...rest}>
+        {icon}
+      </Button>
+      <span
+        id={id}
+        role="tooltip"
+        className="pointer-events-none absolute top-full right-0 z-50 mt-1 hidden w-max max-w-56 bg-ink px-2 py-1 text-note leading-4 font-normal text-paper group-hover:block group-has-focus-visible:block"
+      >
+        {tip ?? name}
+      </span>
+    </span>
   );
 }

@@ -1,11 +1,15 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import type { Settings } from '@/core/files/plantingFile';
 import type { Store } from '@/data/store';
 import type { Trouble } from '@/data/trouble';
 import { USUAL_SETTINGS } from '@/data/usualSettings';
-import { StoreTrouble } from './StoreTrouble';
+
+const StoreTrouble = dynamic(() => import('./StoreTrouble').then((m) => m.StoreTrouble), {
+  ssr: false,
+});
 
 const StoreContext = createContext<Store | null>(null);
 

@@ -3,10 +3,9 @@
 import dynamic from 'next/dynamic';
 import { Redo2, Undo2, type LucideIcon } from 'lucide-react';
 import type { History, Step } from '@/core/records/step';
-import { stepText } from '@/words/done';
-import { useLibrary } from './LibraryProvider';
+import { useStepText } from './useStepText';
 import { useUndoKeys } from './useUndoKeys';
-import { Button } from '@/ui/controls/Button';
+import { IconButton } from '@/ui/controls/IconButton';
 
 const HistorySheet = dynamic(() => import('./HistorySheet'), { ssr: false });
 
@@ -22,11 +21,21 @@ interface UndoBarProps {
 /** Undo, redo and the history, the same in every room, with their keys. */
 export function UndoBar({ editing: { history, undo, redo, walk } }: UndoBarProps) {
   const { past, future } = history;
+  const [last, next] = [past[past.length - 1], future[0]];
+  const textOf = useStepText([last, next]);
   useUndoKeys(undo, redo);
+  const nameOf = (word: string, step: Step | undefined) =>
+    step ? `${word}: ${textOf(step)}` : null;
   return (
     <span className="flex items-center">
-      <Turn word="Undo" keys="Ctrl Z" icon={Undo2} step={past[past.length - 1]} onTurn={undo} />
-      <Turn word="Redo" keys="Ctrl Shift Z" icon={Redo2} step={future[0]} onTurn={redo} />
+      <Turn word="Undo" keys="Ctrl Z" icon={Undo2} name={nameOf('Undo', last)} onTurn={undo} />
+      <Turn
+        word="Redo"
+        keys="Ctrl Shift Z"
+        icon={Redo2}
+        name={nameOf('Redo', next)}
+        onTurn={redo}
+      />
       <HistorySheet history={history} onWalk={walk} />
     </span>
   );
@@ -36,22 +45,19 @@ interface TurnProps {
   readonly word: 'Undo' | 'Redo';
   readonly keys: string;
   readonly icon: LucideIcon;
-  readonly step: Step | undefined;
+  /** With what would be turned; `null` when there is nothing. */
+  readonly name: string | null;
   readonly onTurn: () => void;
 }
 
-function Turn({ word, keys, icon: Icon, step, onTurn }: TurnProps) {
-  const { kindOf } = useLibrary();
-  const name = step ? `${word}: ${stepText(step, kindOf)}` : word;
+function Turn({ word, keys, icon: Icon, name, onTurn }: TurnProps) {
   return (
-    <Button
-      look="icon"
-      aria-label={name}
-      title={step ? `${name} (${keys})` : `Nothing to ${word.toLowerCase()}`}
-      disabled={!step}
+    <IconButton
+      name={name ?? word}
+      tip={name ? `${name} (${keys})` : `Nothing to ${word.toLowerCase()}`}
+      disabled={name === null}
       onClick={onTurn}
-    >
-      <Icon size={18} aria-hidden />
-    </Button>
+      icon={<Icon size={18} aria-hidden />}
+    />
   );
 }

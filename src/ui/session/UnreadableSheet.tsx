@@ -1,86 +1,14 @@
 'use client';
 
-import { useEffect, useState } from 'react';
-import type { Raw } from '@/data/db';
-import type { Unreadable } from '@/data/repository';
+import dynamic from 'next/dynamic';
 import type { TableName } from '@/data/tables';
-import { Button } from '@/ui/controls/Button';
-import { Confirm } from '@/ui/controls/Confirm';
-import { faultsText } from '@/words/trouble';
-import { fileNameOf, saveFile } from './saveFile';
-import { say } from './say';
-import { useLive, useStore } from './StoreProvider';
+import { useLive } from './StoreProvider';
+
+// Hardly anybody ever sees it: it is fetched when there is something to show.
+const UnreadableList = dynamic(() => import('./UnreadableList'), { ssr: false });
 
 /** Records of a room that this version cannot read: by name, with what is wrong and what can be done. Nothing where all can be read. */
 export function UnreadableSheet({ tables }: { readonly tables: readonly TableName[] }) {
   const found = useLive((s) => s.unreadable(...tables), [tables.join()]);
-  if (!found || found.length === 0) return null;
-  return (
-    <section
-      aria-label="What cannot be read"
-      className="mt-4 border-y-2 border-ink bg-paper px-4 py-3"
-    >
-      <h2 className="text-lead font-semibold">▲ Stored here, but this version cannot read it</h2>
-      <p className="max-w-[80ch] pb-1 text-ink2">
-        It is left as it is, and goes along when you save everything. A newer version may read it.
-      </p>
-      <ul>
-        {found.map((one) => (
-          <Lost key={`${one.table}/${one.id}`} lost={one} />
-        ))}
-      </ul>
-    </section>
-  );
-}
-
-function Lost({ lost }: { readonly lost: Unreadable }) {
-  const store = useStore();
-  const [state, setState] = useState<Raw | null>(null);
-  const [asking, setAsking] = useState(false);
-  useEffect(() => {
-    let here = true;
-    void store?.lastReadable(lost).then((found) => here && setState(found));
-    return () => {
-      here = false;
-    };
-  }, [store, lost]);
-  const save = () =>
-    saveFile(
-      `${fileNameOf(lost.name)}.raw.json`,
-      'application/json',
-      JSON.stringify({ table: lost.table, record: lost.raw }),
-    );
-  const mend = async (to: Raw) => {
-    await store?.mend(lost, to);
-    say(`${lost.name} is back as it last could be read.`);
-  };
-  return (
-    <li className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-rule py-2">
-      <span className="min-w-0 flex-1 basis-64">
-        <b className="font-semibold">{lost.name}</b>{' '}
-        <span className="text-ink2">{faultsText(lost.faults)}</span>
-      </span>
-      {state && (
-        <Button look="act" onClick={() => void mend(state)}>
-          Back to its last readable step
-        </Button>
-      )}
-      <Button look="plain" onClick={save}>
-        Save as it lies
-      </Button>
-      <Button look="plain" onClick={() => setAsking(true)}>
-        Take away
-      </Button>
-      {asking && (
-        <Confirm
-          title={`Take ${lost.name} away?`}
-          go="Take it away"
-          onGo={() => void store?.discard(lost)}
-          onStay={() => setAsking(false)}
-        >
-          <p>It cannot be brought back. Save it as it lies first if you may want it.</p>
-        </Confirm>
-      )}
-    </li>
-  );
+  return found && found.length > 0 ? <UnreadableList found={found} /> : null;
 }

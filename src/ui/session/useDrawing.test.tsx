@@ -14,9 +14,9 @@ interface Ask {
 const asks: Ask[] = [];
 const closed: unknown[] = [];
 
+jest.mock('@/workers/canHire', () => ({ CAN_HIRE: { thinkers: true, drawers: true } }));
 jest.mock('@/workers/runJob', () => ({
   paintAhead: jest.fn(),
-  CAN_HIRE: { thinkers: true, drawers: true },
   runJob: (_: string, request: PaintRequest, { signal }: { signal?: AbortSignal } = {}) =>
     new Promise((resolve, reject) => {
       signal?.addEventListener('abort', () => reject(new DOMException('Given up', 'AbortError')));

@@ -2,7 +2,8 @@
 
 import { useEffect, useRef, type RefObject } from 'react';
 import type { PaintRequest } from '@/workers/messages';
-import { CAN_HIRE, runJob } from '@/workers/runJob';
+import { CAN_HIRE } from '@/workers/canHire';
+import { runJob } from '@/workers/runJob';
 import { heldPicture, holdPicture, pictureKey, restingDensity } from './stillPictures';
 
 /** Rest after the last change before the full drawing is asked for, ms. */

@@ -1,14 +1,18 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { DemoWork } from '@/data/demo';
 import type { Store } from '@/data/store';
 import { Button } from '@/ui/controls/Button';
-import { Confirm } from '@/ui/controls/Confirm';
 import { Sheet } from '@/ui/controls/fields';
 import { say } from '@/ui/session/say';
 import { useLive } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
+
+const Confirm = dynamic(() => import('@/ui/controls/Confirm').then((m) => m.Confirm), {
+  ssr: false,
+});
 
 /** Rillbank Halt, the made-up set: brought in by one button, taken away by another that asks when work would go with it. */
 export function DemoSheet({ store }: { readonly store: Store }) {

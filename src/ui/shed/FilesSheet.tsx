@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { LARGEST_FILE_BYTES } from '@/core/files/door';
 import type { FileFault } from '@/core/files/parse';
@@ -14,7 +15,10 @@ import { saveEverything } from '@/ui/session/saveEverything';
 import { say } from '@/ui/session/say';
 import { runJob } from '@/workers/runJob';
 import { countText } from '@/words/format';
-import { RestorePreview } from './RestorePreview';
+
+const RestorePreview = dynamic(() => import('./RestorePreview').then((m) => m.RestorePreview), {
+  ssr: false,
+});
 
 interface Reading {
   readonly name: string;

@@ -2,7 +2,7 @@
 
 import { useState, useSyncExternalStore } from 'react';
 import { Button } from '@/ui/controls/Button';
-import { CAN_HIRE } from '@/workers/runJob';
+import { CAN_HIRE } from '@/workers/canHire';
 
 const never = () => () => undefined;
 
