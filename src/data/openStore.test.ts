@@ -32,4 +32,5 @@ test('without a database the store works in memory, tells so, and its live queri
   await opened.store.addAll(rillbankHalt());
   await seen(9);
   stop();
+  opened.store.close();
 });

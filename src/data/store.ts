@@ -81,6 +81,11 @@ export class Store {
     for (const listener of this.listeners) listener(trouble);
   }
 
+  /** Lets go of the database: nothing can be read or kept after it. */
+  close(): void {
+    this.db.close();
+  }
+
   /** Is anything on its way to the database? */
   get isWriting(): boolean {
     return this.writing > 0;

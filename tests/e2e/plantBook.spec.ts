@@ -43,7 +43,7 @@ test('words with a slip and synonyms find plants; the list keeps up while one ty
   await words.fill('dusty miller');
   await expect(found(page)).toHaveCount(1);
   await words.fill('zzzzz');
-  await expect(page.getByText('Nothing is all that')).toBeVisible();
+  await expect(page.getByText('No plant matches all of that')).toBeVisible();
 });
 
 test('a plant from the tag in hand: guesses are marked, faults stand at their lines, and it can be planted', async ({
@@ -112,7 +112,7 @@ test('a colour taken from a photograph is the plant’s from then on; what is no
   await page.getByRole('searchbox').fill('chives');
   await expect(found(page).first()).toHaveAttribute('data-kind', 'chives');
   await page.getByRole('button', { name: 'Take the book’s values again' }).click();
-  await expect(page.getByText('Nothing is all that')).toBeVisible();
+  await expect(page.getByText('No plant matches all of that')).toBeVisible();
 });
 
 test('never again: told with its reason, and no longer proposed as a stand-in', async ({
