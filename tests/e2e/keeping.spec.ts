@@ -135,7 +135,7 @@ test('two windows: neither overwrites the other’s fields, each takes back its 
   const other = await context.newPage();
   await other.goto('/spot?spot=demo-hut');
   const drop = (of: Page) => of.getByLabel(/^Free drop below/);
-  const who = (of: Page) => of.getByLabel('Who waters');
+  const who = (of: Page) => of.getByRole('textbox', { name: 'Who waters' });
   await expect(drop(page)).toBeVisible();
   await expect(who(other)).toBeVisible();
   await drop(page).fill('40');
