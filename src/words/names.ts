@@ -5,6 +5,7 @@ import { read } from '@/core/checks/reading';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { SupportForm } from '@/core/plantings/support';
 import type { PlantKind, Role } from '@/core/plants/kind';
+import { once } from '@/core/work/once';
 
 export const SCHEME_NAMES: Readonly<Record<Scheme['kind'], string>> = {
   warm: 'Warm',
@@ -78,14 +79,8 @@ export interface Keyed {
 
 const ROLE_ORDER: Readonly<Record<Role, number>> = { lead: 0, body: 1, edge: 2 };
 
-const lettered = new WeakMap<PlantingInSpot, readonly Keyed[]>();
-
 /** The kinds of a planting with their letters: lead first, then body, then edge. Every remark asks for them: worked out once. */
-export function keyed(it: PlantingInSpot): readonly Keyed[] {
-  let keys = lettered.get(it);
-  if (!keys) lettered.set(it, (keys = letter(it)));
-  return keys;
-}
+export const keyed = once(letter);
 
 function letter(it: PlantingInSpot): readonly Keyed[] {
   const played = rolesPlayed(read(it));

@@ -8,6 +8,7 @@ import { seasonWeeks, type PlantingInSpot } from '../plantings/planting';
 import { schoolOf } from '../schools/index';
 import type { School } from '../schools/school';
 import { estimateSeen, type Seen } from './outlook';
+import { once } from '../work/once';
 
 /** A planting with what several checks need, worked out once. */
 export interface Reading extends PlantingInSpot {
@@ -61,14 +62,8 @@ export function sampledWeeks({ weeks }: Pick<Reading, 'weeks'>): readonly number
   return [...new Set([Math.min(6, weeks), Math.round(weeks * 0.5), Math.round(weeks * 0.75)])];
 }
 
-const points = new WeakMap<Section, readonly (readonly [x: number, z: number])[]>();
-
 /** Sample points over the mix's surface, about 220, evenly spread and the same on both sides of the middle. */
-function surfacePoints(surface: Section): readonly (readonly [x: number, z: number])[] {
-  let found = points.get(surface);
-  if (!found) points.set(surface, (found = spreadPoints(surface)));
-  return found;
-}
+const surfacePoints = once(spreadPoints);
 
 function spreadPoints(surface: Section): readonly (readonly [x: number, z: number])[] {
   const list: [number, number][] = [];

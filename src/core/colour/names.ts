@@ -1,5 +1,6 @@
 import { lookApart } from './ciede2000';
 import type { Oklch } from './oklch';
+import { once } from '../work/once';
 
 /** Colours as gardeners name them, with one example of each. */
 export const NAMED_COLOURS = {
@@ -52,16 +53,8 @@ export const NAMED_COLOURS = {
 export type ColourName = keyof typeof NAMED_COLOURS;
 export const COLOUR_NAMES = Object.keys(NAMED_COLOURS) as readonly ColourName[];
 
-/** Names found, by the colour they were found for: records keep their colours, and screens name them again and again. */
-const found = new WeakMap<Oklch, ColourName>();
-
-/** The name whose example looks most like a colour. */
-export function colourName(colour: Oklch): ColourName {
-  let name = found.get(colour);
-  if (!name) {
-    const apart = COLOUR_NAMES.map((each) => lookApart(NAMED_COLOURS[each], colour));
-    name = COLOUR_NAMES[apart.indexOf(Math.min(...apart))]!;
-    found.set(colour, name);
-  }
-  return name;
-}
+/** The name whose example looks most like a colour. Records keep their colours, and screens name them again and again. */
+export const colourName = once((colour: Oklch): ColourName => {
+  const apart = COLOUR_NAMES.map((each) => lookApart(NAMED_COLOURS[each], colour));
+  return COLOUR_NAMES[apart.indexOf(Math.min(...apart))]!;
+});

@@ -1,4 +1,5 @@
 import { decode, encode, fromRgb, toRgb, type Oklch } from './oklch';
+import { once } from '../work/once';
 
 /**
  * Linear RGB as seen by eyes without red (protan) or green (deutan) cones.
@@ -13,12 +14,13 @@ const MATRICES = {
 
 /** A colour as someone without one sort of cone sees it. */
 export function seenWithout(colour: Oklch, cone: keyof typeof MATRICES): Oklch {
-  let seen = held[cone].get(colour);
-  if (!seen) held[cone].set(colour, (seen = simulate(colour, cone)));
-  return seen;
+  return SEEN[cone](colour);
 }
 
-const held = { red: new WeakMap<Oklch, Oklch>(), green: new WeakMap<Oklch, Oklch>() };
+const SEEN = {
+  red: once((colour: Oklch) => simulate(colour, 'red')),
+  green: once((colour: Oklch) => simulate(colour, 'green')),
+};
 
 function simulate(colour: Oklch, cone: keyof typeof MATRICES): Oklch {
   const [r, g, b] = toRgb(colour).map(decode) as [number, number, number];

@@ -13,6 +13,7 @@ import {
   type Form,
   type Shape,
 } from './shape';
+import { once } from '../work/once';
 
 export type Container = Readonly<z.infer<typeof containerFields>>;
 
@@ -21,15 +22,10 @@ export function wallOf({ wallCm, material }: Pick<Container, 'wallCm' | 'materia
   return wallCm ?? MATERIALS[material].wallCm;
 }
 
-const lined = new WeakMap<Container, Form>();
-
 /** What can be filled: the inside less its liner. */
-export function fillable(container: Container): Form {
-  if (container.linerCm === 0) return formOf(container.shape);
-  let form = lined.get(container);
-  if (!form) lined.set(container, (form = formOf(offset(container.shape, -container.linerCm))));
-  return form;
-}
+export const fillable = once(({ shape, linerCm }: Container): Form => {
+  return formOf(linerCm === 0 ? shape : offset(shape, -linerCm));
+});
 
 /** Height of the mix above the inside base, cm. */
 export function mixHeightCm(container: Container): number {
@@ -45,14 +41,8 @@ export interface Surface {
   readonly floorCm: number;
 }
 
-const surfaces = new WeakMap<Container, readonly Surface[]>();
-
 /** The planted levels, lowest first: one, but for tiered vessels, whose lower tiers are rings round the next. */
-export function surfacesOf(container: Container): readonly Surface[] {
-  let found = surfaces.get(container);
-  if (!found) surfaces.set(container, (found = findSurfaces(container)));
-  return found;
-}
+export const surfacesOf = once(findSurfaces);
 
 function findSurfaces(container: Container): readonly Surface[] {
   const form = fillable(container);
@@ -106,13 +96,7 @@ export function mixAreaCm2(container: Container): number {
 }
 
 /** Litres of mix, root balls included; the reservoir and the coarse layer hold none. Litres poured win over the shape. */
-export function mixL(container: Container): number {
-  let found = mixes.get(container);
-  if (found === undefined) mixes.set(container, (found = measureMix(container)));
-  return found;
-}
-
-const mixes = new WeakMap<Container, number>();
+export const mixL = once(measureMix);
 
 function measureMix(container: Container): number {
   const form = fillable(container);
@@ -189,13 +173,7 @@ export function outerSection(container: Container, heightCm: number): Section {
 }
 
 /** Volume of the wall and base, litres: the inside widened by the wall, and a slab as thick under a flat base, less the inside. */
-export function wallVolumeL(container: Container): number {
-  let found = walls.get(container);
-  if (found === undefined) walls.set(container, (found = measureWall(container)));
-  return found;
-}
-
-const walls = new WeakMap<Container, number>();
+export const wallVolumeL = once(measureWall);
 
 function measureWall(container: Container): number {
   const { shape } = container;

@@ -1,3 +1,4 @@
+import { once } from '../work/once';
 /** A level cut through the inside. Plan axes: x right, z toward the viewer, both from the middle. Centimetres. */
 export type Section =
   | {
@@ -97,20 +98,15 @@ export function towardEdge(section: Section, xCm: number, zCm: number): PlanPoin
 }
 
 /** Edges of a polygon as numbers in a row: start x and z, run x and z, one over the run squared. */
-const edges = new WeakMap<readonly PlanPoint[], Float64Array>();
-
-function edgesOf(points: readonly PlanPoint[]): Float64Array {
-  let held = edges.get(points);
-  if (held) return held;
-  held = new Float64Array(points.length * 5);
+const edgesOf = once((points: readonly PlanPoint[]): Float64Array => {
+  const edges = new Float64Array(points.length * 5);
   for (let i = 0, j = points.length - 1; i < points.length; j = i, i += 1) {
     const [ax, az] = points[j]!;
     const [dx, dz] = [points[i]![0] - ax, points[i]![1] - az];
-    held.set([ax, az, dx, dz, 1 / (dx * dx + dz * dz || 1e-12)], i * 5);
+    edges.set([ax, az, dx, dz, 1 / (dx * dx + dz * dz || 1e-12)], i * 5);
   }
-  edges.set(points, held);
-  return held;
-}
+  return edges;
+});
 
 /** Distance to the nearest edge of a polygon, negative outside, and the outward direction there. Asked thousands of times while balls are pressed together. */
 function nearestEdge(

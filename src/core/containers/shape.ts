@@ -4,17 +4,12 @@ import type { containerFields } from './fields';
 import type { Form, Shape } from './form';
 import { build, type Built } from './forms';
 import { disc, edgeLengthCm, grownPolygon, reachOf, type Section } from './section';
+import { once } from '../work/once';
 
 export type { Form, Shape } from './form';
 
-const forms = new WeakMap<Shape, Form>();
-
 /** The form of a shape; worked out once. */
-export function formOf(shape: Shape): Form {
-  let form = forms.get(shape);
-  if (!form) forms.set(shape, (form = finished(shape.kind, build(shape))));
-  return form;
-}
+export const formOf = once((shape: Shape): Form => finished(shape.kind, build(shape)));
 
 function finished(
   kind: Shape['kind'],

@@ -4,6 +4,7 @@ import { gapCm } from '../geometry/discs';
 import type { Place } from '../plantings/planting';
 import type { PlantKind } from '../plants/kind';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
+import { once } from '../work/once';
 
 /** Mix between a root ball and the wall, cm: it keeps roots from drying and burning. The usual advice is 2–3; 1 is the least. */
 export const RIM_BUFFER_CM = 1;
@@ -13,11 +14,10 @@ export const SQUASH = 0.12;
 /** Cuts at which a ball is held against the wall, with half its width there, by level of mix. */
 type Cuts = readonly (readonly (readonly [section: Section, halfCm: number])[])[];
 
-const cutsOf = new WeakMap<Container, Map<NurserySizeId, Cuts>>();
+const cutsIn = once((_container: Container) => new Map<NurserySizeId, Cuts>());
 
 function cutsFor(container: Container, size: NurserySizeId): Cuts {
-  let held = cutsOf.get(container);
-  if (!held) cutsOf.set(container, (held = new Map()));
+  const held = cutsIn(container);
   let cuts = held.get(size);
   if (!cuts) held.set(size, (cuts = makeCuts(container, size)));
   return cuts;

@@ -1,17 +1,14 @@
 import { isGround, type WeighedColour } from '../colour/schemes';
 import type { PlantKind } from './kind';
-
-const held = new WeakMap<PlantKind, readonly WeighedColour[]>();
+import { once } from '../work/once';
 
 /**
  * What colours a kind shows at its best, by rough share of what is seen: leaves, their second colour and underside,
  * flowers with their eye, fruit. Weights sum to about 1.
  */
-export function coloursOf(kind: PlantKind): readonly WeighedColour[] {
-  let known = held.get(kind);
-  if (!known) held.set(kind, (known = coloursShown(kind, { bloom: 1, fruit: 1 })));
-  return known;
-}
+export const coloursOf = once((kind: PlantKind): readonly WeighedColour[] =>
+  coloursShown(kind, { bloom: 1, fruit: 1 }),
+);
 
 /** What colours a kind shows when so much of its best flowering and fruiting is out. */
 export function coloursShown(
@@ -42,13 +39,7 @@ export function coloursShown(
 }
 
 /** The colour a gardener would name first: the strongest that is not plain green, or the leaf itself. */
-export function leadingColour(kind: PlantKind): WeighedColour['colour'] {
-  let found = leading.get(kind);
-  if (!found) leading.set(kind, (found = findLeading(kind)));
-  return found;
-}
-
-const leading = new WeakMap<PlantKind, WeighedColour['colour']>();
+export const leadingColour = once(findLeading);
 
 function findLeading(kind: PlantKind): WeighedColour['colour'] {
   const coloured = coloursOf(kind).filter(({ colour }) => !isGround(colour) || colour[0] > 0.85);

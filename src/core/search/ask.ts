@@ -12,6 +12,7 @@ import { isOrdinaryGreen } from '../colour/schemes';
 import { seasonShare } from '../growth/growth';
 import { bookWeek } from '../spots/spot';
 import { weekAfter, weeksBetween } from '../units/units';
+import { once } from '../work/once';
 
 /** What the gardener asks for. */
 export interface Ask extends Brief {
@@ -63,14 +64,14 @@ export function interestOfKind(
   ask: Pick<Ask, 'plantedWeek' | 'endWeek' | 'spot'>,
 ): number {
   const key = (ask.plantedWeek * 64 + ask.endWeek) * 2 + Number(ask.spot.site.latitudeDeg >= 0);
-  let held = interests.get(kind);
-  if (!held) interests.set(kind, (held = new Map()));
+  const held = interestsOf(kind);
   let found = held.get(key);
   if (found === undefined) held.set(key, (found = reckonInterest(kind, ask)));
   return found;
 }
 
-const interests = new WeakMap<PlantKind, Map<number, number>>();
+/** What was reckoned for a kind, by season and hemisphere. */
+const interestsOf = once((_kind: PlantKind) => new Map<number, number>());
 
 function reckonInterest(
   kind: PlantKind,

@@ -7,6 +7,7 @@ import { hurdleOf, type Ask } from './ask';
 import { thirstMatch } from '../checks/rules/thirst';
 import { unlike } from './partners';
 import { proposedIn, type Proposal } from './proposal';
+import { once } from '../work/once';
 
 /** How far a plant is nudged, cm. */
 const NUDGE_CM = 3;
@@ -89,7 +90,8 @@ function* changes(
   }
 }
 
-const likes = new WeakMap<readonly PlantKind[], Map<KindId, readonly PlantKind[]>>();
+/** What was found among some kinds, by the kind it is like. */
+const likesAmong = once((_kinds: readonly PlantKind[]) => new Map<KindId, readonly PlantKind[]>());
 
 /** Kinds most like one that may be planted here and are not there yet. */
 function like(
@@ -98,8 +100,7 @@ function like(
   ask: Ask,
   kindOf: (id: KindId) => PlantKind | null,
 ): readonly PlantKind[] {
-  let held = likes.get(ask.kinds);
-  if (!held) likes.set(ask.kinds, (held = new Map()));
+  const held = likesAmong(ask.kinds);
   let near = held.get(kind.id);
   if (!near)
     held.set(

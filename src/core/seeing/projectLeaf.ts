@@ -1,3 +1,4 @@
+import type { Oklch } from '../colour/oklch';
 import { cross, dot, unit, type Vec3 } from '../geometry/vec3';
 import { illumination } from '../marks/light';
 import type { LeafMark } from '../marks/mark';
@@ -6,6 +7,7 @@ import { hash01 } from '../random/hash';
 import { depthOf, screenX, screenY, type Aim } from './lens';
 import { closed, fill, line, type Detail, type Drawn, type Part } from './part';
 import { tone } from './tone';
+import { once } from '../work/once';
 
 /** Projected leaf lengths, pixels, at which more is drawn. */
 const HALVES_FROM_PX = 9;
@@ -447,14 +449,9 @@ function addSheen(parts: Part[], mark: LeafMark, leaf: Bent, a: Aim, face: Vec3)
   if (xy.length >= 6) parts.push(fill(xy, '#ffffff', 0.4 * shine));
 }
 
-const unders = new WeakMap<readonly [number, number, number], readonly [number, number, number]>();
-
 /** The usual underside: a little paler and greyer. One object per colour, so that tones are held. */
-function underOf(main: readonly [number, number, number]): readonly [number, number, number] {
-  let under = unders.get(main);
-  if (!under) {
-    under = [Math.min(0.97, main[0] + 0.05), main[1] * 0.72, main[2]];
-    unders.set(main, under);
-  }
-  return under;
-}
+const underOf = once((main: Oklch): Oklch => [
+  Math.min(0.97, main[0] + 0.05),
+  main[1] * 0.72,
+  main[2],
+]);

@@ -7,6 +7,7 @@ import type { PlacedPlant, PlantingInSpot } from '../plantings/planting';
 import type { PlantKind } from '../plants/kind';
 import type { Support } from '../plantings/support';
 import { bookWeek, hangsFree } from '../spots/spot';
+import { once } from '../work/once';
 
 /** What a drawing needs of a planting: plain data that crosses to a worker. */
 export interface Subject {
@@ -45,31 +46,15 @@ export function subjectOf(it: PlantingInSpot): Subject {
   };
 }
 
-const numbers = new WeakMap<PlantKind, number>();
-let next = 1;
+let next = 0;
 
 /** A number of its own for every record: a kind whose record was changed has another than before. */
-export function numberOf(kind: PlantKind): number {
-  let number = numbers.get(kind);
-  if (number === undefined) {
-    number = next;
-    next += 1;
-    numbers.set(kind, number);
-  }
-  return number;
-}
-
-const keys = new WeakMap<Subject, string>();
+export const numberOf = once((_kind: PlantKind): number => (next += 1));
 
 /** Two subjects with one key are drawn alike. It holds while the program runs, not beyond. */
-export function subjectKey(subject: Subject): string {
-  let key = keys.get(subject);
-  if (key === undefined) {
-    key = JSON.stringify({
-      ...subject,
-      plants: subject.plants.map(({ kind, ...place }) => [numberOf(kind), place]),
-    });
-    keys.set(subject, key);
-  }
-  return key;
-}
+export const subjectKey = once((subject: Subject): string =>
+  JSON.stringify({
+    ...subject,
+    plants: subject.plants.map(({ kind, ...place }) => [numberOf(kind), place]),
+  }),
+);
