@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
+import { atRest } from '../builders/atRest';
 
 /** Watches that nothing is asked of any other host and nothing fails on the page. */
 function watch(
@@ -206,7 +207,7 @@ for (const path of ['/', '/start', '/bench', '/shelf', '/plants', '/trolley', '/
     await page.getByRole('button', { name: 'Load the demo set' }).click();
     await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
     await page.goto(path);
-    await page.waitForTimeout(2500);
+    await atRest(page);
     const { violations } = await new AxeBuilder({ page })
       .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
       .analyze();

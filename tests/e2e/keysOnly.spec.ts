@@ -113,10 +113,14 @@ test('looked at over the sill and from below, by keys alone', async ({ page }) =
     await page.keyboard.press('Enter');
     const choice = page.getByRole('radio', { name });
     await expect(choice).toBeVisible();
+    const checked = choice
+      .locator('xpath=ancestor::*[@role="radiogroup"]')
+      .getByRole('radio', { checked: true });
     for (let i = 0; i < 10 && (await choice.getAttribute('aria-checked')) !== 'true'; i += 1) {
+      const before = (await checked.textContent())!;
       await page.keyboard.press('ArrowRight');
       // The choice follows the arrow in the next frame: a second press at once would pass over it.
-      await page.waitForTimeout(200);
+      await expect(checked).not.toHaveText(before);
     }
     await expect(choice).toBeChecked();
     await page.keyboard.press('Escape');

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { atRest } from '../builders/atRest';
 import AxeBuilder from '@axe-core/playwright';
 
 /** A new spot, described from nothing. */
@@ -183,7 +184,7 @@ test('no accessibility faults in a spot and among spots, with the demo set', asy
   await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
   for (const path of ['/spot', '/spot?spot=demo-window']) {
     await page.goto(path);
-    await page.waitForTimeout(2500);
+    await atRest(page);
     const { violations } = await new AxeBuilder({ page })
       .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
       .analyze();

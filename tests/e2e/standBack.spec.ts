@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
+import { atRest } from '../builders/atRest';
 
 const demo = async (page: Page) => {
   await page.goto('/shed');
@@ -372,8 +373,7 @@ for (const [name, width] of [
       '/terrace',
     ]) {
       await page.goto(route);
-      await page.locator('h1, h2').first().waitFor();
-      await page.waitForTimeout(600);
+      await atRest(page);
       expect([route, await page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([
         route,
         width,
