@@ -7,6 +7,7 @@ export default function Messages() {
   return (
     <Toaster
       position="bottom-center"
+      style={{ fontFamily: 'inherit' }}
       toastOptions={{
         style: {
           borderRadius: 0,

@@ -3,6 +3,7 @@ import { edgeOf, gripsOf, type GripKind } from '@/core/spots/grips';
 import type { Obstacle } from '@/core/spots/obstacle';
 import { weekOfDay } from '@/core/spots/reckoning';
 import { bearingOf, letsThrough } from '@/core/spots/silhouette';
+import { clamp } from '@/core/units/units';
 import { OBSTACLE_NAMES, pointOf } from '@/words/light';
 import { silhouettesOf, type SkyScale } from './skyScale';
 
@@ -61,6 +62,9 @@ export function SkySilhouettes({
   });
 }
 
+/** Half of a letter's usual width in the names, px. */
+const HALF_LETTER_PX = 3.1;
+
 /** The name of a thing just under its edge, or low on one that has none. */
 function ShapeName({
   obstacle,
@@ -70,9 +74,12 @@ function ShapeName({
   const edge = edgeOf(obstacle, leafHeightCm);
   const x = scale.xOf(bearingOf(obstacle));
   const y = edge === null ? scale.heightPx - 10 : scale.yOf(edge) + 15;
+  const name = OBSTACLE_NAMES[obstacle.kind];
+  // Text is measured by its length: half a name stays within the strip on either side.
+  const half = name.length * HALF_LETTER_PX + 3;
   return (
     <text
-      x={Math.min(scale.widthPx - 34, Math.max(34, x))}
+      x={clamp(x, half, scale.widthPx - half)}
       y={Math.min(scale.heightPx - 6, Math.max(14, y))}
       textAnchor="middle"
       fontSize={11.5}
@@ -84,7 +91,7 @@ function ShapeName({
       pointerEvents="none"
       aria-hidden
     >
-      {OBSTACLE_NAMES[obstacle.kind]}
+      {name}
     </text>
   );
 }
