@@ -25,15 +25,14 @@ export function changeText(
     come.length > 0
       ? `${list(come)} ${gone.length > 0 ? `for ${list(gone)}` : 'added'}`
       : 'the same kinds';
-  const title = scheme
-    ? SCHEME_NAMES[scheme.kind]
-    : why === 'repeat' || why === 'scale'
-      ? countText(change.places.length, 'plant')
-      : come[0]
-        ? (kindOf(come[0])?.common ?? come[0])
-        : countText(change.care?.trims.length ?? 0, 'trim');
+  const title = (): string => {
+    if (scheme) return SCHEME_NAMES[scheme.kind];
+    if (why === 'repeat' || why === 'scale') return countText(change.places.length, 'plant');
+    if (come[0]) return kindOf(come[0])?.common ?? come[0];
+    return countText(change.care?.trims.length ?? 0, 'trim');
+  };
   return {
-    title,
+    title: title(),
     about: `${capital(swap)}; ${countText(change.places.length, 'plant')}.${judged}`,
   };
 }

@@ -1,5 +1,6 @@
 import { RAD_PER_DEG } from '../units/units';
 import { toLab, type Oklch } from './oklch';
+import { once } from '../work/once';
 
 /** CIE 1976 L*a*b*, D65: L 0–100. */
 export type CieLab = readonly [L: number, a: number, b: number];
@@ -39,7 +40,7 @@ export function ciede2000([L1, a1, b1]: CieLab, [L2, a2, b2]: CieLab): number {
     a === 0 && b === 0 ? 0 : (Math.atan2(b, a) / RAD_PER_DEG + 360) % 360;
   const [h1, h2] = [hue(b1, p1), hue(b2, p2)];
   const grey = C1 * C2 === 0;
-  const turn = grey ? 0 : h2 - h1 > 180 ? h2 - h1 - 360 : h2 - h1 < -180 ? h2 - h1 + 360 : h2 - h1;
+  const turn = grey ? 0 : shorterWay(h2 - h1);
   const dH = 2 * Math.sqrt(C1 * C2) * Math.sin((turn / 2) * RAD_PER_DEG);
   const [L, C] = [(L1 + L2) / 2, (C1 + C2) / 2];
   const h = grey
@@ -60,15 +61,15 @@ export function ciede2000([L1, a1, b1]: CieLab, [L2, a2, b2]: CieLab): number {
   return Math.sqrt(dL * dL + dC * dC + (dH / SH) ** 2 + RT * dC * (dH / SH));
 }
 
-const held = new WeakMap<Oklch, CieLab>();
-
 /** How different two colours look, CIEDE2000. Colours of the book are converted once. */
 export function lookApart(a: Oklch, b: Oklch): number {
   return ciede2000(cieOf(a), cieOf(b));
 }
 
-function cieOf(colour: Oklch): CieLab {
-  let lab = held.get(colour);
-  if (!lab) held.set(colour, (lab = toCieLab(colour)));
-  return lab;
+const cieOf = once(toCieLab);
+
+/** A turn of hue the shorter way round, degrees, −180 to 180. */
+function shorterWay(turn: number): number {
+  if (turn > 180) return turn - 360;
+  return turn < -180 ? turn + 360 : turn;
 }

@@ -264,15 +264,10 @@ function dateOrderOf(cells: readonly string[]): DateOrder | null {
     if (Number(parts[1]) > 12) day = true;
     if (Number(parts[2]) > 12) month = true;
   }
-  if (day && month) return 'day first';
-  return day
-    ? 'day first'
-    : month
-      ? 'month first'
-      : cells.some((cell) => /\d/.test(cell)) &&
-          cells.every((cell) => !/^\s*\d{1,2}[-/. ]\d{1,2}[-/. ]\d{4}/.test(cell))
-        ? 'year first'
-        : null;
+  if (day) return 'day first';
+  if (month) return 'month first';
+  const yearLast = cells.some((cell) => /^\s*\d{1,2}[-/. ]\d{1,2}[-/. ]\d{4}/.test(cell));
+  return !yearLast && cells.some((cell) => /\d/.test(cell)) ? 'year first' : null;
 }
 
 function dateOf(cell: string, order: DateOrder): string | null {

@@ -1,4 +1,5 @@
 import type { PlantKind } from './kind';
+import { once } from '../work/once';
 
 /** Text folded for comparing: no accents, no case, no × or apostrophes. */
 export function folded(text: string): string {
@@ -15,11 +16,7 @@ interface WordIndex {
   readonly at: readonly ReadonlyMap<number, 1 | 2>[];
 }
 
-const indexes = new WeakMap<readonly PlantKind[], WordIndex>();
-
-function indexOf(kinds: readonly PlantKind[]): WordIndex {
-  let index = indexes.get(kinds);
-  if (index) return index;
+const indexOf = once((kinds: readonly PlantKind[]): WordIndex => {
   const at = new Map<string, Map<number, 1 | 2>>();
   kinds.forEach((kind, i) => {
     const put = (text: string, weight: 1 | 2) => {
@@ -33,15 +30,20 @@ function indexOf(kinds: readonly PlantKind[]): WordIndex {
     put([kind.common, kind.botanical, ...kind.alsoCalled].join(' '), 2);
     put([kind.description, kind.habit, kind.cycle].join(' '), 1);
   });
-  index = { words: [...at.keys()], at: [...at.values()] };
-  indexes.set(kinds, index);
-  return index;
-}
+  return { words: [...at.keys()], at: [...at.values()] };
+});
 
 /** Weight of a word met with a slip. */
 const SLIPPED = 0.4;
 /** Shorter words must be written right. */
 const LEAST_LETTERS_FOR_SLIP = 5;
+
+/** How well a word of a record is the one looked for, 0–1. */
+function wordFit(word: string, other: string): number {
+  if (other.startsWith(word)) return 1;
+  if (word.length > 2 && other.includes(word)) return 0.8;
+  return word.length >= LEAST_LETTERS_FOR_SLIP && oneSlip(word, other) ? SLIPPED : 0;
+}
 
 /**
  * Kinds whose names (botanical, with synonyms, or common in either usage) or description hold every word looked for, or one that begins so;
@@ -57,13 +59,7 @@ export function findKinds(kinds: readonly PlantKind[], query: string): readonly 
   for (const word of wanted) {
     const hits = new Map<number, number>();
     words.forEach((other, w) => {
-      const fit = other.startsWith(word)
-        ? 1
-        : word.length > 2 && other.includes(word)
-          ? 0.8
-          : word.length >= LEAST_LETTERS_FOR_SLIP && oneSlip(word, other)
-            ? SLIPPED
-            : 0;
+      const fit = wordFit(word, other);
       if (fit > 0)
         for (const [i, weight] of at[w]!) hits.set(i, Math.max(hits.get(i) ?? 0, fit * weight));
     });

@@ -2,6 +2,7 @@ import type * as z from 'zod';
 import { folded } from './find';
 import { GRAVITY, middle, type Harm, type KindId, type PlantKind } from './kind';
 import type { ownKindSchema, toldSchema } from './ownSchema';
+import { once } from '../work/once';
 
 export type Told = Readonly<z.infer<typeof toldSchema>>;
 export type OwnKind = Readonly<z.infer<typeof ownKindSchema>>;
@@ -29,32 +30,35 @@ export function saysNothing({ id, likeId, told, owned, note, favourite, never }:
   );
 }
 
+/** The flowers of a kind as told: none, its own in another colour or season, or plain stars where it had none. */
+function flowersTold(
+  bloom: PlantKind['bloom'],
+  { flowerColour, flowerWeeks }: Told,
+): PlantKind['bloom'] {
+  if (flowerColour === null) return null;
+  if (bloom)
+    return {
+      ...bloom,
+      ...(flowerColour ? { main: flowerColour } : {}),
+      ...(flowerWeeks ? { weeks: flowerWeeks } : {}),
+    };
+  if (!flowerColour) return null;
+  return {
+    main: flowerColour,
+    eye: null,
+    second: null,
+    form: 'star',
+    sizeCm: 3,
+    weeks: flowerWeeks ?? [22, 40],
+    continuous: true,
+    deadhead: false,
+    pinch: false,
+    cover: 0.3,
+  };
+}
+
 /** A kind with what the gardener tells laid over it. */
 export function withTold(kind: PlantKind, told: Told): PlantKind {
-  const { bloom } = kind;
-  const flowerless = told.flowerColour === null;
-  const flowers = flowerless
-    ? null
-    : bloom
-      ? {
-          ...bloom,
-          ...(told.flowerColour ? { main: told.flowerColour } : {}),
-          ...(told.flowerWeeks ? { weeks: told.flowerWeeks } : {}),
-        }
-      : told.flowerColour
-        ? {
-            main: told.flowerColour,
-            eye: null,
-            second: null,
-            form: 'star' as const,
-            sizeCm: 3,
-            weeks: told.flowerWeeks ?? ([22, 40] as const),
-            continuous: true,
-            deadhead: false,
-            pinch: false,
-            cover: 0.3,
-          }
-        : null;
   const sold =
     told.size || told.price !== undefined
       ? [{ size: told.size ?? kind.sold[0]!.size, price: told.price ?? kind.sold[0]!.price }]
@@ -62,7 +66,7 @@ export function withTold(kind: PlantKind, told: Told): PlantKind {
   return {
     ...kind,
     sold,
-    bloom: flowers,
+    bloom: flowersTold(kind.bloom, told),
     ...pick(told, [
       'common',
       'botanical',
@@ -172,26 +176,17 @@ function unlikeness(kind: Likeness, asked: Asked, words: ReadonlySet<string>): n
   return off;
 }
 
-const likenesses = new WeakMap<PlantKind, Likeness>();
-
-function likenessOf(kind: PlantKind): Likeness {
-  let likeness = likenesses.get(kind);
-  if (!likeness) {
-    likeness = {
-      botanical: folded(kind.botanical),
-      words: folded(kind.common).split(/[^a-z]+/),
-      logHeight: Math.log(middle(kind.heightCm)),
-      logSpread: Math.log(middle(kind.spreadCm)),
-      trails: kind.trailCm !== null,
-      hours: middle(kind.light.hours),
-      thirst: kind.thirst,
-      lowestC: kind.lowestC,
-      flowers: kind.bloom !== null && kind.bloom.cover > SHOWY,
-    };
-    likenesses.set(kind, likeness);
-  }
-  return likeness;
-}
+const likenessOf = once((kind: PlantKind): Likeness => ({
+  botanical: folded(kind.botanical),
+  words: folded(kind.common).split(/[^a-z]+/),
+  logHeight: Math.log(middle(kind.heightCm)),
+  logSpread: Math.log(middle(kind.spreadCm)),
+  trails: kind.trailCm !== null,
+  hours: middle(kind.light.hours),
+  thirst: kind.thirst,
+  lowestC: kind.lowestC,
+  flowers: kind.bloom !== null && kind.bloom.cover > SHOWY,
+}));
 
 function tellOf(told: Told): Asked {
   return {
@@ -206,20 +201,18 @@ function tellOf(told: Told): Asked {
   };
 }
 
-const genera = new WeakMap<readonly PlantKind[], ReadonlyMap<string, readonly PlantKind[]>>();
-
 /** Kinds of a genus, its synonyms' included; all when the book has none. */
 function kindsOfGenus(kinds: readonly PlantKind[], genus: string): readonly PlantKind[] {
-  let byGenus = genera.get(kinds);
-  if (!byGenus) {
-    const map = new Map<string, PlantKind[]>();
-    for (const kind of kinds)
-      for (const name of new Set([kind.botanical, ...kind.alsoCalled].map(genusOf)))
-        map.set(name, [...(map.get(name) ?? []), kind]);
-    genera.set(kinds, (byGenus = map));
-  }
-  return byGenus.get(genus) ?? kinds;
+  return byGenus(kinds).get(genus) ?? kinds;
 }
+
+const byGenus = once((kinds: readonly PlantKind[]): ReadonlyMap<string, readonly PlantKind[]> => {
+  const map = new Map<string, PlantKind[]>();
+  for (const kind of kinds)
+    for (const name of new Set([kind.botanical, ...kind.alsoCalled].map(genusOf)))
+      map.set(name, [...(map.get(name) ?? []), kind]);
+  return map;
+});
 
 const genusOf = (botanical: string): string =>
   folded(botanical)

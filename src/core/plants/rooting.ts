@@ -13,7 +13,8 @@ export function depthWantedCm(kind: PlantKind): number {
     case 'annual':
     case 'biennial':
     case 'tender perennial':
-      return kind.fruit && height > 45 ? 28 : height > 90 ? 25 : height > 40 ? 18 : 12;
+      if (kind.fruit && height > 45) return 28;
+      return height > 90 ? 25 : height > 40 ? 18 : 12;
     case 'perennial':
       return height > 90 ? 30 : height > 40 ? 22 : 15;
     case 'shrub':

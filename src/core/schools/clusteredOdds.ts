@@ -4,16 +4,12 @@ import { hangs, isLong, type School } from './school';
 /** Groups of one, three and five, greens behind and colours to the front, the lead off to one side: succulent pots, planted tight. */
 export const clusteredOdds: School = {
   id: 'clustered-odds',
-  suits: ({ container, spot }) =>
-    hangs(container)
-      ? 0.15
-      : isLong(container) && container.mix !== 'gritty'
-        ? 0.2
-        : container.mix === 'gritty'
-          ? 1
-          : spot.view === 'one side'
-            ? 0.4
-            : 0.3,
+  suits: ({ container, spot }) => {
+    if (hangs(container)) return 0.15;
+    if (container.mix === 'gritty') return 1;
+    if (isLong(container)) return 0.2;
+    return spot.view === 'one side' ? 0.4 : 0.3;
+  },
   parts: () => [
     { role: 'lead', share: [0.05, 0.35] },
     { role: 'body', share: [0.3, 0.75] },

@@ -5,8 +5,11 @@ import { ANY_KIND, hangs, isLong, type School } from './school';
 /** No lead: plants of one height knit into an even dome with trails all round. Three colours of one kind, sharing one thirst, is its simplest form. */
 export const dome: School = {
   id: 'dome',
-  suits: ({ container, spot }) =>
-    hangs(container) ? 1 : isLong(container) ? 0.3 : spot.view === 'all round' ? 0.7 : 0.45,
+  suits: ({ container, spot }) => {
+    if (hangs(container)) return 1;
+    if (isLong(container)) return 0.3;
+    return spot.view === 'all round' ? 0.7 : 0.45;
+  },
   parts: () => [
     { role: 'body', share: [0.3, 0.75] },
     { role: 'edge', share: [0.25, 0.7] },

@@ -4,8 +4,11 @@ import { ANY_KIND, hangs, isLong, NO_PREFERENCE, type School } from './school';
 /** Each kind twice, across from its twin, neighbours of different colour, levels even: a basket that is the same from every side. */
 export const oppositePairs: School = {
   id: 'opposite-pairs',
-  suits: ({ container, spot }) =>
-    hangs(container) ? 0.95 : isLong(container) ? 0.2 : spot.view === 'all round' ? 0.6 : 0.15,
+  suits: ({ container, spot }) => {
+    if (hangs(container)) return 0.95;
+    if (isLong(container)) return 0.2;
+    return spot.view === 'all round' ? 0.6 : 0.15;
+  },
   parts: () => [
     { role: 'body', share: [0.25, 0.75] },
     { role: 'edge', share: [0.25, 0.75] },

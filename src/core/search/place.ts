@@ -97,33 +97,21 @@ function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
     const alike = cast.members.filter((member) => member.role === role).length;
     const size = sizeFor(kind, role, ask);
     if (!size) return null;
-    const leads = cast.members.length === 1 ? 1 : units;
-    const first =
-      role === 'lead'
-        ? school.id === 'screen'
-          ? Math.max(2, units)
-          : leads
-        : counts === 'pairs'
-          ? 2
-          : counts === 'odd'
-            ? 1
-            : alike === 1
-              ? 2
-              : ask.spot.view === 'one side' && !long
-                ? 1
-                : 2;
-    // Units repeat: a body in each, the edge kinds taking turns.
-    const count =
-      role === 'lead' || !long
-        ? first
-        : role === 'body'
-          ? units
-          : Math.max(1, Math.ceil(units / alike));
+    const count = (): number => {
+      if (role === 'lead') {
+        if (school.id === 'screen') return Math.max(2, units);
+        return cast.members.length === 1 ? 1 : units;
+      }
+      // Units repeat: a body in each, the edge kinds taking turns.
+      if (long) return role === 'body' ? units : Math.max(1, Math.ceil(units / alike));
+      if (counts !== 'free') return counts === 'pairs' ? 2 : 1;
+      return alike > 1 && ask.spot.view === 'one side' ? 1 : 2;
+    };
     parts.push({
       kind,
       role,
       size,
-      count,
+      count: count(),
       step: long || counts === 'free' || role === 'lead' ? 1 : 2,
     });
   }

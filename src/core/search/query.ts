@@ -81,30 +81,30 @@ const SAME_FAMILY = 16;
 const ALL_DAY_H = 12;
 
 /** Colours a part of a kind shows; of any part, those that carry it. */
-export function coloursAt(
-  { foliage, bloom, fruit }: PlantKind,
-  part: ColourPart,
-): readonly Oklch[] {
-  const list: readonly (Oklch | null | undefined)[] =
-    part === 'leaf'
-      ? [foliage.main, foliage.second, foliage.under]
-      : part === 'vein'
-        ? [foliage.vein]
-        : part === 'stem'
-          ? [foliage.stem]
-          : part === 'flower'
-            ? [bloom?.main, bloom?.second]
-            : part === 'throat'
-              ? [bloom?.eye]
-              : [
-                  foliage.main,
-                  foliage.second,
-                  (bloom?.cover ?? 0) > 0.1 ? bloom?.main : null,
-                  (bloom?.cover ?? 0) > 0.1 ? bloom?.second : null,
-                  fruit?.colour,
-                ];
-  return list.filter((colour): colour is Oklch => colour !== null && colour !== undefined);
+export function coloursAt(kind: PlantKind, part: ColourPart): readonly Oklch[] {
+  return COLOURS_AT[part](kind).filter(
+    (colour): colour is Oklch => colour !== null && colour !== undefined,
+  );
 }
+
+/** Share of a plant its flowers cover from which they carry its colour. */
+const CARRIES = 0.1;
+
+const COLOURS_AT: Readonly<
+  Record<ColourPart, (kind: PlantKind) => readonly (Oklch | null | undefined)[]>
+> = {
+  leaf: ({ foliage }) => [foliage.main, foliage.second, foliage.under],
+  vein: ({ foliage }) => [foliage.vein],
+  stem: ({ foliage }) => [foliage.stem],
+  flower: ({ bloom }) => [bloom?.main, bloom?.second],
+  throat: ({ bloom }) => [bloom?.eye],
+  'any part': ({ foliage, bloom, fruit }) => [
+    foliage.main,
+    foliage.second,
+    ...(bloom && bloom.cover > CARRIES ? [bloom.main, bloom.second] : []),
+    fruit?.colour,
+  ],
+};
 
 /** How near a kind comes to a colour, CIEDE2000; infinity when it has no such part. */
 export function colourGap(kind: PlantKind, { at, part }: NonNullable<Query['colour']>): number {

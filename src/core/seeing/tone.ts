@@ -35,6 +35,13 @@ export function tone(
   ));
 }
 
+/** The hue toward which a colour goes in shade, degrees: yellow-greens to green, greens to blue-green, blues to violet. */
+function shadeHue(h: number): number {
+  if (h > 95 && h < 128) return 142;
+  if (h >= 128 && h < 200) return 190;
+  return h >= 200 && h < 330 ? 290 : h;
+}
+
 /** The colour itself, uncached. */
 export function shaded([L, C, h]: Oklch, I: number, jitter: number, felted: boolean): Oklch {
   let l = L * (felted ? 0.56 + 0.48 * I : 0.5 + 0.54 * I);
@@ -44,8 +51,7 @@ export function shaded([L, C, h]: Oklch, I: number, jitter: number, felted: bool
   if (L < 0.55) l += Math.max(0, I - 0.55) * 0.16 * ((0.55 - L) / 0.15);
   if (I < 0.5) c *= 0.78 + 0.44 * I;
   if (I < 0.6 && C > 0.03) {
-    const target =
-      h > 95 && h < 128 ? 142 : h >= 128 && h < 200 ? 190 : h >= 200 && h < 330 ? 290 : h;
+    const target = shadeHue(h);
     const pull = (0.6 - I) * (h > 95 && h < 128 ? 34 : 16);
     hue += clamp(target - h, -pull, pull);
   }

@@ -80,14 +80,11 @@ function Front({ container, unit, widthPx, heightPx, pxPerCm, put }: ViewProps) 
   const outer = halfFrontCm(shape) + wallOf(container);
   const { across, upright } = frontMeasures(container);
   // The rim's measure stands above it, the base's below; those between lie on the wall.
-  const level = (at: Measure['at']) =>
-    typeof at === 'object'
-      ? y(at.cm)
-      : at === 'above'
-        ? originY - visibleHeightCm(container) * pxPerCm - 12
-        : container.feetCm > 8
-          ? y(0)
-          : originY + 15;
+  const level = (at: Measure['at']) => {
+    if (typeof at === 'object') return y(at.cm);
+    if (at === 'above') return originY - visibleHeightCm(container) * pxPerCm - 12;
+    return container.feetCm > 8 ? y(0) : originY + 15;
+  };
   return (
     <section
       aria-label="From the front"

@@ -124,6 +124,11 @@ export function Start() {
     router.push(benchHref(id));
   };
 
+  const heading = () => {
+    if (proposals.length > 0) return `${countText(proposals.length, 'planting')} that suit`;
+    if (!reading.ok && reading !== UNREAD) return 'Mend the sheet first';
+    return looking || reading === UNREAD ? 'Looking…' : 'Nothing suits';
+  };
   return (
     <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[392px_minmax(0,1fr)]">
       <div>
@@ -145,15 +150,7 @@ export function Start() {
       </div>
       <section aria-label="Plantings that suit" className="mt-6 min-w-0 wide:mt-0">
         <div className="flex h-10 items-end gap-3">
-          <h2 className="display text-drawing leading-7">
-            {proposals.length > 0
-              ? `${countText(proposals.length, 'planting')} that suit`
-              : reading.ok || reading === UNREAD
-                ? looking || reading === UNREAD
-                  ? 'Looking…'
-                  : 'Nothing suits'
-                : 'Mend the sheet first'}
-          </h2>
+          <h2 className="display text-drawing leading-7">{heading()}</h2>
           <p className="pb-0.5 text-ink2" role="status">
             {looking
               ? 'still looking'

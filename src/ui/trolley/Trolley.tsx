@@ -174,7 +174,6 @@ function PlantTable({
       <tbody className="max-sm:block">
         {list.plants.map((line) => {
           const kind = kindOf(line.kindId);
-          const there = benches.linesOf(line.kindId).find(({ size }) => size === line.size);
           return (
             <tr
               key={`${line.kindId} ${line.size}`}
@@ -203,29 +202,7 @@ function PlantTable({
                 )}
               </td>
               <td className="text-note max-sm:col-span-2 max-sm:col-start-2">
-                {!benches.lines ? (
-                  <span className="text-ink2">not known</span>
-                ) : !there ? (
-                  <span className="text-ink2">not sold there in this size</span>
-                ) : there.count === 0 ? (
-                  <>
-                    <b className="font-semibold">▲ out today</b>
-                    <br />
-                    <ButtonLink
-                      look="link"
-
-                      href={`/plants?kind=${line.kindId}&stop=${benches.stop}`}
-                    >
-                      Stand-ins
-                    </ButtonLink>
-                  </>
-                ) : there.count < line.sales ? (
-                  <b className="font-semibold">◭ only {there.count}</b>
-                ) : (
-                  <span>
-                    {there.count} there, {moneyText(there.price, settings)} each, {there.note}
-                  </span>
-                )}
+                <AtShop line={line} benches={benches} settings={settings} />
               </td>
               <td className="text-right max-sm:col-start-3 max-sm:row-start-1">
                 {moneyText(line.price, settings)}
@@ -235,5 +212,36 @@ function PlantTable({
         })}
       </tbody>
     </table>
+  );
+}
+
+/** What the shop has of a line today. */
+function AtShop({
+  line,
+  benches,
+  settings,
+}: {
+  readonly line: ShoppingList['plants'][number];
+  readonly benches: Benches;
+  readonly settings: Units;
+}) {
+  if (!benches.lines) return <span className="text-ink2">not known</span>;
+  const there = benches.linesOf(line.kindId).find(({ size }) => size === line.size);
+  if (!there) return <span className="text-ink2">not sold there in this size</span>;
+  if (there.count === 0)
+    return (
+      <>
+        <b className="font-semibold">▲ out today</b>
+        <br />
+        <ButtonLink look="link" href={`/plants?kind=${line.kindId}&stop=${benches.stop}`}>
+          Stand-ins
+        </ButtonLink>
+      </>
+    );
+  if (there.count < line.sales) return <b className="font-semibold">◭ only {there.count}</b>;
+  return (
+    <span>
+      {there.count} there, {moneyText(there.price, settings)} each, {there.note}
+    </span>
   );
 }

@@ -17,7 +17,7 @@ export const BUYING: WordsFor<'budget' | 'money-seen' | 'spares' | 'second-choic
     f.hidden > 0 && !t.right
       ? {
           says: `${capital(t.name(f.kind))} is hardly seen: about ${Math.round(f.share * 100)} % of it shows.`,
-          because: `${f.hidden === 1 ? 'One plant' : `${f.hidden} plants`} of ${f.plants} stand behind others from where this is looked at.${f.flowers !== null && f.flowers < 0.95 ? ` Of its flowers ${Math.round(f.flowers * 100)} % show.` : ''} Bring it forward, or save the money.`,
+          because: `${f.hidden === 1 ? 'One plant' : `${f.hidden} plants`} of ${f.plants} ${f.hidden === 1 ? 'stands' : 'stand'} behind others from where this is looked at.${f.flowers !== null && f.flowers < 0.95 ? ` Of its flowers ${Math.round(f.flowers * 100)} % show.` : ''} Bring it forward, or save the money.`,
         }
       : {
           says: 'Every plant is seen from where it matters.',

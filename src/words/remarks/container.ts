@@ -100,14 +100,12 @@ export const CONTAINER: WordsFor<
     }[first.reason];
     return {
       says: `The mix ${why} ${list(f.harmed.filter(({ reason }) => reason === first.reason).map(({ kind }) => t.name(kind)))}.`,
-      because:
-        first.reason === 'limy'
-          ? 'Use an acid mix, and rain water where the tap is hard.'
-          : first.reason === 'stays wet'
-            ? 'A gritty mix dries between waterings.'
-            : first.reason === 'holds little'
-              ? 'A peat-free or loam-based mix holds more.'
-              : 'Roots need air after every watering.',
+      because: {
+        limy: 'Use an acid mix, and rain water where the tap is hard.',
+        'stays wet': 'A gritty mix dries between waterings.',
+        'holds little': 'A peat-free or loam-based mix holds more.',
+        airless: 'Roots need air after every watering.',
+      }[first.reason],
     };
   },
   weight: (f, t) =>

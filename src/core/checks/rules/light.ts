@@ -29,8 +29,17 @@ export function lightFit(
   const score = clamp(1 - dark * 0.28 - bright * 0.15 - scorch, 0, 1);
   return {
     score,
-    fault: dark > 0.4 ? 'dark' : scorch > 0 ? 'scorched' : bright > 0.4 ? 'bright' : 'none',
+    fault: faultOf(dark, scorch, bright),
   };
+}
+
+/** Hours short or over that a kind bears without showing it. */
+const BORNE_H = 0.4;
+
+function faultOf(darkH: number, scorch: number, brightH: number): LightFacts['fault'] {
+  if (darkH > BORNE_H) return 'dark';
+  if (scorch > 0) return 'scorched';
+  return brightH > BORNE_H ? 'bright' : 'none';
 }
 
 /** Does every plant get the light it thrives in? The worst one decides. */

@@ -43,13 +43,17 @@ export const weight: Check<'weight', WeightFacts> = {
     const ratedKg = reading.spot.ratedLoad?.kg ?? null;
     if (ratedKg === null && (reading.hung ? soakedKg < HOOK_KG : lifting(wateredKg) === 'one'))
       return null;
-    // A rating is a limit: past it is trouble, near it wants a look, well within it is still a caution, never a promise.
-    const score =
-      ratedKg === null ? 0.75 : needKg > ratedKg ? 0 : needKg > ratedKg * NEAR ? 0.5 : 0.75;
     return {
-      score,
+      score: ratingScore(needKg, ratedKg),
       facts: { who: lifting(wateredKg), wateredKg, soakedKg, on, needKg, ratedKg },
       culprits: [],
     };
   },
 };
+
+/** A rating is a limit: past it is trouble, near it wants a look, well within it is still a caution, never a promise. */
+function ratingScore(needKg: number, ratedKg: number | null): number {
+  if (ratedKg === null) return 0.75;
+  if (needKg > ratedKg) return 0;
+  return needKg > ratedKg * NEAR ? 0.5 : 0.75;
+}
