@@ -67,7 +67,11 @@ export class Store {
     onAnswer: (answer: T) => void,
     onTrouble: (error: unknown) => void,
   ): () => void {
-    const watching = liveQuery(() => query(this)).subscribe({ next: onAnswer, error: onTrouble });
+    // Said to be async, or Dexie would see only what is read before the first await.
+    const watching = liveQuery(async () => query(this)).subscribe({
+      next: onAnswer,
+      error: onTrouble,
+    });
     return () => watching.unsubscribe();
   }
 
