@@ -9,6 +9,7 @@ const CORE = [
   ['plantings'],
   ['shelf'],
   ['growth', 'water'],
+  ['suitability'],
   ['marks'],
   ['placing', 'potting'],
   ['shopping', 'schools'],

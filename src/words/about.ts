@@ -4,7 +4,7 @@ import { coloursOf, leadingColour } from '@/core/plants/colours';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { Proposal } from '@/core/search/proposal';
 import { hueGapDeg } from '@/core/colour/oklch';
-import { isGround, isWhite } from '@/core/colour/schemes';
+import { isDark, isGround, isWhite } from '@/core/colour/schemes';
 import { inSentence } from './names';
 
 type KindOf = (id: KindId) => PlantKind | null;
@@ -33,7 +33,7 @@ function ideaOf(ids: readonly (KindId | null)[], kindOf: KindOf): string {
     .map((id) => (id ? kindOf(id) : null))
     .filter((kind): kind is PlantKind => kind !== null);
   const hues = kinds.map(leadingColour).filter((colour) => !isGround(colour));
-  const dark = kinds.filter((kind) => kind.foliage.main[0] < 0.42);
+  const dark = kinds.filter((kind) => isDark(kind.foliage.main));
   const bright = kinds.some((kind) => kind.foliage.main[0] > 0.78 && !isWhite(kind.foliage.main));
   if (dark.length > 0 && bright) return 'dark and bright leaves set each other off';
   const far = hues.some((a, i) => hues.some((b, j) => j < i && hueGapDeg(a[2], b[2]) > 140));

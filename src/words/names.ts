@@ -1,6 +1,6 @@
 import { colourName } from '@/core/colour/names';
 import type { Scheme } from '@/core/colour/schemes';
-import { rolesPlayed } from '@/core/checks/rules/roles';
+import { rolesPlayed } from '@/core/checks/rolesPlayed';
 import { read } from '@/core/checks/reading';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { SupportForm } from '@/core/plantings/support';

@@ -1,5 +1,5 @@
 import { USUAL_HOUSE } from '../plantings/house';
-import { thirstMatch } from './rules/thirst';
+import { thirstMatch } from '../suitability/watering';
 import fc from 'fast-check';
 import {
   BASKET,

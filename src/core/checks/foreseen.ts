@@ -2,7 +2,7 @@ import { overlapCm2 } from '../geometry/discs';
 import type { PlaceId } from '../plantings/planting';
 import { weekAfter } from '../units/units';
 import { coverAt, fullWeek, type Reading } from './reading';
-import { interestAt } from './rules/interest';
+import { interestAt } from './interestAt';
 
 /** Who overtops whom: the first week in which one covers half of another and stands 1.3 times as tall (models). */
 export interface Overtaking {

@@ -3,7 +3,7 @@ import { clamp, CM3_PER_L } from '../units/units';
 import { MATERIALS } from './materials';
 import type { containerFields } from './fields';
 import { tierFeetCm } from './forms';
-import { disc, grown, sectionAreaCm2, type Section } from './section';
+import { disc, grown, reachOf, sectionAreaCm2, type Section } from './section';
 import {
   insideDepthCm,
   formOf,
@@ -16,6 +16,15 @@ import {
 import { once } from '../work/once';
 
 export type Container = Readonly<z.infer<typeof containerFields>>;
+
+/** Length over depth of the mix from which a container is long. Ours. */
+const LONG = 1.6;
+
+/** Is it longer than deep, to be planted along its length? */
+export function isLong(container: Container): boolean {
+  const { acrossCm, deepCm } = reachOf(mixSurface(container));
+  return Math.max(acrossCm, deepCm) > LONG * Math.min(acrossCm, deepCm);
+}
 
 /** Wall thickness, cm: as measured, or as usual for the material. */
 export function wallOf({ wallCm, material }: Pick<Container, 'wallCm' | 'material'>): number {

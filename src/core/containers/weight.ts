@@ -1,3 +1,4 @@
+import { FULL_LEAF_LAYERS } from '../plants/leaves';
 import { CM3_PER_L } from '../units/units';
 import { footL, mixAreaCm2, mixL, wallVolumeL, type Container } from './container';
 import { MATERIALS } from './materials';
@@ -27,8 +28,8 @@ export interface Weight {
 const COARSE = { dryKgL: 1.5, wetKgL: 1.55, soakedKgL: 1.9 } as const;
 /** Mix as dry as plants leave it still holds about this share of its wilting water. */
 const AIR_DRY_SHARE = 0.4;
-/** Fresh leaf and stem: leaf area index 3 × .45 kg/m², ±50 %. */
-const PLANT_KG_M2 = 3 * 0.45;
+/** Fresh leaf and stem of one layer of leaf, kg/m², ±50 % (models). */
+const LEAF_KG_M2 = 0.45;
 
 /**
  * Weight of a planted container by parts added up. Root balls count as mix, a reservoir as full when watered. An empty weight from a
@@ -43,7 +44,7 @@ export function weightOf(container: Container, foliageM2: number): Weight {
   const litres = mixL(container);
   const coarse = container.foot === 'none' || container.foot === 'mesh' ? 0 : footL(container);
   const dressing = (mixAreaCm2(container) * container.dressingCm) / CM3_PER_L;
-  const plants = foliageM2 * PLANT_KG_M2;
+  const plants = foliageM2 * FULL_LEAF_LAYERS * LEAF_KG_M2;
   const parts: PartWeight[] = [
     {
       part: 'walls' as const,

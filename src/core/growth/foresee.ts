@@ -1,5 +1,6 @@
 import { overlapCm2 } from '../geometry/discs';
 import { middle, type PlantKind } from '../plants/kind';
+import { FULL_LEAF_LAYERS } from '../plants/leaves';
 import type { NurserySizeId } from '../plants/nursery';
 import { depthWantedCm } from '../plants/rooting';
 import { clamp, CM3_PER_L, smoothstep, weekAfter } from '../units/units';
@@ -36,8 +37,7 @@ export interface Season {
   readonly at: (weeks: number) => readonly Size[];
 }
 
-/** Leaf area over plan area of a full-grown canopy, and how leaves thin light (models: 1−e^(−.6·LAI)). */
-const FULL_LAI = 3;
+/** How a layer of leaves thins light (models: 1−e^(−.6·LAI)). */
 const EXTINCTION = 0.6;
 /** Height advantage over which shading comes in fully (models: 0–30 %). */
 const SHADING_FROM = 0.3;
@@ -209,7 +209,7 @@ function shadeOn(
     });
     shade +=
       (overlap / area) *
-      (1 - Math.exp(-EXTINCTION * FULL_LAI * share[j]! * leafiness(plants[j]!.kind))) *
+      (1 - Math.exp(-EXTINCTION * FULL_LEAF_LAYERS * share[j]! * leafiness(plants[j]!.kind))) *
       Math.min(1, above / SHADING_FROM);
   }
   return Math.min(MOST_SHADE, plants[i]!.kind.trailCm ? shade * TRAILS_IN_LIGHT : shade);

@@ -1,4 +1,4 @@
-import { mixSurface, type Container } from '../containers/container';
+import { isLong, mixSurface, type Container } from '../containers/container';
 import { reachOf } from '../containers/section';
 import { tierShares } from './tiers';
 import type { Role } from '../plants/kind';
@@ -26,11 +26,7 @@ export function spotRole(
   const surface = mixSurface(container);
   const { acrossCm, deepCm } = reachOf(surface);
   // What is longer than wide, or flat at the back, is planted like a box.
-  if (
-    surface.kind === 'rect' ||
-    container.shape.kind === 'wall' ||
-    Math.max(acrossCm, deepCm) > 1.6 * Math.min(acrossCm, deepCm)
-  ) {
+  if (surface.kind === 'rect' || container.shape.kind === 'wall' || isLong(container)) {
     if (acrossCm >= deepCm) return spotBox(acrossCm, deepCm, view, role, count, others.leads);
     return spotBox(deepCm, acrossCm, view, role, count, others.leads).map(({ xCm, zCm }) => ({
       xCm: zCm,

@@ -1,6 +1,6 @@
-import { isOrdinaryGreen } from '../colour/schemes';
 import { weeksBetween } from '../units/units';
 import type { PlantKind } from './kind';
+import { hasColouredLeaves, hasFormedLeaves } from './leaves';
 
 /** First and last week of the year, round the year's end when the first is later. */
 export type Weeks = readonly [from: number, to: number];
@@ -40,17 +40,12 @@ export function sharedWeeks(a: Weeks, b: Weeks): number {
 
 /** Is it worth looking at in a week: in flower or fruit, or in leaf that is more than plain green, or that holds when others have none? */
 export function ofInterest(kind: PlantKind, week: number): boolean {
-  const { bloom, fruit, foliage } = kind;
+  const { bloom, fruit } = kind;
   if ((bloom && within(bloom.weeks, week)) || (fruit && within(fruit.weeks, week))) return true;
   const leaves = leafWeeks(kind);
   return (
     within(leaves, week) &&
     (leaves === ALL_YEAR ||
-      (kind.cycle !== 'bulb' &&
-        (!isOrdinaryGreen(foliage.main) ||
-          foliage.pattern !== 'plain' ||
-          foliage.texture === 'bold' ||
-          kind.habit === 'fern' ||
-          kind.habit === 'grass')))
+      (kind.cycle !== 'bulb' && (hasColouredLeaves(kind) || hasFormedLeaves(kind))))
   );
 }

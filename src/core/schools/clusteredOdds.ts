@@ -1,5 +1,6 @@
 import { spotRole } from '../placing/layout';
-import { hangs, isLong, type School } from './school';
+import { hangs, type School } from './school';
+import { isLong } from '../containers/container';
 
 /** Groups of one, three and five, greens behind and colours to the front, the lead off to one side: succulent pots, planted tight. */
 export const clusteredOdds: School = {

@@ -1,6 +1,7 @@
 import { spotRole } from '../placing/layout';
 import { middle } from '../plants/kind';
-import { ANY_KIND, hangs, isLong, type School } from './school';
+import { ANY_KIND, hangs, type School } from './school';
+import { isLong } from '../containers/container';
 
 /** No lead: plants of one height knit into an even dome with trails all round. Three colours of one kind, sharing one thirst, is its simplest form. */
 export const dome: School = {

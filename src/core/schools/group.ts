@@ -1,5 +1,6 @@
 import { spotRole } from '../placing/layout';
-import { ANY_KIND, hangs, isLong, NO_PREFERENCE, type School } from './school';
+import { ANY_KIND, hangs, NO_PREFERENCE, type School } from './school';
+import { isLong } from '../containers/container';
 
 /** One of several containers seen as one: few kinds in each, so that the group, not the pot, makes the picture. See `search/group.ts`. */
 export const group: School = {

@@ -1,6 +1,10 @@
-import { isOrdinaryGreen } from '../colour/schemes';
+import { leafWorth } from '../plants/leaves';
 import { spotRole } from '../placing/layout';
 import { ANY_KIND, hangs, type School } from './school';
+
+/** A leaf worth this is neither liked nor not; how much what is above it is liked. Ours. */
+const MIDDLING_LEAF = 0.45;
+const LIKING = 0.6;
 
 /** A lead leaf, then its minor colour taken up by another, then one spark; flowers come last. It holds in every season. */
 export const leafLed: School = {
@@ -33,12 +37,8 @@ export const leafLed: School = {
   order: 'alternate',
   allows: ANY_KIND,
   // Leaves worth looking at by themselves.
-  prefers: ({ foliage, bloom }) =>
-    (!isOrdinaryGreen(foliage.main) || foliage.pattern !== 'plain'
-      ? 0.18
-      : foliage.texture === 'bold'
-        ? 0.06
-        : -0.12) - (bloom && bloom.cover > 0.45 ? 0.12 : 0),
+  prefers: (kind) =>
+    LIKING * (leafWorth(kind) - MIDDLING_LEAF) - (kind.bloom && kind.bloom.cover > 0.45 ? 0.12 : 0),
   spots: ({ container, spot, house }, role, count, leads) =>
     spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
   weights: {

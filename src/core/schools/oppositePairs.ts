@@ -1,5 +1,6 @@
 import { spotRole } from '../placing/layout';
-import { ANY_KIND, hangs, isLong, NO_PREFERENCE, type School } from './school';
+import { ANY_KIND, hangs, NO_PREFERENCE, type School } from './school';
+import { isLong } from '../containers/container';
 
 /** Each kind twice, across from its twin, neighbours of different colour, levels even: a basket that is the same from every side. */
 export const oppositePairs: School = {

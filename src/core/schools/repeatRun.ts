@@ -1,5 +1,6 @@
 import { spotRole } from '../placing/layout';
-import { ANY_KIND, hangs, isLong, NO_PREFERENCE, type School } from './school';
+import { ANY_KIND, hangs, NO_PREFERENCE, type School } from './school';
+import { isLong } from '../containers/container';
 
 /** Boxes: one unit repeated along the length in a zigzag; the ends match. */
 export const repeatRun: School = {

@@ -1,6 +1,4 @@
 import type { Container } from '../containers/container';
-import { mixSurface } from '../containers/container';
-import { reachOf } from '../containers/section';
 import { isHung } from '../containers/shape';
 import type { Spotting } from '../placing/layout';
 import type { House } from '../plantings/house';
@@ -47,12 +45,6 @@ export interface School {
   readonly spots: (site: Setting, role: Role, count: number, leads: number) => readonly Spotting[];
   /** What it makes of checks: their usual weight times this. */
   readonly weights: Readonly<Record<string, number>>;
-}
-
-/** Longer than deep: planted along its length. */
-export function isLong(container: Container): boolean {
-  const { acrossCm, deepCm } = reachOf(mixSurface(container));
-  return Math.max(acrossCm, deepCm) > 1.6 * Math.min(acrossCm, deepCm);
 }
 
 /** Hung up, and seen from below or from all sides. */

@@ -1,4 +1,5 @@
-import { ANY_KIND, hangs, isLong, type School } from './school';
+import { ANY_KIND, hangs, type School } from './school';
+import { isLong } from '../containers/container';
 
 /** One plant, its pot and its dressing, tuned to each other. */
 export const specimen: School = {

@@ -1,5 +1,5 @@
 import { read } from '../checks/reading';
-import { rolesPlayed } from '../checks/rules/roles';
+import { rolesPlayed } from '../checks/rolesPlayed';
 import { spotRole } from '../placing/layout';
 import { settledAround } from '../placing/arrange';
 import type { Place, PlaceId, PlantingInSpot } from '../plantings/planting';

@@ -1,4 +1,4 @@
-import { rolesPlayed } from '../checks/rules/roles';
+import { rolesPlayed } from '../checks/rolesPlayed';
 import { read } from '../checks/reading';
 import { FIT_TOLERANCE_CM } from '../placing/fit';
 import { settle } from '../placing/settle';

@@ -4,7 +4,7 @@ import type { KindId, PlantKind } from '../plants/kind';
 import { nearestSize } from '../plants/nursery';
 import { plantCost } from '../shopping/plantCost';
 import { hurdleOf, type Ask } from './ask';
-import { thirstMatch } from '../checks/rules/thirst';
+import { mayShareWatering } from '../suitability/watering';
 import { unlike } from './partners';
 import { proposedIn, type Proposal } from './proposal';
 import { once } from '../work/once';
@@ -119,7 +119,7 @@ function like(
       (other) =>
         !there.has(other.id) &&
         hurdleOf(other, ask) === null &&
-        company.every((beside) => thirstMatch(other, beside) >= 0.5),
+        company.every((beside) => mayShareWatering(other, beside)),
     )
     .slice(0, SWAPS);
 }

@@ -1,27 +1,26 @@
 import { isHung } from '../containers/shape';
 import { isGround, isWhite, readTally, tallyScheme, type SchemeTally } from '../colour/schemes';
 import { deltaE } from '../colour/oklch';
-import { goodRatios } from '../checks/rules/proportion';
-import { lightFit } from '../checks/rules/light';
-import { kindFitsScheme } from '../checks/rules/scheme';
-import { leafContrast } from '../checks/rules/texture';
-import { thirstMatch } from '../checks/rules/thirst';
+import { interestOfKind } from '../suitability/interest';
+import { lightFit } from '../suitability/light';
+import { goodRatios } from '../suitability/proportion';
+import { kindFitsScheme } from '../suitability/scheme';
+import { overruns } from '../suitability/vigour';
+import { mayShareWatering, thirstMatch } from '../suitability/watering';
 import { visibleHeightCm } from '../containers/container';
 import { coloursOf, leadingColour } from '../plants/colours';
+import { leafContrast } from '../plants/leaves';
 import { middle, type PlantKind, type Role } from '../plants/kind';
 import { printOf } from '../plants/print';
 import type { School, Setting } from '../schools/school';
 import { hash01 } from '../random/hash';
-import { grownHeightCm, interestOfKind, type Ask } from './ask';
+import { grownHeightCm, type Ask } from './ask';
 
 /** One kind in one role. */
 export interface Member {
   readonly kind: PlantKind;
   readonly role: Role;
 }
-
-/** Thirst match below which two kinds are never planted together. */
-const LEAST_THIRST_MATCH = 0.5;
 
 /** The site a school is asked about. */
 export function siteOf({ container, spot, house }: Ask): Setting {
@@ -205,6 +204,8 @@ export class Judge {
 const KITCHEN_COST = 0.06;
 /** What a hardy shrub costs in a planting for a season. Ours. */
 const SHRUB_COST = 0.07;
+/** What a pair costs of which one would run over the other. Ours. */
+const BULLY_COST = 0.25;
 /** What a lead counts against the others. */
 const LEAD_WEIGHT = 1.3;
 /** Pairs are held in a table up to this many kinds (9 MB); beyond it they are worked out anew. */
@@ -224,14 +225,14 @@ function within(value: number, least: number, most: number): number {
 }
 
 function pairScore(a: PlantKind, b: PlantKind): number {
+  if (!mayShareWatering(a, b)) return 0;
   const water = thirstMatch(a, b);
-  if (water < LEAST_THIRST_MATCH) return 0;
   if (a.edible && b.toxicity.people === 'poisonous' && a.edible !== 'flowers') return 0;
   if (b.edible && a.toxicity.people === 'poisonous' && b.edible !== 'flowers') return 0;
   if (a.botanical === b.botanical) return 0.35 * water;
   const [p, q] = [leadingColour(a), leadingColour(b)];
   const apart = Math.min(1, deltaE(p, q) / 0.25);
   const lifts = isWhite(p) || isWhite(q) || isGround(p) || isGround(q) ? 0.75 : apart;
-  const bully = Math.abs(a.vigour - b.vigour) >= 3 ? 0.25 : 0;
+  const bully = overruns(a, b) || overruns(b, a) ? BULLY_COST : 0;
   return Math.max(0.01, (0.4 * leafContrast(a, b)) / 0.6 + 0.3 * lifts + 0.3 * water - bully);
 }

@@ -1,9 +1,10 @@
 import { lookApart } from '../colour/ciede2000';
 import type { Oklch } from '../colour/oklch';
-import { thirstMatch } from '../checks/rules/thirst';
 import { leadingColour } from '../plants/colours';
 import { middle, type PlantKind, type Role } from '../plants/kind';
 import { leafWeeks, sharedWeeks } from '../plants/season';
+import { overruns } from '../suitability/vigour';
+import { shareWatering, thirstMatch } from '../suitability/watering';
 
 /** A kind that goes with another, and why. */
 export type Partner =
@@ -30,7 +31,7 @@ export function shareAPot(a: PlantKind, b: PlantKind): boolean {
   const to = Math.min(a.light.hours[1], b.light.hours[1]);
   return (
     to - from >= 1 &&
-    thirstMatch(a, b) >= 0.7 &&
+    shareWatering(a, b) &&
     sharedWeeks(leafWeeks(a), leafWeeks(b)) >= LEAST_TOGETHER
   );
 }
@@ -75,11 +76,7 @@ export function partnersOf(
   const echoes: { partner: Partner; rank: number }[] = [];
   const contrasts: { partner: Partner; rank: number }[] = [];
   for (const other of kinds) {
-    if (
-      other.botanical === kind.botanical ||
-      !shareAPot(kind, other) ||
-      other.vigour - kind.vigour >= 2
-    )
+    if (other.botanical === kind.botanical || !shareAPot(kind, other) || overruns(other, kind))
       continue;
     const otherRole = other.roles[0] !== kind.roles[0] ? 0 : 6;
     const leading = leadingColour(other);
@@ -138,9 +135,6 @@ export function standInsLike(
     .map(([, other]) => other);
 }
 
-/** Vigour from which a kind overruns one that holds its place. */
-const BULLY_LEAD = 2;
-
 /** Kinds that would share its pot but overrun it, the worst first. */
 export function bulliesOf(
   kind: PlantKind,
@@ -148,7 +142,7 @@ export function bulliesOf(
   count = 4,
 ): readonly PlantKind[] {
   return kinds
-    .filter((other) => other.vigour - kind.vigour >= BULLY_LEAD && shareAPot(kind, other))
+    .filter((other) => overruns(other, kind) && shareAPot(kind, other))
     .sort((a, b) => b.vigour - a.vigour || middle(b.spreadCm) - middle(a.spreadCm))
     .slice(0, count);
 }

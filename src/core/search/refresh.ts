@@ -1,3 +1,4 @@
+import { isStrong } from '../suitability/vigour';
 import { read } from '../checks/reading';
 import { applyEdit } from '../plantings/edits';
 import { inSpot, seasonWeeks, type PlaceId, type PlantingInSpot } from '../plantings/planting';
@@ -39,7 +40,7 @@ export function decisionsFor(it: PlantingInSpot, weeks: number): readonly Decisi
     if (over || kind.cycle === 'bulb') return { place: id, kindId, what: 'replace', why: 'over' };
     if (shaded > SMOTHERED && kind.light.hours[0] > 3)
       return { place: id, kindId, what: 'replace', why: 'smothered' };
-    if (share > LEGGY && (kind.trailCm !== null || kind.vigour >= 4))
+    if (share > LEGGY && (kind.trailCm !== null || isStrong(kind)))
       return {
         place: id,
         kindId,

@@ -1,5 +1,5 @@
 import { opinionOf } from '../checks/opinion';
-import { rolesPlayed } from '../checks/rules/roles';
+import { rolesPlayed } from '../checks/rolesPlayed';
 import { read } from '../checks/reading';
 import { applyEdit, type Remake, type RemakeKind } from '../plantings/edits';
 import { inSpot, type PlantingInSpot } from '../plantings/planting';

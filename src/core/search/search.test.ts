@@ -1,7 +1,7 @@
 import { USUAL_HOUSE } from '../plantings/house';
 import { BASKET, BOX, planted, GOOD, SUNNY, TUB } from '../../../tests/builders/plantings';
 import { opinionOf } from '../checks/opinion';
-import { dangerInReach } from '../checks/rules/reach';
+import { dangerInReach } from '../suitability/harm';
 import { worstShortfallCm, FIT_TOLERANCE_CM } from '../placing/fit';
 import { BOOK, kindOf } from '../plants/book/index';
 import { inSpot } from '../plantings/planting';

@@ -1,4 +1,4 @@
-import { frosted } from '../checks/rules/cold';
+import { frosted } from '../suitability/frost';
 import { leafWeeks, within } from '../plants/season';
 import { inSpot, USUAL_CARE, type PlaceId, type PlantingInSpot } from '../plantings/planting';
 import type { PlantKind } from '../plants/kind';

@@ -1,5 +1,5 @@
 import { opinionOf } from '../checks/opinion';
-import { rolesPlayed } from '../checks/rules/roles';
+import { rolesPlayed } from '../checks/rolesPlayed';
 import { read } from '../checks/reading';
 import { applyEdit, swapEdit } from '../plantings/edits';
 import { inSpot, type PlaceId, type PlantingInSpot } from '../plantings/planting';
@@ -7,11 +7,12 @@ import { isGround } from '../colour/schemes';
 import { hueGapDeg } from '../colour/oklch';
 import { leadingColour } from '../plants/colours';
 import { middle, type KindId, type PlantKind } from '../plants/kind';
+import { TEXTURE_LEVEL } from '../plants/leaves';
 import { nearestSize, type NurserySizeId } from '../plants/nursery';
 import { plantCost } from '../shopping/plantCost';
 import { finished, type Work } from '../work/steps';
 import { hurdleOf, type Ask } from './ask';
-import { thirstMatch } from '../checks/rules/thirst';
+import { mayShareWatering } from '../suitability/watering';
 
 /** Another kind for the same places, with what changes. */
 export interface StandIn {
@@ -76,7 +77,7 @@ export function* findStandIns(
       !present.has(kind.id) &&
       kind.roles.includes(role) &&
       hurdleOf(kind, ask) === null &&
-      others.every((other) => thirstMatch(kind, other) >= 0.5),
+      others.every((other) => mayShareWatering(kind, other)),
   );
   const found: StandIn[] = [];
   for (const kind of tried) {
@@ -105,7 +106,6 @@ const STRONGER = 0.06;
 const TALLER = 1.35;
 /** The warmest hue; what is nearer to it is warmer (models: warm 345–115). */
 const WARMEST_DEG = 50;
-const LEVEL = { fine: 0, medium: 1, bold: 2 } as const;
 
 /** What one kind in the place of another does to the mood, chief things first. */
 function moodOf(from: PlantKind, to: PlantKind): readonly Mood[] {
@@ -116,7 +116,7 @@ function moodOf(from: PlantKind, to: PlantKind): readonly Mood[] {
   if (Math.abs(warmth) > 35) mood.push(warmth > 0 ? 'warmer' : 'cooler');
   if (Math.abs(b[0] - a[0]) > LIGHTER) mood.push(b[0] > a[0] ? 'paler' : 'deeper');
   else if (Math.abs(b[1] - a[1]) > STRONGER) mood.push(b[1] > a[1] ? 'brighter' : 'quieter');
-  const leaf = LEVEL[to.foliage.texture] - LEVEL[from.foliage.texture];
+  const leaf = TEXTURE_LEVEL[to.foliage.texture] - TEXTURE_LEVEL[from.foliage.texture];
   if (leaf !== 0) mood.push(leaf > 0 ? 'bolder leaf' : 'finer leaf');
   const height = middle(to.heightCm) / middle(from.heightCm);
   if (height > TALLER || height < 1 / TALLER) mood.push(height > 1 ? 'taller' : 'lower');

@@ -5,8 +5,8 @@ import type { PlantKind } from '../plants/kind';
 import { nearestSize } from '../plants/nursery';
 import { schoolOf } from '../schools/index';
 import { opinionOf } from '../checks/opinion';
-import { thirstMatch } from '../checks/rules/thirst';
-import { kindFitsScheme } from '../checks/rules/scheme';
+import { mayShareWatering } from '../suitability/watering';
+import { kindFitsScheme } from '../suitability/scheme';
 import { applyEdit, swapEdit } from '../plantings/edits';
 import { inSpot } from '../plantings/planting';
 import { finished, type Work } from '../work/steps';
@@ -71,7 +71,7 @@ function* inMood(
           other.roles.includes(role) &&
           school.allows(other, role) &&
           hurdleOf(other, ask) === null &&
-          others.every((beside) => thirstMatch(other, beside) >= 0.5),
+          others.every((beside) => mayShareWatering(other, beside)),
       )
       .map((other) => ({ other, by: unlike(kind, other) - 4 * kindFitsScheme(other, scheme) }))
       .sort((a, b) => a.by - b.by)

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { CLIMATE_IDS } from '../climate/climates';
-import { frosted } from '../checks/rules/cold';
+import { frosted } from '../suitability/frost';
 import { known } from '../../../tests/builders/plantings';
 import { weeksBetween } from '../units/units';
 import { climateHere, frostFreeWeeks } from './frost';

@@ -5,6 +5,7 @@ import { mixFactsOf } from '../containers/mixes';
 import type { Size } from '../growth/foresee';
 import type { PlacedPlant } from '../plantings/planting';
 import type { PlantKind } from '../plants/kind';
+import { FULL_LEAF_LAYERS, YOUNG_LEAF_LAYERS } from '../plants/leaves';
 import { dayOfWeek, sunDay } from '../sky/days';
 import { extraterrestrialMJ, referenceEtMm } from '../sky/radiation';
 import { dayLengthH } from '../sky/sun';
@@ -22,8 +23,6 @@ const EXPOSURE: Readonly<Record<Spot['exposure'], number>> = {
 };
 /** What a kind drinks against a lush leaf of the same size, by thirst: succulents half. */
 const DRINKS: Readonly<Record<PlantKind['thirst'], number>> = { low: 0.6, medium: 0.9, high: 1.15 };
-/** Layers of leaf of a plant that is planted and of one that is full grown. */
-const LEAF_LAYERS = [0.8, 3] as const;
 /** Bare damp mix against the reference. */
 const BARE = 0.6;
 /** Share of what is available that is drunk before it is watered again. */
@@ -71,7 +70,9 @@ export function dailyDemandL({
   const whole = sizes.reduce((sum, { spreadCm }) => sum + spreadCm ** 2, 0) || 1;
   const mean = (of: (i: number) => number) =>
     sizes.reduce((sum, { spreadCm }, i) => sum + of(i) * spreadCm ** 2, 0) / whole;
-  const layers = mean((i) => LEAF_LAYERS[0] + (LEAF_LAYERS[1] - LEAF_LAYERS[0]) * sizes[i]!.share);
+  const layers = mean(
+    (i) => YOUNG_LEAF_LAYERS + (FULL_LEAF_LAYERS - YOUNG_LEAF_LAYERS) * sizes[i]!.share,
+  );
   const drinks = mean((i) => DRINKS[plants[i]!.kind.thirst]);
   const leaf = plants.length === 0 ? 0 : (0.15 + 1 - Math.exp(-0.7 * layers)) * drinks;
   const bareM2 = (mixAreaCm2(container) / 10_000) * canopy.bareShare;

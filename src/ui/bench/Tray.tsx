@@ -7,7 +7,7 @@ import { hash32 } from '@/core/random/hash';
 import type { RemakeAsk } from '@/core/search/remaking';
 import type { Decision } from '@/core/search/refresh';
 import { plantCost } from '@/core/shopping/plantCost';
-import { isLong } from '@/core/schools/school';
+import { isLong } from '@/core/containers/container';
 import type { Settings } from '@/core/files/plantingFile';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';

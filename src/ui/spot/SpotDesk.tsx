@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
-import { lightFit } from '@/core/checks/rules/light';
+import { lightFit } from '@/core/suitability/light';
 import { dayOfYear } from '@/core/sky/clock';
 import { lightLabel, lightSpells, THRESHOLDS } from '@/core/spots/lightLabel';
 import { LIGHT_HABITS } from '@/core/spots/terms';

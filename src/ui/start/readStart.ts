@@ -8,6 +8,7 @@ import { usualContainer } from '@/core/containers/usual';
 import { parseWith } from '@/core/files/parse';
 import type { House } from '@/core/plantings/house';
 import { wishesSchema } from '@/core/plantings/schema';
+import { THRESHOLDS } from '@/core/spots/lightLabel';
 import { spotSchema } from '@/core/spots/schema';
 import type { Spot } from '@/core/spots/spot';
 import { toCm } from '@/core/units/units';
@@ -120,7 +121,9 @@ function inHouse(container: Container, { headspace, drainage }: House): Containe
 }
 
 function usualSpotName(form: StartForm): string {
-  const sun = form.sunHours >= 6 ? 'Sunny' : form.sunHours >= 2 ? 'Half-shady' : 'Shady';
+  const { full, shade } = THRESHOLDS.plain;
+  const half = form.sunHours >= shade ? 'Half-shady' : 'Shady';
+  const sun = form.sunHours >= full ? 'Sunny' : half;
   return `${sun} ${form.shape === 'box' ? 'window' : form.shape === 'basket' ? 'hook' : 'corner'}`;
 }
 

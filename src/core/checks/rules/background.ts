@@ -5,7 +5,7 @@ import { leadingColour } from '../../plants/colours';
 import { bookWeek } from '../../spots/spot';
 import { clamp, weekAfter } from '../../units/units';
 import type { Check } from '../check';
-import { rolesPlayed } from './roles';
+import { rolesPlayed } from '../rolesPlayed';
 
 export interface BackgroundFacts {
   readonly layer: string;

@@ -1,4 +1,5 @@
 import { overlapCm2 } from '../../geometry/discs';
+import { overruns } from '../../suitability/vigour';
 import { weekAfter } from '../../units/units';
 import type { Check } from '../check';
 
@@ -40,7 +41,7 @@ export const bully: Check<'bully', BullyFacts | null> = {
       const sizes = reading.sizesAt(week);
       reading.plants.forEach((a, i) => {
         reading.plants.forEach((b, j) => {
-          if (first || i === j || a.kind.vigour < 4 || a.kind.vigour - b.kind.vigour < 2) return;
+          if (first || i === j || !overruns(a.kind, b.kind)) return;
           const [sa, sb] = [sizes[i]!, sizes[j]!];
           const trails = sa.trailCm > 0;
           // A trailer overruns what is low and lies between it and the rim; a bush overtops.

@@ -1,7 +1,7 @@
 import { halfDepthCm } from '../../containers/shape';
 import { clamp } from '../../units/units';
 import type { Check } from '../check';
-import { rolesPlayed } from './roles';
+import { rolesPlayed } from '../rolesPlayed';
 
 export interface LeadPlaceFacts {
   readonly kind: string;

@@ -1,7 +1,7 @@
 import { isOrdinaryGreen } from '../../colour/schemes';
 import type { PlantKind } from '../../plants/kind';
+import { leafContrast } from '../../plants/leaves';
 import type { Check } from '../check';
-import { leafContrast } from './texture';
 
 export interface MuddleFacts {
   readonly middling: number;

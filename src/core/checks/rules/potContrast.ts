@@ -4,7 +4,7 @@ import { leadingColour } from '../../plants/colours';
 import { clamp } from '../../units/units';
 import type { Check } from '../check';
 import { sampledWeeks } from '../reading';
-import { rolesPlayed } from './roles';
+import { rolesPlayed } from '../rolesPlayed';
 
 export interface PotContrastFacts {
   readonly kind: string;

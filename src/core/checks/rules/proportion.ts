@@ -1,7 +1,5 @@
 import { clamp } from '../../units/units';
-import type { Container } from '../../containers/container';
-import { reachOf } from '../../containers/section';
-import { insideDepthCm, isHung, rimSection } from '../../containers/shape';
+import { goodRatios } from '../../suitability/proportion';
 import type { Check } from '../check';
 
 export interface ProportionFacts {
@@ -11,15 +9,6 @@ export interface ProportionFacts {
   readonly leastRatio: number;
   readonly mostRatio: number;
   readonly kind: string;
-}
-
-/** Tallest plant over visible height that looks right: 1–2 for pots, more for low wide bowls, less for baskets and sills. */
-export function goodRatios(container: Container): readonly [least: number, most: number] {
-  const { shape } = container;
-  if (isHung(shape)) return [0.6, 2.1];
-  const { acrossCm, deepCm } = reachOf(rimSection(shape));
-  if (acrossCm > deepCm * 1.6 || shape.kind === 'bag') return [0.9, 2.6];
-  return insideDepthCm(shape) < Math.min(acrossCm, deepCm) * 1.1 ? [1.3, 2.4] : [0.9, 2.1];
 }
 
 /** A planting without a lead may stay lower by this share. Ours. */

@@ -1,14 +1,8 @@
-import {
-  fitOfColour,
-  readScheme,
-  type SchemeReading,
-  type WeighedColour,
-} from '../../colour/schemes';
+import { readScheme, type SchemeReading, type WeighedColour } from '../../colour/schemes';
 import { clamp } from '../../units/units';
-import { coloursOf, coloursShown } from '../../plants/colours';
+import { coloursShown } from '../../plants/colours';
 import { sampledWeeks } from '../reading';
-import type { PlantKind } from '../../plants/kind';
-import type { Scheme } from '../../colour/schemes';
+import { kindFitsScheme } from '../../suitability/scheme';
 import type { Check } from '../check';
 
 export interface SchemeFacts {
@@ -16,23 +10,6 @@ export interface SchemeFacts {
   readonly missing: SchemeReading['missing'];
   /** Kind furthest from the scheme; `null` when all belong. */
   readonly odd: string | null;
-}
-
-/** Share of a kind's colours that must carry a scheme before the kind can be outside it. Ours. */
-const LEAST_CARRIED = 0.12;
-
-/** How well one kind belongs to a scheme, 0–1; plain green and white belong to all. */
-export function kindFitsScheme(kind: PlantKind, scheme: Scheme): number {
-  let fit = 0;
-  let weight = 0;
-  for (const part of coloursOf(kind)) {
-    const one = fitOfColour(part.colour, scheme);
-    if (one === null) continue;
-    fit += one * part.weight;
-    weight += part.weight;
-  }
-  // A yellow eye in a white flower takes it out of no scheme.
-  return weight > LEAST_CARRIED ? fit / weight : 1;
 }
 
 /** Do the colours make the scheme that was wished for? Weighed by what is seen, young, midway and grown. */

@@ -1,6 +1,6 @@
-import { deltaE } from '../../colour/oklch';
 import { isOrdinaryGreen } from '../../colour/schemes';
 import type { PlantKind } from '../../plants/kind';
+import { leafContrast } from '../../plants/leaves';
 import { clamp } from '../../units/units';
 import type { Check } from '../check';
 
@@ -10,20 +10,6 @@ export interface TextureFacts {
   readonly middlingGreens: number;
   readonly kinds: number;
   readonly meanContrast: number;
-}
-
-const LEVEL = { fine: 0, medium: 1, bold: 2 } as const;
-
-/** How different two kinds' leaves look, 0–1: size, shape, surface and colour. */
-export function leafContrast(a: PlantKind, b: PlantKind): number {
-  const size =
-    Math.min(1, Math.abs(Math.log2(a.foliage.lengthCm / b.foliage.lengthCm)) / 2.5) * 0.6 +
-    (Math.abs(LEVEL[a.foliage.texture] - LEVEL[b.foliage.texture]) / 2) * 0.4;
-  const shape = a.foliage.shape === b.foliage.shape ? 0 : 1;
-  const habit = a.habit === b.habit ? 0 : 1;
-  const surface = a.foliage.surface === b.foliage.surface ? 0 : 1;
-  const colour = Math.min(1, deltaE(a.foliage.main, b.foliage.main) / 0.28);
-  return 0.28 * size + 0.18 * shape + 0.16 * habit + 0.12 * surface + 0.26 * colour;
 }
 
 function isMiddlingGreen({ foliage }: PlantKind): boolean {

@@ -1,4 +1,4 @@
-import type { PlantKind } from '../../plants/kind';
+import { THIRST_LEVEL, thirstMatch } from '../../suitability/watering';
 import type { Check } from '../check';
 
 export interface ThirstFacts {
@@ -7,22 +7,6 @@ export interface ThirstFacts {
   /** One of them must dry out between waterings. */
   readonly mustDry: boolean;
 }
-
-const LEVEL: Readonly<Record<PlantKind['thirst'], number>> = { low: 0, medium: 1, high: 2 };
-
-/** Soft fleshy plants want water weekly, those of the desert far less: they live side by side, but neither thrives. */
-const SOFT_AND_DESERT = 0.66;
-
-/** How well two kinds share one watering, 0–1. */
-export function thirstMatch(a: PlantKind, b: PlantKind): number {
-  const gap = Math.abs(LEVEL[a.thirst] - LEVEL[b.thirst]);
-  if (a.cycle !== b.cycle && isFleshy(a) && isFleshy(b)) return SOFT_AND_DESERT;
-  if (a.dryBetween !== b.dryBetween) return gap === 0 ? 0.7 : gap === 1 ? 0.3 : 0;
-  return gap === 2 ? 0.55 : 1;
-}
-
-const isFleshy = ({ cycle }: PlantKind): boolean =>
-  cycle === 'succulent' || cycle === 'desert succulent';
 
 /** Same thirst for all: the worst pair decides, since one can waters both. */
 export const thirst: Check<'thirst', ThirstFacts> = {
@@ -50,7 +34,8 @@ export const thirst: Check<'thirst', ThirstFacts> = {
       a: (typeof plants)[number];
       b: (typeof plants)[number];
     };
-    const aIsThirstier = LEVEL[a.kind.thirst] > LEVEL[b.kind.thirst] || b.kind.dryBetween;
+    const aIsThirstier =
+      THIRST_LEVEL[a.kind.thirst] > THIRST_LEVEL[b.kind.thirst] || b.kind.dryBetween;
     const [thirsty, dry] = aIsThirstier ? [a, b] : [b, a];
     return {
       score,
