@@ -26,6 +26,8 @@ shared.transform['node_modules/culori/.+\\.js$'] = [
 ];
 
 const config = {
+  // All cores: nothing else runs beside the tests.
+  maxWorkers: '100%',
   // A busy machine may be five times slower than a calm one; a test that hangs still ends.
   testTimeout: 60000,
   projects: [
