@@ -9,7 +9,8 @@ import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
 import { lengthText, type Units } from '@/words/format';
 import { Stand } from './Stand';
-import { liftCm, PITCH_RAD, RULER_PX, SIDE_RULER_PX, type TerraceScale } from './terraceScale';
+import { liftCm, PITCH_RAD, RULER_PX, type TerraceScale } from './terraceScale';
+import { SIDE_RULER_PX } from '@/ui/controls/rulerSize';
 
 /** How far before the container's middle a stand's front legs are, of its half width: about where its foot ends. */
 const STAND_FRONT = 0.8;

@@ -1,5 +1,6 @@
 import type { Extent } from '@/core/seeing/framing';
-import { liftCm, MARGIN_CM, terraceRoom, terraceScale, SIDE_RULER_PX } from './terraceScale';
+import { liftCm, MARGIN_CM, terraceRoom, terraceScale } from './terraceScale';
+import { SIDE_RULER_PX } from '@/ui/controls/rulerSize';
 
 const extent: Extent = {
   leftCm: 30,

@@ -1,10 +1,10 @@
 import type { Gathered } from '@/core/plantings/gathering';
 import { USUAL_PITCH_RAD, type Extent } from '@/core/seeing/framing';
+import { SIDE_RULER_PX } from '@/ui/controls/rulerSize';
 
 /** From how high a terrace is looked at. */
 export const PITCH_RAD = USUAL_PITCH_RAD.standing;
 export const RULER_PX = 24;
-export const SIDE_RULER_PX = 36;
 /** Room above the highest and at either end, cm. */
 export const MARGIN_CM = 8;
 /** Ground shown below the feet, cm. */

@@ -4,15 +4,8 @@ import { rillbankHalt } from '@/demo/rillbankHalt';
 import { kindOf } from '@/core/plants/book/index';
 import { read } from '@/core/checks/reading';
 import { extentOf } from '@/core/seeing/framing';
-import {
-  linesOf,
-  placeRow,
-  rowPx,
-  rowsOf,
-  scaleFor,
-  SIDE_RULER_PX,
-  YARD_WEEKS,
-} from './yardLayout';
+import { linesOf, placeRow, rowPx, rowsOf, scaleFor, YARD_WEEKS } from './yardLayout';
+import { SIDE_RULER_PX } from '@/ui/controls/rulerSize';
 
 const { spots, plantings } = rillbankHalt();
 const house = USUAL_HOUSE;

@@ -5,6 +5,7 @@ import { subjectOf } from '@/core/seeing/subject';
 import { hangsFree, type Spot } from '@/core/spots/spot';
 import type { Planted } from '@/ui/session/usePlanted';
 import type { PictureRequest } from '@/drawing/picturing';
+import { SIDE_RULER_PX } from '@/ui/controls/rulerSize';
 
 /** Weeks after planting that the Yard shows when it is entered: most of what is planted in spring is full then. */
 export const YARD_WEEKS = 9;
@@ -24,7 +25,6 @@ export function rowsOf({ spots, its }: Planted): readonly YardRow[] {
     .filter((row) => row.its.length > 0);
 }
 
-export const SIDE_RULER_PX = 36;
 /** Room for the spot's name beside its containers, px. */
 const NAME_PX = 132;
 
