@@ -6,7 +6,8 @@ import type { Spot } from '../spots/spot';
 import { sentenceOf } from '../../words/remarks';
 import { countSeen } from '../seeing/visible';
 import { opinionOf, tryFixes, sayOf } from './opinion';
-import { estimateSeen, looksOf } from './outlook';
+import { estimateSeen } from './estimate';
+import { looksOf } from './outlook';
 import { read } from './reading';
 import { CHECKS, type CheckId } from './rules/index';
 

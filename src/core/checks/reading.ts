@@ -7,7 +7,8 @@ import { hangsFree } from '../spots/spot';
 import { seasonWeeks, type PlantingInSpot } from '../plantings/planting';
 import { schoolOf } from '../schools/index';
 import type { School } from '../schools/school';
-import { estimateSeen, type Seen } from './outlook';
+import { estimateSeen } from './estimate';
+import type { Seen } from './outlook';
 import { once } from '../work/once';
 
 /** A planting with what several checks need, worked out once. */

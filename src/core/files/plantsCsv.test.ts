@@ -1,14 +1,12 @@
 import { BOOK } from '../plants/book/index';
 import { libraryOf } from '../plants/library';
 import { untold, type OwnKind } from '../plants/own';
-import {
-  freeId,
-  guessMapping,
-  readPlantsCsv,
-  readPlantsJson,
-  toPlantsCsv,
-  type PlantsReading,
-} from './plantsCsv';
+import { freeId } from './freeId';
+import { guessMapping } from './plantColumns';
+import { readPlantsCsv } from './plantsCsv';
+import { toPlantsCsv } from './plantsCsvOut';
+import { readPlantsJson } from './plantsJson';
+import type { PlantsReading } from './plantsReading';
 import { textOf } from './text';
 
 const LIBRARY = libraryOf(BOOK, []);

@@ -70,13 +70,23 @@ const TRIMMED_HEIGHT = 0.87;
 const COOL_KIND = { lowestC: -20 };
 const WARM_KIND = { lowestC: 0 };
 
-/** What each plant brings that no week changes. */
-interface Constant {
+/** One plant on its way: what it brings that no week changes, and how far it has come. */
+interface Growing {
+  readonly kind: PlantKind;
+  readonly xCm: number;
+  readonly zCm: number;
   readonly rate: number;
+  /** What its root room lets it reach of its full size. */
   readonly rootShare: number;
   readonly heightCm: number;
   readonly spreadCm: number;
   readonly trailCm: number;
+  share: number;
+  /** What trims have left of its height. */
+  low: number;
+  /** Weeks in which it still stands still, and in which it still flowers less, after a trim. */
+  still: number;
+  flowerless: number;
 }
 
 /**
@@ -89,130 +99,157 @@ export function foresee(
   conditions: Conditions,
   plantedWeek: number,
 ): Season {
-  const { sunHours, warmthC, mixL, hungryFromWeek, trims } = conditions;
-  const areas = plants.map(({ kind }) => Math.PI * (middle(kind.spreadCm) / 2) ** 2);
-  const allArea = areas.reduce((sum, area) => sum + area, 0);
-  const constants = plants.map(({ kind, size }, i): Constant => {
-    const needL = (areas[i]! * depthWantedCm(kind) * ROOT_NEED) / CM3_PER_L;
-    const haveL = (mixL * areas[i]!) / allArea;
-    return {
-      rate: rateOf(kind, size),
-      rootShare: haveL >= needL ? 1 : Math.max(LEAST_ROOT_SHARE, (haveL / needL) ** ROOT_POWER),
-      heightCm: middle(kind.heightCm),
-      spreadCm: middle(kind.spreadCm),
-      trailCm: kind.trailCm ? middle(kind.trailCm) : 0,
-    };
-  });
-  const share = plants.map(({ kind, size }) => startShare(kind, size));
-  const low = plants.map(() => 1);
-  const still = plants.map(() => 0);
-  const flowerless = plants.map(() => 0);
+  const growing = startOf(plants, conditions.mixL);
   const found: (readonly Size[])[] = [];
-
-  const measure = (week: number): readonly Size[] => {
-    const plain = plants.map((_, i) => {
-      const { heightCm, spreadCm, rootShare } = constants[i]!;
-      return {
-        heightCm: heightCm * share[i]! ** 0.85 * rootShare * low[i]!,
-        spreadCm: spreadCm * share[i]! ** 0.9 * rootShare,
-      };
-    });
-    const calendar = weekAfter(plantedWeek, week);
-    return plants.map((plant, i): Size => {
-      const { kind } = plant;
-      const shaded = shadeOn(i, plants, plain, share);
-      const light = lightFactor(kind, { sunHours: sunHours * (1 - shaded) });
-      const grown = smoothstep(0.25, 0.6, share[i]!);
-      const hungry = hungryFromWeek !== null && week > hungryFromWeek ? HUNGRY[kind.feed] : 1;
-      const cut = flowerless[i]! > 0 ? 1 - flowerless[i]! / (FLOWERLESS_WEEKS + 1) : 1;
-      return {
-        share: share[i]!,
-        heightCm: plain[i]!.heightCm * (1 + SHADE_STRETCHES * shaded),
-        spreadCm: plain[i]!.spreadCm,
-        trailCm: constants[i]!.trailCm * share[i]! ** 1.6 * constants[i]!.rootShare,
-        bloom: kind.bloom
-          ? seasonShare(kind.bloom.weeks, calendar) * grown * (0.5 + 0.5 * light) * hungry * cut
-          : 0,
-        fruit: kind.fruit ? seasonShare(kind.fruit.weeks, calendar) * grown * cut : 0,
-        shaded,
-      };
-    });
-  };
-
-  const grow = (week: number, sizes: readonly Size[]): void => {
-    const meanC = warmthC[week % warmthC.length]!;
-    const [cool, warm] = [warmthFactor(COOL_KIND, meanC), warmthFactor(WARM_KIND, meanC)];
-    plants.forEach(({ kind }, i) => {
-      const { shaded } = sizes[i]!;
-      if (flowerless[i]! > 0) flowerless[i]! -= 1;
-      if (still[i]! > 0) {
-        still[i]! -= 1;
-        return;
-      }
-      const food = hungryFromWeek !== null && week >= hungryFromWeek ? HUNGRY[kind.feed] : 1;
-      const pace =
-        (growsCool(kind) ? cool : warm) *
-        lightFactor(kind, { sunHours: sunHours * (1 - shaded) }) *
-        (1 - SHADE_SLOWS * shaded) *
-        food;
-      const most = 1 - SHADE_SHRINKS * shaded;
-      // What is grown already is not lost to shade.
-      share[i] = Math.max(
-        share[i]!,
-        logisticStep(Math.min(share[i]!, most * 0.999), most, constants[i]!.rate * pace),
-      );
-    });
-    for (const { plant, weeks, cut } of trims) {
-      if (weeks !== week + 1 || !plants[plant]) continue;
-      share[plant]! *= 1 - clamp(cut, 0, 0.9);
-      low[plant]! *= TRIMMED_HEIGHT;
-      still[plant] = STILL_WEEKS;
-      flowerless[plant] = FLOWERLESS_WEEKS;
-    }
-  };
-
   return {
     at: (weeks) => {
       for (let week = found.length; week <= weeks; week += 1) {
-        if (week > 0) grow(week - 1, found[week - 1]!);
-        found.push(measure(week));
+        if (week > 0) {
+          grow(growing, found[week - 1]!, week - 1, conditions);
+          trim(growing, week, conditions);
+        }
+        found.push(measure(growing, week, weekAfter(plantedWeek, week), conditions));
       }
       return found[weeks]!;
     },
   };
 }
 
+/** Plants as they leave the nursery, with the share of the mix each has. */
+function startOf(plants: readonly Grower[], mixL: number): readonly Growing[] {
+  const areaOf = ({ kind }: Grower) => Math.PI * (middle(kind.spreadCm) / 2) ** 2;
+  const allArea = plants.reduce((sum, plant) => sum + areaOf(plant), 0);
+  return plants.map((plant): Growing => {
+    const { kind, size, xCm, zCm } = plant;
+    const area = areaOf(plant);
+    const needL = (area * depthWantedCm(kind) * ROOT_NEED) / CM3_PER_L;
+    const haveL = (mixL * area) / allArea;
+    return {
+      kind,
+      xCm,
+      zCm,
+      rate: rateOf(kind, size),
+      rootShare: haveL >= needL ? 1 : Math.max(LEAST_ROOT_SHARE, (haveL / needL) ** ROOT_POWER),
+      heightCm: middle(kind.heightCm),
+      spreadCm: middle(kind.spreadCm),
+      trailCm: kind.trailCm ? middle(kind.trailCm) : 0,
+      share: startShare(kind, size),
+      low: 1,
+      still: 0,
+      flowerless: 0,
+    };
+  });
+}
+
+/** How large each is in a week. @param calendar the week of the year */
+function measure(
+  growing: readonly Growing[],
+  week: number,
+  calendar: number,
+  { sunHours, hungryFromWeek }: Conditions,
+): readonly Size[] {
+  const standing = growing.map((plant): Standing => ({
+    plant,
+    heightCm: plant.heightCm * plant.share ** 0.85 * plant.rootShare * plant.low,
+    spreadCm: plant.spreadCm * plant.share ** 0.9 * plant.rootShare,
+  }));
+  const isHungry = hungryFromWeek !== null && week > hungryFromWeek;
+  return standing.map((one): Size => {
+    const { kind, share, rootShare, trailCm, flowerless } = one.plant;
+    const shaded = shadeOn(one, standing);
+    const light = lightFactor(kind, { sunHours: sunHours * (1 - shaded) });
+    const grown = smoothstep(0.25, 0.6, share);
+    const hungry = isHungry ? HUNGRY[kind.feed] : 1;
+    const cut = flowerless > 0 ? 1 - flowerless / (FLOWERLESS_WEEKS + 1) : 1;
+    return {
+      share,
+      heightCm: one.heightCm * (1 + SHADE_STRETCHES * shaded),
+      spreadCm: one.spreadCm,
+      trailCm: trailCm * share ** 1.6 * rootShare,
+      bloom: kind.bloom
+        ? seasonShare(kind.bloom.weeks, calendar) * grown * (0.5 + 0.5 * light) * hungry * cut
+        : 0,
+      fruit: kind.fruit ? seasonShare(kind.fruit.weeks, calendar) * grown * cut : 0,
+      shaded,
+    };
+  });
+}
+
+/** One week of growth. @param sizes as they were at its start */
+function grow(
+  growing: readonly Growing[],
+  sizes: readonly Size[],
+  week: number,
+  { sunHours, warmthC, hungryFromWeek }: Conditions,
+): void {
+  const meanC = warmthC[week % warmthC.length]!;
+  const [cool, warm] = [warmthFactor(COOL_KIND, meanC), warmthFactor(WARM_KIND, meanC)];
+  const isHungry = hungryFromWeek !== null && week >= hungryFromWeek;
+  growing.forEach((plant, i) => {
+    const { kind } = plant;
+    const { shaded } = sizes[i]!;
+    if (plant.flowerless > 0) plant.flowerless -= 1;
+    if (plant.still > 0) {
+      plant.still -= 1;
+      return;
+    }
+    const pace =
+      (growsCool(kind) ? cool : warm) *
+      lightFactor(kind, { sunHours: sunHours * (1 - shaded) }) *
+      (1 - SHADE_SLOWS * shaded) *
+      (isHungry ? HUNGRY[kind.feed] : 1);
+    const most = 1 - SHADE_SHRINKS * shaded;
+    // What is grown already is not lost to shade.
+    plant.share = Math.max(
+      plant.share,
+      logisticStep(Math.min(plant.share, most * 0.999), most, plant.rate * pace),
+    );
+  });
+}
+
+/** The knife at the end of a week. */
+function trim(growing: readonly Growing[], week: number, { trims }: Conditions): void {
+  for (const { plant: at, weeks, cut } of trims) {
+    const plant = growing[at];
+    if (weeks !== week || !plant) continue;
+    plant.share *= 1 - clamp(cut, 0, 0.9);
+    plant.low *= TRIMMED_HEIGHT;
+    plant.still = STILL_WEEKS;
+    plant.flowerless = FLOWERLESS_WEEKS;
+  }
+}
+
+/** A plant with the size it would have without neighbours, cm. */
+interface Standing {
+  readonly plant: Growing;
+  readonly heightCm: number;
+  readonly spreadCm: number;
+}
+
+const discOf = ({ plant: { xCm, zCm }, spreadCm }: Standing) => ({
+  xCm,
+  zCm,
+  radiusCm: spreadCm / 2,
+});
+
 /** Share of one plant's light that its taller neighbours take: what of it they cover, how dense they are, how far they stand above it. */
-function shadeOn(
-  i: number,
-  plants: readonly Grower[],
-  sizes: readonly { readonly heightCm: number; readonly spreadCm: number }[],
-  share: readonly number[],
-): number {
-  const own = { xCm: plants[i]!.xCm, zCm: plants[i]!.zCm, radiusCm: sizes[i]!.spreadCm / 2 };
+function shadeOn(one: Standing, all: readonly Standing[]): number {
+  const own = discOf(one);
   const area = Math.PI * own.radiusCm ** 2;
   let shade = 0;
-  for (let j = 0; j < plants.length; j += 1) {
-    if (j === i) continue;
-    const above = sizes[j]!.heightCm / sizes[i]!.heightCm - 1;
-    if (above <= 0) continue;
-    const [dx, dz, reach] = [
-      plants[j]!.xCm - own.xCm,
-      plants[j]!.zCm - own.zCm,
-      own.radiusCm + sizes[j]!.spreadCm / 2,
-    ];
+  for (const other of all) {
+    const above = other.heightCm / one.heightCm - 1;
+    if (other === one || above <= 0) continue;
+    const disc = discOf(other);
+    const [dx, dz, reach] = [disc.xCm - own.xCm, disc.zCm - own.zCm, own.radiusCm + disc.radiusCm];
     if (dx * dx + dz * dz >= reach * reach) continue;
-    const overlap = overlapCm2(own, {
-      xCm: plants[j]!.xCm,
-      zCm: plants[j]!.zCm,
-      radiusCm: sizes[j]!.spreadCm / 2,
-    });
+    const { share, kind } = other.plant;
     shade +=
-      (overlap / area) *
-      (1 - Math.exp(-EXTINCTION * FULL_LEAF_LAYERS * share[j]! * leafiness(plants[j]!.kind))) *
+      (overlapCm2(own, disc) / area) *
+      (1 - Math.exp(-EXTINCTION * FULL_LEAF_LAYERS * share * leafiness(kind))) *
       Math.min(1, above / SHADING_FROM);
   }
-  return Math.min(MOST_SHADE, plants[i]!.kind.trailCm ? shade * TRAILS_IN_LIGHT : shade);
+  return Math.min(MOST_SHADE, one.plant.kind.trailCm ? shade * TRAILS_IN_LIGHT : shade);
 }
 
 /** Grasses, straps and clouds let more light through than leafy mounds. Ours. */

@@ -4,10 +4,6 @@ import { insetCm, towardEdge } from '../containers/section';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
 import { SQUASH, wallRoomCm, worstShortfallCm } from './fit';
 
-/** How far inside one level of mix a point lies, cm. */
-const roomOn = ({ section }: Surface, xCm: number, zCm: number): number =>
-  insetCm(section, xCm, zCm);
-
 /** A ball to be settled: where it would like to stand and how much it may wander. */
 export interface Wish {
   readonly xCm: number;
@@ -37,50 +33,28 @@ export function settle(
   container: Container,
   wishes: readonly Wish[],
 ): { readonly places: readonly Settled[]; readonly shortfallCm: number } {
-  const x = wishes.map((w) => w.xCm);
-  const z = wishes.map((w) => w.zCm);
-  // Square roots in the place of hypot, and radii looked up once: this is done for every ball of every proposal.
-  const radii = wishes.map(({ size }) => (NURSERY_SIZES[size].topCm / 2) * (1 - SQUASH * 0.8));
-  const pinned = wishes.filter((wish) => wish.pinned).length;
-  const surface = mixSurface(container);
-  const levels = surfacesOf(container);
+  const balls = wishes.map((wish): Ball => ({
+    wish,
+    x: wish.xCm,
+    z: wish.zCm,
+    radiusCm: (NURSERY_SIZES[wish.size].topCm / 2) * (1 - SQUASH * 0.8),
+  }));
+  const room = roomOf(container);
+  const allPinned = wishes.every(({ pinned }) => pinned);
   for (let round = 0; round < ROUNDS; round += 1) {
     const soft = 0.25 * (1 - round / ROUNDS);
-    for (let i = 0; i < wishes.length; i += 1) {
-      if (wishes[i]!.pinned && pinned === wishes.length) continue;
-      x[i]! += (wishes[i]!.xCm - x[i]!) * soft * 0.3;
-      z[i]! += (wishes[i]!.zCm - z[i]!) * soft * 0.3;
-      for (let j = 0; j < i; j += 1) {
-        const [a, b] = [wishes[i]!, wishes[j]!];
-        const balls = radii[i]! + radii[j]!;
-        const grown = (a.spreadRadiusCm + b.spreadRadiusCm) * SPREAD_SHARE;
-        let dx = x[i]! - x[j]!;
-        let dz = z[i]! - z[j]!;
-        let d = Math.sqrt(dx * dx + dz * dz);
-        if (d < 1e-3) {
-          // Two in one spot: part them along a fixed direction that depends on who they are.
-          dx = Math.cos(i * 2.4 + j);
-          dz = Math.sin(i * 2.4 + j);
-          d = 1;
-        }
-        const push = Math.max(balls - d, 0) * 0.5 + Math.max(grown - d, 0) * soft * 0.5;
-        if (push <= 0) continue;
-        const total = Math.max(1, a.spreadRadiusCm + b.spreadRadiusCm);
-        // Of two that are pinned neither moves; of one, the other takes the whole push.
-        if (a.pinned && b.pinned) continue;
-        const mine = a.pinned ? 0 : b.pinned ? 1 : (b.spreadRadiusCm + 1) / (total + 2);
-        x[i]! += (dx / d) * push * mine * 2;
-        z[i]! += (dz / d) * push * mine * 2;
-        x[j]! -= (dx / d) * push * (1 - mine) * 2;
-        z[j]! -= (dz / d) * push * (1 - mine) * 2;
-      }
-    }
-    for (let i = 0; i < wishes.length; i += 1) if (!wishes[i]!.pinned) keepInside(i);
+    if (!allPinned)
+      balls.forEach((ball, i) => {
+        ball.x += (ball.wish.xCm - ball.x) * soft * 0.3;
+        ball.z += (ball.wish.zCm - ball.z) * soft * 0.3;
+        for (let j = 0; j < i; j += 1) pushApart(ball, balls[j]!, { soft, angleRad: i * 2.4 + j });
+      });
+    for (const ball of balls) if (!ball.wish.pinned) keepInside(ball, container, room);
   }
   // Adding nothing makes a plain 0 of −0, which no file can keep.
-  const places = wishes.map((_, i) => ({
-    xCm: Math.round(x[i]! * 10) / 10 + 0,
-    zCm: Math.round(z[i]! * 10) / 10 + 0,
+  const places = balls.map(({ x, z }) => ({
+    xCm: Math.round(x * 10) / 10 + 0,
+    zCm: Math.round(z * 10) / 10 + 0,
   }));
   return {
     places,
@@ -89,42 +63,97 @@ export function settle(
       places.map((p, i) => ({ ...p, size: wishes[i]!.size })),
     ),
   };
-
-  function keepInside(i: number): void {
-    const room = wallRoomCm(container, wishes[i]!.size, x[i]!, z[i]!);
-    if (room >= 0) return;
-    if (
-      surface.kind === 'polygon' ||
-      levels.length > 1 ||
-      (surface.kind === 'rect' && surface.slotCm > 0)
-    ) {
-      // The nearest edge gives way inward; of several levels the one with the most room.
-      const level = levels.reduce((best, one) =>
-        roomOn(one, x[i]!, z[i]!) > roomOn(best, x[i]!, z[i]!) ? one : best,
-      );
-      const [ox, oz] = towardEdge(level.section, x[i]!, z[i]!);
-      x[i]! += ox * room;
-      z[i]! += oz * room;
-      return;
-    }
-    if (surface.kind === 'disc') {
-      const d = Math.hypot(x[i]!, z[i]!);
-      if (d < 1e-6) return;
-      const back = Math.min(d, -room) / d;
-      x[i]! -= x[i]! * back;
-      z[i]! -= z[i]! * back;
-      return;
-    }
-    // In a box each axis is pulled in on its own.
-    const overX = Math.abs(x[i]!) > 0 ? Math.min(0, roomAlong('x', i)) : 0;
-    const overZ = Math.abs(z[i]!) > 0 ? Math.min(0, roomAlong('z', i)) : 0;
-    x[i]! -= Math.sign(x[i]!) * Math.min(Math.abs(x[i]!), -overX);
-    z[i]! -= Math.sign(z[i]!) * Math.min(Math.abs(z[i]!), -overZ);
-  }
-
-  function roomAlong(axis: 'x' | 'z', i: number): number {
-    return axis === 'x'
-      ? wallRoomCm(container, wishes[i]!.size, x[i]!, 0)
-      : wallRoomCm(container, wishes[i]!.size, 0, z[i]!);
-  }
 }
+
+/** A ball on its way: where it is now, cm. Its radius is looked up once, since this is done for every ball of every proposal. */
+interface Ball {
+  readonly wish: Wish;
+  readonly radiusCm: number;
+  x: number;
+  z: number;
+}
+
+/** Below this two balls lie in one spot, cm. */
+const ONE_SPOT_CM = 1e-3;
+
+/** Parts two balls that touch, and softly those whose grown plants would: the smaller plant gives way more. */
+function pushApart(
+  one: Ball,
+  other: Ball,
+  { soft, angleRad }: { readonly soft: number; readonly angleRad: number },
+): void {
+  const [a, b] = [one.wish, other.wish];
+  // Of two that are pinned neither moves; of one, the other takes the whole push.
+  if (a.pinned && b.pinned) return;
+  const spread = a.spreadRadiusCm + b.spreadRadiusCm;
+  let [dx, dz] = [one.x - other.x, one.z - other.z];
+  // Square roots in the place of hypot, which is many times slower.
+  let d = Math.sqrt(dx * dx + dz * dz);
+  if (d < ONE_SPOT_CM) {
+    // Two in one spot: part them along a fixed direction that depends on who they are.
+    [dx, dz, d] = [Math.cos(angleRad), Math.sin(angleRad), 1];
+  }
+  const push =
+    Math.max(one.radiusCm + other.radiusCm - d, 0) * 0.5 +
+    Math.max(spread * SPREAD_SHARE - d, 0) * soft * 0.5;
+  if (push <= 0) return;
+  const free = (b.spreadRadiusCm + 1) / (Math.max(1, spread) + 2);
+  const mine = shareOf(a.pinned, b.pinned, free);
+  one.x += (dx / d) * push * mine * 2;
+  one.z += (dz / d) * push * mine * 2;
+  other.x -= (dx / d) * push * (1 - mine) * 2;
+  other.z -= (dz / d) * push * (1 - mine) * 2;
+}
+
+function shareOf(mineStands = false, theirsStands = false, free: number): number {
+  if (mineStands) return 0;
+  return theirsStands ? 1 : free;
+}
+
+/** What bounds the balls: one level of mix of a plain form, or several, or one whose nearest edge must be asked for. */
+interface Room {
+  readonly levels: readonly Surface[];
+  readonly form: 'disc' | 'box' | 'by edge';
+}
+
+function roomOf(container: Container): Room {
+  const surface = mixSurface(container);
+  const levels = surfacesOf(container);
+  const byEdge =
+    surface.kind === 'polygon' ||
+    levels.length > 1 ||
+    (surface.kind === 'rect' && surface.slotCm > 0);
+  if (byEdge) return { levels, form: 'by edge' };
+  return { levels, form: surface.kind === 'disc' ? 'disc' : 'box' };
+}
+
+function keepInside(ball: Ball, container: Container, { levels, form }: Room): void {
+  const { size } = ball.wish;
+  const room = wallRoomCm(container, size, ball.x, ball.z);
+  if (room >= 0) return;
+  if (form === 'by edge') {
+    // The nearest edge gives way inward; of several levels the one with the most room.
+    const level = levels.reduce((best, one) =>
+      insetCm(one.section, ball.x, ball.z) > insetCm(best.section, ball.x, ball.z) ? one : best,
+    );
+    const [ox, oz] = towardEdge(level.section, ball.x, ball.z);
+    ball.x += ox * room;
+    ball.z += oz * room;
+    return;
+  }
+  if (form === 'disc') {
+    const d = Math.hypot(ball.x, ball.z);
+    if (d < 1e-6) return;
+    const back = Math.min(d, -room) / d;
+    ball.x -= ball.x * back;
+    ball.z -= ball.z * back;
+    return;
+  }
+  // In a box each axis is pulled in on its own.
+  ball.x -= pullCm(ball.x, wallRoomCm(container, size, ball.x, 0));
+  ball.z -= pullCm(ball.z, wallRoomCm(container, size, 0, ball.z));
+}
+
+/** How far along one axis a ball is pulled toward the middle, cm. */
+const pullCm = (at: number, roomCm: number): number =>
+  Math.sign(at) * Math.min(Math.abs(at), Math.max(0, -roomCm));

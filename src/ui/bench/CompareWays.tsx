@@ -4,7 +4,6 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { Dialog } from 'radix-ui';
 import { contrasted, type Figures } from '@/core/checks/contrast';
 import { read } from '@/core/checks/reading';
-import type { Settings } from '@/core/files/plantingFile';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { extentOf } from '@/core/seeing/framing';
 import { pictureOf } from '@/core/seeing/lens';
@@ -15,8 +14,11 @@ import { useSharedScale } from '@/ui/start/useSharedScale';
 import { CHECK_NAMES } from '@/words/checkNames';
 import { countText, lengthText, moneyText, volumeText } from '@/words/format';
 import { inSentence } from '@/words/names';
-import { Button } from '@/ui/controls/Button';
 import { buttonLook } from '@/ui/controls/looks';
+import type { Settings } from '@/core/files/plantingFile';
+import { same, WaysTable } from './WaysTable';
+
+const PICTURE_PX = 250;
 
 interface CompareWaysProps {
   readonly ways: readonly {
@@ -29,8 +31,6 @@ interface CompareWaysProps {
   readonly onUse: (id: string) => void;
   readonly onClose: () => void;
 }
-
-const PICTURE_PX = 250;
 
 /** Two to four ways side by side at one scale and in one week, with what differs said first. */
 export default function CompareWays({
@@ -125,41 +125,12 @@ export default function CompareWays({
                 </div>
               ))}
           </div>
-          <table className="mt-2 w-full table-fixed text-small">
-            <thead>
-              <tr>
-                {ways.map(({ id, name: called }, i) => (
-                  <th key={id} scope="col" className="px-2 py-1 text-left align-top font-semibold">
-                    {called}
-                    {i > 0 && (
-                      <Button look="link" className="ml-2" onClick={() => onUse(id)}>
-                        Use it
-                      </Button>
-                    )}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {told.map(({ title, texts }) => (
-                <tr key={title} className={same(texts) ? 'text-ink2' : ''}>
-                  {texts.map((text, i) => (
-                    <td key={i} className="border-t border-rule px-2 py-1.5 align-top">
-                      <span className="block text-note text-ink2">{title}</span>
-                      {text}
-                    </td>
-                  ))}
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <WaysTable ways={ways} onUse={onUse} told={told} />
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
   );
 }
-
-const same = (texts: readonly ReactNode[]): boolean => texts.every((text) => text === texts[0]);
 
 /** Kinds called out on one picture at most: more would cover it. */
 const MOST_CALLED = 4;

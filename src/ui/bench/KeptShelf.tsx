@@ -9,17 +9,13 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useLive, useStore } from '@/ui/session/StoreProvider';
 import type { Editing } from '@/ui/session/useEditing';
-import { ProposalPicture } from '@/ui/start/ProposalPicture';
-import { plantCost } from '@/core/shopping/plantCost';
-import { moneyText } from '@/words/format';
 import { Button } from '@/ui/controls/Button';
 import { entryLook } from '@/ui/controls/looks';
+import { KeptList } from './KeptList';
 
 const CompareWays = dynamic(() => import('./CompareWays'), { ssr: false });
 
 const NONE: readonly Kept[] = [];
-/** Most that are held side by side. */
-const MOST = 4;
 const HERE = 'here';
 
 interface KeptShelfProps {
@@ -158,60 +154,18 @@ export function KeptShelf({ editing, settings, weeks }: KeptShelfProps) {
           {FIRST_PLAN.toLowerCase()} below, or go on from here.
         </p>
       )}
-      <ul className="mt-2 grid gap-1">
-        {shown.map((one) => {
-          const that = inSpot(one.planting, spot, kindOf, it.house);
-          return (
-            <li
-              key={one.id}
-              data-kept={one.kind}
-              className="grid grid-cols-[58px_1fr_auto] items-center gap-2 border-b border-rule bg-paper pr-2"
-            >
-              <ProposalPicture it={that} widthPx={58} heightPx={58} weeks={Math.max(6, weeks)} />
-              <span className="min-w-0 text-note leading-4">
-                <b className="line-clamp-2 font-semibold">{one.name}</b>
-                <span className="text-ink2">
-                  {one.kind}, {moneyText(plantCost(that.plants), settings)}
-                </span>
-                <span className="flex gap-3">
-                  <Button
-                    look="link"
-
-                    aria-label={`${one.kind === 'what if' ? 'Go to' : 'Use'} ${one.name}`}
-                    onClick={() => void use(one)}
-                  >
-                    {one.kind === 'what if' ? 'Go to it' : 'Use it'}
-                  </Button>
-                  <Button
-                    look="plain"
-
-                    aria-label={`Let ${one.name} go`}
-                    onClick={() => void letGo(one)}
-                  >
-                    let go
-                  </Button>
-                </span>
-              </span>
-              <label className="grid size-7 place-items-center">
-                <input
-                  type="checkbox"
-                  aria-label={`Compare ${one.name}`}
-                  className="size-4 accent-[var(--ink)]"
-                  disabled={!chosen.includes(one.id) && chosen.length >= MOST - 1}
-                  checked={chosen.includes(one.id)}
-                  onChange={(event) =>
-                    setChosen(
-                      event.target.checked
-                        ? [...chosen, one.id]
-                        : chosen.filter((id) => id !== one.id),
-                    )
-                  }
-                />
-              </label>
-            </li>
-          );
-        })}
-      </ul>
+      <KeptList
+        shown={shown}
+        spot={spot}
+        kindOf={kindOf}
+        it={it}
+        weeks={weeks}
+        settings={settings}
+        use={use}
+        letGo={letGo}
+        chosen={chosen}
+        setChosen={setChosen}
+      />
       {comparing && compared.length > 1 && (
         <CompareWays
           ways={compared}

@@ -6,10 +6,11 @@ import { MATERIALS } from '@/core/containers/materials';
 import type { Subject } from '@/core/seeing/subject';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler } from '@/ui/controls/Ruler';
-import { lengthFigure, type Units } from '@/words/format';
+import { type Units } from '@/words/format';
 import { lightText, viewText } from '@/words/looking';
 import type { Keyed } from '@/words/names';
 import type { LookingHere } from './useLooking';
+import { StandBackMarks } from './StandBackMarks';
 
 interface StandBackProps {
   readonly reading: Reading;
@@ -101,64 +102,24 @@ export function StandBack({
               </p>
             )}
           </div>
-          <svg
-            width={widthPx}
-            height={heightPx}
-            className="pointer-events-none absolute inset-0"
-            aria-hidden
-          >
-            {leaders.map(({ cm, text }) => {
-              const y = Math.round(originY - cm * upright) + 0.5;
-              return y < 30 ? null : (
-                <g key={text}>
-                  <line
-                    x1={widthPx - SIDE_RULER_PX - 10}
-                    x2={widthPx - SIDE_RULER_PX}
-                    y1={y}
-                    y2={y}
-                    stroke="var(--tick)"
-                  />
-                  <text
-                    x={widthPx - SIDE_RULER_PX - 14}
-                    y={y + 4}
-                    textAnchor="end"
-                    fontSize={12.5}
-                    fill={scenery?.behind ? 'var(--ink)' : 'var(--ink2)'}
-                    stroke={scenery?.behind ? 'var(--field)' : 'none'}
-                    strokeWidth={4}
-                    paintOrder="stroke"
-                  >
-                    {text} {lengthFigure(cm, unit)}
-                  </text>
-                </g>
-              );
-            })}
-            {reading.plants.map((plant, i) => {
-              if (!culprits.includes(plant.id)) return null;
-              const x =
-                originX +
-                pxPerCm * (Math.cos(azimuthRad) * plant.xCm - Math.sin(azimuthRad) * plant.zCm);
-              const y =
-                originY -
-                upright * (soil + sizes[i]!.heightCm * 0.62) +
-                Math.sin(pitchRad) * pxPerCm * plant.zCm;
-              return (
-                <g key={plant.id}>
-                  <circle cx={x} cy={y} r={9.5} fill="#fbfcfc" stroke="#1d2225" strokeWidth={1.5} />
-                  <text
-                    x={x}
-                    y={y + 4}
-                    textAnchor="middle"
-                    fontSize={11.5}
-                    fontWeight={640}
-                    fill="#1d2225"
-                  >
-                    {letterOf.get(plant.kindId)}
-                  </text>
-                </g>
-              );
-            })}
-          </svg>
+          <StandBackMarks
+            widthPx={widthPx}
+            heightPx={heightPx}
+            leaders={leaders}
+            originY={originY}
+            upright={upright}
+            scenery={scenery}
+            unit={unit}
+            reading={reading}
+            culprits={culprits}
+            originX={originX}
+            pxPerCm={pxPerCm}
+            azimuthRad={azimuthRad}
+            soil={soil}
+            sizes={sizes}
+            pitchRad={pitchRad}
+            letterOf={letterOf}
+          />
           <div className="absolute top-0 right-0">
             <Ruler
               upright

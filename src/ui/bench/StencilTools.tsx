@@ -1,6 +1,6 @@
 'use client';
 
-import { CopyPlus, Layers2, Lock, LockOpen, RotateCw, Shapes } from 'lucide-react';
+import { CopyPlus, Layers2, Lock, LockOpen, Shapes } from 'lucide-react';
 import { memo } from 'react';
 import { arranged, settledAround, type Pattern } from '@/core/placing/arrange';
 import { Pop } from '@/ui/controls/Pop';
@@ -11,6 +11,7 @@ import { copiesOf, spreadRadiiCm } from './stencilKeys';
 import { SHOWN, type Shown } from './StencilLayers';
 import { SupportPop } from './SupportPop';
 import { Button } from '@/ui/controls/Button';
+import { TurnPop } from './TurnPop';
 
 const PATTERNS: readonly (readonly [pattern: Pattern, name: string, about: string])[] = [
   ['ring', 'Round the rim', 'even steps along the edge'],
@@ -115,43 +116,7 @@ const StencilTools = memo(function StencilTools({
           </li>
         </ul>
       </Pop>
-      <Pop icon={<RotateCw size={15} aria-hidden />} name="Turn" disabled={picked.length === 0}>
-        <Slide
-          name="Turned"
-          value={first?.turnDeg ?? 0}
-          least={-180}
-          most={180}
-          step={15}
-          onPut={(turnDeg) => apply({ kind: 'pose', places: ids, pose: { turnDeg } })}
-        />
-        <Slide
-          name="Slant"
-          value={tilt}
-          least={0}
-          most={45}
-          step={5}
-          onPut={(tiltDeg) =>
-            apply({
-              kind: 'pose',
-              places: ids,
-              pose: { lean: { tiltDeg, turnDeg: first?.lean?.turnDeg ?? 0 } },
-            })
-          }
-        />
-        {tilt > 0 && (
-          <Slide
-            name="Slants off straight outward by"
-            value={first?.lean?.turnDeg ?? 0}
-            least={-180}
-            most={180}
-            step={15}
-            onPut={(turnDeg) =>
-              apply({ kind: 'pose', places: ids, pose: { lean: { tiltDeg: tilt, turnDeg } } })
-            }
-          />
-        )}
-        <p className="text-ink2">A trailing plant that is turned spills another way.</p>
-      </Pop>
+      <TurnPop picked={picked} first={first} apply={apply} ids={ids} tilt={tilt} />
       <Button
         look="tool"
 
@@ -210,38 +175,3 @@ const StencilTools = memo(function StencilTools({
   );
 });
 export default StencilTools;
-
-function Slide({
-  name,
-  value,
-  least,
-  most,
-  step,
-  onPut,
-}: {
-  readonly name: string;
-  readonly value: number;
-  readonly least: number;
-  readonly most: number;
-  readonly step: number;
-  readonly onPut: (value: number) => void;
-}) {
-  return (
-    <label className="grid gap-0.5">
-      <span>
-        {name} <b className="font-semibold">{value}°</b>
-      </span>
-      <input
-        type="range"
-        aria-label={name}
-        aria-valuetext={`${value} degrees`}
-        min={least}
-        max={most}
-        step={step}
-        value={value}
-        onChange={(event) => onPut(Number(event.target.value))}
-        className="w-full accent-[var(--ink)]"
-      />
-    </label>
-  );
-}

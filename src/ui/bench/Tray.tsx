@@ -14,14 +14,14 @@ import { say } from '@/ui/session/say';
 import { useLive, useStore } from '@/ui/session/StoreProvider';
 import type { Editing } from '@/ui/session/useEditing';
 import { sizeText } from '@/words/containers';
-import { dateText } from '@/words/format';
 import { inSentence } from '@/words/names';
 import { KeptShelf } from './KeptShelf';
-import { proposedWays, remadeWays, seasonAfter, sized, unitAbout, type Way } from './ways';
+import { proposedWays, remadeWays, seasonAfter, sized, type Way } from './ways';
 import { WayShelf } from './WayShelf';
 import { decisionText } from '@/words/remade';
 import { Button } from '@/ui/controls/Button';
 import { Select } from '@/ui/controls/Select';
+import { TrayWays } from './TrayWays';
 
 interface TrayProps {
   readonly editing: Editing;
@@ -108,55 +108,18 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
       <h2 className="flex items-baseline gap-2 text-lead font-semibold">
         Tray <span className="text-small font-normal text-ink2">other ways to plant it</span>
       </h2>
-      <div className="mt-2 flex flex-wrap gap-1.5">
-        {press(
-          'Show other ways',
-          propose,
-          'No other planting suits this container, light and scheme.',
-        )}
-        {press(
-          'Three moods',
-          remake({ kind: 'vary' }),
-          'No other mood can be had with these bones.',
-        )}
-        {chosen
-          ? press(
-              `Keep ${inSentence(chosen.kind.common)}, change the rest`,
-              remake({
-                kind: 'finish',
-                keep: it.plants
-                  .filter(({ kindId }) => kindId === chosen.kindId)
-                  .map(({ id }) => id),
-              }),
-              'Nothing else goes with it here.',
-            )
-          : press(
-              'Finish it',
-              remake({ kind: 'finish', keep: null }),
-              'It has every part of its school already.',
-            )}
-        {press(
-          `Refresh in week ${weeks}`,
-          remake({ kind: 'refresh', weeks }),
-          'Nothing wants refreshing.',
-        )}
-        {press(
-          `For ${dateText(nextSeason.plantedWeek)} on`,
-          remake({ kind: 'season', ...nextSeason }),
-          'Nothing suits the pockets in that season.',
-        )}
-        <Button onClick={() => void twin()}>Make a twin</Button>
-        {isLong(planting.container) &&
-          press(
-            'Repeat a unit',
-            remake({
-              kind: 'repeat',
-              unit: chosen ? unitAbout(it, chosen.xCm) : null,
-              ends: party ? 'party' : 'matched',
-            }),
-            'So many units do not go in.',
-          )}
-      </div>
+      <TrayWays
+        press={press}
+        propose={propose}
+        remake={remake}
+        chosen={chosen}
+        it={it}
+        weeks={weeks}
+        nextSeason={nextSeason}
+        twin={twin}
+        planting={planting}
+        party={party}
+      />
       {isLong(planting.container) && (
         <label className="mt-1.5 flex items-center gap-1.5 text-note">
           <input

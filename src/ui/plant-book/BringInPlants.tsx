@@ -1,12 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import {
-  PLANT_COLUMNS,
-  toPlantsCsv,
-  type PlantMapping,
-  type PlantsAnswer,
-} from '@/core/files/plantsCsv';
+import { PLANT_COLUMNS, type PlantMapping } from '@/core/files/plantColumns';
+import { toPlantsCsv } from '@/core/files/plantsCsvOut';
+import type { PlantsAnswer } from '@/core/files/plantsReading';
 import type { Encoding } from '@/core/files/text';
 import type { Library } from '@/core/plants/library';
 import type { OwnKind } from '@/core/plants/own';

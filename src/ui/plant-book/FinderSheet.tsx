@@ -1,27 +1,19 @@
 'use client';
 
-import { toHex } from '@/core/colour/oklch';
-import { COLOUR_NAMES, NAMED_COLOURS, type ColourName } from '@/core/colour/names';
-import {
-  FLOWER_FORMS,
-  HABITS,
-  LEAF_SHAPES,
-  ROLES,
-  SURFACES,
-  TEXTURES,
-  type Role,
-} from '@/core/plants/kind';
-import { COLOUR_PARTS, NO_QUERY, SAFE_FOR, type Query } from '@/core/search/query';
+import { COLOUR_NAMES, NAMED_COLOURS } from '@/core/colour/names';
+import { ROLES, type Role } from '@/core/plants/kind';
+import { NO_QUERY, SAFE_FOR, type Query } from '@/core/search/query';
 import { STOPS } from '@/core/shopping/stops';
 import type { Spot } from '@/core/spots/spot';
 
 import { weekOfDay } from '@/core/spots/reckoning';
 import { Choices } from '@/ui/controls/Choices';
-import { LengthField, NumberField, PickField, TemperatureField } from '@/ui/controls/fields';
+import { NumberField, PickField } from '@/ui/controls/fields';
 import type { Units } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
 import { Button } from '@/ui/controls/Button';
-import { More } from '@/ui/controls/More';
+import { FinderMore } from './FinderMore';
+import { FinderColour } from './FinderColour';
 
 interface FinderProps {
   readonly query: Query;
@@ -51,14 +43,6 @@ const MONTHS = [
 ];
 /** Middle week of a month. */
 const weekOfMonth = (month: number) => weekOfDay(Math.round((month + 0.5) * 30.4));
-
-const any = <T extends string>(
-  options: readonly T[],
-  none: string,
-): readonly (readonly [string, string])[] => [
-  ['', none],
-  ...options.map((option) => [option, option] as const),
-];
 
 /** What is looked for: light and role first, colour by eye, then everything a tag may say. */
 export function FinderSheet({
@@ -120,45 +104,7 @@ export function FinderSheet({
           />
         </div>
       </div>
-      <fieldset>
-        <legend className="text-note text-ink2">Colour, nearest by eye</legend>
-        <div role="radiogroup" aria-label="Colour" className="mt-1 grid grid-cols-9 gap-1">
-          {COLOUR_NAMES.map((name) => (
-            <Button
-              look="bare"
-              key={name}
-              role="radio"
-              aria-checked={named === name}
-              aria-label={name}
-              title={name}
-              onClick={() =>
-                put({
-                  colour:
-                    named === name
-                      ? null
-                      : { at: NAMED_COLOURS[name], part: query.colour?.part ?? 'any part' },
-                })
-              }
-              className={`h-6 border ${named === name ? 'border-ink outline-2 outline-ink' : 'border-rule2'}`}
-              style={{ background: toHex(NAMED_COLOURS[name as ColourName]) }}
-            />
-          ))}
-        </div>
-        {query.colour && (
-          <div className="pt-2">
-            <Choices
-              name="Where"
-              value={query.colour.part}
-              options={COLOUR_PARTS.map((part) => [part, part] as const)}
-              onPick={(part) =>
-                put({
-                  colour: { at: query.colour!.at, part: part as (typeof COLOUR_PARTS)[number] },
-                })
-              }
-            />
-          </div>
-        )}
-      </fieldset>
+      <FinderColour named={named} put={put} query={query} />
       <div className="grid gap-1.5">
         <p className="text-note text-ink2">No harm known to</p>
         <p className="flex flex-wrap gap-x-4 gap-y-1">
@@ -184,77 +130,7 @@ export function FinderSheet({
         <Tick name="Scented" on={query.scented} onTick={(scented) => put({ scented })} />
         <Tick name="For wildlife" on={query.wildlife} onTick={(wildlife) => put({ wildlife })} />
       </p>
-      <More name="Size, leaf, flower, cold, price">
-        <div className="grid grid-cols-2 gap-3 pt-2">
-          <LengthField
-            name="No taller than"
-            unit={units.length}
-            valueCm={query.tallestCm ?? Number.NaN}
-            onCm={(cm) => put({ tallestCm: number(cm) })}
-          />
-          <LengthField
-            name="No wider than"
-            unit={units.length}
-            valueCm={query.widestCm ?? Number.NaN}
-            onCm={(cm) => put({ widestCm: number(cm) })}
-          />
-          <PickField
-            name="Habit"
-            value={query.habit ?? ''}
-            options={any(HABITS, 'any')}
-            onPick={(habit) => put({ habit: habit === '' ? null : (habit as Query['habit']) })}
-          />
-          <PickField
-            name="Thirst"
-            value={query.thirst ?? ''}
-            options={any(['low', 'medium', 'high'], 'any')}
-            onPick={(thirst) => put({ thirst: thirst === '' ? null : (thirst as Query['thirst']) })}
-          />
-          <PickField
-            name="Leaf size"
-            value={query.texture ?? ''}
-            options={any(TEXTURES, 'any')}
-            onPick={(texture) =>
-              put({ texture: texture === '' ? null : (texture as Query['texture']) })
-            }
-          />
-          <PickField
-            name="Leaf shape"
-            value={query.leafShape ?? ''}
-            options={any(LEAF_SHAPES, 'any')}
-            onPick={(shape) =>
-              put({ leafShape: shape === '' ? null : (shape as Query['leafShape']) })
-            }
-          />
-          <PickField
-            name="Leaf surface"
-            value={query.surface ?? ''}
-            options={any(SURFACES, 'any')}
-            onPick={(surface) =>
-              put({ surface: surface === '' ? null : (surface as Query['surface']) })
-            }
-          />
-          <PickField
-            name="Flower form"
-            value={query.form ?? ''}
-            options={any(FLOWER_FORMS, 'any')}
-            onPick={(form) => put({ form: form === '' ? null : (form as Query['form']) })}
-          />
-          <TemperatureField
-            name="Lives through"
-            unit={units.length}
-            valueC={query.coldestC ?? Number.NaN}
-            onC={(value) => put({ coldestC: number(value) })}
-          />
-          <NumberField
-            name="Price at most"
-            suffix={units.currency}
-            places={2}
-            value={query.priceMost ?? Number.NaN}
-            onValue={(value) => put({ priceMost: number(value) })}
-          />
-        </div>
-      </More>
+      <FinderMore units={units} query={query} put={put} number={number} />
       <Button
         look="plain"
         className="justify-self-start"

@@ -10,24 +10,14 @@ import type { Library } from '@/core/plants/library';
 import type { OwnKind } from '@/core/plants/own';
 import { bulliesOf, partnersOf, standInsLike } from '@/core/search/partners';
 import { PickField } from '@/ui/controls/fields';
-import { Swatches } from '@/ui/controls/Swatches';
 import { useWidth } from '@/ui/controls/useWidth';
 import type { Benches } from '@/ui/session/useBenches';
-import {
-  countText,
-  dateText,
-  hoursText,
-  lengthText,
-  moneyText,
-  sizeName,
-  temperatureText,
-  type Units,
-} from '@/words/format';
-import { ROLE_NAMES } from '@/words/names';
-import { partnerText, plantSizeText } from '@/words/plants';
+import { type Units } from '@/words/format';
 import { belowCm, grownWeeks, GrownPicture } from './GrownPicture';
 import { YearStrip } from './YearStrip';
-import { Button } from '@/ui/controls/Button';
+import { KindNeeds } from './KindNeeds';
+import { KindCompany } from './KindCompany';
+import { KindStock } from './KindStock';
 
 const YoursSheet = dynamic(() => import('./YoursSheet'), { ssr: false });
 
@@ -131,198 +121,21 @@ export function KindPage({ kind, library, benches, shelf, units, onOpen, onOwn }
         )}
       </section>
 
-      {benches.stop && benches.lines && (
-        <section aria-label="To be had" className="bg-paper px-4 py-3">
-          <h3 className="font-semibold">To be had today</h3>
-          {lines.length === 0 ? (
-            <p data-out>Not sold there.</p>
-          ) : lines.every(({ count }) => count === 0) ? (
-            <p data-out>Out today.</p>
-          ) : (
-            <ul>
-              {lines
-                .filter(({ count }) => count > 0)
-                .map((line) => (
-                  <li key={line.size} className="flex gap-2">
-                    <span>
-                      {line.count} × {sizeName(line.size, units)}, {line.note},{' '}
-                      {line.daysIn === 0
-                        ? 'came in today'
-                        : `came in ${countText(line.daysIn, 'day')} ago`}
-                    </span>
-                    <span className="ml-auto font-semibold">{moneyText(line.price, units)}</span>
-                  </li>
-                ))}
-            </ul>
-          )}
-        </section>
-      )}
+      {benches.stop && benches.lines && <KindStock lines={lines} units={units} />}
 
-      <section aria-label="Goes with" className="bg-paper px-4 py-3">
-        <Kin
-          title="Takes up one of its colours"
-          list={goes.echoes.map((partner) => [partner.kind, partnerText(partner)] as const)}
-          onOpen={onOpen}
-        />
-        <Kin
-          title="Sets it off"
-          list={goes.contrasts.map((partner) => [partner.kind, partnerText(partner)] as const)}
-          onOpen={onOpen}
-        />
-        <Kin
-          title={benches.lines ? 'Stand-ins that are there today' : 'When it is not to be had'}
-          list={standIns.map((other) => [other, plantSizeText(other, units)] as const)}
-          onOpen={onOpen}
-        />
-        <Kin
-          title="Keep away: these would overrun it"
-          list={bullies.map(
-            (other) =>
-              [
-                other,
-                `${lengthText(middle(other.spreadCm), units)} wide in ${countText(other.weeksToFill, 'week')}`,
-              ] as const,
-          )}
-          onOpen={onOpen}
-        />
-      </section>
+      <KindCompany
+        goes={goes}
+        onOpen={onOpen}
+        benches={benches}
+        standIns={standIns}
+        units={units}
+        bullies={bullies}
+      />
 
-      <section aria-label="What it needs" className="bg-paper">
-        <dl className="grid grid-cols-[112px_1fr] gap-y-1 px-4 py-3 [&>dt]:text-ink2">
-          <dt>Role</dt>
-          <dd>{kind.roles.map((role) => ROLE_NAMES[role].toLowerCase()).join(', ')}</dd>
-          <dt>Grows to</dt>
-          <dd>
-            {plantSizeText(kind, units)}, in about {countText(kind.weeksToFill, 'week')}
-          </dd>
-          <dt>Sun</dt>
-          <dd>
-            {kind.light.hours[0]}–{hoursText(kind.light.hours[1])} a day;{' '}
-            {kind.light.afternoon === 'scorches'
-              ? 'scorches in afternoon sun'
-              : kind.light.afternoon === 'wants'
-                ? 'wants the afternoon too'
-                : 'bears afternoon sun'}
-          </dd>
-          <dt>Water and feed</dt>
-          <dd>
-            {kind.thirst} thirst{kind.dryBetween ? ', must dry between waterings' : ''};{' '}
-            {kind.feed === 'none' ? 'no feed' : `${kind.feed} feed`}
-          </dd>
-          <dt>Cold</dt>
-          <dd>
-            bears about {temperatureText(kind.lowestC, units)}
-            {kind.bringInC !== null
-              ? `; bring in below ${temperatureText(kind.bringInC, units)} at night`
-              : ''}
-          </dd>
-          {kind.bloom && (
-            <>
-              <dt>In flower</dt>
-              <dd>
-                {dateText(kind.bloom.weeks[0])} to {dateText(kind.bloom.weeks[1])}
-                {kind.bloom.deadhead ? '; deadhead' : ''}
-                {kind.bloom.pinch ? '; pinch for bushiness' : ''}
-              </dd>
-            </>
-          )}
-          <dt>Eating</dt>
-          <dd>
-            {kind.edible ? `${kind.edible}, only from plants sold for eating` : 'not for eating'}
-            {kind.notEdible && <b className="font-semibold">; not {kind.notEdible}</b>}
-          </dd>
-          <dt>Care</dt>
-          <dd data-care>
-            <Harm kind={kind} /> {kind.toxicity.note}{' '}
-            {kind.irritant.skin !== 'no' && <b className="font-semibold">{kind.irritant.note}</b>}
-          </dd>
-          {kind.runsWild && (
-            <>
-              <dt>Runs wild</dt>
-              <dd>{kind.runsWild} Check local rules.</dd>
-            </>
-          )}
-          <dt>Sold as</dt>
-          <dd>
-            {kind.sold
-              .map(({ size, price }) => `${sizeName(size, units)} about ${moneyText(price, units)}`)
-              .join('; ')}
-          </dd>
-          <dt>More plants</dt>
-          <dd>{kind.propagation}</dd>
-        </dl>
-        <p className="border-t border-rule px-4 py-2 text-note text-ink2">
-          Typical of one season in a pot;{' '}
-          {kind.confidence === 'good'
-            ? 'widely agreed'
-            : kind.confidence === 'fair'
-              ? 'less sure'
-              : 'a guess in part'}
-          . The tag in hand and local advice win.
-        </p>
-      </section>
+      <KindNeeds kind={kind} units={units} />
 
       <YoursSheet key={kind.id} kind={kind} own={own} units={units} onOwn={onOwn} />
     </article>
-  );
-}
-
-/** Who it harms, worst first, in words. */
-function Harm({ kind: { toxicity: t } }: { readonly kind: PlantKind }) {
-  const by = new Map<string, string[]>();
-  for (const who of ['people', 'cats', 'dogs', 'horses'] as const)
-    by.set(t[who], [...(by.get(t[who]) ?? []), who]);
-  const words = {
-    poisonous: 'Poisonous to',
-    unsure: 'Not known for sure, so a caution, for',
-    mild: 'Mildly harmful to',
-    'none known': 'No harm known to',
-  } as const;
-  return (
-    <>
-      {(['poisonous', 'unsure', 'mild', 'none known'] as const)
-        .filter((harm) => by.has(harm))
-        .map((harm) => (
-          <span key={harm} className={harm === 'none known' ? '' : 'font-semibold'}>
-            {words[harm]} {by.get(harm)!.join(', ')}.{' '}
-          </span>
-        ))}
-    </>
-  );
-}
-
-function Kin({
-  title,
-  list,
-  onOpen,
-}: {
-  readonly title: string;
-  readonly list: readonly (readonly [PlantKind, string])[];
-  readonly onOpen: (id: string) => void;
-}) {
-  if (list.length === 0) return null;
-  return (
-    <div className="pb-2.5 last:pb-0">
-      <h3 className="pb-0.5 font-semibold">{title}</h3>
-      <ul>
-        {list.map(([kind, why]) => (
-          <li key={kind.id}>
-            <Button
-              look="bare"
-              data-kin={kind.id}
-              onClick={() => onOpen(kind.id)}
-              className="grid w-full grid-cols-[36px_minmax(0,1fr)] items-center gap-2.5 py-1 text-left hover:bg-wash"
-            >
-              <Swatches kind={kind} height={18} />
-              <span className="truncate">
-                <b className="font-semibold">{kind.common}</b>{' '}
-                <span className="text-note text-ink2">{why}</span>
-              </span>
-            </Button>
-          </li>
-        ))}
-      </ul>
-    </div>
   );
 }
 

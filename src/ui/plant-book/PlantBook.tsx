@@ -16,7 +16,7 @@ import { FinderSheet } from './FinderSheet';
 import { FoundList } from './FoundList';
 import { KindPage } from './KindPage';
 import { Button } from '@/ui/controls/Button';
-import { entryLook } from '@/ui/controls/looks';
+import { BookHead } from './BookHead';
 
 const CompareTable = dynamic(() => import('./CompareTable').then((m) => m.CompareTable), {
   ssr: false,
@@ -112,28 +112,13 @@ export function PlantBook() {
     );
   return (
     <div className="pt-3.5">
-      <header className="flex flex-wrap items-end gap-x-5 gap-y-2 pb-3">
-        <h1 className="display text-room leading-10">Plant book</h1>
-        <label className="min-w-[260px] flex-1">
-          <span className="sr-only">Find by name</span>
-          <input
-            type="search"
-            placeholder="Name or word: salvia, lime, trailing"
-            className={entryLook({ size: 'large', className: 'w-full' })}
-            value={query.words}
-            onChange={(event) => setQuery({ ...query, words: event.target.value })}
-          />
-        </label>
-        <p className="flex gap-3 pb-1">
-          {compared.length > 1 && (
-            <Button look="act" onClick={() => setWide('compare')}>
-              Compare {compared.length}
-            </Button>
-          )}
-          <Button onClick={() => setSide('tag')}>Add from a tag</Button>
-          <Button onClick={() => setWide('files')}>In and out</Button>
-        </p>
-      </header>
+      <BookHead
+        query={query}
+        setQuery={setQuery}
+        compared={compared}
+        setWide={setWide}
+        setSide={setSide}
+      />
       <div className="grid items-start gap-6 wide:grid-cols-[264px_minmax(0,1fr)_416px] sm:max-wide:grid-cols-[264px_minmax(0,1fr)]">
         <Button
           aria-expanded={narrowing}

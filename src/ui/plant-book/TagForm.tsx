@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react';
 import { toHex, type Oklch } from '@/core/colour/oklch';
 import { COLOUR_NAMES, NAMED_COLOURS } from '@/core/colour/names';
-import { freeId } from '@/core/files/plantsCsv';
+import { freeId } from '@/core/files/freeId';
 import { middle } from '@/core/plants/kind';
 import type { Library } from '@/core/plants/library';
 import { guessedFrom, nearestKind, untold, type OwnKind, type Told } from '@/core/plants/own';

@@ -1,20 +1,15 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { Container } from '@/core/containers/container';
 import type { Fits } from '@/core/placing/fits';
 import type { SideSizeId } from '@/core/placing/sides';
 import type { NurserySizeId } from '@/core/plants/nursery';
-import { benchHref, startHref } from '@/ui/session/links';
-import { UndoBar } from '@/ui/session/UndoBar';
 import { NumberField, TextField } from '@/ui/controls/fields';
 import { useWidth } from '@/ui/controls/useWidth';
-import { say } from '@/ui/session/say';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { runJob } from '@/workers/runJob';
-import { countText } from '@/words/format';
 import { FillingSheet } from './FillingSheet';
 import { FitsSheet, putIn } from './FitsSheet';
 import { HoldsSheet } from './HoldsSheet';
@@ -25,7 +20,7 @@ import { SizesSheet } from './SizesSheet';
 import { StandsWeatherSheet } from './WeatherSheet';
 import { WeightSheet } from './WeightSheet';
 import type { ShelfEditing } from './useShelfEditing';
-import { Button, ButtonLink } from '@/ui/controls/Button';
+import { ContainerHead } from './ContainerHead';
 
 /** One container: its measured drawing, what goes in, what it weighs. */
 export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
@@ -45,58 +40,15 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
   const free = item.count - planted.length;
   return (
     <div className="pt-3.5">
-      <header className="flex flex-wrap items-end gap-x-5 gap-y-2 pb-2">
-        <h1 className="display text-room leading-10">{container.name}</h1>
-        <p className="pb-1.5 text-small text-ink2">
-          {planted.length === 0 ? (
-            item.count > 1 ? (
-              `${item.count} of them, all empty`
-            ) : (
-              'Empty'
-            )
-          ) : (
-            <>
-              {planted.map(({ id, name }, i) => (
-                <span key={id}>
-                  {i > 0 && ', '}
-                  <Link
-                    className="underline decoration-rule2 underline-offset-3"
-                    href={benchHref(id)}
-                  >
-                    {name}
-                  </Link>
-                </span>
-              ))}
-              {free > 0 ? `; ${countText(free, 'more', 'more')} empty` : ''}
-            </>
-          )}
-        </p>
-        <p className="ml-auto flex items-center gap-3 pb-1">
-          <UndoBar editing={editing} />
-          <Button
-            look="plain"
-
-            onClick={() =>
-              void store?.takeOffShelf(item.id).then((gone) => {
-                router.push('/shelf');
-                if (gone)
-                  say(`${container.name} was taken off the shelf.`, {
-                    label: 'Bring it back',
-                    go: () => void store.putOnShelf(gone),
-                  });
-              })
-            }
-          >
-            Take away
-          </Button>
-          <ButtonLink href="/shelf">The whole shelf</ButtonLink>
-          {free > 0 && (
-            <ButtonLink look="act" href={startHref('container', item.id)}>
-              Plant this one
-            </ButtonLink>
-          )}
-        </p>
-      </header>
+      <ContainerHead
+        container={container}
+        planted={planted}
+        item={item}
+        free={free}
+        editing={editing}
+        store={store}
+        router={router}
+      />
       <div className="wide:grid wide:grid-cols-[minmax(0,1fr)_344px] wide:gap-6">
         <div className="min-w-0">
           <div ref={ref}>

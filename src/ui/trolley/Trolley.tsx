@@ -4,15 +4,15 @@ import { useMemo, useState } from 'react';
 import { totalOf, type ShoppingList } from '@/core/shopping/shoppingList';
 import { STOPS } from '@/core/shopping/stops';
 import { Swatches } from '@/ui/controls/Swatches';
-import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { PickField } from '@/ui/controls/fields';
 import { useBenches, type Benches } from '@/ui/session/useBenches';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { usePlanted } from '@/ui/session/usePlanted';
 import { useSettings } from '@/ui/session/StoreProvider';
-import { countText, moneyText, sizeName, volumeText, type Units } from '@/words/format';
+import { moneyText, sizeName, volumeText, type Units } from '@/words/format';
 import { ButtonLink } from '@/ui/controls/Button';
+import { TrolleyContainers } from './TrolleyContainers';
 
 const NONE: readonly PlantingInSpot[] = [];
 
@@ -113,38 +113,7 @@ export function Trolley() {
           from your face.
         </p>
       </div>
-      <aside aria-label="For which containers" className="mt-6 self-start bg-paper wide:mt-0">
-        <h2 className="border-b border-rule px-4 py-2.5 text-lead font-semibold">
-          For {countText(chosen.length, 'container')}
-        </h2>
-        <ul>
-          {its.map((it) => (
-            <li key={it.planting.id} className="border-b border-rule last:border-0">
-              <label className="grid grid-cols-[20px_64px_1fr] items-center gap-3 px-4 py-2">
-                <input
-                  type="checkbox"
-                  className="size-4 accent-[var(--ink)]"
-                  checked={!left.has(it.planting.id)}
-                  onChange={() =>
-                    setLeft((old) => {
-                      const next = new Set(old);
-                      if (!next.delete(it.planting.id)) next.add(it.planting.id);
-                      return next;
-                    })
-                  }
-                />
-                <span className="bg-field">
-                  <ProposalPicture it={it} widthPx={64} heightPx={64} weeks={9} />
-                </span>
-                <span>
-                  <span className="block font-semibold">{it.planting.name}</span>
-                  <span className="text-ink2">{countText(it.planting.places.length, 'plant')}</span>
-                </span>
-              </label>
-            </li>
-          ))}
-        </ul>
-      </aside>
+      <TrolleyContainers chosen={chosen} its={its} left={left} setLeft={setLeft} />
     </div>
   );
 }

@@ -5,7 +5,8 @@ export const readPlants: Handler<'readPlants'> = async (
   { text, ...told },
   { library, tell, run },
 ) => {
-  const { readingPlantsCsv, readPlantsJson } = await import('@/core/files/plantsCsv');
+  const { readingPlantsCsv } = await import('@/core/files/plantsCsv');
+  const { readPlantsJson } = await import('@/core/files/plantsJson');
   return /^\s*\{/.test(text)
     ? readPlantsJson(text, library, told.takeTheirs)
     : run(readingPlantsCsv(text, library, { ...told, onShare: tell }));
