@@ -15,7 +15,7 @@ const CORE = [
   ['shopping', 'schools'],
   ['checks'],
   ['seeing'],
-  ['search'],
+  ['search', 'stencil'],
   ['files'],
 ];
 

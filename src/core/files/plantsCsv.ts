@@ -15,7 +15,7 @@ import {
   LISTED,
   MOST_PLANTS,
   NOTHING,
-  shown,
+  valueText,
   type PlantsAnswer,
   type PlantsReading,
   type Quarrel,
@@ -160,7 +160,8 @@ class Intake {
     for (const [field, theirs] of Object.entries(told)) {
       const held = (mine.told as Fields)[field];
       const quarrels = held !== undefined && !isSame(held, theirs);
-      if (quarrels) this.quarrel({ line, name, field, mine: shown(held), theirs: shown(theirs) });
+      if (quarrels)
+        this.quarrel({ line, name, field, mine: valueText(held), theirs: valueText(theirs) });
       if (!quarrels || this.takeTheirs) taken[field] = theirs;
     }
     return taken;

@@ -9,7 +9,7 @@ import {
   LISTED,
   MOST_PLANTS,
   NOTHING,
-  shown,
+  valueText,
   type PlantsAnswer,
   type Quarrel,
 } from './plantsReading';
@@ -50,8 +50,8 @@ export function readPlantsJson(text: string, library: Library, takeTheirs = fals
         line: i + 1,
         name: theirs.told.common ?? theirs.id,
         field,
-        mine: shown((mine!.told as Readonly<Record<string, unknown>>)[field]),
-        theirs: shown(value),
+        mine: valueText((mine!.told as Readonly<Record<string, unknown>>)[field]),
+        theirs: valueText(value),
       });
     records.push(
       mine && !takeTheirs ? { ...theirs, ...mine, told: { ...theirs.told, ...mine.told } } : theirs,

@@ -47,8 +47,8 @@ export const NOTHING = {
   quarrelling: 0,
 } as const;
 
-/** A value as it is shown in a quarrel. */
-export const shown = (value: unknown): string =>
+/** A value as it is valueText in a quarrel. */
+export const valueText = (value: unknown): string =>
   Array.isArray(value)
     ? value.map((v) => (typeof v === 'number' ? Math.round(v * 100) / 100 : String(v))).join('–')
     : String(value);

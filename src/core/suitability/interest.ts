@@ -7,7 +7,7 @@ import { weekAfter, weeksBetween } from '../units/units';
 import { once } from '../work/once';
 
 /** From when until when it is to be looked at, and where. */
-export interface Season {
+export interface Stretch {
   readonly plantedWeek: number;
   readonly endWeek: number;
   readonly spot: Pick<Spot, 'site'>;
@@ -21,7 +21,7 @@ export const flowerWorth = ({ bloom }: PlantKind): number =>
   bloom ? Math.min(1, 0.45 + bloom.cover * 1.3) : 0;
 
 /** How much of the season a kind is worth looking at, 0–1: flowers, fruit, and leaves while it stands in leaf. */
-export function interestOfKind(kind: PlantKind, season: Season): number {
+export function interestOfKind(kind: PlantKind, season: Stretch): number {
   const { plantedWeek, endWeek, spot } = season;
   const key = (plantedWeek * 64 + endWeek) * 2 + Number(spot.site.latitudeDeg >= 0);
   const held = interestsOf(kind);
@@ -33,7 +33,7 @@ export function interestOfKind(kind: PlantKind, season: Season): number {
 /** What was reckoned for a kind, by season and hemisphere. */
 const interestsOf = once((_kind: PlantKind) => new Map<number, number>());
 
-function reckonInterest(kind: PlantKind, { plantedWeek, endWeek, spot }: Season): number {
+function reckonInterest(kind: PlantKind, { plantedWeek, endWeek, spot }: Stretch): number {
   const weeks = weeksBetween(plantedWeek, endWeek);
   const leaf = leafWeeks(kind);
   let [flowers, fruit, inLeaf] = [0, 0, 0];

@@ -23,7 +23,7 @@ import { BenchStrips } from './BenchStrips';
 import { KindTags } from './KindTags';
 import { StandBack } from './StandBack';
 import { Stencil } from './Stencil';
-import type { Shown } from './StencilLayers';
+import type { Shown } from './stencilShown';
 import { TurnSlider } from './TurnSlider';
 import { useDescribed } from './useDescribed';
 import { useBenchCommands } from './useBenchCommands';

@@ -16,7 +16,7 @@ import { countText, lengthText, moneyText, volumeText } from '@/words/format';
 import { inSentence } from '@/words/names';
 import { buttonLook } from '@/ui/controls/looks';
 import type { Settings } from '@/core/files/plantingFile';
-import { same, WaysTable } from './WaysTable';
+import { allAlike, WaysTable } from './WaysTable';
 
 const PICTURE_PX = 250;
 
@@ -69,7 +69,7 @@ export default function CompareWays({
   ];
   const told = rows
     .map(([title, text]) => ({ title, texts: figures.map((f) => text(f)) }))
-    .sort((a, b) => Number(same(a.texts)) - Number(same(b.texts)));
+    .sort((a, b) => Number(allAlike(a.texts)) - Number(allAlike(b.texts)));
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>

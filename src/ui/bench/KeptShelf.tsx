@@ -12,6 +12,7 @@ import type { Editing } from '@/ui/session/useEditing';
 import { Button } from '@/ui/controls/Button';
 import { entryLook } from '@/ui/controls/looks';
 import { KeptList } from './KeptList';
+import { KeepButtons } from './KeepButtons';
 
 const CompareWays = dynamic(() => import('./CompareWays'), { ssr: false });
 
@@ -101,31 +102,14 @@ export function KeptShelf({ editing, settings, weeks }: KeptShelfProps) {
   };
   return (
     <div className="mt-3 border-t border-rule pt-2" role="group" aria-label="Kept">
-      <div className="flex flex-wrap items-center gap-1.5">
-        <Button
-          onClick={() =>
-            setNaming(
-              freeName(
-                'Version',
-                kept.map((one) => one.name),
-              ),
-            )
-          }
-        >
-          Keep this version
-        </Button>
-        <Button onClick={() => void whatIf()}>What if…</Button>
-        {shown.length > 0 && (
-          <Button
-            look="act"
-
-            disabled={chosen.length === 0}
-            onClick={() => setComparing(true)}
-          >
-            Compare{chosen.length > 0 ? ` ${chosen.length + 1}` : ''}
-          </Button>
-        )}
-      </div>
+      <KeepButtons
+        setNaming={setNaming}
+        kept={kept}
+        whatIf={whatIf}
+        shown={shown}
+        chosen={chosen}
+        setComparing={setComparing}
+      />
       {naming !== null && (
         <form
           className="mt-2 flex gap-1.5"

@@ -1,12 +1,13 @@
 import type { Planting } from '@/core/plantings/planting';
 import type { Container } from '@/core/containers/container';
-import type { Reading } from '@/core/checks/reading';
 import { wallOf } from '@/core/containers/container';
-import { NURSERY_SIZES } from '@/core/plants/nursery';
+import { toHex } from '@/core/colour/oklch';
+import { containerMarks } from '@/core/stencil/container';
+import { ballMarks } from '@/core/stencil/plants';
+import { PlanMarks } from '@/ui/controls/PlanMarks';
 import { say } from '@/ui/session/say';
 import { countText } from '@/words/format';
-import { Rim } from './StencilLayers';
-import { PlantingInSpot } from '@/core/plantings/planting';
+import type { PlantingInSpot } from '@/core/plantings/planting';
 
 /** Width of the plan, px. */
 export const PLAN_PX = 300;
@@ -18,7 +19,6 @@ export function PrintDrawings({
   weeks,
   onDone,
   at,
-  reading,
   container,
   pxPerCm,
   it,
@@ -29,11 +29,10 @@ export function PrintDrawings({
   readonly weeks: number;
   readonly onDone: () => void;
   readonly at: { pxPerCm: number; originX: number; originY: number };
-  readonly reading: Reading;
   readonly container: Container;
   readonly pxPerCm: number;
   readonly it: PlantingInSpot;
-  readonly letterOf: Map<string, string>;
+  readonly letterOf: ReadonlyMap<string, string>;
 }) {
   return (
     <div className="print-drawings">
@@ -53,32 +52,15 @@ export function PrintDrawings({
         role="img"
         aria-label="Where the balls are set in, from above"
       >
-        <Rim reading={reading} at={at} wall={Math.max(2, wallOf(container) * pxPerCm)} />
-        {it.plants.map((plant) => {
-          const [x, y] = [at.originX + plant.xCm * pxPerCm, at.originY + plant.zCm * pxPerCm];
-          return (
-            <g key={plant.id}>
-              <circle
-                cx={x}
-                cy={y}
-                r={(NURSERY_SIZES[plant.size].topCm / 2) * pxPerCm}
-                fill="none"
-                stroke="#191f22"
-                strokeWidth={1.2}
-              />
-              <text
-                x={x}
-                y={y + 4}
-                textAnchor="middle"
-                fontSize={12}
-                fontWeight={700}
-                fill="#191f22"
-              >
-                {letterOf.get(plant.kindId)}
-              </text>
-            </g>
-          );
-        })}
+        <PlanMarks
+          marks={[
+            ...containerMarks(container),
+            ...ballMarks(it.plants, ({ kindId }) => letterOf.get(kindId) ?? ''),
+          ]}
+          at={at}
+          rim={toHex(container.colour)}
+          wallPx={Math.max(2, wallOf(container) * pxPerCm)}
+        />
         <path
           d={`M6 ${2 * at.originY + 8}v6h${10 * pxPerCm}v-6`}
           fill="none"

@@ -66,7 +66,6 @@ export default function PrintSheet({
         weeks={weeks}
         onDone={onDone}
         at={at}
-        reading={reading}
         container={container}
         pxPerCm={pxPerCm}
         it={it}

@@ -2,9 +2,15 @@
 
 import { memo, useMemo, useRef } from 'react';
 import type { Reading } from '@/core/checks/reading';
-import { wallOf } from '@/core/containers/container';
+import { toHex } from '@/core/colour/oklch';
+import { mixSurface, wallOf } from '@/core/containers/container';
+import { reachOf } from '@/core/containers/section';
 import { halfDepthCm } from '@/core/containers/shape';
 import type { Subject } from '@/core/seeing/subject';
+import { dripMarks, guideMarks, sightMarks, sunMarks, supportMarks } from '@/core/stencil/aids';
+import { containerMarks } from '@/core/stencil/container';
+import type { PlanMark } from '@/core/stencil/planMark';
+import { holeCm, spreadMarks } from '@/core/stencil/plants';
 import { frontBearingDeg } from '@/core/spots/front';
 import { sunPath } from '@/core/spots/sunPath';
 import { weekAfter } from '@/core/units/units';
@@ -12,18 +18,11 @@ import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler, tickText } from '@/ui/controls/Ruler';
 import type { Editing } from '@/ui/session/useEditing';
 import type { Units } from '@/words/format';
+import { hourText } from '@/words/looking';
 import type { Keyed } from '@/words/names';
-import {
-  Drip,
-  Guides,
-  halfPlan,
-  Rim,
-  SightLines,
-  SunSide,
-  SupportPlan,
-  type Shown,
-} from './StencilLayers';
-import { Hatch, Hole, holeCm, PickBox, SideWords, SpreadRings, TalkedRings } from './StencilMarks';
+import { PlanMarks } from '@/ui/controls/PlanMarks';
+import { Hatch, Hole, PickBox, SideWords, TalkedRings } from './StencilMarks';
+import type { Shown } from './stencilShown';
 import { useStencilHand } from './useStencilHand';
 
 interface StencilProps {
@@ -86,6 +85,24 @@ export const Stencil = memo(function Stencil({
   const held = gesture.name === 'dragging' ? [gesture.place] : selection.slice(-1);
   const talked = shows('spread') ? [...new Set([...held, ...culprits.slice(0, 1)])] : [];
   const reachCm = halfDepthCm(container.shape) + wallOf(container);
+  const under: readonly PlanMark[] = [
+    ...(planting.support ? supportMarks(planting.support) : []),
+    ...(shows('sun') ? sunMarks(container, path, frontDeg, hourText) : []),
+    ...(shows('spread') ? spreadMarks(plants, sizes) : []),
+  ];
+  const over: readonly PlanMark[] = [
+    ...(shows('sight')
+      ? sightMarks(reading, sizes, {
+          places: selection.length > 0 ? selection : plantIds,
+          eye,
+          beyondCm: reachCm + SIGHT_CM,
+        })
+      : []),
+    ...(shows('drip') ? dripMarks(container, plants) : []),
+    ...(gesture.name === 'dragging'
+      ? guideMarks(gesture.guides, reachOf(mixSurface(container)), plants)
+      : []),
+  ];
   if (widthPx <= 0 || pxPerCm <= 0) return <div style={{ height: heightPx }} />;
   return (
     <div style={{ height: heightPx }}>
@@ -104,7 +121,12 @@ export const Stencil = memo(function Stencil({
         className="absolute inset-0 overflow-hidden"
         aria-hidden
       >
-        <Rim reading={reading} at={at} wall={wallOf(container) * pxPerCm} />
+        <PlanMarks
+          marks={containerMarks(container)}
+          at={at}
+          rim={toHex(container.colour)}
+          wallPx={Math.max(3, wallOf(container) * pxPerCm)}
+        />
       </svg>
       <div className="absolute inset-0" style={{ clipPath: `inset(0 0 ${RULER_PX}px 0)` }}>
         <PlantingPicture
@@ -128,8 +150,7 @@ export const Stencil = memo(function Stencil({
         onPointerCancel={hand.cancel}
       >
         <Hatch />
-        {planting.support && <SupportPlan support={planting.support} at={at} />}
-        {shows('sun') && <SunSide reading={reading} at={at} path={path} frontDeg={frontDeg} />}
+        <PlanMarks marks={under} at={at} />
         <SideWords
           at={at}
           reachPx={(reachCm + BEYOND_WALL_CM) * pxPerCm}
@@ -137,7 +158,6 @@ export const Stencil = memo(function Stencil({
           back={spot.view === 'one side' ? 'wall side' : 'back'}
           withSun={shows('sun')}
         />
-        {shows('spread') && <SpreadRings reading={reading} at={at} sizes={sizes} />}
         <TalkedRings
           reading={reading}
           at={at}
@@ -146,20 +166,7 @@ export const Stencil = memo(function Stencil({
           room={{ widthPx, heightPx: paperPx }}
           unit={unit}
         />
-        {shows('sight') && (
-          <SightLines
-            reading={reading}
-            at={at}
-            sizes={sizes}
-            picked={selection.length > 0 ? selection : plantIds}
-            eye={eye}
-            beyondCm={reachCm + SIGHT_CM}
-          />
-        )}
-        {shows('drip') && <Drip reading={reading} at={at} />}
-        {gesture.name === 'dragging' && (
-          <Guides reading={reading} at={at} guides={gesture.guides} halfCm={halfPlan(reading)} />
-        )}
+        <PlanMarks marks={over} at={at} />
         {plants.map((plant, i) => (
           <Hole
             key={plant.id}

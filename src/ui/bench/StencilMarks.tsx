@@ -1,24 +1,20 @@
 import { Lock } from 'lucide-react';
 import type { KeyboardEvent } from 'react';
 import type { Reading } from '@/core/checks/reading';
-import type { PlacedPlant } from '@/core/plantings/planting';
-import { NURSERY_SIZES } from '@/core/plants/nursery';
+import { holeCm, leanMarks } from '@/core/stencil/plants';
 import { clamp } from '@/core/units/units';
+import {
+  PlanMarks,
+  STENCIL_CHIP,
+  STENCIL_INK,
+  STENCIL_LIT,
+  type PlanAt,
+} from '@/ui/controls/PlanMarks';
 import { lengthText, type Units, whereText } from '@/words/format';
 import type { Gesture } from './stencilGesture';
-import { Lean, type PlanAt } from './StencilLayers';
 
-/** Ink on the paper of the stencil, the same in light and dark, and the colour of what is in hand. */
-export const STENCIL_INK = '#1d2225';
-export const STENCIL_LIT = '#00545c';
-export const STENCIL_CHIP = '#fbfcfc';
 /** Least radius in which a finger finds a plant, px. */
 const TOUCH_PX = 12;
-
-/** Root-ball radius of a plant, cm: what its hole in the paper shows. */
-export function holeCm({ size }: Pick<PlacedPlant, 'size'>): number {
-  return NURSERY_SIZES[size].topCm / 2;
-}
 
 type Sizes = ReturnType<Reading['sizesAt']>;
 
@@ -26,24 +22,6 @@ interface Grown {
   readonly reading: Reading;
   readonly at: PlanAt;
   readonly sizes: Sizes;
-}
-
-/** How wide each plant is in the week shown: faint rings. */
-export function SpreadRings({ reading, at, sizes }: Grown) {
-  return reading.plants.map((plant, i) => (
-    <circle
-      key={plant.id}
-      cx={at.originX + plant.xCm * at.pxPerCm}
-      cy={at.originY + plant.zCm * at.pxPerCm}
-      r={(sizes[i]!.spreadCm / 2) * at.pxPerCm}
-      fill="none"
-      stroke="var(--ink2)"
-      strokeWidth={0.8}
-      strokeDasharray="2 3"
-      opacity={0.7}
-      pointerEvents="none"
-    />
-  ));
 }
 
 /** The spread of plants that are held or talked about, with its figure. */
@@ -139,7 +117,10 @@ export function Hole({ reading, at, index, letter, picked, lit, unit, onKey }: H
         strokeWidth={lit ? 2.4 : 0.8}
       />
       <circle cx={x} cy={y} r={TOUCH_PX} fill="transparent" />
-      <Lean reading={reading} at={at} index={index} />
+      <PlanMarks
+        marks={leanMarks(plant, { container: reading.planting.container, hung: reading.hung })}
+        at={at}
+      />
       <circle
         cx={x}
         cy={y}

@@ -8,7 +8,7 @@ import type { Editing } from '@/ui/session/useEditing';
 import { usualSupport } from '@/core/plantings/support';
 import { countText, type Units } from '@/words/format';
 import { copiesOf, spreadRadiiCm } from './stencilKeys';
-import { SHOWN, type Shown } from './StencilLayers';
+import { SHOWN, type Shown } from './stencilShown';
 import { SupportPop } from './SupportPop';
 import { Button } from '@/ui/controls/Button';
 import { TurnPop } from './TurnPop';

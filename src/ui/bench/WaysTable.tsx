@@ -3,7 +3,7 @@ import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Button } from '@/ui/controls/Button';
 
 /** Do all ways say the same here? */
-export const same = (texts: readonly ReactNode[]): boolean =>
+export const allAlike = (texts: readonly ReactNode[]): boolean =>
   texts.every((text) => text === texts[0]);
 
 /** Ways side by side in figures. */
@@ -38,7 +38,7 @@ export function WaysTable({
       </thead>
       <tbody>
         {told.map(({ title, texts }) => (
-          <tr key={title} className={same(texts) ? 'text-ink2' : ''}>
+          <tr key={title} className={allAlike(texts) ? 'text-ink2' : ''}>
             {texts.map((text, i) => (
               <td key={i} className="border-t border-rule px-2 py-1.5 align-top">
                 <span className="block text-note text-ink2">{title}</span>

@@ -3,7 +3,7 @@ import type { Container } from '@/core/containers/container';
 import type { Editing } from '@/ui/session/useEditing';
 import { IDLE, reduce, type Gesture, type Ground, type Input } from './stencilGesture';
 import { editOfKey } from './stencilKeys';
-import type { PlanAt } from './StencilLayers';
+import type { PlanAt } from '@/ui/controls/PlanMarks';
 
 /** A hand this near draws a plant to a line, and must move this far before it drags, px. */
 const REACH_PX = 6;

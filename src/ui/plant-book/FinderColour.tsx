@@ -10,54 +10,7 @@ export function FinderColour({
   put,
   query,
 }: {
-  readonly named:
-    | 'white'
-    | 'cream'
-    | 'straw'
-    | 'lemon'
-    | 'yellow'
-    | 'gold'
-    | 'amber'
-    | 'apricot'
-    | 'peach'
-    | 'orange'
-    | 'rust'
-    | 'salmon'
-    | 'coral'
-    | 'scarlet'
-    | 'red'
-    | 'crimson'
-    | 'wine'
-    | 'brown'
-    | 'blush'
-    | 'pink'
-    | 'rose'
-    | 'magenta'
-    | 'plum'
-    | 'mauve'
-    | 'lilac'
-    | 'lavender'
-    | 'violet'
-    | 'purple'
-    | 'indigo'
-    | 'blue'
-    | 'sky blue'
-    | 'blue-grey'
-    | 'teal'
-    | 'silver'
-    | 'grey'
-    | 'black'
-    | 'pale green'
-    | 'lime'
-    | 'green'
-    | 'grey-green'
-    | 'olive'
-    | 'dark green'
-    | 'bronze'
-    | 'copper'
-    | 'sand'
-    | null
-    | undefined;
+  readonly named: ColourName | null | undefined;
   readonly put: (change: Partial<Query>) => void;
   readonly query: Query;
 }) {

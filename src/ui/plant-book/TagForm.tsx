@@ -8,53 +8,15 @@ import { middle } from '@/core/plants/kind';
 import type { Library } from '@/core/plants/library';
 import { guessedFrom, nearestKind, untold, type OwnKind, type Told } from '@/core/plants/own';
 import { ownKindSchema, toldSchema } from '@/core/plants/ownSchema';
-import { NURSERY_SIZE_IDS, type NurserySizeId } from '@/core/plants/nursery';
 import { keptCm } from '@/core/units/units';
-import { PickField } from '@/ui/controls/fields';
-import { sizeName, type Units } from '@/words/format';
+import { type Units } from '@/words/format';
 import { plantSizeText } from '@/words/plants';
 import { GrownPicture } from './GrownPicture';
 import { PhotoColour } from './PhotoColour';
 import { Button } from '@/ui/controls/Button';
 import { entryLook } from '@/ui/controls/looks';
-
-/** What tags say of light, as hours of direct sun. */
-const TAG_SUN = {
-  'full sun': [6, 12],
-  'sun or part shade': [3, 9],
-  'part shade': [2, 5],
-  shade: [0, 3],
-} as const;
-
-interface Tag {
-  readonly common: string;
-  readonly botanical: string;
-  readonly height: string;
-  readonly spread: string;
-  readonly trail: string;
-  readonly sun: keyof typeof TAG_SUN | '';
-  readonly water: 'low' | 'medium' | 'high' | '';
-  readonly hardy: string;
-  readonly size: NurserySizeId | '';
-  readonly price: string;
-  readonly leafColour: Oklch | null;
-  readonly flowerColour: Oklch | null;
-}
-
-const BLANK: Tag = {
-  common: '',
-  botanical: '',
-  height: '',
-  spread: '',
-  trail: '',
-  sun: '',
-  water: '',
-  hardy: '',
-  size: '',
-  price: '',
-  leafColour: null,
-  flowerColour: null,
-};
+import { BLANK, TAG_SUN, type Tag } from './tag';
+import { TagSizes } from './TagSizes';
 
 /** A plant from the tag in hand: six things, the rest guessed from the kind most like it, and marked so. */
 export function TagForm({
@@ -128,39 +90,7 @@ export function TagForm({
           {field('Spread', 'spread', units.length, 'spreadCm')}
           {field('Trails', 'trail', units.length, 'trailCm')}
         </div>
-        <div className="grid grid-cols-2 gap-3">
-          <PickField
-            name="Light"
-            value={tag.sun}
-            options={[
-              ['', 'not told'],
-              ...Object.keys(TAG_SUN).map((sun) => [sun as keyof typeof TAG_SUN, sun] as const),
-            ]}
-            onPick={(sun) => put({ sun })}
-          />
-          <PickField
-            name="Water"
-            value={tag.water}
-            options={[
-              ['', 'not told'],
-              ['low', 'low'],
-              ['medium', 'medium'],
-              ['high', 'high'],
-            ]}
-            onPick={(water) => put({ water })}
-          />
-          {field('Hardy to', 'hardy', units.length === 'cm' ? '°C' : '°F', 'lowestC')}
-          <PickField
-            name="Sold as"
-            value={tag.size}
-            options={[
-              ['', 'not told'],
-              ...NURSERY_SIZE_IDS.map((id) => [id, sizeName(id, units)] as const),
-            ]}
-            onPick={(size) => put({ size })}
-          />
-          {field('Price', 'price', units.currency)}
-        </div>
+        <TagSizes tag={tag} put={put} field={field} units={units} />
         <ColourRow
           name="Leaf"
           value={tag.leafColour}

@@ -1,21 +1,14 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import {
-  airShare,
-  MIX_IDS,
-  MIX_PART_IDS,
-  mixFactsOf,
-  type MixId,
-  type MixPartId,
-} from '@/core/containers/mixes';
+import { airShare, MIX_IDS, mixFactsOf, type MixId, type MixPartId } from '@/core/containers/mixes';
 import { mixFit } from '@/core/potting/mixFit';
 import { useLibrary } from '@/ui/session/LibraryProvider';
-import { NumberField, PickField, Sheet, TextField } from '@/ui/controls/fields';
+import { PickField, Sheet } from '@/ui/controls/fields';
 import { MIX_NAMES } from '@/words/containers';
 import { countText, weightText } from '@/words/format';
 import { FigureRow, type SheetProps } from './sheet';
-import { Button } from '@/ui/controls/Button';
+import { OwnMixParts } from './OwnMixParts';
 
 /** Its mix, bought or stirred together, and whom it suits. */
 export function MixSheet({ editing, units }: SheetProps) {
@@ -62,85 +55,7 @@ export function MixSheet({ editing, units }: SheetProps) {
           }
         />
         {own && (
-          <div className="grid gap-1.5">
-            <TextField
-              name="Call it"
-              value={own.name}
-              onText={(name) => put({ ownMix: { ...own, name } }, 'Named the mix')}
-            />
-            {own.parts.map(({ part, share }, i) => (
-              <div key={i} className="grid grid-cols-[1fr_90px_auto] items-end gap-3">
-                <PickField
-                  name="Part"
-                  value={part}
-                  options={MIX_PART_IDS.map((id) => [id, id] as const)}
-                  onPick={(next) =>
-                    put(
-                      {
-                        ownMix: {
-                          ...own,
-                          parts: own.parts.map((p, k) => (k === i ? { ...p, part: next } : p)),
-                        },
-                      },
-                      'Changed a part',
-                    )
-                  }
-                />
-                <NumberField
-                  name="How many"
-                  places={1}
-                  value={share}
-                  error={faults[`container.ownMix.parts[${i}].share`]}
-                  onValue={(value) =>
-                    put(
-                      {
-                        ownMix: {
-                          ...own,
-                          parts: own.parts.map((p, k) => (k === i ? { ...p, share: value } : p)),
-                        },
-                      },
-                      'Changed a part',
-                    )
-                  }
-                />
-                <Button
-                  look="plain"
-                  className="pb-1.5"
-                  disabled={own.parts.length === 1}
-                  onClick={() =>
-                    put(
-                      { ownMix: { ...own, parts: own.parts.filter((_, k) => k !== i) } },
-                      'Took a part out',
-                    )
-                  }
-                >
-                  Remove
-                </Button>
-              </div>
-            ))}
-            {own.parts.length < 8 && (
-              <p className="grid grid-cols-[1fr_auto] items-end gap-3">
-                <PickField
-                  name="Stir in"
-                  value={picked}
-                  options={MIX_PART_IDS.map((id) => [id, id] as const)}
-                  onPick={setPicked}
-                />
-                <Button
-                  look="link"
-                  className="pb-1.5"
-                  onClick={() =>
-                    put(
-                      { ownMix: { ...own, parts: [...own.parts, { part: picked, share: 1 }] } },
-                      'Stirred in a part',
-                    )
-                  }
-                >
-                  Add one part
-                </Button>
-              </p>
-            )}
-          </div>
+          <OwnMixParts own={own} put={put} faults={faults} picked={picked} setPicked={setPicked} />
         )}
         <dl className="grid grid-cols-[1fr_auto] gap-x-3 gap-y-0.5">
           <FigureRow name="Air after draining">{percent(airShare(facts))}</FigureRow>

@@ -13,13 +13,13 @@ import { saveFile } from '@/ui/session/saveFile';
 import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
 import { readText } from '@/ui/session/readText';
 import { say } from '@/ui/session/say';
-import { FileButton } from '@/ui/controls/FileButton';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { MATERIAL_NAMES, sizeText } from '@/words/containers';
 import { countText, volumeText } from '@/words/format';
 import { ContainerPicture, containerExtent } from './ContainerPicture';
 import { Waiting } from './Waiting';
 import { Button } from '@/ui/controls/Button';
+import { ShelfHead } from './ShelfHead';
 
 const RULER_PX = 36;
 const GAP_PX = 18;
@@ -80,30 +80,7 @@ export function ShelfBoard() {
 
   return (
     <div className="pt-3.5" ref={ref}>
-      <header className="flex flex-wrap items-end gap-x-4 gap-y-2 pb-3">
-        <h1 className="display text-room leading-10">Shelf</h1>
-        <p className="pb-1.5 text-ink2">
-          {stands &&
-            (stands.length === 0
-              ? 'No container of your own yet'
-              : `${countText(
-                  stands.reduce((sum, { item }) => sum + item.count, 0),
-                  'container',
-                )}, ${stands.reduce((sum, { empty }) => sum + empty, 0)} empty`)}
-        </p>
-        <p className="ml-auto flex flex-wrap gap-2 pb-1">
-          <FileButton
-            label="Shelf file to bring in"
-            accept=".csv,text/csv"
-            onFiles={([file]) => void bringIn(file!)}
-          >
-            Bring in a CSV
-          </FileButton>
-          {stands && stands.length > 0 && (
-            <Button onClick={() => void saveAll(loaded.items)}>Save as CSV</Button>
-          )}
-        </p>
-      </header>
+      <ShelfHead stands={stands} bringIn={bringIn} saveAll={saveAll} items={loaded?.items ?? []} />
       <UnreadableSheet tables={['shelf']} />
       {faults && (
         <div role="alert" className="mb-4 bg-paper px-4 py-3">

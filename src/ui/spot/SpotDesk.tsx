@@ -5,12 +5,9 @@ import Link from 'next/link';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { lightFit } from '@/core/suitability/light';
 import { dayOfYear } from '@/core/sky/clock';
-import { lightLabel, lightSpells, THRESHOLDS } from '@/core/spots/lightLabel';
-import { LIGHT_HABITS } from '@/core/spots/terms';
 import { climateHere } from '@/core/spots/frost';
 import { loggedSun, surroundingsOf } from '@/core/spots/light';
 import {
-  daysFrom,
   heatHours,
   meanSun,
   midsummerDays,
@@ -18,26 +15,25 @@ import {
   reckonYear,
   seasonDays,
 } from '@/core/spots/reckoning';
-import { LIGHT_FROM, REFLECTED_SHARE } from '@/core/spots/spot';
-import { benchHref, startHref } from '@/ui/session/links';
+import { REFLECTED_SHARE } from '@/core/spots/spot';
+import { benchHref } from '@/ui/session/links';
 import { UndoBar } from '@/ui/session/UndoBar';
 import type { Obstacle } from '@/core/spots/obstacle';
 import { useWidth } from '@/ui/controls/useWidth';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useSettings } from '@/ui/session/StoreProvider';
-import { Choices } from '@/ui/controls/Choices';
-import { countText, hoursText } from '@/words/format';
-import { HABIT_NAMES, OBSTACLE_NAMES, spellsText } from '@/words/light';
-import { capital } from '@/words/format';
+import { countText } from '@/words/format';
+import { OBSTACLE_NAMES } from '@/words/light';
 import { Around } from './Around';
 import { BackgroundSheet, EyesSheet } from './Looks';
-import { PickField, Sheet } from '@/ui/controls/fields';
+import { Sheet } from '@/ui/controls/fields';
 import { ShelterSheet, SiteSheet } from './Place';
 import { SkyStrip } from './SkyStrip';
 import { SunLog } from './SunLog';
 import type { SpotEditing } from './useSpotEditing';
 import { Button, ButtonLink } from '@/ui/controls/Button';
 import { entryLook } from '@/ui/controls/looks';
+import { LightHere } from './LightHere';
 
 const WeatherSheet = dynamic(
   () => import('./WeatherSheet').then(({ WeatherSheet: sheet }) => sheet),
@@ -47,17 +43,6 @@ const SunHours = dynamic(() => import('./SunHours'), {
   ssr: false,
   loading: () => <div className="h-[190px]" />,
 });
-
-const FROM_NAMES = {
-  told: 'As I told it',
-  reckoned: 'As reckoned',
-  log: 'As I logged it',
-} as const;
-const WHEN_TEXT = {
-  morning: 'mostly before noon',
-  afternoon: 'mostly after noon',
-  spread: 'before and after noon',
-} as const;
 
 /** One spot: the sky strip over its hours, what stands around, the log, place, shelter. */
 export function SpotDesk({
@@ -183,82 +168,19 @@ export function SpotDesk({
           </div>
         </div>
         <aside className="mt-6 grid content-start gap-4 wide:mt-0">
-          <Sheet
-            title="Light here"
-            note={`near midsummer, ${HABIT_NAMES[spot.lightHabit].toLowerCase()}`}
-          >
-            <div className="px-3.5 py-3">
-              <p className="display text-room leading-9" data-light-label>
-                {capital(lightLabel(inUse, spot.lightHabit))}
-              </p>
-              <p className="text-lead leading-6">
-                <b data-light-hours>{hoursText(spot.sunHours)}</b> of direct sun a day,{' '}
-                {WHEN_TEXT[spot.sunWhen]}
-              </p>
-              {inUse.dappledH >= 0.2 && spot.lightFrom !== 'told' && (
-                <p className="text-ink2">
-                  and <b className="text-ink">{hoursText(Math.round(inUse.dappledH * 10) / 10)}</b>{' '}
-                  dappled
-                </p>
-              )}
-              <p className="pt-1 text-ink2">{thresholdText(spot.lightHabit)}</p>
-              {spot.lightFrom === 'told' && spot.obstacles.length === 0 ? (
-                <p className="pt-2 text-ink2">
-                  Nothing is said yet of what stands around. Under an open sky there would be{' '}
-                  {hoursText(Math.round(reckoned.directH * 10) / 10)}.
-                </p>
-              ) : (
-                <p className="pt-2">
-                  {spellsText(lightSpells(year, daysFrom(days[0]!, days.length), spot.lightHabit))}{' '}
-                  <span className="text-ink2">
-                    Reckoned for the {countText(season.weeks, 'week')} from planting:{' '}
-                    {hoursText(Math.round(inSeason.directH * 10) / 10)} a day.
-                  </span>
-                </p>
-              )}
-              <p className="pt-1 text-ink2">
-                As heat{' '}
-                {hoursText(
-                  Math.round(heatHours(reckoned, REFLECTED_SHARE[spot.reflects]) * 10) / 10,
-                )}{' '}
-                at midsummer: afternoons count 1.15, mornings 0.85
-                {climate.maxC.some((c) => c >= 27)
-                  ? '; here it matters.'
-                  : '; here summers are seldom hot enough to matter.'}
-              </p>
-              <div className="pt-3">
-                <Choices
-                  name="Light comes from"
-                  value={spot.lightFrom}
-                  options={LIGHT_FROM.filter(
-                    (from) => from !== 'log' || spot.sunLog.length > 0,
-                  ).map((from) => [from, FROM_NAMES[from]] as const)}
-                  onPick={(from) =>
-                    apply(
-                      { lightFrom: from as typeof spot.lightFrom },
-                      `Light ${FROM_NAMES[from as typeof spot.lightFrom].toLowerCase()}`,
-                    )
-                  }
-                />
-              </div>
-              <div className="pt-2.5">
-                <PickField
-                  name="Words as used by"
-                  value={spot.lightHabit}
-                  options={LIGHT_HABITS.map((habit) => [habit, HABIT_NAMES[habit]] as const)}
-                  onPick={(lightHabit) => apply({ lightHabit }, 'Changed the words for light')}
-                />
-              </div>
-              <p className="mt-3 flex items-center justify-between gap-3 border-t border-rule pt-3">
-                <span>
-                  <b data-suits>{suits}</b> of {kinds.length} kinds like this light
-                </span>
-                <ButtonLink look="act" href={startHref('spot', spot.id)}>
-                  Plant here
-                </ButtonLink>
-              </p>
-            </div>
-          </Sheet>
+          <LightHere
+            spot={spot}
+            inUse={inUse}
+            reckoned={reckoned}
+            year={year}
+            days={days}
+            season={season}
+            inSeason={inSeason}
+            climate={climate}
+            apply={apply}
+            suits={suits}
+            kinds={kinds}
+          />
           <Around
             editing={editing}
             selected={selected}
@@ -270,12 +192,6 @@ export function SpotDesk({
       </div>
     </div>
   );
-}
-
-/** "Full sun from 6 h, part sun 4, part shade 2" */
-function thresholdText(habit: keyof typeof THRESHOLDS): string {
-  const { full, part, shade } = THRESHOLDS[habit];
-  return `Full sun from ${full} h, part sun from ${part}${shade < part ? `, part shade from ${shade}` : ''}.`;
 }
 
 function SpotName({ editing: { spot, apply, faults } }: { readonly editing: SpotEditing }) {

@@ -1,6 +1,6 @@
 import { type SunSeen } from '@/core/spots/sunLog';
 import { Button } from '@/ui/controls/Button';
-import { SeenMark } from '@/ui/spot/SunLog';
+import { SeenMark } from './SeenMark';
 
 /** What was seen of the sun, hour by hour. */
 export function SunLogTable({

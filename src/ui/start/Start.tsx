@@ -11,7 +11,6 @@ import { benchHref } from '@/ui/session/links';
 import { say } from '@/ui/session/say';
 import { useBenches } from '@/ui/session/useBenches';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
-import { obstacleText, ruledOutText } from '@/words/obstacles';
 import { countText } from '@/words/format';
 import { StartSheet } from './StartSheet';
 import {
@@ -24,6 +23,7 @@ import {
 } from './startForm';
 import { briefFrom, useProposals } from './useProposals';
 import { Button } from '@/ui/controls/Button';
+import { Obstacles } from './Obstacles';
 
 const ProposalGrid = dynamic(() => import('./ProposalGrid'), { ssr: false });
 
@@ -174,20 +174,7 @@ export function Start() {
           />
         )}
         {!looking && reading.ok && proposals.length < 6 && (
-          <div className="mt-4 bg-paper p-4" data-obstacles>
-            <h3 className="font-semibold">
-              {proposals.length === 0 ? 'What stands in the way' : 'Why only so few'}
-            </h3>
-            <ul className="mt-1 grid gap-1">
-              {obstacles.map((obstacle) => (
-                <li key={obstacle.relaxed.join()}>{obstacleText(obstacle)}</li>
-              ))}
-            </ul>
-            <p className="mt-1 text-ink2">
-              Of {only ? 'what is there today' : 'the book'}, ruled out:{' '}
-              {ruledOutText(ruledOut) || 'none'}.
-            </p>
-          </div>
+          <Obstacles proposals={proposals} obstacles={obstacles} only={only} ruledOut={ruledOut} />
         )}
         <p className="mt-4 max-w-[70ch] text-note text-ink2">
           Sizes, weeks and prices are typical. The tag in hand and local advice win.

@@ -1,0 +1,47 @@
+import type { Section } from '../containers/section';
+
+/** A point of the plan, cm: x to the right, z toward the front; the middle of the rim is 0, 0. */
+export type PlanPoint = readonly [xCm: number, zCm: number];
+
+/**
+ * One mark of the stencil in centimetres on the plan. What it stands for (`what`) decides its ink; how wide lines and how large letters and
+ * symbols are is for whoever paints it, on a screen or on paper.
+ */
+export type PlanMark =
+  | { readonly kind: 'section'; readonly what: 'rim' | 'level'; readonly section: Section }
+  | {
+      readonly kind: 'circle';
+      readonly what: 'ball' | 'spread' | 'blocker' | 'guide ring';
+      readonly at: PlanPoint;
+      readonly radiusCm: number;
+    }
+  | {
+      readonly kind: 'line';
+      readonly what: 'support' | 'sun' | 'shade' | 'sight' | 'broken sight' | 'guide';
+      readonly points: readonly PlanPoint[];
+    }
+  | {
+      readonly kind: 'arrow';
+      readonly what: 'lean';
+      readonly from: PlanPoint;
+      readonly to: PlanPoint;
+    }
+  | {
+      readonly kind: 'symbol';
+      readonly what: 'emitter' | 'like place' | 'touched';
+      readonly at: PlanPoint;
+    }
+  | {
+      readonly kind: 'label';
+      readonly what: 'letter';
+      readonly at: PlanPoint;
+      readonly text: string;
+    }
+  | {
+      readonly kind: 'label';
+      readonly what: 'sun hour';
+      readonly at: PlanPoint;
+      readonly text: string;
+      /** How far toward the front it is written when there is no room where it stands, cm. */
+      readonly elseZCm: number;
+    };
