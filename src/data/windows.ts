@@ -8,6 +8,12 @@ export interface Windows {
 
 const LOCK = 'rillbank-window-';
 
+/** What windows tell each other. */
+interface Word {
+  readonly word: 'hello' | 'bye';
+  readonly from: string;
+}
+
 /** One window by itself: tests, and browsers that cannot tell. */
 export function onlyWindow(me: string): Windows {
   return { me, isOpen: (mark) => mark === me };
@@ -29,13 +35,19 @@ export function openWindows(): Windows {
     );
     open = new Set([me, ...marks]);
   };
-  // Held until the window goes: the promise never settles.
-  void locks.request(LOCK + me, () => new Promise<never>(() => undefined));
-  void ask();
   const channel = new BroadcastChannel('rillbank-windows');
-  channel.onmessage = () => void ask();
-  channel.postMessage('hello');
-  addEventListener('pagehide', () => channel.postMessage('bye'));
+  channel.onmessage = ({ data }: MessageEvent<Word>) => {
+    // Counted as open at once: its changes may be here before the browser has told of its lock.
+    if (data.word === 'hello') open = new Set([...open, data.from]);
+    void ask();
+  };
+  // Held until the window goes: the promise never settles. Others are told when it is held, not before.
+  void locks.request(LOCK + me, () => {
+    channel.postMessage({ word: 'hello', from: me } satisfies Word);
+    void ask();
+    return new Promise<never>(() => undefined);
+  });
+  addEventListener('pagehide', () => channel.postMessage({ word: 'bye', from: me } satisfies Word));
   addEventListener('focus', () => void ask());
   return { me, isOpen: (mark) => open.has(mark) };
 }
