@@ -171,7 +171,10 @@ const ui = all.filter(({ file }) => file.startsWith('src/ui/'));
 const count = (pattern: RegExp, among = ui) =>
   among.reduce((sum, { text }) => sum + (text.match(pattern)?.length ?? 0), 0);
 const rooms = ui.filter(({ file }) => !file.includes('/controls/'));
-say('raw button / select / details in rooms', count(/<(button|select|details)\b/g, rooms));
+say(
+  'raw button, select, details, box, range in rooms',
+  count(/<(button|select|details)\b|type="(checkbox|range)"/g, rooms),
+);
 say('arbitrary type sizes (text-[…px])', count(/\btext-\[[\d.]+px\]/g));
 say('conditionals nested three deep', nested(3));
 

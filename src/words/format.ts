@@ -1,6 +1,7 @@
 import { CM_PER_INCH, L_PER_US_GALLON } from '@/core/units/units';
 import type { Settings } from '@/core/files/plantingFile';
 import type { NurserySizeId } from '@/core/plants/nursery';
+import { MONTHS, SHORT_MONTHS } from './months';
 
 /** How numbers are told to this reader. */
 export type Units = Pick<Settings, 'length' | 'currency'>;
@@ -30,8 +31,13 @@ export function weightText(kg: number, { length }: Units): string {
     : `${Math.round(kg * 2.20462)} lb`;
 }
 
+const AMOUNT = new Intl.NumberFormat('en-GB', {
+  minimumFractionDigits: 2,
+  maximumFractionDigits: 2,
+});
+
 export function moneyText(amount: number, { currency }: Units): string {
-  return `${currency}${amount.toFixed(2)}`;
+  return `${currency}${AMOUNT.format(amount)}`;
 }
 
 /** A temperature in the reader's scale. */
@@ -55,21 +61,6 @@ export function sizeName(size: NurserySizeId, { length }: Units): string {
   return SIZE_NAMES[size][length];
 }
 
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-];
-
 /** Monday of a week of the year, as day and month; week 1 starts on 1 January, 52 weeks fill the year. */
 function dayOf(week: number): { readonly day: number; readonly month: number } {
   const date = new Date(Date.UTC(2025, 0, 1 + Math.round((week - 1) * (365 / 52))));
@@ -83,7 +74,7 @@ export function weekText(week: number): string {
   const to = { day: date.getUTCDate(), month: date.getUTCMonth() };
   return from.month === to.month
     ? `${from.day}–${to.day} ${MONTHS[from.month]}`
-    : `${from.day} ${MONTHS[from.month]!.slice(0, 3)} – ${to.day} ${MONTHS[to.month]!.slice(0, 3)}`;
+    : `${from.day} ${SHORT_MONTHS[from.month]} – ${to.day} ${SHORT_MONTHS[to.month]}`;
 }
 
 /** A date in a week, for sentences: "about 14 July". */

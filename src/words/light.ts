@@ -3,6 +3,7 @@ import type { LightHabit } from '@/core/spots/terms';
 import type { ObstacleKind } from '@/core/spots/obstacle';
 import { capital } from './format';
 import { MONTH_STARTS, monthOfDay } from '@/core/sky/days';
+import { MONTHS } from './months';
 
 export const HABIT_NAMES: Readonly<Record<LightHabit, string>> = {
   plain: 'Plain hours',
@@ -18,21 +19,6 @@ export const OBSTACLE_NAMES: Readonly<Record<ObstacleKind, string>> = {
   tree: 'Tree',
   skyline: 'Skyline',
 };
-
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-] as const;
 
 /** "mid May" */
 export function aboutDayText(day: number): string {

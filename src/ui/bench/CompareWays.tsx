@@ -17,6 +17,7 @@ import { inSentence } from '@/words/names';
 import { buttonLook } from '@/ui/controls/looks';
 import type { Settings } from '@/core/files/plantingFile';
 import { allAlike, WaysTable } from './WaysTable';
+import { Range } from '@/ui/controls/Range';
 
 const PICTURE_PX = 250;
 
@@ -82,15 +83,14 @@ export default function CompareWays({
             <Dialog.Title className="display text-drawing">Side by side</Dialog.Title>
             <label className="flex items-center gap-2 text-small">
               Week{' '}
-              <input
-                type="range"
+              <Range
                 aria-label="Week compared"
                 aria-valuetext={`${weeks} weeks after planting`}
                 min={0}
                 max={24}
                 value={weeks}
-                onChange={(event) => setWeeks(Number(event.target.value))}
-                className="accent-[var(--ink)]"
+                onValue={setWeeks}
+                className=""
               />{' '}
               <b className="w-6 font-semibold">{weeks}</b>
             </label>

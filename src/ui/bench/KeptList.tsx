@@ -8,6 +8,7 @@ import { plantCost } from '@/core/shopping/plantCost';
 import { moneyText } from '@/words/format';
 import { Button } from '@/ui/controls/Button';
 import type { KindId, PlantKind } from '@/core/plants/kind';
+import { Tick } from '@/ui/controls/Tick';
 
 /** Most that are held side by side. */
 const MOST = 4;
@@ -71,22 +72,17 @@ export function KeptList({
                 </Button>
               </span>
             </span>
-            <label className="grid size-7 place-items-center">
-              <input
-                type="checkbox"
-                aria-label={`Compare ${one.name}`}
-                className="size-4 accent-[var(--ink)]"
-                disabled={!chosen.includes(one.id) && chosen.length >= MOST - 1}
-                checked={chosen.includes(one.id)}
-                onChange={(event) =>
-                  setChosen(
-                    event.target.checked
-                      ? [...chosen, one.id]
-                      : chosen.filter((id) => id !== one.id),
-                  )
-                }
-              />
-            </label>
+            <Tick
+              className="min-w-7 justify-center"
+              aria-label={`Compare ${one.name}`}
+              disabled={!chosen.includes(one.id) && chosen.length >= MOST - 1}
+              checked={chosen.includes(one.id)}
+              onChange={(event) =>
+                setChosen(
+                  event.target.checked ? [...chosen, one.id] : chosen.filter((id) => id !== one.id),
+                )
+              }
+            />
           </li>
         );
       })}

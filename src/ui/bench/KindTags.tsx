@@ -49,7 +49,7 @@ export const KindTags = memo(function KindTags({
               className={`tag flex h-[152px] w-full flex-col items-stretch justify-start px-3 pt-2 text-left ${selectedKind === kind.id ? 'bg-ink text-paper' : 'bg-paper'}`}
             >
               <span className="flex items-center justify-between">
-                <span className="grid size-[22px] place-items-center rounded-full border-[1.5px] border-[#1d2225] bg-[#fbfcfc] text-note font-bold text-[#1d2225]">
+                <span className="grid size-[22px] place-items-center rounded-full border-[1.5px] border-stencil bg-chip text-note font-bold text-stencil">
                   {letter}
                 </span>
                 <span className="text-note opacity-80">{ROLE_NAMES[role]}</span>

@@ -16,6 +16,7 @@ import { dateText, moneyText } from '@/words/format';
 import { inSentence } from '@/words/names';
 import { runJob } from '@/workers/runJob';
 import { Button } from '@/ui/controls/Button';
+import { Tick } from '@/ui/controls/Tick';
 
 const AddPlant = dynamic(() => import('./AddPlant'), { ssr: false });
 
@@ -183,15 +184,13 @@ function StandIns({
           Instead of {inSentence(from?.common ?? kindId)}
         </h3>
         {several && (
-          <label className="flex items-center gap-1.5 text-note">
-            <input
-              type="checkbox"
-              className="size-4 accent-[var(--ink)]"
-              checked={onlyThis}
-              onChange={(event) => setOnlyThis(event.target.checked)}
-            />
+          <Tick
+            className="text-note"
+            checked={onlyThis}
+            onChange={(event) => setOnlyThis(event.target.checked)}
+          >
             only this one
-          </label>
+          </Tick>
         )}
       </div>
       <ul className="grid grid-cols-2 gap-x-4 sm:grid-cols-3">

@@ -12,6 +12,7 @@ import { SHOWN, type Shown } from './stencilShown';
 import { SupportPop } from './SupportPop';
 import { Button } from '@/ui/controls/Button';
 import { TurnPop } from './TurnPop';
+import { Tick } from '@/ui/controls/Tick';
 
 const PATTERNS: readonly (readonly [pattern: Pattern, name: string, about: string])[] = [
   ['ring', 'Round the rim', 'even steps along the edge'],
@@ -150,19 +151,17 @@ const StencilTools = memo(function StencilTools({
       />
       <Pop icon={<Layers2 size={15} aria-hidden />} name="Show">
         {SHOWN.map((one) => (
-          <label key={one} className="flex items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4 accent-[var(--ink)]"
-              checked={shown.includes(one)}
-              onChange={(event) =>
-                onShown(
-                  event.target.checked ? [...shown, one] : shown.filter((other) => other !== one),
-                )
-              }
-            />
+          <Tick
+            key={one}
+            checked={shown.includes(one)}
+            onChange={(event) =>
+              onShown(
+                event.target.checked ? [...shown, one] : shown.filter((other) => other !== one),
+              )
+            }
+          >
             {SHOWN_NAMES[one]}
-          </label>
+          </Tick>
         ))}
         {shown.includes('sight') && (
           <p className="text-ink2">

@@ -6,6 +6,7 @@ import { Pop } from '@/ui/controls/Pop';
 import { lengthText, type Units } from '@/words/format';
 import { SUPPORT_NAMES } from '@/words/names';
 import { Button } from '@/ui/controls/Button';
+import { Range } from '@/ui/controls/Range';
 
 interface SupportPopProps {
   readonly support: Support | null;
@@ -30,7 +31,7 @@ export function SupportPop({ support, usual, at, apply, unit }: SupportPopProps)
           <input
             type="radio"
             name="support"
-            className="size-4 accent-[var(--ink)]"
+            className="size-4 accent-ink"
             checked={!support}
             onChange={() => apply({ kind: 'support', support: null })}
           />
@@ -41,7 +42,7 @@ export function SupportPop({ support, usual, at, apply, unit }: SupportPopProps)
             <input
               type="radio"
               name="support"
-              className="size-4 accent-[var(--ink)]"
+              className="size-4 accent-ink"
               checked={support?.form === form}
               onChange={() => apply({ kind: 'support', support: usual(form) })}
             />
@@ -112,16 +113,14 @@ function Size({
       <span>
         {name} <b className="font-semibold">{told}</b>
       </span>
-      <input
-        type="range"
+      <Range
         aria-label={name}
         aria-valuetext={told}
         min={least}
         max={most}
         step={2}
         value={valueCm}
-        onChange={(event) => onPut(Number(event.target.value))}
-        className="w-full accent-[var(--ink)]"
+        onValue={onPut}
       />
     </label>
   );

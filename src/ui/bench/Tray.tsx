@@ -22,6 +22,7 @@ import { decisionText } from '@/words/remade';
 import { Button } from '@/ui/controls/Button';
 import { Select } from '@/ui/controls/Select';
 import { TrayWays } from './TrayWays';
+import { Tick } from '@/ui/controls/Tick';
 
 interface TrayProps {
   readonly editing: Editing;
@@ -121,16 +122,14 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
         party={party}
       />
       {isLong(planting.container) && (
-        <label className="mt-1.5 flex items-center gap-1.5 text-note">
-          <input
-            type="checkbox"
-            className="size-4 accent-[var(--ink)]"
-            checked={party}
-            onChange={(event) => setParty(event.target.checked)}
-          />
+        <Tick
+          className="mt-1.5 text-note"
+          checked={party}
+          onChange={(event) => setParty(event.target.checked)}
+        >
           ends differ when repeated
           {chosen ? `; the unit is what stands about ${inSentence(chosen.kind.common)}` : ''}
-        </label>
+        </Tick>
       )}
       <label className="mt-1.5 flex items-center gap-2 text-note text-ink2">
         In

@@ -2,6 +2,7 @@ import type { Place } from '@/core/plantings/planting';
 import { RotateCw } from 'lucide-react';
 import { Pop } from '@/ui/controls/Pop';
 import { Edit } from '@/core/plantings/edits';
+import { Range } from '@/ui/controls/Range';
 
 function Slide({
   name,
@@ -23,16 +24,14 @@ function Slide({
       <span>
         {name} <b className="font-semibold">{value}°</b>
       </span>
-      <input
-        type="range"
+      <Range
         aria-label={name}
         aria-valuetext={`${value} degrees`}
         min={least}
         max={most}
         step={step}
         value={value}
-        onChange={(event) => onPut(Number(event.target.value))}
-        className="w-full accent-[var(--ink)]"
+        onValue={onPut}
       />
     </label>
   );

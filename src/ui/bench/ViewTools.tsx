@@ -14,6 +14,8 @@ import { FIGURE_NAMES, hourText, lightText, sunRuns, viewName } from '@/words/lo
 import type { LookingTools } from './useLooking';
 import type { Taking } from './useTaking';
 import { Button, ButtonLink } from '@/ui/controls/Button';
+import { Tick } from '@/ui/controls/Tick';
+import { Range } from '@/ui/controls/Range';
 
 interface ViewToolsProps {
   readonly looking: LookingTools;
@@ -84,16 +86,14 @@ const ViewTools = memo(function ViewTools({
               <b className="font-semibold">{lightText(hour, light ?? null)}</b> at{' '}
               {spot.name.toLowerCase()}
             </span>
-            <input
-              type="range"
+            <Range
               aria-label="Hour of the day"
               aria-valuetext={lightText(hour, light ?? null)}
               min={rise}
               max={set}
               step={0.5}
               value={Math.min(set, Math.max(rise, hour))}
-              onChange={(event) => put({ hour: Number(event.target.value) })}
-              className="w-full accent-[var(--ink)]"
+              onValue={(next) => put({ hour: next })}
             />
             <span className="relative h-2 border border-rule2" aria-hidden>
               {path.map((then) => (
@@ -129,16 +129,13 @@ const ViewTools = memo(function ViewTools({
           options={FIGURES.map((one) => [one, FIGURE_NAMES[one]] as const)}
           onPick={(one) => put({ figure: one as typeof figure })}
         />
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-4 accent-[var(--ink)]"
-            checked={behind}
-            disabled={backdrop.length === 0}
-            onChange={(event) => put({ behind: event.target.checked })}
-          />
+        <Tick
+          checked={behind}
+          disabled={backdrop.length === 0}
+          onChange={(event) => put({ behind: event.target.checked })}
+        >
           Colours behind it
-        </label>
+        </Tick>
         {backdrop.length === 0 && (
           <p className="text-ink2">
             Nothing is told of what lies behind.{' '}
@@ -196,16 +193,14 @@ function EyeSliders({
       <span>
         {name} <b className="font-semibold">{lengthText(value, units)}</b>
       </span>
-      <input
-        type="range"
+      <Range
         aria-label={name}
         aria-valuetext={lengthText(value, units)}
         min={least}
         max={most}
         step={5}
         value={value}
-        onChange={(event) => put(Number(event.target.value))}
-        className="w-full accent-[var(--ink)]"
+        onValue={put}
       />
     </label>
   );

@@ -14,6 +14,8 @@ import { ROLE_NAMES } from '@/words/names';
 import { Button } from '@/ui/controls/Button';
 import { FinderMore } from './FinderMore';
 import { FinderColour } from './FinderColour';
+import { MONTHS } from '@/words/months';
+import { Tick } from '@/ui/controls/Tick';
 
 interface FinderProps {
   readonly query: Query;
@@ -27,20 +29,6 @@ interface FinderProps {
   readonly className?: string;
 }
 
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-];
 /** Middle week of a month. */
 const weekOfMonth = (month: number) => weekOfDay(Math.round((month + 0.5) * 30.4));
 
@@ -109,7 +97,7 @@ export function FinderSheet({
         <p className="text-note text-ink2">No harm known to</p>
         <p className="flex flex-wrap gap-x-4 gap-y-1">
           {SAFE_FOR.map((who) => (
-            <Tick
+            <Asked
               key={who}
               name={who}
               on={query.safeFor.includes(who)}
@@ -125,10 +113,10 @@ export function FinderSheet({
         </p>
       </div>
       <p className="flex flex-wrap gap-x-4 gap-y-1">
-        <Tick name="Trails" on={query.trails} onTick={(trails) => put({ trails })} />
-        <Tick name="Can be eaten" on={query.edible} onTick={(edible) => put({ edible })} />
-        <Tick name="Scented" on={query.scented} onTick={(scented) => put({ scented })} />
-        <Tick name="For wildlife" on={query.wildlife} onTick={(wildlife) => put({ wildlife })} />
+        <Asked name="Trails" on={query.trails} onTick={(trails) => put({ trails })} />
+        <Asked name="Can be eaten" on={query.edible} onTick={(edible) => put({ edible })} />
+        <Asked name="Scented" on={query.scented} onTick={(scented) => put({ scented })} />
+        <Asked name="For wildlife" on={query.wildlife} onTick={(wildlife) => put({ wildlife })} />
       </p>
       <FinderMore units={units} query={query} put={put} number={number} />
       <Button
@@ -146,7 +134,8 @@ export function FinderSheet({
   );
 }
 
-function Tick({
+/** One thing that is asked for or not. */
+function Asked({
   name,
   on,
   onTick,
@@ -156,14 +145,8 @@ function Tick({
   readonly onTick: (on: boolean) => void;
 }) {
   return (
-    <label className="flex min-h-7 items-center gap-1.5">
-      <input
-        type="checkbox"
-        className="size-4 accent-[var(--ink)]"
-        checked={on}
-        onChange={(event) => onTick(event.target.checked)}
-      />
+    <Tick checked={on} onChange={(event) => onTick(event.target.checked)}>
       {name}
-    </label>
+    </Tick>
   );
 }

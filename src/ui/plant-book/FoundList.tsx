@@ -13,6 +13,7 @@ import { ROLE_NAMES } from '@/words/names';
 import { againstText, offeredText } from '@/words/plants';
 import { Silhouette } from './Silhouette';
 import { Button } from '@/ui/controls/Button';
+import { Tick } from '@/ui/controls/Tick';
 
 interface FoundProps {
   readonly suited: readonly Finding[];
@@ -158,16 +159,15 @@ function Entry({
       <span className="pointer-events-none absolute top-2 right-3 w-9">
         <Swatches kind={kind as PlantKind} height={16} />
       </span>
-      <label className="absolute right-3 bottom-1.5 flex min-h-6 items-center gap-1 text-mark text-ink2">
+      <Tick
+        className="absolute right-3 bottom-1.5 flex-row-reverse text-mark text-ink2"
+        large
+        aria-label={`Compare ${kind.common}`}
+        checked={compared.includes(kind.id)}
+        onChange={() => onCompare(kind.id)}
+      >
         <span aria-hidden>compare</span>
-        <input
-          type="checkbox"
-          aria-label={`Compare ${kind.common}`}
-          className="size-6 accent-[var(--ink)]"
-          checked={compared.includes(kind.id)}
-          onChange={() => onCompare(kind.id)}
-        />
-      </label>
+      </Tick>
     </li>
   );
 }

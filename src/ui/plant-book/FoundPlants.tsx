@@ -6,6 +6,7 @@ import { Button } from '@/ui/controls/Button';
 import { PickField } from '@/ui/controls/fields';
 import { countText } from '@/words/format';
 import { More } from '@/ui/controls/More';
+import { Tick } from '@/ui/controls/Tick';
 
 const ENCODED: Readonly<Record<Encoding, string>> = {
   'utf-8': '',
@@ -92,21 +93,18 @@ export function FoundPlants({
               </li>
             ))}
           </ul>
-          <label className="flex min-h-8 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4 accent-[var(--ink)]"
-              checked={takeTheirs}
-              onChange={(event) => {
-                setTakeTheirs(event.target.checked);
-                void read(file.text, {
-                  mapping: found.mapping,
-                  takeTheirs: event.target.checked,
-                });
-              }}
-            />
+          <Tick
+            checked={takeTheirs}
+            onChange={(event) => {
+              setTakeTheirs(event.target.checked);
+              void read(file.text, {
+                mapping: found.mapping,
+                takeTheirs: event.target.checked,
+              });
+            }}
+          >
             Take the file’s; otherwise yours stay
-          </label>
+          </Tick>
         </div>
       )}
       <Button

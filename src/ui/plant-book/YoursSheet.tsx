@@ -10,6 +10,7 @@ import type { Units } from '@/words/format';
 import { PhotoColour } from './PhotoColour';
 import { Button } from '@/ui/controls/Button';
 import { MoreYours } from './MoreYours';
+import { Tick } from '@/ui/controls/Tick';
 
 /** What the gardener knows better, has, loves, or will not plant again. A value told here wins over the book everywhere. */
 export default function YoursSheet({
@@ -80,24 +81,18 @@ export default function YoursSheet({
           />
         </div>
         <p className="flex flex-wrap gap-x-5 gap-y-1">
-          <label className="flex min-h-7 items-center gap-1.5">
-            <input
-              type="checkbox"
-              className="size-4 accent-[var(--ink)]"
-              checked={record.favourite}
-              onChange={(event) => put({ favourite: event.target.checked })}
-            />
+          <Tick
+            checked={record.favourite}
+            onChange={(event) => put({ favourite: event.target.checked })}
+          >
             Favourite
-          </label>
-          <label className="flex min-h-7 items-center gap-1.5">
-            <input
-              type="checkbox"
-              className="size-4 accent-[var(--ink)]"
-              checked={record.never !== null}
-              onChange={(event) => put({ never: event.target.checked ? '' : null })}
-            />
+          </Tick>
+          <Tick
+            checked={record.never !== null}
+            onChange={(event) => put({ never: event.target.checked ? '' : null })}
+          >
             Never again
-          </label>
+          </Tick>
         </p>
         {record.never !== null && (
           <TextField

@@ -9,6 +9,7 @@ import { OBSTACLE_NAMES, pointOf } from '@/words/light';
 import { LengthField, NumberField, Sheet } from '@/ui/controls/fields';
 import type { SpotEditing } from './useSpotEditing';
 import { Button } from '@/ui/controls/Button';
+import { Tick } from '@/ui/controls/Tick';
 
 interface AroundProps {
   readonly editing: SpotEditing;
@@ -166,15 +167,13 @@ function ObstacleFields({ obstacle, unit, fault, onChange }: ObstacleFieldsProps
       {leafy && (
         <>
           {plain('Through leaves', 'letsThrough', '%', 100)}
-          <label className="col-span-3 flex items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4 accent-[var(--ink)]"
-              checked={obstacle.evergreen}
-              onChange={(event) => onChange({ ...obstacle, evergreen: event.target.checked })}
-            />
+          <Tick
+            className="col-span-3"
+            checked={obstacle.evergreen}
+            onChange={(event) => onChange({ ...obstacle, evergreen: event.target.checked })}
+          >
             Evergreen
-          </label>
+          </Tick>
           {!obstacle.evergreen && plain('Leaves out', 'leafOnWeek', 'wk')}
           {!obstacle.evergreen && plain('Leaves down', 'leafOffWeek', 'wk')}
           {!obstacle.evergreen && plain('Through twigs', 'bareLetsThrough', '%', 100)}

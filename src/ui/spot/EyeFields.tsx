@@ -1,5 +1,6 @@
 import { EYE_KINDS, type Eye } from '@/core/spots/spot';
 import { LengthField, NumberField, PickField } from '@/ui/controls/fields';
+import { Tick } from '@/ui/controls/Tick';
 
 const EYE_NAMES: Readonly<Record<Eye['kind'], string>> = {
   standing: 'Standing',
@@ -55,29 +56,27 @@ export function EyeFields({
         error={fault('floorCm')}
         onCm={(floorCm) => change({ ...eye, floorCm }, 'Changed a floor')}
       />
-      <label className="col-span-3 flex items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-4 accent-[var(--ink)]"
-          checked={eye.sill !== null}
-          onChange={(event) =>
-            change(
-              {
-                ...eye,
-                sill: event.target.checked
-                  ? {
-                      heightCm: 90,
-                      nearCm: Math.max(10, eye.distanceCm - 45),
-                      farCm: Math.max(20, eye.distanceCm - 20),
-                    }
-                  : null,
-              },
-              'Changed a sill',
-            )
-          }
-        />
+      <Tick
+        className="col-span-3"
+        checked={eye.sill !== null}
+        onChange={(event) =>
+          change(
+            {
+              ...eye,
+              sill: event.target.checked
+                ? {
+                    heightCm: 90,
+                    nearCm: Math.max(10, eye.distanceCm - 45),
+                    farCm: Math.max(20, eye.distanceCm - 20),
+                  }
+                : null,
+            },
+            'Changed a sill',
+          )
+        }
+      >
         Looks over a sill or parapet
-      </label>
+      </Tick>
       {eye.sill && (
         <>
           <LengthField

@@ -15,6 +15,7 @@ import { OwnFigures } from './OwnFigures';
 import type { SpotEditing } from './useSpotEditing';
 import { Button } from '@/ui/controls/Button';
 import { entryLook } from '@/ui/controls/looks';
+import { Tick } from '@/ui/controls/Tick';
 
 interface PlaceProps {
   readonly editing: SpotEditing;
@@ -269,15 +270,13 @@ export const ShelterSheet = memo(function ShelterSheet({ editing, settings }: Pl
               ['underCover', 'Roof keeps rain off'],
             ] as const
           ).map(([field, text]) => (
-            <label key={field} className="flex min-h-6 items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-4 accent-[var(--ink)]"
-                checked={spot[field]}
-                onChange={(event) => apply({ [field]: event.target.checked }, text)}
-              />
+            <Tick
+              key={field}
+              checked={spot[field]}
+              onChange={(event) => apply({ [field]: event.target.checked }, text)}
+            >
               {text}
-            </label>
+            </Tick>
           ))}
         </div>
         <RatedLoad editing={editing} />

@@ -2,8 +2,7 @@
 
 import type { MeanSun } from '@/core/spots/reckoning';
 import { useChart } from '@/ui/controls/useChart';
-
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+import { SHORT_MONTHS } from '@/words/months';
 
 interface SunHoursProps {
   readonly months: readonly MeanSun[];
@@ -55,7 +54,7 @@ export default function SunHours({ months, heat, theme }: SunHoursProps) {
         },
         xAxis: {
           type: 'category',
-          data: MONTHS,
+          data: SHORT_MONTHS,
           axisTick: { show: false },
           axisLine: { lineStyle: { color: colour('tick'), width: 1.5 } },
           axisLabel: text,
@@ -101,7 +100,7 @@ export default function SunHours({ months, heat, theme }: SunHoursProps) {
       ref={box}
       className="h-[190px] w-full"
       role="img"
-      aria-label={`Hours of direct sun a day: ${months.map((m, i) => `${MONTHS[i]} ${m.directH.toFixed(1)}`).join(', ')}`}
+      aria-label={`Hours of direct sun a day: ${months.map((m, i) => `${SHORT_MONTHS[i]} ${m.directH.toFixed(1)}`).join(', ')}`}
     />
   );
 }

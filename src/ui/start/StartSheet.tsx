@@ -13,7 +13,8 @@ import { LightRow } from './LightRow';
 import { MoneyRow } from './MoneyRow';
 import { Named } from './Named';
 import { SchoolRow } from './SchoolRow';
-import { SheetRow, Tick } from './sheetParts';
+import { SheetRow } from './sheetParts';
+import { Tick } from '@/ui/controls/Tick';
 
 interface SheetProps extends RowProps {
   readonly settings: Settings;
@@ -114,10 +115,10 @@ export function StartSheet({
       </SheetRow>
       <SheetRow title="Who can reach it">
         <div className="flex flex-wrap gap-x-5 gap-y-1.5">
-          <Tick text="Pets" {...form.register('pets')} />
-          <Tick text="Small children" {...form.register('children')} />
-          <Tick text="Plants to eat" {...form.register('kitchen')} />
-          <Tick text="Roof keeps rain off" {...form.register('underCover')} />
+          <Tick {...form.register('pets')}>Pets</Tick>
+          <Tick {...form.register('children')}>Small children</Tick>
+          <Tick {...form.register('kitchen')}>Plants to eat</Tick>
+          <Tick {...form.register('underCover')}>Roof keeps rain off</Tick>
         </div>
       </SheetRow>
       <MoneyRow {...row} settings={settings} stop={stop} onStop={onStop} />

@@ -1,4 +1,4 @@
-import type { InputHTMLAttributes, ReactNode } from 'react';
+import type { ReactNode } from 'react';
 
 /** A ruled row of the sheet. */
 export function SheetRow({
@@ -51,19 +51,6 @@ export function Entry({
           ▲ {error}
         </span>
       )}
-    </label>
-  );
-}
-
-/** A box to tick. */
-export function Tick({
-  text,
-  ...field
-}: { readonly text: string } & InputHTMLAttributes<HTMLInputElement>) {
-  return (
-    <label className="flex min-h-6 items-center gap-2">
-      <input type="checkbox" className="size-4 accent-[var(--ink)]" {...field} />
-      {text}
     </label>
   );
 }

@@ -5,6 +5,7 @@ import { benchHref } from '@/ui/session/links';
 import type { RecordEditing } from '@/ui/session/useRecordEditing';
 import type { Units } from '@/words/format';
 import type { Standing } from './TerraceLine';
+import { Range } from '@/ui/controls/Range';
 
 interface MemberProps {
   readonly chosen: Standing | undefined;
@@ -63,16 +64,15 @@ export function MemberSheet({ chosen, editing, onChange, unit }: MemberProps) {
         />
         <label className="grid gap-1 text-note text-ink2">
           Turned {member.turnDeg}°
-          <input
-            type="range"
+          <Range
             aria-label="Turned"
             aria-valuetext={`${member.turnDeg} degrees`}
             min={-180}
             max={180}
             step={15}
             value={member.turnDeg}
-            onChange={(event) => change({ turnDeg: Number(event.target.value) }, `Turned ${name}`)}
-            className="accent-[var(--ink)]"
+            onValue={(next) => change({ turnDeg: next }, `Turned ${name}`)}
+            className=""
           />
         </label>
       </div>

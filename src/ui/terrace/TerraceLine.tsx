@@ -112,7 +112,7 @@ function OnLine({
         data-member={member.plantingId}
         aria-pressed={isPicked}
         aria-label={whereOnLine(it.planting.name, member, units)}
-        className={`absolute cursor-grab outline-offset-[-2px] ${isPicked ? 'outline-2 outline-[var(--act)] outline-dashed' : ''}`}
+        className={`absolute cursor-grab outline-offset-[-2px] ${isPicked ? 'outline-2 outline-act outline-dashed' : ''}`}
         style={{
           left: x - width / 2,
           top: foot - (height - extent.belowCm * pxPerCm),

@@ -2,6 +2,7 @@ import type { SetStateAction, Dispatch } from 'react';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { countText } from '@/words/format';
+import { Tick } from '@/ui/controls/Tick';
 
 /** For which containers is bought. */
 export function TrolleyContainers({
@@ -23,27 +24,25 @@ export function TrolleyContainers({
       <ul>
         {its.map((it) => (
           <li key={it.planting.id} className="border-b border-rule last:border-0">
-            <label className="grid grid-cols-[20px_64px_1fr] items-center gap-3 px-4 py-2">
-              <input
-                type="checkbox"
-                className="size-4 accent-[var(--ink)]"
-                checked={!left.has(it.planting.id)}
-                onChange={() =>
-                  setLeft((old) => {
-                    const next = new Set(old);
-                    if (!next.delete(it.planting.id)) next.add(it.planting.id);
-                    return next;
-                  })
-                }
-              />
-              <span className="bg-field">
+            <Tick
+              className="gap-3 px-4 py-2"
+              checked={!left.has(it.planting.id)}
+              onChange={() =>
+                setLeft((old) => {
+                  const next = new Set(old);
+                  if (!next.delete(it.planting.id)) next.add(it.planting.id);
+                  return next;
+                })
+              }
+            >
+              <span className="w-16 shrink-0 bg-field">
                 <ProposalPicture it={it} widthPx={64} heightPx={64} weeks={9} />
               </span>
               <span>
                 <span className="block font-semibold">{it.planting.name}</span>
                 <span className="text-ink2">{countText(it.planting.places.length, 'plant')}</span>
               </span>
-            </label>
+            </Tick>
           </li>
         ))}
       </ul>
