@@ -238,3 +238,56 @@ test('history is walked several steps at once, as one whole', async () => {
   await store.walk(TUB, -99);
   expect((await store.planting('planting'))!.history.past).toEqual([]);
 });
+
+test('one planting among a thousand is opened, changed and taken back without reading the others', async () => {
+  const { db, store } = await open();
+  await store.add(planting(GOOD), SUNNY);
+  await db.plantings.bulkAdd(
+    Array.from({ length: 1000 }, (_, i) => ({ ...planting(GOOD), id: `other-${i}` })) as never,
+  );
+  let read = 0;
+  db.plantings.hook('reading', (row) => {
+    read += 1;
+    return row;
+  });
+  expect((await store.planting('planting'))!.planting.places).toHaveLength(GOOD.length);
+  await store.edit('planting', { kind: 'rename', name: 'Door pot' });
+  await store.undo(TUB);
+  expect((await store.planting('planting'))!.planting.name).toBe('Planting');
+  // One for each look, and for each write the record as it lies.
+  expect(read).toBeLessThan(12);
+});
+
+test('a watched query is asked again after a change of any table it read, however late it read it', async () => {
+  const { store } = await open();
+  await store.add(planting(GOOD), SUNNY);
+  const answers: string[] = [];
+  const stop = store.watch(
+    async (s) => {
+      const { planting: it } = (await s.planting('planting'))!;
+      await Promise.resolve();
+      const spots = await s.spots();
+      return `${it.name} at ${spots.map(({ name }) => name).join()}`;
+    },
+    (answer) => answers.push(answer),
+    (error) => {
+      throw error;
+    },
+  );
+  const last = () => answers[answers.length - 1];
+  const told = async (answer: string) => {
+    for (let i = 0; i < 200 && last() !== answer; i += 1)
+      await new Promise((resolve) => setTimeout(resolve, 5));
+    expect(last()).toBe(answer);
+  };
+  await told(`Planting at ${SUNNY.name}`);
+  await store.edit('planting', { kind: 'rename', name: 'Door pot' });
+  await told(`Door pot at ${SUNNY.name}`);
+  await store.putSpot({ ...SUNNY, name: 'Back step' });
+  await told('Door pot at Back step');
+  stop();
+  const heard = answers.length;
+  await store.edit('planting', { kind: 'rename', name: 'Gate pot' });
+  await new Promise((resolve) => setTimeout(resolve, 60));
+  expect(answers).toHaveLength(heard);
+});

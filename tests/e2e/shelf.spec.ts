@@ -22,6 +22,24 @@ test('a barrow measured by outline and by litres: compared, chosen, filled, weig
   await page.getByRole('button', { name: 'Undo: Moved a corner' }).click();
   await expect(holds).toHaveText('63 L');
 
+  // However far it is dragged, the corner stays under the pointer: the scale stands still under the hand.
+  const [fromX, fromY] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(fromX, fromY);
+  await page.mouse.down();
+  for (let i = 1; i <= 10; i += 1) await page.mouse.move(fromX - 9 * i, fromY - 2 * i);
+  await expect
+    .poll(async () => {
+      const now = (await corner.boundingBox())!;
+      return Math.hypot(
+        now.x + now.width / 2 - (fromX - 90),
+        now.y + now.height / 2 - (fromY - 20),
+      );
+    })
+    .toBeLessThan(6);
+  await page.mouse.up();
+  await page.getByRole('button', { name: 'Undo: Moved a corner' }).click();
+  await expect(holds).toHaveText('63 L');
+
   // By litres: the two are told side by side, the poured ones rule, and the choice can be turned round.
   await page.getByLabel('Litres poured').fill('48');
   await page.getByLabel('Litres poured').press('Enter');

@@ -10,10 +10,20 @@ interface CornersProps {
   readonly pxPerCm: number;
   readonly unit: Units['length'];
   readonly onPoints: (points: readonly (readonly [number, number])[], done: boolean) => void;
+  /** A hand takes hold of a corner, or lets go of it. */
+  readonly onHold: (isHeld: boolean) => void;
 }
 
 /** Corners of an outline, to be dragged or moved by keys; a mark halfway along each side makes a new one. */
-export function Corners({ points, originX, originY, pxPerCm, unit, onPoints }: CornersProps) {
+export function Corners({
+  points,
+  originX,
+  originY,
+  pxPerCm,
+  unit,
+  onPoints,
+  onHold,
+}: CornersProps) {
   const drag = useRef<{
     readonly i: number;
     readonly x: number;
@@ -47,6 +57,11 @@ export function Corners({ points, originX, originY, pxPerCm, unit, onPoints }: C
       );
     else return;
     event.preventDefault();
+  };
+  const letGo = () => {
+    drag.current = null;
+    setHeld(null);
+    onHold(false);
   };
   return (
     <g>
@@ -100,13 +115,18 @@ export function Corners({ points, originX, originY, pxPerCm, unit, onPoints }: C
             event.currentTarget.setPointerCapture(event.pointerId);
             drag.current = { i, x: event.clientX, y: event.clientY, from: points[i]! };
             setHeld(i);
+            onHold(true);
           }}
           onPointerMove={(event) => drag.current && onPoints(at(event), false)}
           onPointerUp={(event) => {
             if (!drag.current) return;
             onPoints(at(event), true);
-            drag.current = null;
-            setHeld(null);
+            letGo();
+          }}
+          onPointerCancel={() => {
+            if (!drag.current) return;
+            onPoints(moved(i, ...drag.current.from), true);
+            letGo();
           }}
           onKeyDown={(event) => key(event, i)}
         >

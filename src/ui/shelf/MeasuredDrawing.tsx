@@ -1,5 +1,6 @@
 'use client';
 
+import { useState } from 'react';
 import { toHex } from '@/core/colour/oklch';
 import {
   insideBaseCm,
@@ -12,6 +13,7 @@ import { grown, spanOf, type Section } from '@/core/containers/section';
 import { formOf, halfDepthCm, halfFrontCm, rimSection } from '@/core/containers/shape';
 import type { SideHole } from '@/core/containers/sideHoles';
 import { NURSERY_SIZES } from '@/core/plants/nursery';
+import { useFrozen } from '@/ui/session/useFrozen';
 import { SectionOutline } from '@/ui/controls/Outline';
 import { Ruler } from '@/ui/controls/Ruler';
 import { lengthFigure, type Units } from '@/words/format';
@@ -51,17 +53,20 @@ export function MeasuredDrawing({
   const across = 2 * (halfFrontCm(container.shape) + wall);
   const deep = 2 * (halfDepthCm(container.shape) + wall);
   // Room for rulers, headings and the figures beside the drawing.
-  const pxPerCm = Math.min(
+  const [isHeld, setHeld] = useState(false);
+  const scale = Math.min(
     (each - SIDE_PX - 108) / across,
     (heightPx - RULER_PX - FOOT_PX - 54) / extent.heightCm,
     (heightPx - RULER_PX - 104) / deep,
     12,
   );
+  // Under a hand the scale stands still: the pointer is read in the scale it was pressed in.
+  const pxPerCm = useFrozen(scale, isHeld);
   const shared = { container, unit, widthPx: each, heightPx, pxPerCm, put };
   return (
     <div className={narrow ? 'grid gap-3' : 'flex gap-3'}>
       <Front {...shared} />
-      <FromAbove {...shared} onPoints={onPoints} />
+      <FromAbove {...shared} onPoints={onPoints} onHold={setHeld} />
     </div>
   );
 }
@@ -284,7 +289,8 @@ function FromAbove({
   pxPerCm,
   put,
   onPoints,
-}: ViewProps & Pick<DrawingProps, 'onPoints'>) {
+  onHold,
+}: ViewProps & Pick<DrawingProps, 'onPoints'> & { readonly onHold: (isHeld: boolean) => void }) {
   const [originX, originY] = [widthPx / 2, (heightPx - RULER_PX) / 2 + 14];
   const { shape } = container;
   const scale = { originX, originY, pxPerCm };
@@ -390,7 +396,13 @@ function FromAbove({
           ))}
         </g>
         {shape.kind === 'outline' && (
-          <Corners points={shape.points} {...scale} unit={unit} onPoints={onPoints} />
+          <Corners
+            points={shape.points}
+            {...scale}
+            unit={unit}
+            onPoints={onPoints}
+            onHold={onHold}
+          />
         )}
       </svg>
       <div className="pointer-events-none absolute top-3 left-4">
