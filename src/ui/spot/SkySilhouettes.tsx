@@ -73,7 +73,9 @@ function ShapeName({
 }: Pick<SilhouettesProps, 'leafHeightCm' | 'scale'> & { readonly obstacle: Obstacle }) {
   const edge = edgeOf(obstacle, leafHeightCm);
   const x = scale.xOf(bearingOf(obstacle));
-  const y = edge === null ? scale.heightPx - 10 : scale.yOf(edge) + 15;
+  // What hangs from above bears its name above its edge, everything else below its own.
+  const beside = obstacle.kind === 'eave' ? -8 : 15;
+  const y = edge === null ? scale.heightPx - 10 : scale.yOf(edge) + beside;
   const name = OBSTACLE_NAMES[obstacle.kind];
   // Text is measured by its length: half a name stays within the strip on either side.
   const half = name.length * HALF_LETTER_PX + 3;
