@@ -7,8 +7,6 @@ import type { CheckId } from '@/core/checks/rules/index';
 import type { SchoolId } from '@/core/plantings/schoolId';
 import { extentOf } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/subject';
-import { bookWeek } from '@/core/spots/spot';
-import { weekAfter } from '@/core/units/units';
 import type { Editing } from '@/ui/session/useEditing';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useSettings } from '@/ui/session/StoreProvider';
@@ -16,21 +14,18 @@ import { useFrozen } from '@/ui/session/useFrozen';
 import { useRested } from '@/ui/session/useRested';
 import { useFieldHeight } from '@/ui/controls/useFieldHeight';
 import { useWidth } from '@/ui/controls/useWidth';
-import { countText, weekText } from '@/words/format';
 import { keyed } from '@/words/names';
 import { BenchHead } from './BenchHead';
 import { BenchStrips } from './BenchStrips';
 import { KindTags } from './KindTags';
-import { StandBack } from './StandBack';
-import { Stencil } from './Stencil';
 import type { Shown } from './stencilShown';
-import { TurnSlider } from './TurnSlider';
 import { useDescribed } from './useDescribed';
 import { useBenchCommands } from './useBenchCommands';
 import { useLooking } from './useLooking';
 import { useTaking } from './useTaking';
 import { useWalkPast } from './useWalkPast';
-import { WeekSlider } from './WeekSlider';
+import { PlanPart } from './PlanPart';
+import { StandBackPart } from './StandBackPart';
 
 // What is read or pressed after the drawings comes after them.
 const OpinionSheet = dynamic(() => import('./OpinionSheet').then((m) => m.OpinionSheet), {
@@ -42,13 +37,11 @@ const PlantActions = dynamic(() => import('./PlantActions').then((m) => m.PlantA
 const PrintSheet = dynamic(() => import('./PrintSheet'), { ssr: false });
 const SchoolsPicture = dynamic(() => import('./SchoolsPicture'), { ssr: false });
 const SeasonStrip = dynamic(() => import('./SeasonStrip'), { ssr: false });
-const StencilTools = dynamic(() => import('./StencilTools'), { ssr: false });
 const Tray = dynamic(() => import('./Tray'), { ssr: false });
-const ViewTools = dynamic(() => import('./ViewTools'), { ssr: false });
 
 /** One planting on the Bench: plan and stand-back view to one scale, the sliders under them, the plants, the second opinion and the tray. */
 export function BenchDesk({ editing }: { readonly editing: Editing }) {
-  const { planting, spot, it } = editing;
+  const { planting, it } = editing;
   const settings = useSettings();
   const { kindOf } = useLibrary();
   const reading = useMemo(() => read(it, editing.counted), [it, editing.counted]);
@@ -128,77 +121,45 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
       <div className="min-w-0">
         <BenchHead editing={editing} settings={settings} />
         <div className="grid gap-x-4 gap-y-2 sm:grid-cols-[2fr_3fr]">
-          <section aria-label="From above" className="min-w-0">
-            <div ref={planRef} className="relative bg-field">
-              <Stencil
-                reading={reading}
-                keys={keys}
-                subject={subject}
-                weeks={weeks}
-                pxPerCm={pxPerCm}
-                widthPx={planWidth}
-                heightPx={fieldPx}
-                selection={selection}
-                onSelect={setSelection}
-                culprits={culprits}
-                editing={editing}
-                unit={settings.length}
-                shown={shown}
-                eye={eye}
-              />
-            </div>
-            <div className="min-h-[30px] pt-1">
-              <StencilTools
-                editing={editing}
-                selection={selection}
-                onSelect={setSelection}
-                shown={shown}
-                onShown={setShown}
-                unit={settings.length}
-              />
-            </div>
-            <TurnSlider turnDeg={Math.round(looking.turnDeg)} onTurn={looking.turn} />
-          </section>
-          <section aria-label="Stand-back view" className="min-w-0">
-            <div ref={standRef} className="relative bg-field">
-              <StandBack
-                reading={reading}
-                keys={keys}
-                subject={subject}
-                weeks={weeks}
-                looking={looking}
-                pxPerCm={pxPerCm}
-                widthPx={standWidth}
-                heightPx={fieldPx}
-                culprits={culprits.length > 0 ? culprits : selection}
-                unit={settings.length}
-                title={`${countText(weeks, 'week')} on`}
-                dates={weekText(weekAfter(planting.plantedWeek, weeks))}
-                inWords={inWords}
-              />
-            </div>
-            <div className="min-h-[30px] pt-1">
-              <ViewTools
-                looking={looking.tools}
-                spot={spot}
-                week={weekAfter(planting.plantedWeek, weeks)}
-                length={settings.length}
-                strip={strip}
-                walking={walk.walking}
-                onWalk={walk.start}
-                onWeeks={toggleWeeks}
-                taking={taking}
-              />
-            </div>
-            <WeekSlider
-              keys={keys}
-              weeks={weeks}
-              last={reading.weeks}
-              plantedWeek={planting.plantedWeek}
-              bookPlantedWeek={bookWeek(planting.plantedWeek, spot)}
-              onWeek={setWeeks}
-            />
-          </section>
+          <PlanPart
+            planRef={planRef}
+            reading={reading}
+            keys={keys}
+            subject={subject}
+            weeks={weeks}
+            pxPerCm={pxPerCm}
+            planWidth={planWidth}
+            fieldPx={fieldPx}
+            selection={selection}
+            setSelection={setSelection}
+            culprits={culprits}
+            editing={editing}
+            settings={settings}
+            shown={shown}
+            eye={eye}
+            setShown={setShown}
+            looking={looking}
+          />
+          <StandBackPart
+            standRef={standRef}
+            reading={reading}
+            keys={keys}
+            subject={subject}
+            weeks={weeks}
+            looking={looking}
+            pxPerCm={pxPerCm}
+            standWidth={standWidth}
+            fieldPx={fieldPx}
+            culprits={culprits}
+            selection={selection}
+            settings={settings}
+            inWords={inWords}
+            strip={strip}
+            walk={walk}
+            toggleWeeks={toggleWeeks}
+            taking={taking}
+            setWeeks={setWeeks}
+          />
         </div>
         {printing && (
           <PrintSheet
