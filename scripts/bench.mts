@@ -19,6 +19,7 @@ import { shelfKind } from '../src/core/shelf/shipped';
 import { rillbankHalt } from '../src/demo/rillbankHalt';
 import { benchPage, spreadOf, type Spread } from './benchPage.mts';
 import { benchSearch } from './benchSearch.mts';
+import { USUAL_HOUSE } from '../src/core/plantings/house';
 
 function timed(work: () => void, runs: number): Spread {
   return spreadOf(
@@ -43,6 +44,7 @@ const it = inSpot(
   plantings[1]!,
   spots.find(({ id }) => id === plantings[1]!.spotId)!,
   kindOf,
+  USUAL_HOUSE,
 );
 const ask = {
   container: it.planting.container,
@@ -52,6 +54,7 @@ const ask = {
   endWeek: 42,
   kinds: BOOK,
   seed: 1,
+  house: USUAL_HOUSE,
 };
 const until = (enough: number) => () => {
   for (const { best } of propose(ask)) if (best.length >= enough) return;

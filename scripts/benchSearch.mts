@@ -10,6 +10,7 @@ import type { Member } from '../src/core/search/judge';
 import { differ, propose, proposeNow } from '../src/core/search/propose';
 import { handComposed } from '../tests/builders/handComposed';
 import { everyWay, smallProblem } from '../tests/builders/smallProblems';
+import { USUAL_HOUSE } from '../src/core/plantings/house';
 
 const PROBLEMS = 200;
 const SOLVED = 6;
@@ -143,6 +144,7 @@ export async function benchSearch(): Promise<SearchBench> {
     endWeek: 42,
     kinds,
     seed: 1,
+    house: USUAL_HOUSE,
   });
   const bookOf = (n: number): PlantKind[] =>
     Array.from({ length: n }, (_, i) => ({

@@ -2,6 +2,7 @@
 import { BOOK } from '../src/core/plants/book/index';
 import { proposeNow } from '../src/core/search/propose';
 import { handComposed } from '../tests/builders/handComposed';
+import { USUAL_HOUSE } from '../src/core/plantings/house';
 
 const { it } = handComposed()[0]!;
 const kinds = Array.from({ length: 5000 }, (_, i) => ({ ...BOOK[i % BOOK.length]!, id: `k${i}` }));
@@ -14,6 +15,7 @@ const found = proposeNow(
     endWeek: 42,
     kinds,
     seed: 1,
+    house: USUAL_HOUSE,
   },
   { wanted: 6, effort: 48, improve: 100 },
 );
