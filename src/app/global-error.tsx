@@ -1,7 +1,20 @@
 'use client';
 
-import { RoomError } from '@/ui/shell/RoomError';
+import dynamic from 'next/dynamic';
 import './globals.css';
+
+// The frame of all rooms seldom stumbles: what is said then is not fetched with every room.
+const RoomError = dynamic(() => import('@/ui/shell/RoomError').then((m) => m.RoomError), {
+  ssr: false,
+  loading: () => (
+    <p className="py-12">
+      Rillbank stumbled. What you have written is safe in this browser.{' '}
+      <a href="/shed" className="underline">
+        To the shed
+      </a>
+    </p>
+  ),
+});
 
 /** Shown in the place of everything when the frame round the rooms itself stumbles. */
 export default function AllStumbled({

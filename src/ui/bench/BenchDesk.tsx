@@ -16,8 +16,6 @@ import { useFieldHeight } from '@/ui/controls/useFieldHeight';
 import { useWidth } from '@/ui/controls/useWidth';
 import { keyed } from '@/words/names';
 import { BenchHead } from './BenchHead';
-import { BenchStrips } from './BenchStrips';
-import { KindTags } from './KindTags';
 import type { Shown } from './stencilShown';
 import { useDescribed } from './useDescribed';
 import { useBenchCommands } from './useBenchCommands';
@@ -26,6 +24,12 @@ import { useTaking } from './useTaking';
 import { useWalkPast } from './useWalkPast';
 import { PlanPart } from './PlanPart';
 import { StandBackPart } from './StandBackPart';
+
+// What is read after the first look comes after it.
+const KindTags = dynamic(() => import('./KindTags').then((m) => m.KindTags), { ssr: false });
+const BenchStrips = dynamic(() => import('./BenchStrips').then((m) => m.BenchStrips), {
+  ssr: false,
+});
 
 // What is read or pressed after the drawings comes after them.
 const OpinionSheet = dynamic(() => import('./OpinionSheet').then((m) => m.OpinionSheet), {

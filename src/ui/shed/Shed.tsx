@@ -1,12 +1,18 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { Choices } from '@/ui/controls/Choices';
 import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { DemoSheet } from './DemoSheet';
 import { FilesSheet } from './FilesSheet';
-import { HousePreferences } from './HousePreferences';
 import { PlantingsSheet } from './PlantingsSheet';
+
+// What is read after the first look comes after it.
+const HousePreferences = dynamic(
+  () => import('./HousePreferences').then((m) => m.HousePreferences),
+  { ssr: false },
+);
 
 /** Files in and out, units and money, the demo set. */
 export function Shed() {

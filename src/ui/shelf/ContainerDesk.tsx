@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { Container } from '@/core/containers/container';
@@ -13,14 +14,24 @@ import { runJob } from '@/workers/runJob';
 import { FillingSheet } from './FillingSheet';
 import { FitsSheet, putIn } from './FitsSheet';
 import { HoldsSheet } from './HoldsSheet';
-import { LooksSheet, MakingSheet } from './MakingSheet';
 import { MeasuredDrawing } from './MeasuredDrawing';
-import { MixSheet } from './MixSheet';
 import { SizesSheet } from './SizesSheet';
-import { StandsWeatherSheet } from './WeatherSheet';
-import { WeightSheet } from './WeightSheet';
 import type { ShelfEditing } from './useShelfEditing';
 import { ContainerHead } from './ContainerHead';
+
+// What is read after the first look comes after it.
+const LooksSheet = dynamic(() => import('./MakingSheet').then((m) => m.LooksSheet), { ssr: false });
+const MakingSheet = dynamic(() => import('./MakingSheet').then((m) => m.MakingSheet), {
+  ssr: false,
+});
+const MixSheet = dynamic(() => import('./MixSheet').then((m) => m.MixSheet), { ssr: false });
+const StandsWeatherSheet = dynamic(
+  () => import('./WeatherSheet').then((m) => m.StandsWeatherSheet),
+  { ssr: false },
+);
+const WeightSheet = dynamic(() => import('./WeightSheet').then((m) => m.WeightSheet), {
+  ssr: false,
+});
 
 /** One container: its measured drawing, what goes in, what it weighs. */
 export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {

@@ -25,15 +25,21 @@ import { useSettings } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
 import { OBSTACLE_NAMES } from '@/words/light';
 import { Around } from './Around';
-import { BackgroundSheet, EyesSheet } from './Looks';
 import { Sheet } from '@/ui/controls/fields';
-import { ShelterSheet, SiteSheet } from './Place';
 import { SkyStrip } from './SkyStrip';
-import { SunLog } from './SunLog';
 import type { SpotEditing } from './useSpotEditing';
 import { Button, ButtonLink } from '@/ui/controls/Button';
 import { entryLook } from '@/ui/controls/looks';
 import { LightHere } from './LightHere';
+
+// What is read after the first look comes after it.
+const BackgroundSheet = dynamic(() => import('./Looks').then((m) => m.BackgroundSheet), {
+  ssr: false,
+});
+const EyesSheet = dynamic(() => import('./Looks').then((m) => m.EyesSheet), { ssr: false });
+const ShelterSheet = dynamic(() => import('./Place').then((m) => m.ShelterSheet), { ssr: false });
+const SiteSheet = dynamic(() => import('./Place').then((m) => m.SiteSheet), { ssr: false });
+const SunLog = dynamic(() => import('./SunLog').then((m) => m.SunLog), { ssr: false });
 
 const WeatherSheet = dynamic(
   () => import('./WeatherSheet').then(({ WeatherSheet: sheet }) => sheet),
