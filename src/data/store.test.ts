@@ -1,4 +1,5 @@
 import Dexie from 'dexie';
+import { untold } from '@/core/plants/own';
 import { rillbankHalt } from '@/demo/rillbankHalt';
 import { shelfKind } from '@/core/shelf/shipped';
 import { standings } from '@/core/shelf/shelf';
@@ -290,4 +291,23 @@ test('a watched query is asked again after a change of any table it read, howeve
   await store.edit('planting', { kind: 'rename', name: 'Gate pot' });
   await new Promise((resolve) => setTimeout(resolve, 60));
   expect(answers).toHaveLength(heard);
+});
+
+test('a database from before kinds were renamed names them as they are called now, own records and steps too', async () => {
+  const old = new Dexie('test-renamed');
+  for (const { version, stores } of MIGRATIONS.slice(0, 7)) old.version(version).stores(stores);
+  const before = planting(GOOD);
+  await old.table('spots').put(SUNNY);
+  await old.table('plantings').put({
+    ...before,
+    places: [{ ...before.places[0], kindId: 'fire-sticks' }],
+    wishes: { ...before.wishes, never: ['salvia-coral-nymph'] },
+  });
+  await old.table('kinds').put({ ...untold('crassula-campfire'), note: 'From the fair' });
+  old.close();
+  const { store } = await openHere('test-renamed');
+  const { planting: now } = (await store.planting('planting'))!;
+  expect(now.places.map(({ kindId }) => kindId)).toEqual(['pencil-tree-red']);
+  expect(now.wishes.never).toEqual(['salvia-coral-scarlet']);
+  expect(await store.ownKinds()).toMatchObject([{ id: 'crassula-flame', note: 'From the fair' }]);
 });

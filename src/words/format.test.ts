@@ -54,7 +54,7 @@ test('weights, money, temperatures and sizes in the reader’s terms', () => {
     '10 kg',
     '22 lb',
   ]);
-  expect([moneyText(4.5, CM), moneyText(1204, INCHES)]).toEqual(['£4.50', '$1204.00']);
+  expect([moneyText(4.5, CM), moneyText(1204, INCHES)]).toEqual(['£4.50', '$1,204.00']);
   expect([
     temperatureText(-5, CM),
     temperatureText(-5, INCHES),

@@ -645,7 +645,7 @@ const ROWS: readonly Row[] = [
     plain('warm'),
     SUMMER,
     'jade-tree:1L',
-    'houseleek-red*3 crassula-campfire*4',
+    'houseleek-red*3 crassula-flame*4',
     'stonecrop-gold stonecrop-red',
   ],
   [

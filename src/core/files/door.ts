@@ -1,3 +1,4 @@
+import { withKindsNow } from '../plants/renamed';
 import { hasControlLetters } from '../records/letters';
 import type { FileFault, Parsed } from './parse';
 
@@ -17,7 +18,8 @@ const fault = (message: string, field = ''): Parsed<never> => ({
 
 /**
  * Reads JSON at a door. Size and depth are asked before it is parsed, and every text and number
- * after: too long, control letters that break drawings and print, numbers without end.
+ * after: too long, control letters that break drawings and print, numbers without end. Kinds that
+ * have another id by now are given it.
  */
 export function readJson(text: string): Parsed<unknown> {
   if (text.length > LARGEST_FILE_BYTES)
@@ -38,7 +40,7 @@ export function readJson(text: string): Parsed<unknown> {
   }
   const faults: FileFault[] = [];
   look(data, '', faults);
-  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: data };
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, value: withKindsNow(data) };
 }
 
 /** What a parser says, in words that name a line where it tells one. */

@@ -62,7 +62,7 @@ test.each([
   'mandevilla-red',
   'azalea-evergreen-pink',
   'lily-of-the-valley-bush',
-  'fire-sticks',
+  'pencil-tree-red',
   'morning-glory-blue',
   'sweet-pea-dwarf',
   'star-flower-blue',
@@ -104,7 +104,7 @@ test.each([
 });
 
 test.each([
-  'fire-sticks',
+  'pencil-tree-red',
   'spurge-red-eye',
   'spurge-myrtle',
   'fig-dwarf',

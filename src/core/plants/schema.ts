@@ -77,6 +77,8 @@ export const kindSchema = z.object({
     'succulent',
     'desert succulent',
   ]),
+  /** Weeks in leaf out of doors, where the habit does not tell: what is green in winter and rests in summer. `null`: as its cycle. */
+  inLeaf: z.tuple([week, week]).readonly().nullable(),
   foliage: z
     .object({
       main: colourSchema,

@@ -17,7 +17,8 @@ const HARDY_C = -3;
 const around = (week: number): number => ((((week - 1) % 52) + 52) % 52) + 1;
 
 /** Weeks in which a kind stands in leaf in a pot out of doors. */
-export function leafWeeks({ foliage, cycle, bloom, lowestC, bringInC }: PlantKind): Weeks {
+export function leafWeeks({ foliage, cycle, bloom, lowestC, bringInC, inLeaf }: PlantKind): Weeks {
+  if (inLeaf) return inLeaf;
   if (foliage.evergreen && bringInC === null) return ALL_YEAR;
   if (cycle === 'bulb' && bloom && lowestC <= HARDY_C)
     return [around(bloom.weeks[0] - BULB_BEFORE), around(bloom.weeks[1] + BULB_AFTER)];

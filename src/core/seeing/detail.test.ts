@@ -8,12 +8,14 @@ import { buildScene, elevation } from './scene';
 import { finished } from '../work/steps';
 import { subjectOf } from './subject';
 
-/** One kind for each habit, leaf shape and flower form, the first that the book has. */
+/** One kind for each habit, leaf shape and flower form: the one that shows most flower, so that the form is what is seen, whatever the order of the book. */
 function oneOfEach(
   form: (kind: PlantKind) => string | null | undefined,
 ): readonly (readonly [form: string, kind: PlantKind])[] {
   const first = new Map<string, PlantKind>();
-  for (const kind of BOOK) {
+  const shows = ({ bloom }: PlantKind) => bloom?.cover ?? 0;
+  const byShow = [...BOOK].sort((a, b) => shows(b) - shows(a) || (a.id < b.id ? -1 : 1));
+  for (const kind of byShow) {
     const name = form(kind);
     if (name && !first.has(name)) first.set(name, kind);
   }

@@ -6,6 +6,7 @@ import { toVersion4 } from './version4';
 import { toVersion5 } from './version5';
 import { toVersion6 } from './version6';
 import { toVersion7 } from './version7';
+import { toVersion8 } from './version8';
 
 /** Every step, oldest first, without gaps. */
 export const MIGRATIONS: readonly Migration[] = [
@@ -16,4 +17,5 @@ export const MIGRATIONS: readonly Migration[] = [
   toVersion5,
   toVersion6,
   toVersion7,
+  toVersion8,
 ];

@@ -1,3 +1,10 @@
+/** Looked for, and nothing harmful found that is widely reported: no promise. */
+export const NO_HARM_KNOWN = [
+  'none known',
+  'none known',
+  'Nothing harmful is widely reported; no plant is meant as food for pets.',
+] as const;
+
 /** What is widely known of the harm of whole families, said once. */
 export const HARM = {
   nightshade: ['poisonous', 'poisonous', 'All parts are poisonous.'],

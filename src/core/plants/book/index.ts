@@ -1,44 +1,68 @@
 import type { KindId, PlantKind } from '../kind';
-import { ANNUALS } from './annuals';
-import { BULBS } from './bulbs';
-import { CLIMBERS } from './climbers';
-import { COLD_SEASON } from './coldSeason';
-import { DESERT_PLANTS } from './desert';
-import { GRASSES_FERNS } from './grassesFerns';
-import { KITCHEN_PLANTS } from './kitchen';
-import { LEAF_PLANTS } from './leafPlants';
-import { MORE_GRASSES } from './moreGrasses';
-import { MORE_KITCHEN } from './moreKitchen';
-import { MORE_SUCCULENTS } from './moreSucculents';
-import { PERENNIALS } from './perennials';
-import { SHADE_FLOWERS } from './shadeFlowers';
+import { ALOES } from './aloes';
+import { ARUMS } from './arums';
+import { ASPARAGUS } from './asparagus';
+import { BELLFLOWERS } from './bellflowers';
+import { BORAGES } from './borages';
+import { BUTTERCUPS } from './buttercups';
+import { CABBAGES } from './cabbages';
+import { CARROTS } from './carrots';
+import { CONIFERS } from './conifers';
+import { DAISIES } from './daisies';
+import { DESERT } from './desert';
+import { FERNS } from './ferns';
+import { GERANIUMS } from './geraniums';
+import { GRASSES } from './grasses';
+import { HEATHS } from './heaths';
+import { LILIES } from './lilies';
+import { MINTS } from './mints';
+import { NIGHTSHADES } from './nightshades';
+import { OLEANDERS } from './oleanders';
+import { ONIONS } from './onions';
+import { PEAS } from './peas';
+import { PINKS } from './pinks';
+import { ROSES } from './roses';
+import { SAXIFRAGES } from './saxifrages';
 import { SHRUBS } from './shrubs';
-import { SUCCULENTS } from './succulents';
-import { SUMMER_FLOWERS } from './summerFlowers';
-import { TENDER_PERENNIALS } from './tenderPerennials';
-import { TRAILERS } from './trailers';
+import { SNAPDRAGONS } from './snapdragons';
+import { SPURGES } from './spurges';
+import { STONECROPS } from './stonecrops';
+import { kindsOf, type Species } from './species';
 
-/** Every kind the book ships with. Values are typical; the tag in hand wins. */
-export const BOOK: readonly PlantKind[] = [
-  ...SUMMER_FLOWERS,
-  ...SHADE_FLOWERS,
-  ...LEAF_PLANTS,
-  ...TRAILERS,
-  ...GRASSES_FERNS,
-  ...KITCHEN_PLANTS,
-  ...COLD_SEASON,
-  ...SUCCULENTS,
-  ...ANNUALS,
-  ...TENDER_PERENNIALS,
-  ...PERENNIALS,
-  ...BULBS,
+/** Every species the book knows, by genus group; each once, with its kinds. Values are typical; the tag in hand wins. */
+export const SPECIES: readonly Species[] = [
+  ...ALOES,
+  ...ARUMS,
+  ...ASPARAGUS,
+  ...BELLFLOWERS,
+  ...BORAGES,
+  ...BUTTERCUPS,
+  ...CABBAGES,
+  ...CARROTS,
+  ...CONIFERS,
+  ...DAISIES,
+  ...DESERT,
+  ...FERNS,
+  ...GERANIUMS,
+  ...GRASSES,
+  ...HEATHS,
+  ...LILIES,
+  ...MINTS,
+  ...NIGHTSHADES,
+  ...OLEANDERS,
+  ...ONIONS,
+  ...PEAS,
+  ...PINKS,
+  ...ROSES,
+  ...SAXIFRAGES,
   ...SHRUBS,
-  ...CLIMBERS,
-  ...MORE_GRASSES,
-  ...MORE_KITCHEN,
-  ...MORE_SUCCULENTS,
-  ...DESERT_PLANTS,
+  ...SNAPDRAGONS,
+  ...SPURGES,
+  ...STONECROPS,
 ];
+
+/** Every kind the book ships with. */
+export const BOOK: readonly PlantKind[] = SPECIES.flatMap(kindsOf);
 
 const BY_ID: ReadonlyMap<KindId, PlantKind> = new Map(BOOK.map((kind) => [kind.id, kind]));
 

@@ -1,0 +1,83 @@
+import { readFileSync } from 'node:fs';
+import { BOOK, SPECIES } from './book/index';
+import { bookFaults, type BookRule } from './bookRules';
+import { kindOf } from './book/index';
+import type { PlantKind } from './kind';
+import { plantTable } from './table';
+
+const OVERRIDES = new Map(
+  SPECIES.flatMap(({ kinds }) =>
+    kinds.flatMap(({ id, but }) => (but ? [[id, Object.keys(but)] as const] : [])),
+  ),
+);
+const excused = (id: string) => OVERRIDES.get(id) ?? [];
+
+test('the book breaks none of its rules', () => {
+  expect(bookFaults(BOOK, excused)).toEqual([]);
+});
+
+test('a species stands once, and what a kind overrides is said with its reason', () => {
+  const names = SPECIES.map(({ botanical }) => botanical);
+  expect(new Set(names).size).toBe(names.length);
+  // A new override is a decision: it is counted here.
+  expect([...OVERRIDES.keys()].sort()).toEqual([
+    'beetroot-dark',
+    'kale-black',
+    'kale-curly',
+    'sage-tricolour',
+  ]);
+  for (const { kinds } of SPECIES)
+    for (const { but } of kinds) if (but) expect(but.why.length).toBeGreaterThan(8);
+});
+
+/** Records that spoil the book, each in a way that one rule forbids. */
+const SPOILED: readonly (readonly [
+  BookRule,
+  id: string,
+  spoil: (kind: PlantKind) => Partial<PlantKind>,
+])[] = [
+  [
+    'one truth for a species',
+    'million-bells-coral',
+    ({ toxicity }) => ({ toxicity: { ...toxicity, cats: 'none known' } }),
+  ],
+  ['one truth for a species', 'hosta-lime', () => ({ lowestC: -10 })],
+  ['tender agrees with cold', 'calla-black', () => ({ lowestC: -20 })],
+  ['tender agrees with cold', 'coleus-lime', () => ({ bringInC: null })],
+  ['tender agrees with cold', 'box-round', () => ({ bringInC: 5 })],
+  [
+    'a floor of harm by genus',
+    'catmint-blue',
+    ({ toxicity }) => ({ toxicity: { ...toxicity, cats: 'none known', dogs: 'none known' } }),
+  ],
+  ['parts that must not be eaten', 'sweet-pepper', () => ({ notEdible: null })],
+  ['in flower while in leaf', 'cyclamen-hardy-pink', () => ({ inLeaf: null })],
+  [
+    'spires are spires',
+    'foxglove-dwarf-apricot',
+    ({ bloom }) => ({ bloom: { ...bloom!, form: 'bell' } }),
+  ],
+  ['units suit', 'marguerite-white', () => ({ sold: [{ size: 'bulb', price: 3 }] })],
+  ['units suit', 'hydrangea-panicle-white', () => ({ sold: [{ size: 'six-pack', price: 3 }] })],
+  ['names belong to one genus', 'stonecrop-purple', () => ({ alsoCalled: ['Sedum'] })],
+  [
+    'no trade names',
+    'petunia-red',
+    () => ({ description: 'A petunia called ‘Ruby’ by its raiser' }),
+  ],
+];
+
+test.each(SPOILED)('%s: %s spoiled is found', (rule, id, spoil) => {
+  const good = kindOf(id) ?? BOOK.find((kind) => kind.id.startsWith(id.split('-')[0]!))!;
+  const spoiled = { ...good, ...spoil(good) };
+  const kinds = BOOK.map((kind) => (kind.id === good.id ? spoiled : kind));
+  const faults = bookFaults(kinds, excused).filter((fault) => fault.rule === rule);
+  expect(faults.length).toBeGreaterThan(0);
+  // Of a quarrel within a species either side may be named.
+  const sisters = kinds.filter(({ botanical }) => botanical === good.botanical);
+  for (const { id: named } of faults) expect(sisters.map((kind) => kind.id)).toContain(named);
+});
+
+test('the published table of every fact is what the book gives; npm run schema writes it', () => {
+  expect(readFileSync('docs/plant-book.csv', 'utf8') === plantTable(BOOK)).toBe(true);
+});

@@ -1,0 +1,29 @@
+import type { KindId } from './kind';
+
+/** Kinds whose ids read like trade names once, by the id they had: records and files from then go on. */
+export const RENAMED: ReadonlyMap<KindId, KindId> = new Map([
+  ['salvia-coral-nymph', 'salvia-coral-scarlet'],
+  ['fire-sticks', 'pencil-tree-red'],
+  ['crassula-campfire', 'crassula-flame'],
+]);
+
+/**
+ * A value as read from a file or a record, with every kind under the id it has now.
+ * @returns the very same value when it names none that was renamed
+ */
+export function withKindsNow<T>(value: T): T {
+  return renamed(value) as T;
+}
+
+function renamed(value: unknown): unknown {
+  if (typeof value === 'string') return RENAMED.get(value) ?? value;
+  if (Array.isArray(value)) {
+    const list = value.map(renamed);
+    return list.some((one, i) => one !== value[i]) ? list : value;
+  }
+  if (typeof value !== 'object' || value === null) return value;
+  const entries = Object.entries(value).map(([key, one]) => [key, renamed(one)] as const);
+  return entries.some(([key, one]) => one !== (value as Record<string, unknown>)[key])
+    ? Object.fromEntries(entries)
+    : value;
+}
