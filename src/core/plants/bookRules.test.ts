@@ -44,6 +44,7 @@ const SPOILED: readonly (readonly [
   ['one truth for a species', 'hosta-lime', () => ({ lowestC: -10 })],
   ['tender agrees with cold', 'calla-black', () => ({ lowestC: -20 })],
   ['tender agrees with cold', 'coleus-lime', () => ({ bringInC: null })],
+  ['tender agrees with cold', 'diascia-coral', () => ({ bringInC: 5 })],
   ['tender agrees with cold', 'box-round', () => ({ bringInC: 5 })],
   [
     'a floor of harm by genus',

@@ -51,6 +51,8 @@ const oneTruth: Rule = (kinds, excused) => {
 /** Nothing called tender bears this, and nothing that bears it is brought in, °C. */
 const TENDER_BEARS_C = -6;
 const HARDY_C = -10;
+/** What bears some frost is brought in no further above it than this, K. */
+const BROUGHT_IN_K = 8;
 
 /** A tender cycle, and bringing in, agree with the cold that is borne: both ways. */
 const tenderAgrees: Rule = (kinds) =>
@@ -63,6 +65,8 @@ const tenderAgrees: Rule = (kinds) =>
       said.push([id, `brought in at ${bringInC} °C, but dies at ${lowestC} °C`]);
     if (bringInC !== null && lowestC <= HARDY_C)
       said.push([id, `brought in at ${bringInC} °C, but bears ${lowestC} °C`]);
+    if (bringInC !== null && lowestC < 0 && bringInC - lowestC > BROUGHT_IN_K)
+      said.push([id, `brought in at ${bringInC} °C, though it bears ${lowestC} °C`]);
     if (bringInC === null && lowestC > 0 && cycle !== 'annual' && cycle !== 'biennial')
       said.push([id, `${cycle} that dies at ${lowestC} °C, but never brought in`]);
     return said;

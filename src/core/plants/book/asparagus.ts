@@ -182,9 +182,9 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Cordyline australis',
-    cycle: 'tender perennial',
-    lowestC: -4,
-    bringInC: 10,
+    cycle: 'shrub',
+    lowestC: -5,
+    bringInC: null,
     thirst: 'medium',
     dryBetween: false,
     harm: ['none known', 'mild', 'Contains saponins.'],
@@ -193,7 +193,7 @@ export const ASPARAGUS: readonly Species[] = [
     notEdible: null,
     wild: null,
     wildlife: [],
-    propagation: 'tip cuttings in late summer',
+    propagation: 'semi-ripe cuttings',
     confidence: 'good',
     kinds: [
       {

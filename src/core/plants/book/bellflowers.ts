@@ -57,7 +57,7 @@ export const BELLFLOWERS: readonly Species[] = [
   {
     botanical: 'Campanula portenschlagiana',
     cycle: 'perennial',
-    lowestC: -18,
+    lowestC: -25,
     bringInC: null,
     thirst: 'medium',
     dryBetween: false,

@@ -110,7 +110,7 @@ export const BORAGES: readonly Species[] = [
   {
     botanical: 'Myosotis sylvatica',
     cycle: 'biennial',
-    lowestC: -12,
+    lowestC: -25,
     bringInC: null,
     thirst: 'medium',
     dryBetween: false,

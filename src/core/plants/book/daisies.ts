@@ -83,7 +83,7 @@ export const DAISIES: readonly Species[] = [
     skin: null,
     edible: null,
     notEdible: null,
-    wild: null,
+    wild: 'Runs wild in the tropics and subtropics.',
     wildlife: ['butterflies'],
     propagation: 'seed or plugs in spring',
     confidence: 'fair',
@@ -292,7 +292,7 @@ export const DAISIES: readonly Species[] = [
   {
     botanical: 'Bellis perennis',
     cycle: 'biennial',
-    lowestC: -12,
+    lowestC: -25,
     bringInC: null,
     thirst: 'medium',
     dryBetween: false,

@@ -22,7 +22,7 @@ export const HARM = {
     'mild',
     'poisonous',
     'Deadly to cats in any amount, pollen and vase water included.',
-    { horses: 'unsure' },
+    { dogs: 'mild', horses: 'unsure' },
   ],
   onion: ['none known', 'poisonous', 'Onions of all sorts are poisonous to cats, dogs and horses.'],
   heath: ['poisonous', 'poisonous', 'Leaves, flowers and nectar are poisonous.'],

@@ -323,7 +323,7 @@ export const NIGHTSHADES: readonly Species[] = [
     botanical: 'Convolvulus sabatius',
     cycle: 'tender perennial',
     lowestC: -5,
-    bringInC: 5,
+    bringInC: -1,
     thirst: 'low',
     dryBetween: false,
     harm: ['unsure', 'unsure', 'Relatives are poisonous; records differ.'],

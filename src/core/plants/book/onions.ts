@@ -125,7 +125,7 @@ export const ONIONS: readonly Species[] = [
   {
     botanical: 'Allium schoenoprasum',
     cycle: 'perennial',
-    lowestC: -18,
+    lowestC: -30,
     bringInC: null,
     thirst: 'medium',
     dryBetween: false,

@@ -887,7 +887,7 @@ export const ROSES: readonly Species[] = [
     skin: null,
     edible: null,
     notEdible: null,
-    wild: null,
+    wild: 'Runs wild in eastern North America.',
     wildlife: [],
     propagation: 'semi-ripe cuttings',
     confidence: 'good',

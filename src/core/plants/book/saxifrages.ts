@@ -7,7 +7,7 @@ export const SAXIFRAGES: readonly Species[] = [
   {
     botanical: 'Astilbe × arendsii',
     cycle: 'perennial',
-    lowestC: -18,
+    lowestC: -30,
     bringInC: null,
     thirst: 'high',
     dryBetween: false,
@@ -335,7 +335,7 @@ export const SAXIFRAGES: readonly Species[] = [
         spreadCm: [50, 70],
         weeksToFill: 16,
         vigour: 2,
-        sun: [2, 6, 'bears'],
+        sun: [4, 10, 'bears'],
         feed: 'light',
         leaf: leaf(L.mid, 'toothed', 9),
         bloom: flower(F.cream, 'cluster', 14, [28, 41], 0.4, { continuous: false }),

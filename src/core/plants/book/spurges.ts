@@ -466,7 +466,7 @@ export const SPURGES: readonly Species[] = [
   {
     botanical: 'Viola cornuta',
     cycle: 'biennial',
-    lowestC: -12,
+    lowestC: -20,
     bringInC: null,
     thirst: 'medium',
     dryBetween: false,
@@ -589,7 +589,7 @@ export const SPURGES: readonly Species[] = [
   {
     botanical: 'Viola × wittrockiana',
     cycle: 'biennial',
-    lowestC: -12,
+    lowestC: -17,
     bringInC: null,
     thirst: 'medium',
     dryBetween: false,
