@@ -3,6 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { dirname, join, relative, resolve } from 'node:path';
 import ts from 'typescript';
+import { LONG_ON_PURPOSE } from './longOnPurpose.mts';
 
 const root = resolve(process.argv[2] ?? '.');
 const files = execFileSync('git', ['ls-files', 'src/**/*.ts', 'src/**/*.tsx'], { cwd: root })
@@ -197,5 +198,21 @@ const thick = functions
   .filter(({ length, component }) => length > (component ? LONG_COMPONENT : LONG_FUNCTION))
   .sort((a, b) => b.length - a.length);
 say(`components > ${LONG_COMPONENT} or functions > ${LONG_FUNCTION} lines`, thick.length);
+const unnamed = thick.filter(
+  ({ name, file }) => !(name in LONG_ON_PURPOSE) && !(reasonOf(file) in LONG_ON_PURPOSE),
+);
 for (const { name, file, length } of thick)
-  say(`  ${name}`, `${length}  ${file.replace('src/', '')}`);
+  say(
+    `  ${name}`,
+    `${length}  ${file.replace('src/', '')}: ${LONG_ON_PURPOSE[name] ?? LONG_ON_PURPOSE[reasonOf(file)] ?? 'NO REASON IS GIVEN'}`,
+  );
+const gone = Object.keys(LONG_ON_PURPOSE).filter(
+  (name) => !thick.some((one) => one.name === name || reasonOf(one.file) === name),
+);
+say('of them without a reason / reasons without one', `${unnamed.length} / ${gone.length}`);
+for (const name of gone) say(`  ${name}`, 'is long no more');
+
+/** A function without a name goes by its file's. */
+function reasonOf(file: string): string {
+  return file.replace(/^.*\/|\.tsx?$/g, '');
+}

@@ -2,7 +2,7 @@ import { BOOK } from '../plants/book/index';
 import { known, TUB, BASKET } from '../../../tests/builders/plantings';
 import { freely } from '../growth/conditions';
 import { sizeAlone } from '../growth/foresee';
-import { length } from '../geometry/vec3';
+import { length, type Vec3 } from '../geometry/vec3';
 import { growPlant } from './grow';
 import { lightMarks } from './light';
 import type { Mark } from './mark';
@@ -36,16 +36,17 @@ test('every kind of the book is drawn, with finite points, unit directions and n
       0,
     );
     expect([kind.id, marks.length > 5, marks.length < 1600]).toEqual([kind.id, true, true]);
-    for (const mark of marks) {
-      expect(mark.p.every(Number.isFinite)).toBe(true);
-      if (mark.kind === 'leaf') {
-        expect(length(mark.u)).toBeCloseTo(1, 5);
-        expect(length(mark.n)).toBeCloseTo(1, 5);
-        expect(mark.lengthCm).toBeGreaterThan(0);
-      }
-    }
+    // Hundreds of thousands of marks: asked plainly, told at once.
+    expect([kind.id, marks.filter((mark) => !isSound(mark))]).toEqual([kind.id, []]);
   }
 });
+
+const isUnit = (v: Vec3): boolean => Math.abs(length(v) - 1) < 5e-6;
+
+function isSound(mark: Mark): boolean {
+  if (!mark.p.every(Number.isFinite)) return false;
+  return mark.kind !== 'leaf' || (isUnit(mark.u) && isUnit(mark.n) && mark.lengthCm > 0);
+}
 
 test('the same seed gives the same plant; another seed another', () => {
   expect(marksOf('petunia-magenta', 8)).toEqual(marksOf('petunia-magenta', 8));

@@ -35,6 +35,7 @@ function drawnColour(kind: PlantKind, floral: boolean): Oklch | null {
     { widthPx: 500, heightPx: 460 },
   );
   const colours: string[] = [];
+  const indexOf = new Map<string, number>();
   const byColour: Picture = {
     ...picture,
     // Every part counts under its own colour; stems and outlines count for nothing, as a record says nothing of them.
@@ -50,8 +51,12 @@ function drawnColour(kind: PlantKind, floral: boolean): Oklch | null {
               typeof part.colour !== 'string'
             )
               return { ...drawn, plant: -1, floral: false, parts: [part] };
-            if (!colours.includes(part.colour)) colours.push(part.colour);
-            return { ...drawn, plant: colours.indexOf(part.colour), floral: false, parts: [part] };
+            let plant = indexOf.get(part.colour);
+            if (plant === undefined) {
+              plant = colours.push(part.colour) - 1;
+              indexOf.set(part.colour, plant);
+            }
+            return { ...drawn, plant, floral: false, parts: [part] };
           }),
       ),
     })),
