@@ -1,5 +1,5 @@
 import { wallOf, type Container } from '../containers/container';
-import { grown, reachOf } from '../containers/section';
+import { grown, reachOf, type PlanPoint } from '../containers/section';
 import { rimSection } from '../containers/shape';
 import type { Size } from '../growth/foresee';
 import { legsOf } from '../marks/support';
@@ -10,7 +10,7 @@ import type { Support } from '../plantings/support';
 import { inTheWay } from '../seeing/sightLines';
 import type { SunThen } from '../spots/sunPath';
 import { RAD_PER_DEG } from '../units/units';
-import type { PlanMark, PlanPoint } from './planMark';
+import type { PlanMark } from './planMark';
 
 /** Drip emitters, where they would lie. */
 export function dripMarks(

@@ -1,11 +1,9 @@
-import type { Section } from '../containers/section';
-
-/** A point of the plan, cm: x to the right, z toward the front; the middle of the rim is 0, 0. */
-export type PlanPoint = readonly [xCm: number, zCm: number];
+import type { PlanPoint, Section } from '../containers/section';
 
 /**
- * One mark of the stencil in centimetres on the plan. What it stands for (`what`) decides its ink; how wide lines and how large letters and
- * symbols are is for whoever paints it, on a screen or on paper.
+ * One mark of the stencil in centimetres on the plan: x to the right, z toward the front, 0 in the middle of the rim.
+ * What it stands for (`what`) decides its ink; how wide lines and how large letters and symbols are is for whoever
+ * paints it, on a screen or on paper.
  */
 export type PlanMark =
   | { readonly kind: 'section'; readonly what: 'rim' | 'level'; readonly section: Section }

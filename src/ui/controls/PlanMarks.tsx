@@ -1,5 +1,6 @@
 import type { SVGProps } from 'react';
-import type { PlanMark, PlanPoint } from '@/core/stencil/planMark';
+import type { PlanPoint } from '@/core/containers/section';
+import type { PlanMark } from '@/core/stencil/planMark';
 import { SectionOutline } from './Outline';
 
 /** Where the plan lies on the picture. */

@@ -23,7 +23,7 @@ import {
 } from './startForm';
 import { briefFrom, useProposals } from './useProposals';
 import { Button } from '@/ui/controls/Button';
-import { Obstacles } from './Obstacles';
+import { InTheWay } from './InTheWay';
 
 const ProposalGrid = dynamic(() => import('./ProposalGrid'), { ssr: false });
 
@@ -174,7 +174,7 @@ export function Start() {
           />
         )}
         {!looking && reading.ok && proposals.length < 6 && (
-          <Obstacles proposals={proposals} obstacles={obstacles} only={only} ruledOut={ruledOut} />
+          <InTheWay proposals={proposals} obstacles={obstacles} only={only} ruledOut={ruledOut} />
         )}
         <p className="mt-4 max-w-[70ch] text-note text-ink2">
           Sizes, weeks and prices are typical. The tag in hand and local advice win.

@@ -4,7 +4,7 @@ import { Hurdle } from '@/core/search/ask';
 import { Hindrance } from '@/core/search/obstacles';
 
 /** What stands in the way of more plantings. */
-export function Obstacles({
+export function InTheWay({
   proposals,
   obstacles,
   only,
