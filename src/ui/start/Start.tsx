@@ -159,7 +159,7 @@ export function Start() {
                 : ''}
           </p>
           {reading.ok && (
-            <Button className="ml-auto" onClick={() => void keepEmpty()}>
+            <Button className="ml-auto" disabled={!store} onClick={() => void keepEmpty()}>
               Compose by hand
             </Button>
           )}
