@@ -105,7 +105,12 @@ function pushApart(
   other.z -= (dz / d) * push * (1 - mine) * 2;
 }
 
-function shareOf(mineStands = false, theirsStands = false, free: number): number {
+/** What one of two takes of a push between them: none when it is pinned, all when the other is, else its free share. */
+function shareOf(
+  mineStands: boolean | undefined,
+  theirsStands: boolean | undefined,
+  free: number,
+): number {
   if (mineStands) return 0;
   return theirsStands ? 1 : free;
 }
