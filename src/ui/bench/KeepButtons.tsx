@@ -1,5 +1,4 @@
 import type { Kept } from '@/core/plantings/kept';
-import type { Dispatch, SetStateAction } from 'react';
 import { freeName } from '@/core/plantings/kept';
 import { Button } from '@/ui/controls/Button';
 
@@ -12,12 +11,12 @@ export function KeepButtons({
   chosen,
   setComparing,
 }: {
-  readonly setNaming: Dispatch<SetStateAction<string | null>>;
+  readonly setNaming: (next: string | null) => void;
   readonly kept: readonly Kept[];
   readonly whatIf: () => Promise<void>;
   readonly shown: Kept[];
   readonly chosen: readonly string[];
-  readonly setComparing: Dispatch<SetStateAction<boolean>>;
+  readonly setComparing: (next: boolean) => void;
 }) {
   return (
     <div className="flex flex-wrap items-center gap-1.5">

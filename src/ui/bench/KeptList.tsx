@@ -1,6 +1,5 @@
 import type { Spot } from '@/core/spots/spot';
 import type { Settings } from '@/core/files/plantingFile';
-import type { SetStateAction, Dispatch } from 'react';
 import { type Kept } from '@/core/plantings/kept';
 import { inSpot, PlantingInSpot } from '@/core/plantings/planting';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
@@ -35,7 +34,7 @@ export function KeptList({
   readonly use: (one: Kept) => Promise<undefined>;
   readonly letGo: (one: Kept) => Promise<void>;
   readonly chosen: readonly string[];
-  readonly setChosen: Dispatch<SetStateAction<readonly string[]>>;
+  readonly setChosen: (next: readonly string[]) => void;
 }) {
   return (
     <ul className="mt-2 grid gap-1">

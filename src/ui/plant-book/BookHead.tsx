@@ -1,4 +1,3 @@
-import type { SetStateAction, Dispatch } from 'react';
 import { type Query } from '@/core/search/query';
 import { Button } from '@/ui/controls/Button';
 import { entryLook } from '@/ui/controls/looks';
@@ -12,10 +11,10 @@ export function BookHead({
   setSide,
 }: {
   readonly query: Query;
-  readonly setQuery: Dispatch<SetStateAction<Query>>;
+  readonly setQuery: (next: Query) => void;
   readonly compared: readonly string[];
-  readonly setWide: Dispatch<SetStateAction<'found' | 'compare' | 'files'>>;
-  readonly setSide: Dispatch<SetStateAction<'kind' | 'tag'>>;
+  readonly setWide: (next: 'found' | 'compare' | 'files') => void;
+  readonly setSide: (next: 'kind' | 'tag') => void;
 }) {
   return (
     <header className="flex flex-wrap items-end gap-x-5 gap-y-2 pb-3">

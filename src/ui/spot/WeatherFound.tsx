@@ -1,4 +1,3 @@
-import type { Dispatch, SetStateAction } from 'react';
 import type { CsvAnswers, CsvQuestion, CsvReading } from '@/core/files/weatherCsv';
 import { countText } from '@/words/format';
 import { Button } from '@/ui/controls/Button';
@@ -99,10 +98,8 @@ export function WeatherFound({
   ) => Promise<void>;
   readonly answers: CsvAnswers;
   readonly keep: () => Promise<void>;
-  readonly setReading: Dispatch<SetStateAction<CsvReading | null>>;
-  readonly setFile: Dispatch<
-    SetStateAction<{ readonly name: string; readonly text: string } | null>
-  >;
+  readonly setReading: (next: CsvReading | null) => void;
+  readonly setFile: (next: { readonly name: string; readonly text: string } | null) => void;
 }) {
   return (
     <div className="mt-2.5 bg-wash px-3 py-2.5" role="status">
