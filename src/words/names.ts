@@ -83,13 +83,12 @@ const ROLE_ORDER: Readonly<Record<Role, number>> = { lead: 0, body: 1, edge: 2 }
 export const keyed = once(letter);
 
 function letter(it: PlantingInSpot): readonly Keyed[] {
-  const played = rolesPlayed(read(it));
   const groups = new Map<string, { kind: PlantKind; role: Role; count: number }>();
-  it.plants.forEach((plant, i) => {
+  for (const { plant, role } of rolesPlayed(read(it))) {
     const group = groups.get(plant.kindId);
     if (group) group.count += 1;
-    else groups.set(plant.kindId, { kind: plant.kind, role: played[i]!, count: 1 });
-  });
+    else groups.set(plant.kindId, { kind: plant.kind, role, count: 1 });
+  }
   return [...groups.values()]
     .sort((a, b) => ROLE_ORDER[a.role] - ROLE_ORDER[b.role])
     .map((group, i) => ({ ...group, letter: String.fromCharCode(65 + (i % 26)) }));

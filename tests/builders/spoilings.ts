@@ -29,7 +29,7 @@ const changed = (
   inSpot({ ...it.planting, ...change }, { ...it.spot, ...spot }, kindOf, it.house);
 const placed = (it: PlantingInSpot, places: readonly Place[]) => changed(it, { places });
 const reachIn = (it: PlantingInSpot) => reachOf(mixSurface(it.planting.container));
-const roleAt = (it: PlantingInSpot) => rolesPlayed(read(it));
+const roleAt = (it: PlantingInSpot) => rolesPlayed(read(it)).map(({ role }) => role);
 /** First kind of a role, or of any. */
 const kindIn = (it: PlantingInSpot, role: 'lead' | 'body' | 'edge') => {
   const played = roleAt(it);

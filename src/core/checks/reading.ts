@@ -4,12 +4,18 @@ import { isHung } from '../containers/shape';
 import type { Size } from '../growth/foresee';
 import { seasonOf } from '../growth/seasonOf';
 import { hangsFree } from '../spots/spot';
-import { seasonWeeks, type PlantingInSpot } from '../plantings/planting';
+import { seasonWeeks, type PlacedPlant, type PlantingInSpot } from '../plantings/planting';
 import { schoolOf } from '../schools/index';
 import type { School } from '../schools/school';
 import { estimateSeen } from './estimate';
 import type { Seen } from './outlook';
 import { once } from '../work/once';
+
+/** A plant with its size in some week. */
+export interface PlantGrown {
+  readonly plant: PlacedPlant;
+  readonly size: Size;
+}
 
 /** A planting with what several checks need, worked out once. */
 export interface Reading extends PlantingInSpot {
@@ -26,6 +32,9 @@ export interface Reading extends PlantingInSpot {
   readonly sizesAt: (weeks: number) => readonly Size[];
   /** Sizes in the week by which plants are as large as they will be this season. */
   readonly grown: () => readonly Size[];
+  /** The same as rows, in the order of the plants. */
+  readonly rowsAt: (weeks: number) => readonly PlantGrown[];
+  readonly grownRows: () => readonly PlantGrown[];
   readonly grownWeek: number;
   /** What is seen of each plant in a week. */
   readonly seenAt: (weeks: number) => Seen;
@@ -39,6 +48,13 @@ export function read(it: PlantingInSpot, counted: CountedSeen = new Map()): Read
   const { at: sizesAt } = seasonOf(it);
   const seen = new Map<number, Seen>(counted);
   const grownWeek = Math.round(weeks * 0.75);
+  const rowsOf = once((sizes: readonly Size[]) =>
+    sizes.flatMap((size, i) => {
+      const plant = it.plants[i];
+      return plant ? [{ plant, size }] : [];
+    }),
+  );
+  const rowsAt = (week: number) => rowsOf(sizesAt(week));
   return {
     ...it,
     weeks,
@@ -49,6 +65,8 @@ export function read(it: PlantingInSpot, counted: CountedSeen = new Map()): Read
     school: schoolOf(it.planting),
     sizesAt,
     grown: () => sizesAt(grownWeek),
+    rowsAt,
+    grownRows: () => rowsAt(grownWeek),
     grownWeek,
     seenAt: (week) => {
       let found = seen.get(week);
@@ -89,15 +107,12 @@ function spreadPoints(surface: Section): readonly (readonly [x: number, z: numbe
 }
 
 /** Share of the mix hidden by leaves some weeks after planting, 0–1. */
-export function coverAt(
-  reading: Pick<Reading, 'surface' | 'plants' | 'sizesAt'>,
-  weeks: number,
-): number {
+export function coverAt(reading: Pick<Reading, 'surface' | 'rowsAt'>, weeks: number): number {
   const all = surfacePoints(reading.surface);
-  const discs = reading.sizesAt(weeks).map(({ spreadCm }, i) => ({
-    x: reading.plants[i]!.xCm,
-    z: reading.plants[i]!.zCm,
-    r2: (spreadCm / 2) ** 2,
+  const discs = reading.rowsAt(weeks).map(({ plant, size }) => ({
+    x: plant.xCm,
+    z: plant.zCm,
+    r2: (size.spreadCm / 2) ** 2,
   }));
   let covered = 0;
   for (const [x, z] of all)

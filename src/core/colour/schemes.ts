@@ -219,27 +219,48 @@ export interface SchemeTally {
 }
 
 export function tallyScheme(colours: readonly WeighedColour[], scheme: Scheme): SchemeTally {
-  let [total, carried, fitSum, white, lead, opposite, third, dark, lime] = [
-    0, 0, 0, 0, 0, 0, 0, 0, 0,
-  ];
+  const tally = emptyTally();
   for (const { colour, weight } of colours) {
-    total += weight;
-    if (isWhite(colour)) white += weight;
-    if (isDark(colour)) dark += weight;
-    if (isLime(colour)) lime += weight;
+    tally.total += weight;
+    if (isWhite(colour)) tally.white += weight;
+    if (isDark(colour)) tally.dark += weight;
+    if (isLime(colour)) tally.lime += weight;
     const fit = fitOfColour(colour, scheme);
     if (fit === null) continue;
-    carried += weight;
-    fitSum += fit * weight;
+    tally.carried += weight;
+    tally.fitSum += fit * weight;
     if (!('colour' in scheme) || isWhite(colour)) continue;
-    if (hueGapDeg(colour[2], scheme.colour[2]) <= 40) lead += weight;
-    if (oppositeHuesDeg(scheme.colour[2]).some((o) => hueGapDeg(colour[2], o) <= 45))
-      opposite += weight;
-    if (triadHuesDeg(scheme.colour[2]).some((hue) => hueGapDeg(colour[2], hue) <= 40))
-      third += weight;
+    const near = (hue: number, withinDeg: number) => hueGapDeg(colour[2], hue) <= withinDeg;
+    const own = scheme.colour[2];
+    if (near(own, 40)) tally.lead += weight;
+    if (oppositeHuesDeg(own).some((hue) => near(hue, 45))) tally.opposite += weight;
+    if (triadHuesDeg(own).some((hue) => near(hue, 40))) tally.third += weight;
   }
-  return { total, carried, fitSum, white, lead, opposite, third, dark, lime };
+  return tally;
 }
+
+/** The sum of several tallies: a cast's is the sum of its members'. */
+export function sumTallies(tallies: Iterable<SchemeTally>): SchemeTally {
+  const sum = emptyTally();
+  for (const one of tallies) for (const part of TALLY_PARTS) sum[part] += one[part];
+  return sum;
+}
+
+function emptyTally(): { -readonly [part in keyof SchemeTally]: number } {
+  return {
+    total: 0,
+    carried: 0,
+    fitSum: 0,
+    white: 0,
+    lead: 0,
+    opposite: 0,
+    third: 0,
+    dark: 0,
+    lime: 0,
+  };
+}
+
+const TALLY_PARTS = Object.keys(emptyTally()) as readonly (keyof SchemeTally)[];
 
 /** What a tally says of the scheme. */
 export function readTally(

@@ -3,7 +3,7 @@ import { BASKET, BOX, TUB } from '../../../tests/builders/plantings';
 import { usualContainer } from '../containers/usual';
 import { NURSERY_SIZE_IDS } from '../plants/nursery';
 import { ballRoomCm, deepEnough, FIT_TOLERANCE_CM, wallRoomCm, worstShortfallCm } from './fit';
-import { spotRole } from './layout';
+import { wishedPlaces } from './wishedPlaces';
 import { packSame, RADIUS_FOR } from './pack';
 import { settle } from './settle';
 
@@ -139,16 +139,18 @@ test('what is too big does not go in at all', () => {
 });
 
 test('layouts: from one side the lead is behind and the edge in front; all round the lead is in the middle', () => {
-  expect(spotRole(TUB, 'one side', 'lead', 1, { leads: 1, lead: 'by view' })[0]!.zCm).toBeLessThan(
-    -4,
-  );
   expect(
-    spotRole(TUB, 'one side', 'edge', 3, { leads: 1, lead: 'by view' }).every(({ zCm }) => zCm > 0),
+    wishedPlaces(TUB, 'one side', 'lead', 1, { leads: 1, lead: 'by view' })[0]!.zCm,
+  ).toBeLessThan(-4);
+  expect(
+    wishedPlaces(TUB, 'one side', 'edge', 3, { leads: 1, lead: 'by view' }).every(
+      ({ zCm }) => zCm > 0,
+    ),
   ).toBe(true);
-  expect(spotRole(TUB, 'all round', 'lead', 1, { leads: 1, lead: 'by view' })[0]).toEqual({
+  expect(wishedPlaces(TUB, 'all round', 'lead', 1, { leads: 1, lead: 'by view' })[0]).toEqual({
     xCm: 0,
     zCm: 0,
   });
-  const row = spotRole(BOX, 'one side', 'edge', 5, { leads: 2, lead: 'by view' });
+  const row = wishedPlaces(BOX, 'one side', 'edge', 5, { leads: 2, lead: 'by view' });
   expect(row.map(({ xCm }) => Math.sign(Math.round(xCm)))).toEqual([-1, -1, 0, 1, 1]);
 });

@@ -1,6 +1,6 @@
 import type * as z from 'zod';
 import type { kindSchema } from './schema';
-import type { Harm } from './terms';
+import type { Harm, Role } from './terms';
 
 export * from './terms';
 
@@ -11,6 +11,11 @@ export type KindId = string;
 /** Middle of a range. */
 export function middle([low, high]: readonly [number, number]): number {
   return (low + high) / 2;
+}
+
+/** What a kind is first of all. */
+export function mainRole({ roles }: Pick<PlantKind, 'roles'>): Role {
+  return roles[0] ?? 'body';
 }
 
 /** How careful to be: what is not known is taken for worse than what is known to be mild. */

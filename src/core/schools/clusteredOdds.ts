@@ -1,4 +1,4 @@
-import { spotRole } from '../placing/layout';
+import { wishedPlaces } from '../placing/wishedPlaces';
 import { hangs, type School } from './school';
 import { isLong } from '../containers/container';
 
@@ -28,6 +28,6 @@ export const clusteredOdds: School = {
     cycle === 'succulent' || cycle === 'desert succulent' || (dryBetween && thirst === 'low'),
   prefers: ({ cycle }) => (cycle === 'succulent' ? 0.1 : cycle === 'desert succulent' ? 0.04 : 0),
   spots: ({ container, spot }, role, count, leads) =>
-    spotRole(container, spot.view, role, count, { leads, lead: 'a third over' }),
+    wishedPlaces(container, spot.view, role, count, { leads, lead: 'a third over' }),
   weights: { neighbours: 0.3, interest: 0.6, fullness: 0, pairs: 0, muddle: 0, 'lead-place': 0.7 },
 };

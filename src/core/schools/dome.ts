@@ -1,4 +1,4 @@
-import { spotRole } from '../placing/layout';
+import { wishedPlaces } from '../placing/wishedPlaces';
 import { middle } from '../plants/kind';
 import { ANY_KIND, hangs, type School } from './school';
 import { isLong } from '../containers/container';
@@ -37,7 +37,7 @@ export const dome: School = {
         (roles[0] === 'lead' ? 0.1 : 0)
       : 0,
   spots: ({ container }, role, count) =>
-    spotRole(container, 'all round', role, count, { leads: 0, lead: 'by view' }),
+    wishedPlaces(container, 'all round', role, count, { leads: 0, lead: 'by view' }),
   weights: {
     texture: 0,
     muddle: 0,

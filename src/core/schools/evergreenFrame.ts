@@ -1,4 +1,4 @@
-import { spotRole } from '../placing/layout';
+import { wishedPlaces } from '../placing/wishedPlaces';
 import { hangs, NO_PREFERENCE, type School } from './school';
 
 /** A frame that stands all twelve months, and pockets that change with the season. */
@@ -22,6 +22,6 @@ export const evergreenFrame: School = {
     role === 'body' || (foliage.evergreen && bringInC === null && lowestC <= -5),
   prefers: NO_PREFERENCE,
   spots: ({ container, spot, house }, role, count, leads) =>
-    spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
+    wishedPlaces(container, spot.view, role, count, { leads, lead: house.lead }),
   weights: { frame: 2, interest: 1.3, 'pot-frost': 1 },
 };

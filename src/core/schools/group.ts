@@ -1,4 +1,4 @@
-import { spotRole } from '../placing/layout';
+import { wishedPlaces } from '../placing/wishedPlaces';
 import { ANY_KIND, hangs, NO_PREFERENCE, type School } from './school';
 import { isLong } from '../containers/container';
 
@@ -14,6 +14,6 @@ export const group: School = {
   allows: ANY_KIND,
   prefers: NO_PREFERENCE,
   spots: ({ container, spot, house }, role, count, leads) =>
-    spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
+    wishedPlaces(container, spot.view, role, count, { leads, lead: house.lead }),
   weights: { roles: 0.3, texture: 0, silhouette: 0, muddle: 0, neighbours: 0.5, 'lead-place': 0.4 },
 };

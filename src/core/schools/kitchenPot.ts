@@ -1,4 +1,4 @@
-import { spotRole } from '../placing/layout';
+import { wishedPlaces } from '../placing/wishedPlaces';
 import { hangs, type School } from './school';
 
 /** Lead, body and edge that can all be eaten; nothing poisonous alongside. */
@@ -34,7 +34,7 @@ export const kitchenPot: School = {
     edible !== null && toxicity.people !== 'poisonous' && toxicity.people !== 'unsure',
   prefers: ({ fruit }) => (fruit ? 0.05 : 0),
   spots: ({ container, spot, house }, role, count, leads) =>
-    spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
+    wishedPlaces(container, spot.view, role, count, { leads, lead: house.lead }),
   weights: {
     pairs: 0,
     edible: 1.5,

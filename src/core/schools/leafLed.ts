@@ -1,5 +1,5 @@
 import { leafWorth } from '../plants/leaves';
-import { spotRole } from '../placing/layout';
+import { wishedPlaces } from '../placing/wishedPlaces';
 import { ANY_KIND, hangs, type School } from './school';
 
 /** A leaf worth this is neither liked nor not; how much what is above it is liked. Ours. */
@@ -40,7 +40,7 @@ export const leafLed: School = {
   prefers: (kind) =>
     LIKING * (leafWorth(kind) - MIDDLING_LEAF) - (kind.bloom && kind.bloom.cover > 0.45 ? 0.12 : 0),
   spots: ({ container, spot, house }, role, count, leads) =>
-    spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
+    wishedPlaces(container, spot.view, role, count, { leads, lead: house.lead }),
   weights: {
     texture: 1.8,
     echo: 2,

@@ -1,4 +1,4 @@
-import { spotRole } from '../placing/layout';
+import { wishedPlaces } from '../placing/wishedPlaces';
 import { ANY_KIND, hangs, NO_PREFERENCE, type School } from './school';
 import { isLong } from '../containers/container';
 
@@ -25,7 +25,7 @@ export const oppositePairs: School = {
   allows: ANY_KIND,
   prefers: NO_PREFERENCE,
   spots: ({ container }, role, count) =>
-    spotRole(container, 'all round', role, count, { leads: 0, lead: 'by view' }),
+    wishedPlaces(container, 'all round', role, count, { leads: 0, lead: 'by view' }),
   weights: {
     texture: 0.5,
     muddle: 0.5,

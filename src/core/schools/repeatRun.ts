@@ -1,4 +1,4 @@
-import { spotRole } from '../placing/layout';
+import { wishedPlaces } from '../placing/wishedPlaces';
 import { ANY_KIND, hangs, NO_PREFERENCE, type School } from './school';
 import { isLong } from '../containers/container';
 
@@ -22,6 +22,6 @@ export const repeatRun: School = {
   allows: ANY_KIND,
   prefers: NO_PREFERENCE,
   spots: ({ container, spot, house }, role, count, leads) =>
-    spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
+    wishedPlaces(container, spot.view, role, count, { leads, lead: house.lead }),
   weights: { pairs: 1.8, balance: 1.3, 'lead-place': 0.7 },
 };

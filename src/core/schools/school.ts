@@ -1,6 +1,6 @@
 import type { Container } from '../containers/container';
 import { isHung } from '../containers/shape';
-import type { Spotting } from '../placing/layout';
+import type { Spotting } from '../placing/wishedPlaces';
 import type { House } from '../plantings/house';
 import type { SchoolId } from '../plantings/schoolId';
 import type { PlantKind, Role } from '../plants/kind';

@@ -1,4 +1,4 @@
-import { spotRole } from '../placing/layout';
+import { wishedPlaces } from '../placing/wishedPlaces';
 import { hangs, NO_PREFERENCE, overSill, type School } from './school';
 
 /** Seen over a sill from indoors: two tall kinds alternate, as tall as the sight line asks; what spills is wasted. */
@@ -16,7 +16,7 @@ export const screen: School = {
   allows: ({ trailCm }, role) => role !== 'edge' && trailCm === null,
   prefers: NO_PREFERENCE,
   spots: ({ container }, role, count, leads) =>
-    spotRole(container, 'all round', role === 'lead' ? 'body' : role, count, {
+    wishedPlaces(container, 'all round', role === 'lead' ? 'body' : role, count, {
       leads: role === 'lead' ? 0 : leads,
       lead: 'by view',
     }),

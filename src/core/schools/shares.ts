@@ -1,4 +1,4 @@
-import { spotRole } from '../placing/layout';
+import { wishedPlaces } from '../placing/wishedPlaces';
 import { ANY_KIND, hangs, type School } from './school';
 
 /** A little meadow: a frame of few, a bridge between, a carpet of many, by counted shares, in natural drifts. */
@@ -22,6 +22,6 @@ export const shares: School = {
   prefers: ({ habit, wildlife }) =>
     (habit === 'grass' || habit === 'cloud' ? 0.08 : 0) + (wildlife.length > 0 ? 0.05 : 0),
   spots: ({ container, spot, house }, role, count, leads) =>
-    spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
+    wishedPlaces(container, spot.view, role, count, { leads, lead: house.lead }),
   weights: { roles: 1.6, neighbours: 0.4, pairs: 0, muddle: 0.7 },
 };

@@ -1,4 +1,4 @@
-import { spotRole } from '../placing/layout';
+import { wishedPlaces } from '../placing/wishedPlaces';
 import { ANY_KIND, hangs, NO_PREFERENCE, type School } from './school';
 
 /** One tall lead, a body round it, trailing edge. The default: it reads from any side and forgives most. */
@@ -36,6 +36,6 @@ export const thriller: School = {
   allows: ANY_KIND,
   prefers: NO_PREFERENCE,
   spots: ({ container, spot, house }, role, count, leads) =>
-    spotRole(container, spot.view, role, count, { leads, lead: house.lead }),
+    wishedPlaces(container, spot.view, role, count, { leads, lead: house.lead }),
   weights: {},
 };

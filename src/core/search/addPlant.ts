@@ -1,9 +1,9 @@
 import { read } from '../checks/reading';
 import { rolesPlayed } from '../checks/rolesPlayed';
-import { spotRole } from '../placing/layout';
+import { wishedPlaces } from '../placing/wishedPlaces';
 import { settledAround } from '../placing/arrange';
-import type { Place, PlaceId, PlantingInSpot } from '../plantings/planting';
-import { middle, type PlantKind } from '../plants/kind';
+import type { PlacedPlant, Place, PlaceId, PlantingInSpot } from '../plantings/planting';
+import { mainRole, middle, type PlantKind, type Role } from '../plants/kind';
 import { nearestSize } from '../plants/nursery';
 import { hash32, seedOf } from '../random/hash';
 
@@ -21,8 +21,8 @@ export function addPlant(
   const { planting, spot, house, plants } = it;
   const sisters = plants.filter(({ kindId }) => kindId === kind.id);
   const beside = sisters[0];
-  const role = beside ? rolesPlayed(read(it))[plants.indexOf(beside)]! : kind.roles[0]!;
-  const spots = spotRole(planting.container, spot.view, role, sisters.length + 2, {
+  const role = beside ? roleHere(it, beside) : mainRole(kind);
+  const spots = wishedPlaces(planting.container, spot.view, role, sisters.length + 2, {
     leads: 1,
     lead: house.lead,
   });
@@ -40,6 +40,11 @@ export function addPlant(
   );
   const from = new Map(movable.map((place) => [place.id, { xCm: place.xCm, zCm: place.zCm }]));
   return { id, places: settledAround(planting.container, places, from, radii) };
+}
+
+function roleHere(it: PlantingInSpot, plant: PlacedPlant): Role {
+  const played = rolesPlayed(read(it)).find((row) => row.plant === plant);
+  return played ? played.role : mainRole(plant.kind);
 }
 
 /** An id that no plant of the planting has. */

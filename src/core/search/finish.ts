@@ -1,4 +1,4 @@
-import { rolesPlayed } from '../checks/rolesPlayed';
+import { rolesPlayed, type PlantPlaying } from '../checks/rolesPlayed';
 import { read } from '../checks/reading';
 import { FIT_TOLERANCE_CM } from '../placing/fit';
 import { settle } from '../placing/settle';
@@ -44,9 +44,8 @@ export function* finishing(
   const school = schoolOf(it.planting);
   const played = rolesPlayed(read({ ...it, plants: kept }));
   const fixed: Member[] = [];
-  kept.forEach(({ kind }, i) => {
-    if (!fixed.some((member) => member.kind === kind)) fixed.push({ kind, role: played[i]! });
-  });
+  for (const { plant, role } of played)
+    if (!fixed.some(({ kind }) => kind === plant.kind)) fixed.push({ kind: plant.kind, role });
   const gone = new Set(
     it.plants.filter((plant) => !kept.includes(plant)).map(({ kindId }) => kindId),
   );
@@ -66,7 +65,7 @@ export function* finishing(
     yield;
     for (const { members } of assign(judge, fixed, slots, THOROUGH).slice(0, 6)) {
       yield;
-      const places = around(kept, played, members.slice(fixed.length), ask, it);
+      const places = around(played, members.slice(fixed.length), ask, it);
       if (places) found.push(judged(it, 'finish', { places }, kindOf));
     }
   }
@@ -85,31 +84,29 @@ function lacking(shape: readonly Role[], have: readonly Role[]): Role[] {
 
 /** New members planted round those that stay. @returns `null` when they do not fit or cost too much */
 function around(
-  kept: PlantingInSpot['plants'],
-  played: readonly Role[],
+  standing: readonly PlantPlaying[],
   added: readonly Member[],
   ask: Parameters<typeof filledParts>[2],
   it: PlantingInSpot,
 ): Place[] | null {
   const school = schoolOf(it.planting);
-  const standing: CastPart[] = kept.map(({ kind, size }, i) => ({
+  const kept = standing.map(({ plant }) => plant);
+  const keptParts: CastPart[] = standing.map(({ plant: { kind, size }, role }) => ({
     kind,
-    role: played[i]!,
+    role,
     size,
     count: 1,
     step: 0,
   }));
-  const parts = filledParts(added, school, ask, standing);
+  const parts = filledParts(added, school, ask, keptParts);
   if (!parts) return null;
   for (let attempt = 0; attempt < 6; attempt += 1) {
     const fresh = parts.flatMap((part) => Array.from({ length: part.count }, () => part));
     const site = siteOf(ask);
-    const leads = [...played, ...fresh.map(({ role }) => role)].filter(
-      (role) => role === 'lead',
-    ).length;
+    const leads = [...standing, ...fresh].filter(({ role }) => role === 'lead').length;
     const wanted = fresh.map((part, i) => {
       const same = fresh.filter(({ role }) => role === part.role);
-      const before = played.filter((role) => role === part.role).length;
+      const before = standing.filter(({ role }) => role === part.role).length;
       const spots = school.spots(site, part.role, same.length + before, leads);
       // Of the places of its role, those furthest from what stands are free.
       const free = [...spots]

@@ -1,6 +1,6 @@
 import { visibleHeightCm, type Container } from '../containers/container';
 import { halfFrontCm } from '../containers/shape';
-import type { KindId, PlantKind } from '../plants/kind';
+import { mainRole, type KindId, type PlantKind } from '../plants/kind';
 import type { Place, Planting } from '../plantings/planting';
 import type { Ask } from './ask';
 import { opinionOf } from '../checks/opinion';
@@ -88,7 +88,7 @@ function* withOneOf(
   let best: { readonly places: readonly Place[]; readonly score: number } | null = null;
   const kindOf = (id: KindId) => ask.kinds.find((kind) => kind.id === id) ?? null;
   for (const kind of shared) {
-    const role = kind.roles.includes('body') ? ('body' as const) : kind.roles[0]!;
+    const role = kind.roles.includes('body') ? ('body' as const) : mainRole(kind);
     const beside = judge.best(role === 'body' ? 'edge' : 'body', 2, [kind]);
     for (const members of [
       [{ kind, role }],

@@ -1,6 +1,6 @@
 import { opinionOf } from '../checks/opinion';
 import { FIT_TOLERANCE_CM, worstShortfallCm } from '../placing/fit';
-import type { KindId, PlantKind } from '../plants/kind';
+import { mainRole, type KindId, type PlantKind } from '../plants/kind';
 import { nearestSize } from '../plants/nursery';
 import { plantCost } from '../shopping/plantCost';
 import { hurdleOf, type Ask } from './ask';
@@ -106,7 +106,7 @@ function like(
     held.set(
       kind.id,
       (near = ask.kinds
-        .filter((other) => other !== kind && other.roles.includes(kind.roles[0]!))
+        .filter((other) => other !== kind && other.roles.includes(mainRole(kind)))
         .map((other) => ({ other, by: unlike(kind, other) }))
         .sort((a, b) => a.by - b.by)
         .slice(0, 24)

@@ -1,5 +1,12 @@
 import { isHung } from '../containers/shape';
-import { isGround, isWhite, readTally, tallyScheme, type SchemeTally } from '../colour/schemes';
+import {
+  isGround,
+  isWhite,
+  readTally,
+  sumTallies,
+  tallyScheme,
+  type SchemeTally,
+} from '../colour/schemes';
 import { deltaE } from '../colour/oklch';
 import { interestOfKind } from '../suitability/interest';
 import { lightFit } from '../suitability/light';
@@ -22,6 +29,11 @@ export interface Member {
   readonly role: Role;
 }
 
+/** What is worked out of one kind for a search: its worth in each role, and its colours against the scheme. */
+interface KindRecord extends Readonly<Record<Role, number>> {
+  readonly tally: SchemeTally;
+}
+
 /** The site a school is asked about. */
 export function siteOf({ container, spot, house }: Ask): Setting {
   return { container, spot, house };
@@ -34,8 +46,7 @@ export function siteOf({ container, spot, house }: Ask): Setting {
 export class Judge {
   private readonly pairs: Float32Array;
   private readonly index: ReadonlyMap<PlantKind, number>;
-  private readonly single: readonly Readonly<Record<Role, number>>[];
-  private readonly tallies: readonly SchemeTally[];
+  private readonly records: ReadonlyMap<PlantKind, KindRecord>;
 
   constructor(
     private readonly ask: Ask,
@@ -46,21 +57,28 @@ export class Judge {
     this.pairs = new Float32Array(kinds.length <= MOST_HELD ? kinds.length * kinds.length : 0).fill(
       UNKNOWN,
     );
-    this.tallies = kinds.map((kind) => {
-      const seen = middle(kind.spreadCm) * Math.sqrt(grownHeightCm(kind));
-      return tallyScheme(
-        coloursOf(kind).map(({ colour, weight }) => ({ colour, weight: weight * seen })),
-        ask.wishes.scheme,
-      );
-    });
-    this.single = kinds.map((kind) => {
-      const common = this.common(kind);
-      return {
-        lead: this.suits(kind, 'lead', common),
-        body: this.suits(kind, 'body', common),
-        edge: this.suits(kind, 'edge', common),
-      };
-    });
+    this.records = new Map(kinds.map((kind) => [kind, this.record(kind)]));
+  }
+
+  private record(kind: PlantKind): KindRecord {
+    const seen = middle(kind.spreadCm) * Math.sqrt(grownHeightCm(kind));
+    const colours = coloursOf(kind).map(({ colour, weight }) => ({
+      colour,
+      weight: weight * seen,
+    }));
+    const common = this.common(kind);
+    return {
+      tally: tallyScheme(colours, this.ask.wishes.scheme),
+      lead: this.suits(kind, 'lead', common),
+      body: this.suits(kind, 'body', common),
+      edge: this.suits(kind, 'edge', common),
+    };
+  }
+
+  private recordOf(kind: PlantKind): KindRecord {
+    const found = this.records.get(kind);
+    if (!found) throw new Error(`${kind.id} is not among the kinds of this search`);
+    return found;
   }
 
   /** Best kinds for a role beside others already chosen, not all of one sort. */
@@ -93,47 +111,45 @@ export class Judge {
 
   /** A whole cast, about 0–1; 0 when two of it must not share a container. */
   promise(members: readonly Member[]): number {
-    let single = 0;
-    let weights = 0;
-    let [pairs, count] = [0, 0];
-    let [total, carriedSum, fitSum, white, leading, opposite, third, dark, lime] = [
-      0, 0, 0, 0, 0, 0, 0, 0, 0,
-    ];
-    for (let i = 0; i < members.length; i += 1) {
-      const { kind, role } = members[i]!;
-      const weight = role === 'lead' ? LEAD_WEIGHT : 1;
-      single += weight * this.of(kind, role);
-      weights += weight;
-      for (let j = 0; j < i; j += 1) {
-        const one = this.pair(kind, members[j]!.kind);
-        if (one <= 0) return 0;
-        pairs += one;
-        count += 1;
-      }
-      const t = this.tallies[this.index.get(kind)!]!;
-      total += t.total;
-      carriedSum += t.carried;
-      fitSum += t.fitSum;
-      white += t.white;
-      leading += t.lead;
-      opposite += t.opposite;
-      third += t.third;
-      dark += t.dark;
-      lime += t.lime;
-    }
     if (members.length === 0) return 0;
+    const together = this.together(members);
+    if (together === null) return 0;
     const { fit, carried, missing } = readTally(
-      { total, carried: carriedSum, fitSum, white, lead: leading, opposite, third, dark, lime },
+      sumTallies(members.map(({ kind }) => this.recordOf(kind).tally)),
       this.ask.wishes.scheme,
     );
     return Math.max(
-      0.001,
-      0.42 * (single / weights) +
-        0.33 * (count ? pairs / count : 0.5) +
-        0.25 * (fit - 0.35 * missing.length) +
-        0.1 * Math.min(1, carried / 0.4) +
-        0.015 * Math.min(2, members.length - 3),
+      LEAST_PROMISE,
+      WORTH.single * this.apart(members) +
+        WORTH.pairs * together +
+        WORTH.scheme * (fit - MISSING_COST * missing.length) +
+        WORTH.colour * Math.min(1, carried / ENOUGH_COLOUR) +
+        WORTH.variety * Math.min(2, members.length - 3),
     );
+  }
+
+  /** What the members are worth each for itself, 0–1, the lead counting a little more. */
+  private apart(members: readonly Member[]): number {
+    let [sum, weights] = [0, 0];
+    for (const { kind, role } of members) {
+      const weight = role === 'lead' ? LEAD_WEIGHT : 1;
+      sum += weight * this.of(kind, role);
+      weights += weight;
+    }
+    return sum / weights;
+  }
+
+  /** What the pairs among the members are worth in the mean, 0–1. @returns `null` when two must not share a container */
+  private together(members: readonly Member[]): number | null {
+    let [sum, count] = [0, 0];
+    for (const [i, { kind }] of members.entries())
+      for (let j = 0; j < i; j += 1) {
+        const worth = this.pair(kind, members[j]!.kind);
+        if (worth <= 0) return null;
+        sum += worth;
+        count += 1;
+      }
+    return count > 0 ? sum / count : WORTH_ALONE;
   }
 
   /** {@link promise} less what the school's own likings add: for comparing casts of several schools. */
@@ -141,12 +157,12 @@ export class Judge {
     const liking =
       members.reduce((sum, { kind, role }) => sum + this.school.prefers(kind, role), 0) /
       Math.max(1, members.length);
-    return this.promise(members) - 0.42 * liking;
+    return this.promise(members) - WORTH.single * liking;
   }
 
   /** One kind in one role, 0–1. */
   of(kind: PlantKind, role: Role): number {
-    return this.single[this.index.get(kind)!]![role];
+    return this.recordOf(kind)[role];
   }
 
   private common(kind: PlantKind): number {
@@ -200,6 +216,16 @@ export class Judge {
   }
 }
 
+/** Shares of a cast's promise: its members each, its pairs, its scheme, colour at all, and one kind more than three. Ours. */
+const WORTH = { single: 0.42, pairs: 0.33, scheme: 0.25, colour: 0.1, variety: 0.015 } as const;
+/** What each colour that the scheme must have, and the cast lacks, costs of the scheme's part. Ours. */
+const MISSING_COST = 0.35;
+/** Share of colour that is not ground at which there is enough of it. Ours. */
+const ENOUGH_COLOUR = 0.4;
+/** What stands alone makes no pair, good or bad. */
+const WORTH_ALONE = 0.5;
+/** A cast that may share a container never promises nothing. */
+const LEAST_PROMISE = 0.001;
 /** What is grown to eat costs so much where eating was not asked for. Ours. */
 const KITCHEN_COST = 0.06;
 /** What a hardy shrub costs in a planting for a season. Ours. */

@@ -1,7 +1,7 @@
 import { lookApart } from '../colour/ciede2000';
 import type { Oklch } from '../colour/oklch';
 import { leadingColour } from '../plants/colours';
-import { middle, type PlantKind, type Role } from '../plants/kind';
+import { mainRole, middle, type PlantKind, type Role } from '../plants/kind';
 import { leafWeeks, sharedWeeks } from '../plants/season';
 import { overruns } from '../suitability/vigour';
 import { shareWatering, thirstMatch } from '../suitability/watering';
@@ -107,7 +107,7 @@ export function partnersOf(
 
 /** How unlike two kinds are as stand-ins: role, habit, size, trail, light, water and leading colour. 0 is the same. */
 export function unlike(a: PlantKind, b: PlantKind): number {
-  const role: Role = a.roles[0]!;
+  const role: Role = mainRole(a);
   return (
     (b.roles.includes(role) ? 0 : 3) +
     (a.habit === b.habit ? 0 : 1) +

@@ -72,11 +72,9 @@ export function askFor(
 
 /** The kinds of a planting in the roles they play, each once: by how many of its plants play it. */
 export function membersOf(it: PlantingInSpot): readonly Member[] {
-  const played = rolesPlayed(read(it));
   const members = new Map<KindId, Member>();
-  it.plants.forEach(({ kind }, i) => {
-    if (!members.has(kind.id)) members.set(kind.id, { kind, role: played[i]! });
-  });
+  for (const { plant, role } of rolesPlayed(read(it)))
+    if (!members.has(plant.kindId)) members.set(plant.kindId, { kind: plant.kind, role });
   return [...members.values()];
 }
 

@@ -2,7 +2,7 @@ import type { Container } from '../containers/container';
 import { schoolOf, SCHOOLS } from '../schools/index';
 import type { PlantingInSpot } from '../plantings/planting';
 import { supportIn } from '../plantings/support';
-import type { PlantKind } from '../plants/kind';
+import { mainRole, type PlantKind } from '../plants/kind';
 import { finished, type Work } from '../work/steps';
 import { assign, THOROUGH } from './assign';
 import { castFrom, eligible } from './compose';
@@ -45,7 +45,7 @@ export function* scaling(
             [
               ...new Set([
                 ...fitting.map(({ kind }) => kind),
-                ...eligible(ask).filter((kind) => fitsSomehow(kind, kind.roles[0]!, ask)),
+                ...eligible(ask).filter((kind) => fitsSomehow(kind, mainRole(kind), ask)),
               ]),
             ],
             school,

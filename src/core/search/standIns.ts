@@ -52,10 +52,9 @@ export function* findStandIns(
   { count = 6, place = null }: { readonly count?: number; readonly place?: PlaceId | null } = {},
 ): Work<StandIn[]> {
   const reading = read(it);
-  const at = it.plants.findIndex((plant) => plant.kindId === kindId);
-  const plant = it.plants[at];
-  if (!plant) return [];
-  const role = rolesPlayed(reading)[at]!;
+  const played = rolesPlayed(reading).find(({ plant }) => plant.kindId === kindId);
+  if (!played) return [];
+  const { plant, role } = played;
   const ask: Ask = {
     container: it.planting.container,
     spot: it.spot,

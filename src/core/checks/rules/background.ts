@@ -38,8 +38,9 @@ export const background: Check<'background', BackgroundFacts> = {
     const { spot, planting } = reading;
     if (spot.background.length === 0 || spot.view === 'from below' || reading.plants.length === 0)
       return null;
-    const played = rolesPlayed(reading);
-    const tall = reading.plants.filter((_, i) => played[i] !== 'edge');
+    const tall = rolesPlayed(reading)
+      .filter(({ role }) => role !== 'edge')
+      .map(({ plant }) => plant);
     let worst: (BackgroundFacts & { readonly score: number }) | null = null;
     for (const layer of spot.background)
       for (const { kind } of tall)

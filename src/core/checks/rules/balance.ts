@@ -27,12 +27,11 @@ export const balance: Check<'balance', BalanceFacts> = {
   judge: (reading) => {
     if (reading.plants.length < 3) return null;
     const { shape } = reading.planting.container;
-    const sizes = reading.grown();
     let mass = 0;
     let moment = 0;
     let depthMoment = 0;
-    reading.plants.forEach((plant, i) => {
-      const m = (sizes[i]!.heightCm + sizes[i]!.trailCm * 0.6) * sizes[i]!.spreadCm;
+    reading.grownRows().forEach(({ plant, size }) => {
+      const m = (size.heightCm + size.trailCm * 0.6) * size.spreadCm;
       mass += m;
       moment += m * plant.xCm;
       depthMoment += m * plant.zCm;
@@ -57,14 +56,15 @@ export const balance: Check<'balance', BalanceFacts> = {
 
 function bareStretch(reading: Parameters<(typeof balance)['judge']>[0], all: boolean): number {
   const rim = rimSection(reading.planting.container.shape);
-  const sizes = reading.grown();
+  const rows = reading.grownRows();
   const steps = 48;
   const dressed: boolean[] = [];
   for (let i = 0; i < steps; i += 1) {
     const [x, z] = rimPoint(rim, (i + 0.5) / steps, all);
     dressed.push(
-      reading.plants.some(
-        (p, k) => Math.hypot(p.xCm - x, p.zCm - z) <= sizes[k]!.spreadCm / 2 + RIM_REACH_CM,
+      rows.some(
+        ({ plant, size }) =>
+          Math.hypot(plant.xCm - x, plant.zCm - z) <= size.spreadCm / 2 + RIM_REACH_CM,
       ),
     );
   }

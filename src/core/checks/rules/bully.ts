@@ -38,11 +38,10 @@ export const bully: Check<'bully', BullyFacts | null> = {
     let first: BullyFacts | null = null;
     const culprits: string[] = [];
     for (let week = 2; week <= reading.weeks && !first; week += 1) {
-      const sizes = reading.sizesAt(week);
-      reading.plants.forEach((a, i) => {
-        reading.plants.forEach((b, j) => {
-          if (first || i === j || !overruns(a.kind, b.kind)) return;
-          const [sa, sb] = [sizes[i]!, sizes[j]!];
+      const rows = reading.rowsAt(week);
+      rows.forEach(({ plant: a, size: sa }) => {
+        rows.forEach(({ plant: b, size: sb }) => {
+          if (first || a === b || !overruns(a.kind, b.kind)) return;
           const trails = sa.trailCm > 0;
           // A trailer overruns what is low and lies between it and the rim; a bush overtops.
           if (trails ? sb.heightCm > sa.heightCm * 1.5 : sa.heightCm < sb.heightCm * TALLER) return;

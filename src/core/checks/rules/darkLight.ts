@@ -28,24 +28,22 @@ export const darkLight: Check<'dark-light', DarkLightFacts> = {
   },
   limits: { trouble: 0, look: 0.6 },
   judge: (reading) => {
-    const sizes = reading.grown();
-    const dark = reading.plants
-      .map((plant, i) => ({ plant, i }))
-      .filter(
-        ({ plant }) =>
-          isDark(plant.kind.foliage.main) &&
-          plant.kind.foliage.main[1] < 0.12 &&
-          (plant.kind.bloom?.cover ?? 0) < 0.45,
-      );
+    const rows = reading.grownRows();
+    const dark = rows.filter(
+      ({ plant }) =>
+        isDark(plant.kind.foliage.main) &&
+        plant.kind.foliage.main[1] < 0.12 &&
+        (plant.kind.bloom?.cover ?? 0) < 0.45,
+    );
     if (dark.length === 0 || reading.plants.length < 3) return null;
     let worst: (DarkLightFacts & { readonly id: string }) | null = null;
-    for (const { plant, i } of dark) {
+    for (const { plant, size } of dark) {
       let best = { beside: '', lighter: 0 };
-      reading.plants.forEach((other, j) => {
-        if (j === i || other.kindId === plant.kindId) return;
+      rows.forEach(({ plant: other, size: beside }) => {
+        if (other.kindId === plant.kindId) return;
         if (
           Math.hypot(plant.xCm - other.xCm, plant.zCm - other.zCm) >
-          (sizes[i]!.spreadCm + sizes[j]!.spreadCm) / 2 + NEAR_CM
+          (size.spreadCm + beside.spreadCm) / 2 + NEAR_CM
         )
           return;
         const colours = [

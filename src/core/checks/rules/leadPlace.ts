@@ -23,15 +23,11 @@ export const leadPlace: Check<'lead-place', LeadPlaceFacts> = {
   limits: { trouble: 0, look: 0.7 },
   judge: (reading) => {
     if (reading.plants.length < 3 || reading.school.weights['lead-place'] === 0) return null;
-    const played = rolesPlayed(reading);
-    const sizes = reading.grown();
-    let best = -1;
-    reading.plants.forEach((_, i) => {
-      if (played[i] === 'lead' && (best < 0 || sizes[i]!.heightCm > sizes[best]!.heightCm))
-        best = i;
-    });
-    if (best < 0) return null;
-    const lead = reading.plants[best]!;
+    const [tallest] = rolesPlayed(reading)
+      .filter(({ role }) => role === 'lead')
+      .sort((a, b) => b.size.heightCm - a.size.heightCm);
+    if (!tallest) return null;
+    const lead = tallest.plant;
     const half = halfDepthCm(reading.planting.container.shape);
     const depth = lead.zCm / half;
     const third = reading.house.lead === 'centre' ? 0.3 : 0;

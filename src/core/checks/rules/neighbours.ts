@@ -1,8 +1,9 @@
 import { deltaE } from '../../colour/oklch';
 import { leadingColour } from '../../plants/colours';
 import { clamp } from '../../units/units';
+import type { PlacedPlant } from '../../plantings/planting';
 import type { Check } from '../check';
-import type { Reading } from '../reading';
+import type { PlantGrown, Reading } from '../reading';
 
 export interface NeighboursFacts {
   /** Weighted mean OKLab distance between neighbours. */
@@ -52,28 +53,7 @@ export const neighbours: Check<'neighbours', NeighboursFacts> = {
   judge: (reading) => {
     const kinds = new Set(reading.plants.map(({ kind }) => kind.id));
     if (reading.plants.length < 4 || kinds.size < 3) return null;
-    const sizes = reading.grown();
-    let sum = 0;
-    let weights = 0;
-    let worst: { w: number; pair: readonly [number, number] } | null = null;
-    reading.plants.forEach((a, i) => {
-      for (let j = 0; j < i; j += 1) {
-        const b = reading.plants[j]!;
-        const gap = Math.max(
-          0,
-          Math.hypot(a.xCm - b.xCm, a.zCm - b.zCm) -
-            (sizes[i]!.spreadCm + sizes[j]!.spreadCm) / 2.6,
-        );
-        const w =
-          Math.sqrt(sizes[i]!.spreadCm * sizes[j]!.spreadCm) * Math.exp(-gap / NEIGHBOUR_GAP_CM);
-        const d = deltaE(leadingColour(a.kind), leadingColour(b.kind));
-        sum += w * d;
-        weights += w;
-        if (d < ALIKE && gap < 2 && (!worst || w > worst.w)) worst = { w, pair: [i, j] };
-      }
-    });
-    const meanDistance = sum / weights;
-    const alike = worst as { pair: readonly [number, number] } | null;
+    const { meanDistance, alike } = besideEachOther(reading.grownRows());
     const flows = mayTouch(reading);
     const clump = clumpOf(reading.plants);
     return {
@@ -83,17 +63,33 @@ export const neighbours: Check<'neighbours', NeighboursFacts> = {
       facts: {
         meanDistance,
         clump,
-        alike: alike
-          ? [reading.plants[alike.pair[0]]!.kind.id, reading.plants[alike.pair[1]]!.kind.id]
-          : null,
+        alike: alike ? [alike.a.kindId, alike.b.kindId] : null,
       },
       culprits:
         alike && (meanDistance < 0.1 || (clump > CLUMPED && !flows))
-          ? [reading.plants[alike.pair[0]]!.id, reading.plants[alike.pair[1]]!.id]
+          ? [alike.a.id, alike.b.id]
           : [],
     };
   },
 };
+
+/** How far the colours of neighbours are apart, and the two most alike that touch. */
+function besideEachOther(rows: readonly PlantGrown[]) {
+  let sum = 0;
+  let weights = 0;
+  let alike: { w: number; a: PlacedPlant; b: PlacedPlant } | null = null;
+  for (const [i, { plant: a, size }] of rows.entries())
+    for (const { plant: b, size: other } of rows.slice(0, i)) {
+      const apart = Math.hypot(a.xCm - b.xCm, a.zCm - b.zCm);
+      const gap = Math.max(0, apart - (size.spreadCm + other.spreadCm) / 2.6);
+      const w = Math.sqrt(size.spreadCm * other.spreadCm) * Math.exp(-gap / NEIGHBOUR_GAP_CM);
+      const d = deltaE(leadingColour(a.kind), leadingColour(b.kind));
+      sum += w * d;
+      weights += w;
+      if (d < ALIKE && gap < 2 && (!alike || w > alike.w)) alike = { w, a, b };
+    }
+  return { meanDistance: sum / weights, alike };
+}
 
 /** Share of next neighbours that are of one's own kind, less what dealing the places out by chance would give. */
 function clumpOf(plants: Reading['plants']): number {

@@ -34,26 +34,26 @@ export const potContrast: Check<'pot-contrast', PotContrastFacts> = {
   },
   limits: { trouble: 0.2, look: 0.6 },
   judge: (reading) => {
-    const played = rolesPlayed(reading);
-    const edges = reading.plants.filter(
-      (plant, i) => played[i] === 'edge' && plant.kind.trailCm !== null,
+    const edges = new Set(
+      rolesPlayed(reading)
+        .filter(({ plant, role }) => role === 'edge' && plant.kind.trailCm !== null)
+        .map(({ plant }) => plant),
     );
-    if (edges.length === 0 || reading.planting.container.material === 'coir') return null;
+    if (edges.size === 0 || reading.planting.container.material === 'coir') return null;
     // In flower it is the flower that stands before the pot, out of flower the leaf.
-    const ranked = edges
-      .flatMap((plant) =>
-        sampledWeeks(reading).map((weeks) => {
-          const { bloom } = reading.sizesAt(weeks)[reading.plants.indexOf(plant)]!;
-          return {
+    const potColour = reading.planting.container.colour;
+    const ranked = sampledWeeks(reading)
+      .flatMap((weeks) =>
+        reading
+          .rowsAt(weeks)
+          .filter(({ plant }) => edges.has(plant))
+          .map(({ plant, size }) => ({
             plant,
             weeks,
             distance: Math.max(
-              ...shown(plant.kind, bloom).map((colour) =>
-                deltaE(colour, reading.planting.container.colour),
-              ),
+              ...shown(plant.kind, size.bloom).map((colour) => deltaE(colour, potColour)),
             ),
-          };
-        }),
+          })),
       )
       .sort((a, b) => a.distance - b.distance);
     const worst = ranked[0]!;

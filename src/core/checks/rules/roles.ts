@@ -28,7 +28,7 @@ export const roles: Check<'roles', RolesFacts> = {
   judge: (reading) => {
     if (reading.plants.length < 3) return null;
     const played = rolesPlayed(reading);
-    const count = (role: Role) => played.filter((r) => r === role).length;
+    const count = (wanted: Role) => played.filter(({ role }) => role === wanted).length;
     const parts = reading.school.parts({
       container: reading.planting.container,
       spot: reading.spot,

@@ -39,9 +39,9 @@ export const sightline: Check<'sightline', SightlineFacts> = {
       .sort((a, b) => b.leastCm - a.leastCm);
     const worst = lines[0];
     if (!worst) return null;
-    const sizes = reading.grown();
-    const tallestCm = Math.max(...sizes.map(({ heightCm }) => heightCm));
-    const short = plants.filter((_, i) => sizes[i]!.heightCm < worst.leastCm + CLEAR_CM);
+    const rows = reading.grownRows();
+    const tallestCm = Math.max(...rows.map(({ size }) => size.heightCm));
+    const short = rows.filter(({ size }) => size.heightCm < worst.leastCm + CLEAR_CM);
     const shown = plants.length - short.length;
     return {
       score:
@@ -54,7 +54,7 @@ export const sightline: Check<'sightline', SightlineFacts> = {
         shown,
         plants: plants.length,
       },
-      culprits: short.map(({ id }) => id),
+      culprits: short.map(({ plant }) => plant.id),
     };
   },
 };

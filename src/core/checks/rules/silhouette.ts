@@ -26,14 +26,8 @@ export const silhouette: Check<'silhouette', SilhouetteFacts> = {
     if (reading.plants.length < 4 || (reading.school.weights.silhouette ?? 1) === 0) return null;
     // One height a kind: three of the lead are still one step.
     const ofKind = new Map<string, number>();
-    reading
-      .grown()
-      .forEach(({ heightCm }, i) =>
-        ofKind.set(
-          reading.plants[i]!.kindId,
-          Math.max(heightCm, ofKind.get(reading.plants[i]!.kindId) ?? 0),
-        ),
-      );
+    for (const { plant, size } of reading.grownRows())
+      ofKind.set(plant.kindId, Math.max(size.heightCm, ofKind.get(plant.kindId) ?? 0));
     if (ofKind.size < 2) return null;
     const heights = [...ofKind.values()].sort((a, b) => b - a);
     const [tallestCm, middleCm, lowestCm] = [

@@ -22,10 +22,10 @@ export const spillRoom: Check<'spill-room', SpillRoomFacts> = {
   judge: (reading) => {
     const roomCm = reading.spot.spillRoomCm;
     if (roomCm === null || reading.plants.length === 0) return null;
-    const sizes = reading.grown();
     const front = halfDepthCm(reading.planting.container.shape);
-    const ranked = reading.plants
-      .map((plant, i) => ({ plant, reachCm: plant.zCm + sizes[i]!.spreadCm / 2 - front }))
+    const ranked = reading
+      .grownRows()
+      .map(({ plant, size }) => ({ plant, reachCm: plant.zCm + size.spreadCm / 2 - front }))
       .sort((a, b) => b.reachCm - a.reachCm);
     const worst = ranked[0]!;
     return {

@@ -16,10 +16,9 @@ export const support: Check<'support', SupportFacts> = {
   source: { kind: 'ours', reason: 'The book’s field for climbers and plants that flop.' },
   limits: { trouble: 0, look: 0.9 },
   judge: (reading) => {
-    const sizes = reading.grown();
     const { support } = reading.planting;
-    const needing = reading.plants
-      .map((plant, i) => ({ plant, size: sizes[i]! }))
+    const needing = reading
+      .grownRows()
       .filter(({ plant }) => plant.kind.support !== 'none' && !(support && reaches(support, plant)))
       .sort((a, b) => b.size.heightCm - a.size.heightCm);
     const first = needing[0];

@@ -24,9 +24,9 @@ export const trailLength: Check<'trail-length', TrailFacts> = {
   },
   limits: { trouble: 0.2, look: 0.68 },
   judge: (reading) => {
-    const sizes = reading.grown();
-    const trailing = reading.plants
-      .map((plant, i) => ({ plant, trailCm: sizes[i]!.trailCm }))
+    const trailing = reading
+      .grownRows()
+      .map(({ plant, size }) => ({ plant, trailCm: size.trailCm }))
       .filter(({ trailCm }) => trailCm > 0)
       .sort((a, b) => b.trailCm - a.trailCm);
     const longest = trailing[0];
