@@ -4,7 +4,6 @@ import { rimSection } from '../containers/shape';
 import type { Size } from '../growth/foresee';
 import { legsOf } from '../marks/support';
 import { dripPlaces } from '../placing/drip';
-import type { Guide } from '../placing/snap';
 import type { PlacedPlant, PlantingInSpot } from '../plantings/planting';
 import type { Support } from '../plantings/support';
 import { inTheWay } from '../seeing/sightLines';
@@ -143,40 +142,5 @@ export function sightMarks(
         radiusCm: (sizes[j]!.spreadCm / 2) * IN_THE_WAY,
       })),
     ];
-  });
-}
-
-/** Lines that hold the plant under the hand. */
-export function guideMarks(
-  guides: readonly Guide[],
-  half: { readonly acrossCm: number; readonly deepCm: number },
-  plants: readonly PlacedPlant[],
-): readonly PlanMark[] {
-  return guides.flatMap((guide): PlanMark[] => {
-    switch (guide.kind) {
-      case 'middle':
-      case 'column':
-      case 'row': {
-        const points: PlanPoint[] =
-          guide.axis === 'x'
-            ? [
-                [guide.atCm, -half.deepCm],
-                [guide.atCm, half.deepCm],
-              ]
-            : [
-                [-half.acrossCm, guide.atCm],
-                [half.acrossCm, guide.atCm],
-              ];
-        return [{ kind: 'line', what: 'guide', points }];
-      }
-      case 'ring':
-        return [{ kind: 'circle', what: 'guide ring', at: [0, 0], radiusCm: guide.radiusCm }];
-      case 'mirror':
-      case 'touch': {
-        const other = plants.find(({ id }) => id === guide.of);
-        const what = guide.kind === 'mirror' ? 'like place' : 'touched';
-        return other ? [{ kind: 'symbol', what, at: [other.xCm, other.zCm] }] : [];
-      }
-    }
   });
 }

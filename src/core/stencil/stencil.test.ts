@@ -3,7 +3,8 @@ import { legsOf } from '../marks/support';
 import { BOOK } from '../plants/book/index';
 import type { PlacedPlant } from '../plantings/planting';
 import { NURSERY_SIZES } from '../plants/nursery';
-import { dripMarks, guideMarks, sunMarks, supportMarks } from './aids';
+import { dripMarks, sunMarks, supportMarks } from './aids';
+import { guideMarks } from './guides';
 import { containerMarks } from './container';
 import { ballMarks, leanMarks } from './plants';
 

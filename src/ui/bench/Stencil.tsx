@@ -1,29 +1,29 @@
 'use client';
 
-import { memo, useMemo, useRef } from 'react';
+import dynamic from 'next/dynamic';
+import { memo, useRef } from 'react';
 import type { Reading } from '@/core/checks/reading';
 import { toHex } from '@/core/colour/oklch';
 import { mixSurface, wallOf } from '@/core/containers/container';
 import { reachOf } from '@/core/containers/section';
 import { halfDepthCm } from '@/core/containers/shape';
 import type { Subject } from '@/core/seeing/subject';
-import { dripMarks, guideMarks, sightMarks, sunMarks, supportMarks } from '@/core/stencil/aids';
 import { containerMarks } from '@/core/stencil/container';
-import type { PlanMark } from '@/core/stencil/planMark';
+import { guideMarks } from '@/core/stencil/guides';
 import { holeCm, spreadMarks } from '@/core/stencil/plants';
-import { frontBearingDeg } from '@/core/spots/front';
-import { sunPath } from '@/core/spots/sunPath';
-import { weekAfter } from '@/core/units/units';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler, tickText } from '@/ui/controls/Ruler';
 import type { Editing } from '@/ui/session/useEditing';
 import type { Units } from '@/words/format';
-import { hourText } from '@/words/looking';
 import type { Keyed } from '@/words/names';
 import { PlanMarks } from '@/ui/controls/PlanMarks';
 import { Hatch, Hole, PickBox, SideWords, TalkedRings } from './StencilMarks';
 import type { Shown } from './stencilShown';
 import { useStencilHand } from './useStencilHand';
+
+// Shown when asked for: the sun's way, lines of sight, drip and supports come after the plan.
+const AidsBelow = dynamic(() => import('./StencilAids').then((m) => m.AidsBelow), { ssr: false });
+const AidsAbove = dynamic(() => import('./StencilAids').then((m) => m.AidsAbove), { ssr: false });
 
 interface StencilProps {
   readonly reading: Reading;
@@ -66,18 +66,12 @@ export const Stencil = memo(function Stencil({
   eye,
 }: StencilProps) {
   const { planting, plants, spot } = reading;
-  const { container, plantedWeek } = planting;
+  const { container } = planting;
   const paperPx = heightPx - RULER_PX;
   const at = { originX: widthPx / 2, originY: paperPx / 2 + 14, pxPerCm };
   const shows = (what: Shown) => shown.includes(what);
   const sizes = reading.sizesAt(weeks);
   const letterOf = new Map(keys.map(({ kind, letter }) => [kind.id, letter]));
-  const week = weekAfter(plantedWeek, weeks);
-  const path = useMemo(
-    () => (shown.includes('sun') ? sunPath(spot, week) : []),
-    [spot, week, shown],
-  );
-  const frontDeg = useMemo(() => frontBearingDeg(spot), [spot]);
   const paper = useRef<SVGSVGElement>(null);
   const plantIds = plants.map(({ id }) => id);
   const hand = useStencilHand({ paper, container, at, plantIds, selection, onSelect, editing });
@@ -85,24 +79,7 @@ export const Stencil = memo(function Stencil({
   const held = gesture.name === 'dragging' ? [gesture.place] : selection.slice(-1);
   const talked = shows('spread') ? [...new Set([...held, ...culprits.slice(0, 1)])] : [];
   const reachCm = halfDepthCm(container.shape) + wallOf(container);
-  const under: readonly PlanMark[] = [
-    ...(planting.support ? supportMarks(planting.support) : []),
-    ...(shows('sun') ? sunMarks(container, path, frontDeg, hourText) : []),
-    ...(shows('spread') ? spreadMarks(plants, sizes) : []),
-  ];
-  const over: readonly PlanMark[] = [
-    ...(shows('sight')
-      ? sightMarks(reading, sizes, {
-          places: selection.length > 0 ? selection : plantIds,
-          eye,
-          beyondCm: reachCm + SIGHT_CM,
-        })
-      : []),
-    ...(shows('drip') ? dripMarks(container, plants) : []),
-    ...(gesture.name === 'dragging'
-      ? guideMarks(gesture.guides, reachOf(mixSurface(container)), plants)
-      : []),
-  ];
+  const aids = { reading, weeks, at, shown };
   if (widthPx <= 0 || pxPerCm <= 0) return <div style={{ height: heightPx }} />;
   return (
     <div style={{ height: heightPx }}>
@@ -150,7 +127,8 @@ export const Stencil = memo(function Stencil({
         onPointerCancel={hand.cancel}
       >
         <Hatch />
-        <PlanMarks marks={under} at={at} />
+        {(planting.support || shows('sun')) && <AidsBelow {...aids} />}
+        {shows('spread') && <PlanMarks marks={spreadMarks(plants, sizes)} at={at} />}
         <SideWords
           at={at}
           reachPx={(reachCm + BEYOND_WALL_CM) * pxPerCm}
@@ -166,7 +144,20 @@ export const Stencil = memo(function Stencil({
           room={{ widthPx, heightPx: paperPx }}
           unit={unit}
         />
-        <PlanMarks marks={over} at={at} />
+        {(shows('sight') || shows('drip')) && (
+          <AidsAbove
+            {...aids}
+            places={selection.length > 0 ? selection : plantIds}
+            eye={eye}
+            beyondCm={reachCm + SIGHT_CM}
+          />
+        )}
+        {gesture.name === 'dragging' && (
+          <PlanMarks
+            marks={guideMarks(gesture.guides, reachOf(mixSurface(container)), plants)}
+            at={at}
+          />
+        )}
         {plants.map((plant, i) => (
           <Hole
             key={plant.id}

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { groupOpinion } from '@/core/checks/asOne';
 import { read } from '@/core/checks/reading';
@@ -17,12 +18,16 @@ import { UndoBar } from '@/ui/session/UndoBar';
 import { useFrozen } from '@/ui/session/useFrozen';
 import type { RecordEditing } from '@/ui/session/useRecordEditing';
 import { weekText } from '@/words/format';
-import { AsOneSheet } from './AsOneSheet';
-import { GroupSheet } from './GroupSheet';
-import { MemberSheet } from './MemberSheet';
 import { TerraceLine, type Standing } from './TerraceLine';
 import { MARGIN_CM, terraceRoom, terraceScale } from './terraceScale';
 import { useTerraceHand } from './useTerraceHand';
+
+// What is read or pressed after the drawing comes after it.
+const AsOneSheet = dynamic(() => import('./AsOneSheet').then((m) => m.AsOneSheet), { ssr: false });
+const GroupSheet = dynamic(() => import('./GroupSheet').then((m) => m.GroupSheet), { ssr: false });
+const MemberSheet = dynamic(() => import('./MemberSheet').then((m) => m.MemberSheet), {
+  ssr: false,
+});
 
 interface TerraceDeskProps {
   readonly editing: RecordEditing<Gathering>;
