@@ -1,6 +1,6 @@
 import { flowerWorth, FRUIT_WORTH } from '../suitability/interest';
 import { leafWorth } from '../plants/leaves';
-import { leafWeeks, within } from '../plants/season';
+import { within } from '../plants/season';
 import { bookWeek } from '../spots/spot';
 import { weekAfter } from '../units/units';
 import type { Reading } from './reading';
@@ -12,7 +12,7 @@ export function interestAt(reading: Reading, week: number): number {
   let [sum, area] = [0, 0];
   reading.sizesAt(week).forEach((size, i) => {
     const { kind } = reading.plants[i]!;
-    const leaves = within(leafWeeks(kind), calendar) ? leafWorth(kind) : 0;
+    const leaves = within(kind.inLeaf, calendar) ? leafWorth(kind) : 0;
     const flowers = size.bloom * flowerWorth(kind);
     sum += areaCm2[i]! * Math.max(leaves, flowers, size.fruit * FRUIT_WORTH);
     area += areaCm2[i]!;

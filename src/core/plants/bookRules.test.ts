@@ -51,7 +51,7 @@ const SPOILED: readonly (readonly [
     ({ toxicity }) => ({ toxicity: { ...toxicity, cats: 'none known', dogs: 'none known' } }),
   ],
   ['parts that must not be eaten', 'sweet-pepper', () => ({ notEdible: null })],
-  ['in flower while in leaf', 'cyclamen-hardy-pink', () => ({ inLeaf: null })],
+  ['in flower while in leaf', 'cyclamen-hardy-pink', () => ({ inLeaf: [14, 44] })],
   [
     'spires are spires',
     'foxglove-dwarf-apricot',

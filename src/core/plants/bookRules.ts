@@ -1,5 +1,5 @@
 import { petHarm, GRAVITY, type Harm, type PlantKind } from './kind';
-import { leafWeeks, sharedWeeks, type Weeks } from './season';
+import { sharedWeeks, type Weeks } from './season';
 import { weeksBetween } from '../units/units';
 
 /** What a rule finds wrong with a record. */
@@ -133,7 +133,7 @@ const bloomsInLeaf: Rule = (kinds) =>
   kinds.flatMap((kind): (readonly [string, string])[] => {
     if (!kind.bloom || FLOWERS_BARE.some((name) => kind.botanical.startsWith(name))) return [];
     const weeks: Weeks = kind.bloom.weeks;
-    const share = sharedWeeks(leafWeeks(kind), weeks) / (weeksBetween(...weeks) + 1);
+    const share = sharedWeeks(kind.inLeaf, weeks) / (weeksBetween(...weeks) + 1);
     return share < 0.5
       ? [[kind.id, `in leaf in ${Math.round(share * 100)} % of the weeks it flowers`]]
       : [];

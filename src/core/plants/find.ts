@@ -10,6 +10,12 @@ export function folded(text: string): string {
     .trim();
 }
 
+/** Every name a kind goes by. */
+export function namesOf(kind: PlantKind): readonly string[] {
+  const { common, botanical, alsoCalled, british, american, synonyms, misapplied } = kind;
+  return [common, botanical, ...alsoCalled, ...british, ...american, ...synonyms, ...misapplied];
+}
+
 /** Words of a list of kinds, each once, with the kinds they stand in: 2 in a name, 1 elsewhere. */
 interface WordIndex {
   readonly words: readonly string[];
@@ -27,7 +33,7 @@ const indexOf = once((kinds: readonly PlantKind[]): WordIndex => {
         if ((places.get(i) ?? 0) < weight) places.set(i, weight);
       }
     };
-    put([kind.common, kind.botanical, ...kind.alsoCalled].join(' '), 2);
+    put(namesOf(kind).join(' '), 2);
     put([kind.description, kind.habit, kind.cycle].join(' '), 1);
   });
   return { words: [...at.keys()], at: [...at.values()] };

@@ -32,7 +32,7 @@ test('a guessed plant is never called safer or more edible than anyone knows', (
 
 test('the nearest kind is of the same genus when there is one, and of like size and light when there is none', () => {
   expect(nearestKind(BOOK, { botanical: 'Salvia lunaris' }).botanical).toMatch(/^Salvia/);
-  expect(nearestKind(BOOK, { botanical: 'Hebe nova' }).alsoCalled.join()).toMatch(/Hebe/);
+  expect(nearestKind(BOOK, { botanical: 'Hebe nova' }).synonyms.join()).toMatch(/Hebe/);
   const shade = nearestKind(BOOK, {
     botanical: 'Unheardia of',
     heightCm: [40, 50],

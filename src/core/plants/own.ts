@@ -89,6 +89,9 @@ function pick<K extends keyof Told>(told: Told, names: readonly K[]): Partial<Pi
   ) as Partial<Pick<Told, K>>;
 }
 
+/** Of what the tag does not tell, any part may do harm when eaten. */
+const UNTOLD = { parts: ['all parts'], way: 'eaten' } as const;
+
 /**
  * A kind that the book has not: what was told, the rest guessed from a kind like it. Guesses of harm are never better than "unsure", and
  * nothing is called edible by a guess.
@@ -100,14 +103,24 @@ export function guessedFrom(like: PlantKind, id: KindId, told: Told): PlantKind 
     ...withTold(like, told),
     id,
     alsoCalled: [],
+    british: [],
+    american: [],
+    synonyms: [],
+    misapplied: [],
     edible: null,
     notEdible: null,
-    confidence: 'low',
+    confidence: { growing: 'low', cold: 'low', heat: 'low', harm: 'low' },
     toxicity: {
       people: careful(t.people),
       cats: careful(t.cats),
       dogs: careful(t.dogs),
       horses: careful(t.horses),
+      by: {
+        people: t.by.people ?? UNTOLD,
+        cats: t.by.cats ?? UNTOLD,
+        dogs: t.by.dogs ?? UNTOLD,
+        horses: t.by.horses ?? UNTOLD,
+      },
       note: `Not told on the tag; ${like.common.toLowerCase()}, which it was guessed from: ${t.note}`,
     },
     irritant: {
@@ -209,7 +222,7 @@ function kindsOfGenus(kinds: readonly PlantKind[], genus: string): readonly Plan
 const byGenus = once((kinds: readonly PlantKind[]): ReadonlyMap<string, readonly PlantKind[]> => {
   const map = new Map<string, PlantKind[]>();
   for (const kind of kinds)
-    for (const name of new Set([kind.botanical, ...kind.alsoCalled].map(genusOf)))
+    for (const name of new Set([kind.botanical, ...kind.synonyms].map(genusOf)))
       map.set(name, [...(map.get(name) ?? []), kind]);
   return map;
 });

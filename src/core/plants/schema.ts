@@ -1,14 +1,23 @@
 import * as z from 'zod';
 import { colourSchema } from '../colour/schema';
 import {
+  COMPANIES,
   FLOWER_FORMS,
   HABITS,
   HARM,
+  HARM_PARTS,
+  HARM_WAYS,
   LEAF_SHAPES,
+  LIME,
   PATTERNS,
+  PROPAGATION,
+  REMAINS,
   ROLES,
+  SALT,
+  SURE,
   SURFACES,
   TEXTURES,
+  WIND,
 } from './terms';
 import { NURSERY_SIZE_IDS } from './nursery';
 
@@ -28,6 +37,15 @@ export const range = (label: string, least: number, most: number) =>
     .readonly();
 
 const week = z.number().int().min(1).max(52);
+const weeks = z.tuple([week, week]).readonly();
+const names = z.array(z.string().min(2)).readonly();
+const summerC = z.number().min(0).max(50);
+
+/** How one sort of creature is harmed: by which parts, and in which way; `null` where no harm is known. */
+const harmedBy = z
+  .object({ parts: z.array(z.enum(HARM_PARTS)).min(1).readonly(), way: z.enum(HARM_WAYS) })
+  .readonly()
+  .nullable();
 
 /**
  * The plant record. Sizes in centimetres as grown in a container for one season (or kept at that size), temperatures in °C,
@@ -39,7 +57,14 @@ export const kindSchema = z.object({
     .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'Plant id must be small letters, figures and hyphens.'),
   botanical: z.string().min(3),
   common: z.string().min(2),
-  alsoCalled: z.array(z.string()).readonly(),
+  /** Other common names, and those of British or American use alone. */
+  alsoCalled: names,
+  british: names,
+  american: names,
+  /** Botanical names of the same plant that are still met with. */
+  synonyms: names,
+  /** Botanical names of other plants under which it is sold by mistake. */
+  misapplied: names,
   description: z.string().min(8),
   habit: z.enum(HABITS),
   roles: z.array(z.enum(ROLES)).min(1).readonly(),
@@ -77,8 +102,29 @@ export const kindSchema = z.object({
     'succulent',
     'desert succulent',
   ]),
-  /** Weeks in leaf out of doors, where the habit does not tell: what is green in winter and rests in summer. `null`: as its cycle. */
-  inLeaf: z.tuple([week, week]).readonly().nullable(),
+  /** Weeks in leaf out of doors, temperate north; it rests in the others. First later than last: over the year's end. */
+  inLeaf: weeks,
+  /** The week in which it has gone over, and what then stands in the pot; `null` for what looks well all year. */
+  goneOver: z
+    .object({ week, remains: z.enum(REMAINS) })
+    .readonly()
+    .nullable(),
+  /** Weeks in which shops have it growing in a pot, temperate north. */
+  inShops: z.array(weeks).min(1).readonly(),
+  /** Communities it is really grown in. */
+  company: z.array(z.enum(COMPANIES)).min(1).max(3).readonly(),
+  /** Lowest temperature the roots in a pot survive, °C: the ball has no ground about it. */
+  rootsC: z.number().min(-30).max(20),
+  /** Nights below this check its growth, °C; `null` where cool nights do not. */
+  sulksC: z.number().min(0).max(18).nullable(),
+  /** Mean daily maximum of the warmest month, °C: what it needs to perform, and bears in dry and in humid heat (`null`: any). */
+  summer: z
+    .object({ leastC: summerC, dryC: summerC.nullable(), humidC: summerC.nullable() })
+    .readonly(),
+  /** Wind and salt it stands, and what lime in mix or water does to it. */
+  bears: z.object({ wind: z.enum(WIND), salt: z.enum(SALT), lime: z.enum(LIME) }).readonly(),
+  /** What a woody plant adds to its height in one season in a pot, as a share; `null` for what is not woody. */
+  woodGrows: z.number().min(0.02).max(2).nullable(),
   foliage: z
     .object({
       main: colourSchema,
@@ -139,6 +185,9 @@ export const kindSchema = z.object({
       dogs: z.enum(HARM),
       horses: z.enum(HARM),
       note: z.string(),
+      by: z
+        .object({ people: harmedBy, cats: harmedBy, dogs: harmedBy, horses: harmedBy })
+        .readonly(),
     })
     .readonly(),
   irritant: z.object({ skin: z.enum(['no', 'yes', 'unsure']), note: z.string() }).readonly(),
@@ -153,6 +202,15 @@ export const kindSchema = z.object({
     .min(1)
     .readonly(),
   support: z.enum(['none', 'stake', 'climb']),
-  propagation: z.string(),
-  confidence: z.enum(['good', 'fair', 'low']),
+  /** Ways to make more of it, the best first. */
+  propagation: z.array(z.enum(PROPAGATION)).min(1).readonly(),
+  /** How sure the book is of each group of facts. */
+  confidence: z
+    .object({
+      growing: z.enum(SURE),
+      cold: z.enum(SURE),
+      heat: z.enum(SURE),
+      harm: z.enum(SURE),
+    })
+    .readonly(),
 });

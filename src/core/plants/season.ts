@@ -4,27 +4,10 @@ import { hasColouredLeaves, hasFormedLeaves } from './leaves';
 
 /** First and last week of the year, round the year's end when the first is later. */
 export type Weeks = readonly [from: number, to: number];
-export const ALL_YEAR: Weeks = [1, 52];
 
-/** Weeks a tender plant is out of doors in leaf, a hardy one that dies back, and a bulb beside its flowers; the temperate north. Ours. */
-const TENDER: Weeks = [20, 43];
-const DIES_BACK: Weeks = [14, 44];
-const BULB_BEFORE = 6;
-const BULB_AFTER = 5;
-/** A plant whose top lives through this, °C, is set out before the frosts are over. */
-const HARDY_C = -3;
-
-const around = (week: number): number => ((((week - 1) % 52) + 52) % 52) + 1;
-
-/** Weeks in which a kind stands in leaf in a pot out of doors. */
-export function leafWeeks({ foliage, cycle, bloom, lowestC, bringInC, inLeaf }: PlantKind): Weeks {
-  if (inLeaf) return inLeaf;
-  if (foliage.evergreen && bringInC === null) return ALL_YEAR;
-  if (cycle === 'bulb' && bloom && lowestC <= HARDY_C)
-    return [around(bloom.weeks[0] - BULB_BEFORE), around(bloom.weeks[1] + BULB_AFTER)];
-  // Violas and their like stand in the pot for as long as they flower.
-  if (cycle === 'biennial') return bloom?.weeks ?? [38, 20];
-  return lowestC > HARDY_C || bringInC !== null ? TENDER : DIES_BACK;
+/** Is it in leaf the whole year round? */
+export function isEverInLeaf({ inLeaf: [from, to] }: Pick<PlantKind, 'inLeaf'>): boolean {
+  return weeksBetween(from, to) === 51;
 }
 
 /** Does a week lie within others? */
@@ -43,10 +26,9 @@ export function sharedWeeks(a: Weeks, b: Weeks): number {
 export function ofInterest(kind: PlantKind, week: number): boolean {
   const { bloom, fruit } = kind;
   if ((bloom && within(bloom.weeks, week)) || (fruit && within(fruit.weeks, week))) return true;
-  const leaves = leafWeeks(kind);
   return (
-    within(leaves, week) &&
-    (leaves === ALL_YEAR ||
+    within(kind.inLeaf, week) &&
+    (isEverInLeaf(kind) ||
       (kind.cycle !== 'bulb' && (hasColouredLeaves(kind) || hasFormedLeaves(kind))))
   );
 }

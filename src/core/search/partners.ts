@@ -2,7 +2,7 @@ import { lookApart } from '../colour/ciede2000';
 import type { Oklch } from '../colour/oklch';
 import { leadingColour } from '../plants/colours';
 import { mainRole, middle, type PlantKind, type Role } from '../plants/kind';
-import { leafWeeks, sharedWeeks } from '../plants/season';
+import { sharedWeeks } from '../plants/season';
 import { overruns } from '../suitability/vigour';
 import { shareWatering, thirstMatch } from '../suitability/watering';
 
@@ -32,7 +32,7 @@ export function shareAPot(a: PlantKind, b: PlantKind): boolean {
   return (
     to - from >= 1 &&
     shareWatering(a, b) &&
-    sharedWeeks(leafWeeks(a), leafWeeks(b)) >= LEAST_TOGETHER
+    sharedWeeks(a.inLeaf, b.inLeaf) >= LEAST_TOGETHER
   );
 }
 

@@ -70,7 +70,7 @@ test('weeks of interest run over the turn of the year; evergreens always have so
       ofInterest({ ...heath, foliage: { ...heath.foliage, evergreen: false } }, week),
     ),
   ).toEqual([true, true, true]);
-  expect(ofInterest({ ...heath, foliage: { ...heath.foliage, evergreen: false } }, 30)).toBe(false);
+  expect(ofInterest({ ...heath, inLeaf: [14, 44] }, 30)).toBe(false);
   expect(ofInterest(heath, 30)).toBe(true);
   const at = (id: string, week: number) => ofInterest(known(id), week);
   expect([at('coleus-lime', 28), at('coleus-lime', 5)]).toEqual([true, false]);

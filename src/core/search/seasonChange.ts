@@ -1,5 +1,5 @@
 import { frosted } from '../suitability/frost';
-import { leafWeeks, within } from '../plants/season';
+import { within } from '../plants/season';
 import { inSpot, USUAL_CARE, type PlaceId, type PlantingInSpot } from '../plantings/planting';
 import type { PlantKind } from '../plants/kind';
 import { bookWeek } from '../spots/spot';
@@ -17,7 +17,7 @@ export function frameFor(it: PlantingInSpot, plantedWeek: number): readonly Plac
         kind.cycle !== 'annual' &&
         kind.bringInC === null &&
         !frosted(kind, plantedWeek, it.spot) &&
-        within(leafWeeks(kind), halfway) &&
+        within(kind.inLeaf, halfway) &&
         (kind.foliage.evergreen || kind.cycle === 'shrub' || kind.cycle === 'perennial'),
     )
     .map(({ id }) => id);

@@ -1,7 +1,7 @@
 import { seasonShare } from '../growth/growth';
 import type { PlantKind } from '../plants/kind';
 import { leafWorth } from '../plants/leaves';
-import { leafWeeks, within } from '../plants/season';
+import { within } from '../plants/season';
 import { bookWeek, type Spot } from '../spots/spot';
 import { weekAfter, weeksBetween } from '../units/units';
 import { once } from '../work/once';
@@ -35,7 +35,7 @@ const interestsOf = once((_kind: PlantKind) => new Map<number, number>());
 
 function reckonInterest(kind: PlantKind, { plantedWeek, endWeek, spot }: Stretch): number {
   const weeks = weeksBetween(plantedWeek, endWeek);
-  const leaf = leafWeeks(kind);
+  const leaf = kind.inLeaf;
   let [flowers, fruit, inLeaf] = [0, 0, 0];
   for (let w = 0; w <= weeks; w += 1) {
     const week = bookWeek(weekAfter(plantedWeek, w), spot);

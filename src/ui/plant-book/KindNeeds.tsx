@@ -1,13 +1,6 @@
 import { type PlantKind } from '@/core/plants/kind';
-import {
-  countText,
-  dateText,
-  hoursText,
-  moneyText,
-  sizeName,
-  temperatureText,
-  type Units,
-} from '@/words/format';
+import { countText, dateText, hoursText, moneyText, sizeName, type Units } from '@/words/format';
+import { bearsText, coldText, shopsText, summerText, sureText, yearText } from '@/words/kinds';
 import { ROLE_NAMES } from '@/words/names';
 import { plantSizeText } from '@/words/plants';
 
@@ -61,12 +54,13 @@ export function KindNeeds({ kind, units }: { readonly kind: PlantKind; readonly 
           {kind.feed === 'none' ? 'no feed' : `${kind.feed} feed`}
         </dd>
         <dt>Cold</dt>
-        <dd>
-          bears about {temperatureText(kind.lowestC, units)}
-          {kind.bringInC !== null
-            ? `; bring in below ${temperatureText(kind.bringInC, units)} at night`
-            : ''}
-        </dd>
+        <dd>{coldText(kind, units)}</dd>
+        <dt>Summer</dt>
+        <dd>{summerText(kind, units)}</dd>
+        <dt>Stands</dt>
+        <dd>{bearsText(kind)}</dd>
+        <dt>In leaf</dt>
+        <dd>{yearText(kind)}</dd>
         {kind.bloom && (
           <>
             <dt>In flower</dt>
@@ -99,17 +93,16 @@ export function KindNeeds({ kind, units }: { readonly kind: PlantKind; readonly 
             .map(({ size, price }) => `${sizeName(size, units)} about ${moneyText(price, units)}`)
             .join('; ')}
         </dd>
+        <dt>In shops</dt>
+        <dd>growing, {shopsText(kind)}</dd>
+        <dt>Grown with</dt>
+        <dd>{kind.company.join(', ')}</dd>
         <dt>More plants</dt>
-        <dd>{kind.propagation}</dd>
+        <dd>{kind.propagation.join('; ')}</dd>
       </dl>
       <p className="border-t border-rule px-4 py-2 text-note text-ink2">
-        Typical of one season in a pot;{' '}
-        {kind.confidence === 'good'
-          ? 'widely agreed'
-          : kind.confidence === 'fair'
-            ? 'less sure'
-            : 'a guess in part'}
-        . The tag in hand and local advice win.
+        Typical of one season in a pot. Of this page, {sureText(kind)}. The tag in hand and local
+        advice win.
       </p>
     </section>
   );

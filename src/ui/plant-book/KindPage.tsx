@@ -1,5 +1,6 @@
 'use client';
 
+import { otherNames } from '@/words/kinds';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { usualContainer } from '@/core/containers/usual';
@@ -78,7 +79,7 @@ export function KindPage({ kind, library, benches, shelf, units, onOpen, onOwn }
           <h2 className="display text-drawing leading-7">{kind.common}</h2>
           <p className="text-ink2">
             <i>{kind.botanical}</i>
-            {kind.alsoCalled.length > 0 && `, also ${kind.alsoCalled.join(', ')}`}
+            {otherNames(kind) && `, ${otherNames(kind)}`}
           </p>
           <p className="pt-1">{kind.description}.</p>
           {guessed && (

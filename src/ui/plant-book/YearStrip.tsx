@@ -1,6 +1,6 @@
 import { toHex } from '@/core/colour/oklch';
 import type { PlantKind } from '@/core/plants/kind';
-import { leafWeeks, type Weeks } from '@/core/plants/season';
+import { type Weeks } from '@/core/plants/season';
 import { weeksBetween } from '@/core/units/units';
 import { dateText } from '@/words/format';
 
@@ -10,7 +10,7 @@ const WEEKS = 52;
 export function YearStrip({ kind }: { readonly kind: PlantKind }) {
   const { foliage, bloom, fruit } = kind;
   const bars: readonly (readonly [string, Weeks | null, string])[] = [
-    ['leaf', leafWeeks(kind), toHex(foliage.main)],
+    ['leaf', kind.inLeaf, toHex(foliage.main)],
     ['flower', bloom?.weeks ?? null, bloom ? toHex(bloom.main) : ''],
     ['fruit', fruit?.weeks ?? null, fruit ? toHex(fruit.colour) : ''],
   ];

@@ -1,38 +1,98 @@
+import type { HarmTold } from './species';
+
 /** Looked for, and nothing harmful found that is widely reported: no promise. */
-export const NO_HARM_KNOWN = [
-  'none known',
-  'none known',
-  'Nothing harmful is widely reported; no plant is meant as food for pets.',
-] as const;
+export const NO_HARM_KNOWN = {
+  people: 'none known',
+  pets: 'none known',
+  note: 'Nothing harmful is widely reported; no plant is meant as food for pets.',
+} as const satisfies HarmTold;
 
 /** What is widely known of the harm of whole families, said once. */
 export const HARM = {
-  nightshade: ['poisonous', 'poisonous', 'All parts are poisonous.'],
-  fruitingNightshade: [
-    'mild',
-    'poisonous',
-    'Leaves and unripe fruit are poisonous; ripe fruit is eaten.',
-  ],
-  daisy: ['mild', 'mild', 'Sap may upset pets that chew it.'],
-  mum: ['mild', 'poisonous', 'Harmful to pets that eat it.'],
-  spurge: ['poisonous', 'poisonous', 'Milky sap is poisonous.'],
-  bulb: ['poisonous', 'poisonous', 'Bulbs and leaves are poisonous.'],
-  tulip: ['mild', 'poisonous', 'Bulbs are poisonous to pets.'],
-  lily: [
-    'mild',
-    'poisonous',
-    'Deadly to cats in any amount, pollen and vase water included.',
-    { dogs: 'mild', horses: 'unsure' },
-  ],
-  onion: ['none known', 'poisonous', 'Onions of all sorts are poisonous to cats, dogs and horses.'],
-  heath: ['poisonous', 'poisonous', 'Leaves, flowers and nectar are poisonous.'],
-  aroid: ['poisonous', 'poisonous', 'All parts hold needles of oxalate that burn the mouth.'],
-  heart: ['poisonous', 'poisonous', 'All parts act on the heart.'],
-  geranium: ['mild', 'poisonous', 'Leaves upset cats and dogs.'],
-  mint: ['none known', 'mild', 'Strong oils may upset pets.'],
-  berries: ['mild', 'unsure', 'Berries may upset the stomach.'],
-  few: ['unsure', 'unsure', 'Few records of harm either way: taken as a caution.'],
-} as const;
+  nightshade: { people: 'poisonous', pets: 'poisonous', note: 'All parts are poisonous.' },
+  fruitingNightshade: {
+    people: 'mild',
+    pets: 'poisonous',
+    note: 'Leaves and unripe fruit are poisonous; ripe fruit is eaten.',
+    parts: ['leaves', 'unripe fruit'],
+  },
+  daisy: {
+    people: 'mild',
+    pets: 'mild',
+    note: 'Sap may upset pets that chew it.',
+    parts: ['sap'],
+  },
+  mum: { people: 'mild', pets: 'poisonous', note: 'Harmful to pets that eat it.' },
+  spurge: {
+    people: 'poisonous',
+    pets: 'poisonous',
+    note: 'Milky sap is poisonous.',
+    parts: ['sap'],
+    way: 'eaten or on the skin',
+  },
+  bulb: {
+    people: 'poisonous',
+    pets: 'poisonous',
+    note: 'Bulbs and leaves are poisonous.',
+    parts: ['bulb or tuber', 'leaves'],
+  },
+  tulip: {
+    people: 'mild',
+    pets: 'poisonous',
+    note: 'Bulbs are poisonous to pets.',
+    parts: ['bulb or tuber'],
+  },
+  lily: {
+    people: 'mild',
+    pets: 'poisonous',
+    dogs: 'mild',
+    horses: 'unsure',
+    note: 'Deadly to cats in any amount, pollen and vase water included.',
+    parts: ['all parts'],
+    petParts: ['all parts', 'pollen'],
+  },
+  onion: {
+    people: 'none known',
+    pets: 'poisonous',
+    note: 'Onions of all sorts are poisonous to cats, dogs and horses.',
+  },
+  heath: {
+    people: 'poisonous',
+    pets: 'poisonous',
+    note: 'Leaves, flowers and nectar are poisonous.',
+    parts: ['leaves', 'flowers'],
+  },
+  aroid: {
+    people: 'poisonous',
+    pets: 'poisonous',
+    note: 'All parts hold needles of oxalate that burn the mouth.',
+    way: 'eaten or on the skin',
+  },
+  heart: { people: 'poisonous', pets: 'poisonous', note: 'All parts act on the heart.' },
+  geranium: {
+    people: 'mild',
+    pets: 'poisonous',
+    note: 'Leaves upset cats and dogs.',
+    parts: ['leaves'],
+  },
+  mint: {
+    people: 'none known',
+    pets: 'mild',
+    note: 'Strong oils may upset pets.',
+    parts: ['leaves'],
+  },
+  berries: {
+    people: 'mild',
+    pets: 'unsure',
+    note: 'Berries may upset the stomach.',
+    parts: ['berries'],
+  },
+  few: {
+    people: 'unsure',
+    pets: 'unsure',
+    note: 'Few records of harm either way: taken as a caution.',
+  },
+} as const satisfies Record<string, HarmTold>;
 
 /** What touch may do. */
 export const SKIN = {

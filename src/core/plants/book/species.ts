@@ -1,5 +1,5 @@
 import type { Oklch } from '../../colour/oklch';
-import type { Harm, PlantKind } from '../kind';
+import type { Harm, HarmPart, HarmWay, PlantKind, Remains, Sure } from '../kind';
 import { STEM } from './palette';
 
 type Foliage = PlantKind['foliage'];
@@ -7,31 +7,67 @@ type Bloom = NonNullable<PlantKind['bloom']>;
 
 /** What is true of a species whatever its colour or form: said once, for all its kinds. */
 export interface SpeciesFacts {
+  /** Botanical names of the same plant that are still met with. */
+  readonly synonyms?: readonly string[];
+  /** Botanical names of other plants under which it is sold by mistake. */
+  readonly misapplied?: readonly string[];
+  /** Common names of British or American use that are true of all its kinds. */
+  readonly british?: readonly string[];
+  readonly american?: readonly string[];
   readonly cycle: PlantKind['cycle'];
-  /** Lowest temperature its top lives through, °C. */
+  readonly company: PlantKind['company'];
+  /** Lowest temperature its top lives through, and the roots in a pot, °C. */
   readonly lowestC: number;
+  readonly rootsC: number;
   /** Night temperature at which to bring it in, °C; `null` when it stays out. */
   readonly bringInC: number | null;
-  /** Left out: as its cycle tells. */
-  readonly inLeaf?: NonNullable<PlantKind['inLeaf']>;
+  /** Nights below this check its growth, °C. */
+  readonly sulksC: number | null;
+  readonly summer: Summer;
+  readonly bears: PlantKind['bears'];
+  readonly inLeaf: PlantKind['inLeaf'];
+  /** Week in which it has gone over, and what remains; `null` for what looks well all year. */
+  readonly goneOver: readonly [week: number, remains: Remains] | null;
+  readonly inShops: PlantKind['inShops'];
+  /** Share of its height that a woody plant adds in a season in a pot; `null` for what is not woody. */
+  readonly woodGrows: number | null;
   readonly thirst: PlantKind['thirst'];
   readonly dryBetween: boolean;
-  /** People, cats and dogs, and what is known; then where dogs or horses differ. */
-  readonly harm: readonly [
-    people: Harm,
-    pets: Harm,
-    note: string,
-    apart?: Partial<Record<'dogs' | 'horses', Harm>>,
-  ];
+  readonly harm: HarmTold;
   /** What touch may do; `null` when nothing is known. */
   readonly skin: readonly ['yes' | 'unsure', string] | null;
   readonly edible: string | null;
   readonly notEdible: string | null;
   /** Where it runs wild; `null` when no report is widely known. */
   readonly wild: string | null;
-  readonly wildlife: PlantKind['wildlife'];
+  /** Who comes to it; that nobody is known to is said. */
+  readonly wildlife: readonly [Visitor, ...Visitor[]] | 'none known';
   readonly propagation: PlantKind['propagation'];
-  readonly confidence: PlantKind['confidence'];
+  /** How sure the book is: of growing, cold, heat and harm. */
+  readonly sure: readonly [growing: Sure, cold: Sure, heat: Sure, harm: Sure];
+}
+
+type Visitor = PlantKind['wildlife'][number];
+
+/** Mean daily maximum of the warmest month, °C: needed to perform; borne in dry heat, and in humid. */
+export type Summer = readonly [leastC: number, dryC: number | null, humidC: number | null];
+
+/**
+ * People, cats and dogs, what is known, the parts that do it (people's, then animals' where
+ * they are others), and where dogs or horses differ.
+ */
+export interface HarmTold {
+  readonly people: Harm;
+  readonly pets: Harm;
+  readonly dogs?: Harm;
+  readonly horses?: Harm;
+  readonly note: string;
+  /** Left out: nothing is known to do harm. */
+  readonly parts?: readonly HarmPart[];
+  /** Left out: as people's. */
+  readonly petParts?: readonly HarmPart[];
+  /** Left out: when eaten. */
+  readonly way?: HarmWay;
 }
 
 /** What differs from kind to kind of one species. */
@@ -59,6 +95,9 @@ export interface KindOfSpecies {
   readonly scent?: PlantKind['scent'];
   readonly support?: PlantKind['support'];
   readonly sold: readonly Unit[];
+  /** Where it flowers earlier or later than its sisters, and so is in leaf at other times. */
+  readonly inLeaf?: SpeciesFacts['inLeaf'];
+  readonly goneOver?: SpeciesFacts['goneOver'];
   /** What is not as in the species, and why. */
   readonly but?: { readonly why: string } & Partial<SpeciesFacts>;
 }
@@ -78,14 +117,20 @@ export function kindsOf({ botanical, kinds, ...facts }: Species): readonly Plant
 
 function recordOf(botanical: string, shared: SpeciesFacts, kind: KindOfSpecies): PlantKind {
   const { but, sun, leaf: foliage, sold, ...own } = kind;
-  const { harm, skin, wild, ...facts }: SpeciesFacts = { ...shared, ...but };
-  const [people, pets, note, apart] = harm;
-  const { cycle, lowestC, bringInC, thirst, dryBetween, edible, notEdible, wildlife } = facts;
+  const facts: SpeciesFacts = { ...shared, ...timesOf(kind), ...but };
+  const { cycle, company, lowestC, rootsC, bringInC, sulksC, bears, inLeaf, inShops } = facts;
+  const { thirst, dryBetween, woodGrows, edible, notEdible, skin, propagation } = facts;
+  const [leastC, dryC, humidC] = facts.summer;
+  const [growing, cold, heat, harm] = facts.sure;
   return {
     id: own.id,
     botanical,
     common: own.common,
     alsoCalled: own.alsoCalled ?? [],
+    british: facts.british ?? [],
+    american: facts.american ?? [],
+    synonyms: facts.synonyms ?? [],
+    misapplied: facts.misapplied ?? [],
     description: own.description,
     habit: own.habit,
     roles: own.roles,
@@ -99,33 +144,61 @@ function recordOf(botanical: string, shared: SpeciesFacts, kind: KindOfSpecies):
     dryBetween,
     feed: own.feed,
     lowestC,
+    rootsC,
     bringInC,
+    sulksC,
+    summer: { leastC, dryC, humidC },
+    bears,
     cycle,
-    inLeaf: facts.inLeaf ?? null,
+    company,
+    inLeaf,
+    goneOver: facts.goneOver ? { week: facts.goneOver[0], remains: facts.goneOver[1] } : null,
+    inShops,
+    woodGrows,
     foliage,
     bloom: own.bloom ?? null,
     fruit: own.fruit ?? null,
     scent: own.scent ?? 'none',
-    wildlife,
+    wildlife: facts.wildlife === 'none known' ? [] : facts.wildlife,
     edible,
     notEdible,
-    // Horses are less often written of: what is mild for cats and dogs is unsure for them.
-    toxicity: {
-      people,
-      cats: pets,
-      dogs: pets,
-      horses: pets === 'mild' ? 'unsure' : pets,
-      ...apart,
-      note,
-    },
+    toxicity: toxicityOf(facts.harm),
     irritant: { skin: skin?.[0] ?? 'no', note: skin?.[1] ?? '' },
-    runsWild: wild,
+    runsWild: facts.wild,
     sold: sold.map(([size, price]) => ({ size, price })),
     support: own.support ?? 'none',
-    propagation: facts.propagation,
-    confidence: facts.confidence,
+    propagation,
+    confidence: { growing, cold, heat, harm },
   };
 }
+
+function timesOf({ inLeaf, goneOver }: KindOfSpecies) {
+  return { ...(inLeaf ? { inLeaf } : {}), ...(goneOver !== undefined ? { goneOver } : {}) };
+}
+
+function toxicityOf({ people, pets, note, ...more }: HarmTold): PlantKind['toxicity'] {
+  const dogs = more.dogs ?? pets;
+  // Horses are less often written of: what is mild for cats and dogs is unsure for them.
+  const horses = more.horses ?? (pets === 'mild' ? 'unsure' : pets);
+  const way = more.way ?? 'eaten';
+  const by = (harm: Harm, parts: readonly HarmPart[] | undefined) =>
+    harm === 'none known' ? null : { parts: parts ?? (['all parts'] as const), way };
+  const petParts = more.petParts ?? more.parts;
+  return {
+    people,
+    cats: pets,
+    dogs,
+    horses,
+    note,
+    by: {
+      people: by(people, more.parts),
+      cats: by(pets, petParts),
+      dogs: by(dogs, petParts),
+      horses: by(horses, petParts),
+    },
+  };
+}
+
 /** Leaf facts: colour, shape, length in cm, and what is out of the ordinary. Texture follows from the length unless given. */
 export function leaf(
   main: Oklch,

@@ -1,0 +1,89 @@
+import type { PlantKind } from '@/core/plants/kind';
+import { isEverInLeaf, type Weeks } from '@/core/plants/season';
+import { dateText, temperatureText, type Units } from './format';
+
+/** "early May to late October", or "all year". */
+function weeksText([from, to]: Weeks): string {
+  return `${dateText(from)} to ${dateText(to)}`;
+}
+
+/** Cold of the top, of roots in a pot, and when to bring it in. */
+export function coldText(kind: PlantKind, units: Units): string {
+  const { lowestC, rootsC, bringInC, sulksC } = kind;
+  return [
+    `bears about ${temperatureText(lowestC, units)}`,
+    ...(rootsC > lowestC ? [`its roots in a pot about ${temperatureText(rootsC, units)}`] : []),
+    ...(bringInC === null ? [] : [`bring in below ${temperatureText(bringInC, units)} at night`]),
+    ...(sulksC === null || sulksC === bringInC
+      ? []
+      : [`stands still in nights below ${temperatureText(sulksC, units)}`]),
+  ].join('; ');
+}
+
+/** The summer it needs, and what heat it bears; days' highest in the warmest month. */
+export function summerText({ summer }: PlantKind, units: Units): string {
+  const { leastC, dryC, humidC } = summer;
+  const bears = [
+    dryC === null ? 'any dry heat' : `dry heat to ${temperatureText(dryC, units)}`,
+    humidC === null ? 'any damp heat' : `damp heat to ${temperatureText(humidC, units)}`,
+  ];
+  return `wants days of ${temperatureText(leastC, units)} or more; bears ${bears.join(', ')}`;
+}
+
+const WIND = {
+  bears: 'bears wind',
+  'a breeze': 'bears a breeze',
+  shelter: 'wants shelter from wind',
+} as const;
+const SALT = { bears: 'bears salt', some: 'bears some salt', none: 'no salt' } as const;
+const LIME = {
+  wants: 'wants lime',
+  bears: 'bears lime',
+  hates: 'no lime in mix or water',
+} as const;
+
+/** Wind, salt and lime in a few words. */
+export function bearsText({ bears: { wind, salt, lime } }: PlantKind): string {
+  return `${WIND[wind]}, ${SALT[salt]}, ${LIME[lime]}`;
+}
+
+/** When it is in leaf, and what is left when it has gone over. */
+export function yearText(kind: PlantKind): string {
+  const leaves = isEverInLeaf(kind) ? 'all year' : weeksText(kind.inLeaf);
+  if (!kind.goneOver) return leaves;
+  const { week, remains } = kind.goneOver;
+  return `${leaves}; over by ${dateText(week)}${remains === 'nothing' ? '' : `, leaving ${remains}`}`;
+}
+
+/** When shops have it growing in a pot. */
+export function shopsText({ inShops }: PlantKind): string {
+  return inShops.map(weeksText).join(' and ');
+}
+
+/** Names besides its own: common ones, then old botanical ones, then wrong ones. */
+export function otherNames(kind: PlantKind): string {
+  const { alsoCalled, british, american, synonyms, misapplied } = kind;
+  const common = [...alsoCalled, ...british, ...american];
+  return [
+    ...(common.length > 0 ? [`also ${common.join(', ')}`] : []),
+    ...(synonyms.length > 0 ? [`once ${synonyms.join(', ')}`] : []),
+    ...(misapplied.length > 0 ? [`sold by mistake as ${misapplied.join(', ')}`] : []),
+  ].join('; ');
+}
+
+const SURE = { good: 'widely agreed', fair: 'less sure', low: 'a guess in part' } as const;
+
+/** How sure the book is: groups of facts by how sure. */
+export function sureText({ confidence }: PlantKind): string {
+  const groups = [
+    ['how it grows', confidence.growing],
+    ['cold', confidence.cold],
+    ['heat', confidence.heat],
+    ['harm', confidence.harm],
+  ] as const;
+  return (['good', 'fair', 'low'] as const)
+    .map((sure) => [SURE[sure], groups.filter(([, is]) => is === sure)] as const)
+    .filter(([, of]) => of.length > 0)
+    .map(([words, of]) => `${words}: ${of.map(([name]) => name).join(', ')}`)
+    .join('; ');
+}
