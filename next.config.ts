@@ -5,6 +5,8 @@ const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
   devIndicators: false,
+  // The dev page answers under both names of this machine.
+  allowedDevOrigins: ['127.0.0.1'],
   typescript: { tsconfigPath: 'tsconfig.build.json' },
   // Pages get theirs, with a nonce, from src/proxy.ts; files and what is not found get these.
   headers: async () => [
