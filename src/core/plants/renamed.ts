@@ -1,10 +1,11 @@
 import type { KindId } from './kind';
 
-/** Kinds whose ids read like trade names once, by the id they had: records and files from then go on. */
+/** Kinds that once had an id like a trade name or another plant's, by that id: records and files from then go on. */
 export const RENAMED: ReadonlyMap<KindId, KindId> = new Map([
   ['salvia-coral-nymph', 'salvia-coral-scarlet'],
   ['fire-sticks', 'pencil-tree-red'],
   ['crassula-campfire', 'crassula-flame'],
+  ['princess-flower-trailing', 'spanish-shawl'],
 ]);
 
 /**

@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const ALOES: readonly Species[] = [
   {
     botanical: 'Aloe vera',
+    also: ['medicinal aloe'],
     cycle: 'succulent',
     company: ['soft succulents', 'desert'],
     lowestC: 1,
@@ -54,6 +55,8 @@ export const ALOES: readonly Species[] = [
   },
   {
     botanical: 'Aristaloe aristata',
+    synonyms: ['Aloe aristata'],
+    also: ['lace aloe', 'torch plant'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: -6,
@@ -107,6 +110,7 @@ export const ALOES: readonly Species[] = [
   },
   {
     botanical: 'Dianella tasmanica',
+    also: ['Tasman flax lily'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -7,
@@ -149,6 +153,8 @@ export const ALOES: readonly Species[] = [
   },
   {
     botanical: 'Haworthiopsis attenuata',
+    synonyms: ['Haworthia attenuata'],
+    also: ['zebra cactus'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -196,6 +202,7 @@ export const ALOES: readonly Species[] = [
   },
   {
     botanical: 'Hemerocallis hybrids',
+    also: ['day lily'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -30,
@@ -245,6 +252,8 @@ export const ALOES: readonly Species[] = [
   },
   {
     botanical: 'Kniphofia hybrids',
+    also: ['red hot poker'],
+    british: ['torch lily'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -15,
@@ -288,6 +297,7 @@ export const ALOES: readonly Species[] = [
   },
   {
     botanical: 'Phormium cookianum',
+    also: ['mountain flax', 'New Zealand flax'],
     cycle: 'shrub',
     company: ['evergreen structure', 'dry and silver'],
     lowestC: -6,
@@ -335,6 +345,7 @@ export const ALOES: readonly Species[] = [
   },
   {
     botanical: 'Phormium hybrids',
+    also: ['New Zealand flax'],
     cycle: 'perennial',
     company: ['evergreen structure', 'dry and silver'],
     lowestC: -6,
@@ -401,6 +412,7 @@ export const ALOES: readonly Species[] = [
   },
   {
     botanical: 'Tradescantia fluminensis',
+    also: ['wandering dude', 'small-leaf spiderwort'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 3,
@@ -450,6 +462,7 @@ export const ALOES: readonly Species[] = [
   },
   {
     botanical: 'Tradescantia pallida',
+    also: ['purple heart', 'purple queen'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 3,
@@ -493,6 +506,7 @@ export const ALOES: readonly Species[] = [
   },
   {
     botanical: 'Tradescantia zebrina',
+    also: ['wandering dude', 'silver inch plant'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 3,

@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const ARUMS: readonly Species[] = [
   {
     botanical: 'Alocasia × amazonica',
+    also: ['elephant’s ear', 'kris plant'],
     cycle: 'tender perennial',
     company: ['bold tender foliage'],
     lowestC: 3,
@@ -49,6 +50,7 @@ export const ARUMS: readonly Species[] = [
   },
   {
     botanical: 'Caladium bicolor',
+    also: ['caladium', 'heart of Jesus'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'woodland shade'],
     lowestC: 6,
@@ -121,6 +123,7 @@ export const ARUMS: readonly Species[] = [
   },
   {
     botanical: 'Canna × generalis',
+    also: ['canna lily', 'Indian shot'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 3,
@@ -196,6 +199,7 @@ export const ARUMS: readonly Species[] = [
   },
   {
     botanical: 'Colocasia esculenta',
+    also: ['taro', 'cocoyam'],
     cycle: 'tender perennial',
     company: ['bold tender foliage'],
     lowestC: 6,
@@ -253,6 +257,7 @@ export const ARUMS: readonly Species[] = [
   },
   {
     botanical: 'Ensete ventricosum',
+    also: ['Abyssinian banana', 'red banana'],
     cycle: 'tender perennial',
     company: ['bold tender foliage'],
     lowestC: 3,
@@ -300,6 +305,7 @@ export const ARUMS: readonly Species[] = [
   },
   {
     botanical: 'Epipremnum aureum',
+    also: ['devil’s ivy', 'golden pothos'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'moist'],
     lowestC: 3,
@@ -343,6 +349,7 @@ export const ARUMS: readonly Species[] = [
   },
   {
     botanical: 'Hedychium gardnerianum',
+    also: ['Kahili ginger'],
     cycle: 'tender perennial',
     company: ['bold tender foliage'],
     lowestC: -4,
@@ -390,6 +397,7 @@ export const ARUMS: readonly Species[] = [
   },
   {
     botanical: 'Syngonium podophyllum',
+    also: ['arrowhead vine', 'goosefoot plant'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'moist'],
     lowestC: 3,
@@ -432,6 +440,9 @@ export const ARUMS: readonly Species[] = [
   },
   {
     botanical: 'Zantedeschia aethiopica',
+    also: [],
+    british: ['arum lily'],
+    american: ['calla lily'],
     cycle: 'perennial',
     company: ['moist', 'bold tender foliage'],
     lowestC: -6,
@@ -475,6 +486,7 @@ export const ARUMS: readonly Species[] = [
   },
   {
     botanical: 'Zantedeschia hybrids',
+    also: ['calla lily'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'bold tender foliage'],
     lowestC: -1,

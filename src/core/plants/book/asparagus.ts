@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const ASPARAGUS: readonly Species[] = [
   {
     botanical: 'Agave americana',
+    also: ['century plant'],
     cycle: 'desert succulent',
     company: ['soft succulents', 'desert'],
     lowestC: -5,
@@ -54,6 +55,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Agave attenuata',
+    also: ['lion’s tail'],
     cycle: 'succulent',
     company: ['soft succulents', 'desert'],
     lowestC: 1,
@@ -96,6 +98,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Agave parryi',
+    also: 'no other name',
     cycle: 'desert succulent',
     company: ['dry and silver', 'desert'],
     lowestC: -12,
@@ -148,6 +151,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Asparagus densiflorus',
+    also: ['foxtail fern', 'emerald fern'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 3,
@@ -190,6 +194,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Chlorophytum comosum',
+    also: ['ribbon plant'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 3,
@@ -233,6 +238,9 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Cordyline australis',
+    also: ['cabbage palm'],
+    british: ['Torbay palm'],
+    american: ['spike dracaena', 'spikes'],
     cycle: 'shrub',
     company: ['evergreen structure', 'dry and silver'],
     lowestC: -5,
@@ -295,6 +303,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Cordyline fruticosa',
+    also: ['good luck plant'],
     cycle: 'tender perennial',
     company: ['bold tender foliage'],
     lowestC: 3,
@@ -342,6 +351,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Dasylirion wheeleri',
+    also: ['desert spoon'],
     cycle: 'desert succulent',
     company: ['dry and silver', 'desert'],
     lowestC: -12,
@@ -385,6 +395,7 @@ export const ASPARAGUS: readonly Species[] = [
   {
     botanical: 'Dracaena trifasciata',
     synonyms: ['Sansevieria trifasciata'],
+    also: [],
     british: ['mother-in-law’s tongue'],
     cycle: 'succulent',
     company: ['soft succulents'],
@@ -439,6 +450,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Eucomis comosa',
+    also: ['pineapple flower'],
     cycle: 'bulb',
     company: ['meadow and grasses', 'summer bedding'],
     lowestC: -6,
@@ -482,6 +494,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Hosta hybrids',
+    also: ['plantain lily'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -30,
@@ -576,6 +589,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Hosta sieboldiana',
+    also: ['plantain lily'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -30,
@@ -619,6 +633,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Hyacinthus orientalis',
+    also: ['Dutch hyacinth'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -697,6 +712,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Liriope muscari',
+    also: ['monkey grass', 'border grass'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -18,
@@ -761,6 +777,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Muscari armeniacum',
+    also: ['Armenian grape hyacinth'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -775,8 +792,8 @@ export const ASPARAGUS: readonly Species[] = [
     woodGrows: null,
     thirst: 'medium',
     dryBetween: false,
-    harm: { people: 'unsure', pets: 'unsure', note: 'Relatives are poisonous.' },
-    skin: null,
+    harm: HARM.few,
+    skin: ['unsure', 'Bulbs irritate some people; gloves are wise.'],
     edible: null,
     notEdible: null,
     wild: null,
@@ -804,6 +821,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Muscari botryoides',
+    also: 'no other name',
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -819,7 +837,7 @@ export const ASPARAGUS: readonly Species[] = [
     thirst: 'medium',
     dryBetween: false,
     harm: HARM.few,
-    skin: null,
+    skin: ['unsure', 'Bulbs irritate some people; gloves are wise.'],
     edible: null,
     notEdible: null,
     wild: null,
@@ -847,6 +865,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Ophiopogon planiscapus',
+    also: ['black grass', 'black mondo grass'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -20,
@@ -894,6 +913,7 @@ export const ASPARAGUS: readonly Species[] = [
   {
     botanical: 'Scilla luciliae',
     synonyms: ['Chionodoxa'],
+    also: ['chionodoxa'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -909,7 +929,7 @@ export const ASPARAGUS: readonly Species[] = [
     thirst: 'medium',
     dryBetween: false,
     harm: HARM.few,
-    skin: null,
+    skin: SKIN.bulb,
     edible: null,
     notEdible: null,
     wild: null,
@@ -937,6 +957,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Scilla siberica',
+    also: ['Siberian squill'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -980,6 +1001,7 @@ export const ASPARAGUS: readonly Species[] = [
   },
   {
     botanical: 'Yucca filamentosa',
+    also: ['Adam’s needle'],
     cycle: 'desert succulent',
     company: ['evergreen structure', 'dry and silver'],
     lowestC: -25,

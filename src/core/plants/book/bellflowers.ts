@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const BELLFLOWERS: readonly Species[] = [
   {
     botanical: 'Campanula carpatica',
+    also: ['tussock bellflower'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -25,
@@ -66,6 +67,7 @@ export const BELLFLOWERS: readonly Species[] = [
   },
   {
     botanical: 'Campanula portenschlagiana',
+    also: ['wall bellflower', 'Dalmatian bellflower'],
     cycle: 'perennial',
     company: ['alpine', 'woodland shade'],
     lowestC: -25,
@@ -110,6 +112,7 @@ export const BELLFLOWERS: readonly Species[] = [
   },
   {
     botanical: 'Campanula poscharskyana',
+    also: ['Serbian bellflower'],
     cycle: 'perennial',
     company: ['alpine', 'woodland shade'],
     lowestC: -28,
@@ -155,6 +158,7 @@ export const BELLFLOWERS: readonly Species[] = [
   {
     botanical: 'Isotoma axillaris',
     synonyms: ['Laurentia'],
+    also: ['laurentia', 'blue star'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -199,6 +203,7 @@ export const BELLFLOWERS: readonly Species[] = [
   },
   {
     botanical: 'Lobelia erinus',
+    also: ['edging lobelia', 'trailing lobelia'],
     cycle: 'annual',
     company: ['summer bedding', 'cool-season bedding'],
     lowestC: 0,
@@ -277,6 +282,7 @@ export const BELLFLOWERS: readonly Species[] = [
   },
   {
     botanical: 'Scaevola aemula',
+    also: ['fan flower', 'fairy fan-flower'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,

@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const BORAGES: readonly Species[] = [
   {
     botanical: 'Borago officinalis',
+    also: ['starflower'],
     cycle: 'annual',
     company: ['kitchen', 'meadow and grasses'],
     lowestC: -4,
@@ -55,6 +56,7 @@ export const BORAGES: readonly Species[] = [
   },
   {
     botanical: 'Brunnera macrophylla',
+    also: ['Siberian bugloss', 'brunnera'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -30,
@@ -98,6 +100,8 @@ export const BORAGES: readonly Species[] = [
   },
   {
     botanical: 'Heliotropium arborescens',
+    also: [],
+    british: ['cherry pie'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -142,6 +146,7 @@ export const BORAGES: readonly Species[] = [
   },
   {
     botanical: 'Myosotis sylvatica',
+    also: 'no other name',
     cycle: 'biennial',
     company: ['cool-season bedding'],
     lowestC: -25,
@@ -185,6 +190,7 @@ export const BORAGES: readonly Species[] = [
   },
   {
     botanical: 'Nemophila menziesii',
+    also: ['nemophila'],
     cycle: 'annual',
     company: ['cool-season bedding'],
     lowestC: -4,
@@ -229,6 +235,7 @@ export const BORAGES: readonly Species[] = [
   },
   {
     botanical: 'Pulmonaria saccharata',
+    also: ['pulmonaria', 'Bethlehem sage'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -28,

@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const BUTTERCUPS: readonly Species[] = [
   {
     botanical: 'Aconitum carmichaelii',
+    also: ['aconite', 'wolfsbane'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -30,
@@ -56,6 +57,7 @@ export const BUTTERCUPS: readonly Species[] = [
   {
     botanical: 'Actaea simplex',
     synonyms: ['Cimicifuga'],
+    also: ['cimicifuga', 'snakeroot'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -30,
@@ -105,6 +107,7 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Anemone coronaria',
+    also: ['florist’s anemone'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -8,
@@ -149,6 +152,7 @@ export const BUTTERCUPS: readonly Species[] = [
   {
     botanical: 'Anemonoides blanda',
     synonyms: ['Anemone blanda'],
+    also: ['Grecian windflower'],
     cycle: 'bulb',
     company: ['alpine', 'woodland shade'],
     lowestC: -20,
@@ -195,6 +199,7 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Aquilegia vulgaris',
+    also: ['aquilegia', 'granny’s bonnet'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -28,
@@ -244,6 +249,7 @@ export const BUTTERCUPS: readonly Species[] = [
   {
     botanical: 'Berberis eurybracteata',
     synonyms: ['Mahonia eurybracteata'],
+    also: 'no other name',
     cycle: 'shrub',
     company: ['meadow and grasses'],
     lowestC: -14,
@@ -292,6 +298,7 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Berberis thunbergii',
+    also: ['barberry', 'berberis'],
     cycle: 'shrub',
     company: ['meadow and grasses'],
     lowestC: -28,
@@ -354,6 +361,8 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Buxus sempervirens',
+    also: ['box', 'common box'],
+    american: ['boxwood'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -23,
@@ -396,6 +405,7 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Clematis hybrids',
+    also: ['clematis'],
     cycle: 'shrub',
     company: ['meadow and grasses'],
     lowestC: -25,
@@ -483,6 +493,7 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Delphinium grandiflorum',
+    also: ['delphinium', 'Siberian larkspur'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -25,
@@ -526,6 +537,7 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Dicentra formosa',
+    also: ['bleeding heart', 'dicentra'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -28,
@@ -569,6 +581,7 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Epimedium × versicolor',
+    also: ['epimedium', 'bishop’s hat'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -25,
@@ -613,6 +626,7 @@ export const BUTTERCUPS: readonly Species[] = [
   {
     botanical: 'Eriocapitella × hybrida',
     synonyms: ['Anemone × hybrida'],
+    also: 'no other name',
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -22,
@@ -657,6 +671,7 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Eschscholzia californica',
+    also: ['California poppy'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: -8,
@@ -700,6 +715,7 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Helleborus × hybridus',
+    also: ['Lenten rose', 'hellebore'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -25,
@@ -759,6 +775,7 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Helleborus niger',
+    also: ['hellebore'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -25,
@@ -802,6 +819,7 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Nandina domestica',
+    also: ['nandina', 'sacred bamboo'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -14,
@@ -833,7 +851,8 @@ export const BUTTERCUPS: readonly Species[] = [
       {
         id: 'heavenly-bamboo-red',
         common: 'Dwarf heavenly bamboo',
-        description: 'Airy leaflets, green in summer and flame red in winter',
+        description:
+          'Airy evergreen leaflets, coppery when young, green in summer, flame red in winter',
         habit: 'mound',
         roles: ['body', 'lead'],
         heightCm: [35, 55],
@@ -842,8 +861,8 @@ export const BUTTERCUPS: readonly Species[] = [
         vigour: 1,
         sun: [5, 11, 'bears'],
         feed: 'light',
-        leaf: leaf([0.54, 0.15, 30], 'pinnate', 10, {
-          second: L.mid,
+        leaf: leaf(L.mid, 'pinnate', 10, {
+          second: [0.58, 0.14, 40],
           pattern: 'speckle',
           evergreen: true,
         }),
@@ -853,6 +872,7 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Nigella damascena',
+    also: ['nigella'],
     cycle: 'annual',
     company: ['summer bedding', 'meadow and grasses'],
     lowestC: -8,
@@ -896,6 +916,7 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Ranunculus asiaticus',
+    also: ['ranunculus', 'Persian buttercup'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -5,
@@ -955,6 +976,8 @@ export const BUTTERCUPS: readonly Species[] = [
   },
   {
     botanical: 'Sarcococca confusa',
+    also: ['Christmas box'],
+    british: ['sweetbox'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -18,

@@ -8,6 +8,7 @@ export const CABBAGES: readonly Species[] = [
   {
     botanical: 'Arabis alpina',
     synonyms: ['Arabis caucasica'],
+    also: ['arabis'],
     cycle: 'perennial',
     company: ['alpine'],
     lowestC: -28,
@@ -52,6 +53,7 @@ export const CABBAGES: readonly Species[] = [
   },
   {
     botanical: 'Aubrieta hybrids',
+    also: ['aubretia', 'purple rock cress'],
     cycle: 'perennial',
     company: ['alpine'],
     lowestC: -25,
@@ -96,6 +98,7 @@ export const CABBAGES: readonly Species[] = [
   },
   {
     botanical: 'Brassica oleracea',
+    also: ['flowering cabbage', 'flowering kale'],
     cycle: 'biennial',
     company: ['cool-season bedding', 'kitchen'],
     lowestC: -8,
@@ -200,6 +203,7 @@ export const CABBAGES: readonly Species[] = [
   },
   {
     botanical: 'Brassica rapa',
+    also: ['mizuna', 'pak choi'],
     american: ['bok choy'],
     cycle: 'annual',
     company: ['cool-season bedding', 'kitchen'],
@@ -258,6 +262,7 @@ export const CABBAGES: readonly Species[] = [
   },
   {
     botanical: 'Eruca vesicaria',
+    also: ['salad rocket', 'roquette'],
     american: ['arugula'],
     cycle: 'annual',
     company: ['kitchen'],
@@ -302,6 +307,7 @@ export const CABBAGES: readonly Species[] = [
   },
   {
     botanical: 'Erysimum cheiri',
+    also: ['wallflower'],
     cycle: 'biennial',
     company: ['cool-season bedding'],
     lowestC: -12,
@@ -363,6 +369,7 @@ export const CABBAGES: readonly Species[] = [
   },
   {
     botanical: 'Erysimum hybrids',
+    also: ['perennial wallflower'],
     cycle: 'perennial',
     company: ['cool-season bedding'],
     lowestC: -9,
@@ -406,6 +413,7 @@ export const CABBAGES: readonly Species[] = [
   },
   {
     botanical: 'Iberis sempervirens',
+    also: ['evergreen candytuft'],
     cycle: 'perennial',
     company: ['alpine', 'dry and silver'],
     lowestC: -25,
@@ -450,6 +458,7 @@ export const CABBAGES: readonly Species[] = [
   },
   {
     botanical: 'Limnanthes douglasii',
+    also: ['meadowfoam'],
     cycle: 'annual',
     company: ['cool-season bedding'],
     lowestC: -10,
@@ -493,6 +502,7 @@ export const CABBAGES: readonly Species[] = [
   },
   {
     botanical: 'Lobularia maritima',
+    also: ['sweet alyssum'],
     cycle: 'annual',
     company: ['cool-season bedding', 'summer bedding'],
     lowestC: -3,
@@ -555,6 +565,7 @@ export const CABBAGES: readonly Species[] = [
   },
   {
     botanical: 'Matthiola incana',
+    also: ['stock', 'gillyflower'],
     cycle: 'annual',
     company: ['cool-season bedding'],
     lowestC: -5,
@@ -600,6 +611,7 @@ export const CABBAGES: readonly Species[] = [
   {
     botanical: 'Tarenaya hassleriana',
     synonyms: ['Cleome hassleriana'],
+    also: ['cleome'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -643,6 +655,7 @@ export const CABBAGES: readonly Species[] = [
   },
   {
     botanical: 'Tropaeolum majus',
+    also: ['nasturtium', 'Indian cress'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -661,7 +674,7 @@ export const CABBAGES: readonly Species[] = [
     skin: null,
     edible: 'flowers and leaves',
     notEdible: null,
-    wild: 'Runs wild in mild coasts.',
+    wild: 'Runs wild on mild coasts.',
     wildlife: ['bees'],
     propagation: ['seed where it grows'],
     sure: ['good', 'good', 'low', 'fair'],
@@ -707,6 +720,7 @@ export const CABBAGES: readonly Species[] = [
   },
   {
     botanical: 'Tropaeolum peregrinum',
+    also: 'no other name',
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,

@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const CARROTS: readonly Species[] = [
   {
     botanical: 'Anethum graveolens',
+    also: ['dill weed'],
     cycle: 'annual',
     company: ['kitchen'],
     lowestC: 0,
@@ -51,6 +52,7 @@ export const CARROTS: readonly Species[] = [
   },
   {
     botanical: 'Astrantia major',
+    also: ['great masterwort', 'Hattie’s pincushion'],
     cycle: 'perennial',
     company: ['woodland shade', 'moist'],
     lowestC: -28,
@@ -94,6 +96,7 @@ export const CARROTS: readonly Species[] = [
   },
   {
     botanical: 'Coriandrum sativum',
+    also: ['coriander'],
     american: ['cilantro'],
     cycle: 'annual',
     company: ['kitchen'],
@@ -139,6 +142,7 @@ export const CARROTS: readonly Species[] = [
   },
   {
     botanical: 'Daucus carota',
+    also: 'no other name',
     cycle: 'annual',
     company: ['kitchen'],
     lowestC: -6,
@@ -181,6 +185,7 @@ export const CARROTS: readonly Species[] = [
   },
   {
     botanical: 'Eryngium planum',
+    also: ['eryngium', 'blue eryngo'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -28,
@@ -224,6 +229,7 @@ export const CARROTS: readonly Species[] = [
   },
   {
     botanical: '× Fatshedera lizei',
+    also: 'no other name',
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -10,
@@ -266,6 +272,7 @@ export const CARROTS: readonly Species[] = [
   },
   {
     botanical: 'Fatsia japonica',
+    also: ['fatsia', 'paper plant'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -10,
@@ -308,6 +315,7 @@ export const CARROTS: readonly Species[] = [
   },
   {
     botanical: 'Foeniculum vulgare',
+    also: ['fennel'],
     cycle: 'perennial',
     company: ['kitchen', 'meadow and grasses'],
     lowestC: -18,
@@ -352,6 +360,7 @@ export const CARROTS: readonly Species[] = [
   },
   {
     botanical: 'Hedera helix',
+    also: ['English ivy', 'common ivy'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -15,
@@ -445,6 +454,7 @@ export const CARROTS: readonly Species[] = [
   },
   {
     botanical: 'Petroselinum crispum',
+    also: ['parsley'],
     cycle: 'annual',
     company: ['kitchen', 'cool-season bedding'],
     lowestC: -10,
@@ -503,6 +513,7 @@ export const CARROTS: readonly Species[] = [
   },
   {
     botanical: 'Pittosporum tenuifolium',
+    also: ['pittosporum', 'tawhiwhi'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -9,

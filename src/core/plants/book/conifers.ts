@@ -6,6 +6,8 @@ import { LEAF as L } from './palette';
 export const CONIFERS: readonly Species[] = [
   {
     botanical: 'Chamaecyparis lawsoniana',
+    also: ['Lawson cypress'],
+    american: ['Port Orford cedar'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -25,
@@ -48,6 +50,7 @@ export const CONIFERS: readonly Species[] = [
   },
   {
     botanical: 'Chamaecyparis pisifera',
+    also: 'no other name',
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -30,
@@ -90,6 +93,7 @@ export const CONIFERS: readonly Species[] = [
   },
   {
     botanical: 'Cryptomeria japonica',
+    also: ['cryptomeria'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -18,
@@ -132,6 +136,7 @@ export const CONIFERS: readonly Species[] = [
   },
   {
     botanical: 'Cupressus macrocarpa',
+    also: ['lemon cypress'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -9,
@@ -175,6 +180,7 @@ export const CONIFERS: readonly Species[] = [
   },
   {
     botanical: 'Juniperus communis',
+    also: ['common juniper'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -35,
@@ -222,6 +228,7 @@ export const CONIFERS: readonly Species[] = [
   },
   {
     botanical: 'Juniperus squamata',
+    also: ['flaky juniper'],
     cycle: 'shrub',
     company: ['evergreen structure', 'dry and silver'],
     lowestC: -30,
@@ -270,6 +277,7 @@ export const CONIFERS: readonly Species[] = [
   },
   {
     botanical: 'Picea glauca',
+    also: ['white spruce', 'dwarf Alberta spruce'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -35,
@@ -312,6 +320,7 @@ export const CONIFERS: readonly Species[] = [
   },
   {
     botanical: 'Pinus mugo',
+    also: ['mugo pine', 'dwarf mountain pine'],
     cycle: 'shrub',
     company: ['evergreen structure', 'dry and silver'],
     lowestC: -38,
@@ -354,6 +363,7 @@ export const CONIFERS: readonly Species[] = [
   },
   {
     botanical: 'Taxus baccata',
+    also: ['English yew'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -25,
@@ -401,6 +411,7 @@ export const CONIFERS: readonly Species[] = [
   },
   {
     botanical: 'Thuja occidentalis',
+    also: ['white cedar', 'eastern arborvitae'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -35,

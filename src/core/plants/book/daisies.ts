@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const DAISIES: readonly Species[] = [
   {
     botanical: 'Achillea hybrids',
+    also: ['milfoil'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -30,
@@ -50,6 +51,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Achillea millefolium',
+    also: ['milfoil'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -30,
@@ -93,6 +95,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Ageratum houstonianum',
+    also: ['floss flower'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -136,6 +139,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Arctotis hybrids',
+    also: ['arctotis', 'African daisy'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -179,6 +183,9 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Argyranthemum frutescens',
+    synonyms: ['Chrysanthemum frutescens'],
+    also: ['marguerite'],
+    british: ['Paris daisy', 'Boston daisy'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -269,6 +276,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Artemisia dracunculus',
+    also: ['French tarragon'],
     cycle: 'perennial',
     company: ['dry and silver', 'kitchen'],
     lowestC: -14,
@@ -317,6 +325,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Artemisia hybrids',
+    also: ['artemisia'],
     cycle: 'shrub',
     company: ['dry and silver'],
     lowestC: -14,
@@ -365,6 +374,8 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Bellis perennis',
+    also: ['bellis'],
+    american: ['English daisy'],
     cycle: 'biennial',
     company: ['cool-season bedding'],
     lowestC: -25,
@@ -424,6 +435,8 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Bidens ferulifolia',
+    misapplied: ['Coreopsis'],
+    also: ['bidens', 'tickseed'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -468,6 +481,8 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Brachyscome multifida',
+    synonyms: ['Brachycome multifida'],
+    also: ['brachyscome', 'cut-leaved daisy'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'cool-season bedding'],
     lowestC: 0,
@@ -511,6 +526,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Calendula officinalis',
+    also: ['calendula'],
     cycle: 'annual',
     company: ['cool-season bedding', 'summer bedding'],
     lowestC: -4,
@@ -554,6 +570,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Callistephus chinensis',
+    also: ['China aster'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -597,6 +614,8 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Centaurea cyanus',
+    also: ['cornflower'],
+    american: ['bachelor’s button'],
     cycle: 'annual',
     company: ['summer bedding', 'meadow and grasses'],
     lowestC: -8,
@@ -640,6 +659,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Chamaemelum nobile',
+    also: ['Roman chamomile'],
     cycle: 'perennial',
     company: ['kitchen'],
     lowestC: -20,
@@ -688,7 +708,8 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Chrysanthemum × morifolium',
-    american: ['mum'],
+    also: ['chrysanthemum', 'garden chrysanthemum'],
+    american: ['mum', 'pot mum', 'garden mum', 'hardy mum'],
     cycle: 'perennial',
     company: ['cool-season bedding'],
     lowestC: -10,
@@ -780,6 +801,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Coreopsis grandiflora',
+    also: ['coreopsis'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -25,
@@ -823,6 +845,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Coreopsis verticillata',
+    also: ['coreopsis'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -28,
@@ -866,6 +889,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Cosmos bipinnatus',
+    also: ['garden cosmos'],
     cycle: 'annual',
     company: ['summer bedding', 'meadow and grasses'],
     lowestC: 0,
@@ -935,6 +959,7 @@ export const DAISIES: readonly Species[] = [
   {
     botanical: 'Crassothonna capensis',
     synonyms: ['Othonna capensis'],
+    also: ['string of pickles'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -983,6 +1008,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Curio radicans',
+    also: ['string of bananas', 'fish hooks'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -1031,6 +1057,7 @@ export const DAISIES: readonly Species[] = [
   {
     botanical: 'Curio repens',
     synonyms: ['Senecio serpens'],
+    also: ['blue chalk sticks'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: -5,
@@ -1083,6 +1110,7 @@ export const DAISIES: readonly Species[] = [
   {
     botanical: 'Curio rowleyanus',
     synonyms: ['Senecio rowleyanus'],
+    also: ['string of pearls'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -1126,6 +1154,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Dahlia hybrids',
+    also: ['dahlia'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -1193,6 +1222,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Echinacea hybrids',
+    also: ['echinacea'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -28,
@@ -1236,6 +1266,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Echinacea purpurea',
+    also: ['echinacea', 'purple coneflower'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -28,
@@ -1295,6 +1326,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Erigeron karvinskianus',
+    also: ['Mexican fleabane', 'Mexican daisy'],
     cycle: 'perennial',
     company: ['dry and silver'],
     lowestC: -10,
@@ -1338,6 +1370,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Euryops chrysanthemoides',
+    also: ['euryops', 'African bush daisy'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'dry and silver'],
     lowestC: 0,
@@ -1381,6 +1414,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Farfugium japonicum',
+    also: ['green leopard plant'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -8,
@@ -1428,6 +1462,8 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Felicia amelloides',
+    synonyms: ['Agathaea coelestis'],
+    also: ['blue marguerite', 'blue daisy'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -1471,6 +1507,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Gaillardia × grandiflora',
+    also: ['gaillardia'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -25,
@@ -1518,6 +1555,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Gazania rigens',
+    also: ['treasure flower'],
     cycle: 'annual',
     company: ['summer bedding', 'dry and silver'],
     lowestC: 0,
@@ -1561,6 +1599,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Gerbera hybrids',
+    also: ['gerbera daisy', 'Barberton daisy'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -1604,6 +1643,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Helianthus annuus',
+    also: ['common sunflower'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -1647,6 +1687,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Helichrysum italicum',
+    also: 'no other name',
     cycle: 'shrub',
     company: ['dry and silver'],
     lowestC: -8,
@@ -1691,6 +1732,8 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Helichrysum petiolare',
+    also: ['helichrysum'],
+    american: ['licorice plant'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'dry and silver'],
     lowestC: -2,
@@ -1751,6 +1794,8 @@ export const DAISIES: readonly Species[] = [
   {
     botanical: 'Jacobaea maritima',
     synonyms: ['Senecio cineraria'],
+    misapplied: ['Cineraria maritima'],
+    also: ['silver dust'],
     american: ['dusty miller'],
     cycle: 'shrub',
     company: ['summer bedding', 'dry and silver'],
@@ -1794,6 +1839,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Lactuca sativa',
+    also: ['leaf lettuce'],
     cycle: 'annual',
     company: ['kitchen', 'cool-season bedding'],
     lowestC: -3,
@@ -1866,6 +1912,8 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Leucanthemum × superbum',
+    synonyms: ['Chrysanthemum maximum'],
+    also: ['shasta daisy'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -28,
@@ -1909,6 +1957,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Ligularia dentata',
+    also: ['ligularia'],
     cycle: 'perennial',
     company: ['woodland shade', 'moist'],
     lowestC: -30,
@@ -1952,6 +2001,8 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Osteospermum ecklonis',
+    synonyms: ['Dimorphotheca ecklonis'],
+    also: ['osteospermum', 'African daisy'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -2031,6 +2082,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Osteospermum hybrids',
+    also: ['osteospermum', 'African daisy'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -2074,6 +2126,8 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Rudbeckia fulgida',
+    also: ['rudbeckia', 'orange coneflower'],
+    american: ['black-eyed Susan'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -30,
@@ -2117,6 +2171,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Rudbeckia hirta',
+    also: ['rudbeckia', 'gloriosa daisy'],
     american: ['black-eyed Susan'],
     cycle: 'annual',
     company: ['summer bedding', 'meadow and grasses'],
@@ -2165,6 +2220,8 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Santolina chamaecyparissus',
+    also: ['santolina'],
+    american: ['lavender cotton'],
     cycle: 'shrub',
     company: ['dry and silver'],
     lowestC: -15,
@@ -2209,6 +2266,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Sanvitalia procumbens',
+    also: ['Mexican creeping zinnia'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -2253,6 +2311,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Senecio candidans',
+    also: ['angel-wing senecio'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'dry and silver'],
     lowestC: -6,
@@ -2300,6 +2359,7 @@ export const DAISIES: readonly Species[] = [
   {
     botanical: 'Symphyotrichum novi-belgii',
     synonyms: ['Aster novi-belgii'],
+    also: ['aster', 'Michaelmas daisy'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -28,
@@ -2360,6 +2420,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Tagetes erecta',
+    also: ['African marigold', 'American marigold'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -2404,6 +2465,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Tagetes patula',
+    also: ['French marigold'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -2448,6 +2510,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Tagetes tenuifolia',
+    also: ['signet marigold'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -2493,6 +2556,7 @@ export const DAISIES: readonly Species[] = [
   {
     botanical: 'Xerochrysum bracteatum',
     synonyms: ['Helichrysum bracteatum'],
+    also: ['strawflower'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -2537,6 +2601,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Zinnia angustifolia',
+    also: ['narrow-leaved zinnia'],
     cycle: 'annual',
     company: ['summer bedding', 'meadow and grasses'],
     lowestC: 0,
@@ -2580,6 +2645,7 @@ export const DAISIES: readonly Species[] = [
   },
   {
     botanical: 'Zinnia elegans',
+    also: ['zinnia'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,

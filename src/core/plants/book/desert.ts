@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const DESERT: readonly Species[] = [
   {
     botanical: 'Delosperma cooperi',
+    also: ['hardy ice plant'],
     cycle: 'desert succulent',
     company: ['alpine', 'dry and silver'],
     lowestC: -18,
@@ -52,6 +53,7 @@ export const DESERT: readonly Species[] = [
   {
     botanical: 'Kroenleinia grusonii',
     synonyms: ['Echinocactus grusonii'],
+    also: ['golden barrel cactus', 'mother-in-law’s cushion'],
     cycle: 'desert succulent',
     company: ['desert'],
     lowestC: 1,
@@ -99,6 +101,7 @@ export const DESERT: readonly Species[] = [
   },
   {
     botanical: 'Lampranthus aureus',
+    also: ['ice plant'],
     cycle: 'desert succulent',
     company: ['soft succulents'],
     lowestC: -3,
@@ -144,6 +147,7 @@ export const DESERT: readonly Species[] = [
   {
     botanical: 'Mesembryanthemum cordifolium',
     synonyms: ['Aptenia cordifolia'],
+    also: ['heartleaf ice plant'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -188,6 +192,7 @@ export const DESERT: readonly Species[] = [
   },
   {
     botanical: 'Opuntia microdasys',
+    also: ['bunny ears cactus', 'prickly pear'],
     cycle: 'desert succulent',
     company: ['desert'],
     lowestC: 1,
@@ -235,6 +240,7 @@ export const DESERT: readonly Species[] = [
   },
   {
     botanical: 'Oscularia deltoides',
+    also: ['pink ice plant'],
     cycle: 'desert succulent',
     company: ['soft succulents'],
     lowestC: -4,
@@ -283,6 +289,7 @@ export const DESERT: readonly Species[] = [
   },
   {
     botanical: 'Portulaca grandiflora',
+    also: ['moss rose', 'portulaca'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 3,
@@ -327,6 +334,7 @@ export const DESERT: readonly Species[] = [
   },
   {
     botanical: 'Portulacaria afra',
+    also: ['dwarf jade', 'spekboom'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,

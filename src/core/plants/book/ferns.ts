@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const FERNS: readonly Species[] = [
   {
     botanical: 'Adiantum raddianum',
+    also: ['delta maidenhair'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'moist'],
     lowestC: 3,
@@ -49,6 +50,7 @@ export const FERNS: readonly Species[] = [
   },
   {
     botanical: 'Asplenium nidus',
+    also: ['bird’s nest fern'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'woodland shade'],
     lowestC: 3,
@@ -91,6 +93,7 @@ export const FERNS: readonly Species[] = [
   },
   {
     botanical: 'Asplenium scolopendrium',
+    also: ['hart’s tongue fern'],
     cycle: 'perennial',
     company: ['woodland shade', 'moist'],
     lowestC: -22,
@@ -133,6 +136,7 @@ export const FERNS: readonly Species[] = [
   },
   {
     botanical: 'Athyrium filix-femina',
+    also: 'no other name',
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -30,
@@ -175,6 +179,7 @@ export const FERNS: readonly Species[] = [
   },
   {
     botanical: 'Athyrium niponicum',
+    also: ['Japanese painted fern'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -25,
@@ -217,6 +222,7 @@ export const FERNS: readonly Species[] = [
   },
   {
     botanical: 'Blechnum penna-marina',
+    also: ['alpine water fern'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -15,
@@ -259,6 +265,7 @@ export const FERNS: readonly Species[] = [
   },
   {
     botanical: 'Cyrtomium fortunei',
+    also: ['holly fern'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -16,
@@ -301,6 +308,7 @@ export const FERNS: readonly Species[] = [
   },
   {
     botanical: 'Dicksonia antarctica',
+    also: ['soft tree fern'],
     cycle: 'tender perennial',
     company: ['woodland shade', 'bold tender foliage'],
     lowestC: -5,
@@ -343,6 +351,7 @@ export const FERNS: readonly Species[] = [
   },
   {
     botanical: 'Dryopteris erythrosora',
+    also: ['copper shield fern', 'Japanese shield fern'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -20,
@@ -389,6 +398,7 @@ export const FERNS: readonly Species[] = [
   },
   {
     botanical: 'Equisetum hyemale',
+    also: ['scouring rush', 'rough horsetail'],
     cycle: 'perennial',
     company: ['moist'],
     lowestC: -30,
@@ -431,6 +441,7 @@ export const FERNS: readonly Species[] = [
   },
   {
     botanical: 'Nephrolepis exaltata',
+    also: ['sword fern'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'moist'],
     lowestC: 3,
@@ -473,6 +484,7 @@ export const FERNS: readonly Species[] = [
   },
   {
     botanical: 'Nephrolepis obliterata',
+    also: ['sword fern'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'moist'],
     lowestC: 3,
@@ -515,6 +527,7 @@ export const FERNS: readonly Species[] = [
   },
   {
     botanical: 'Polystichum setiferum',
+    also: ['soft shield fern'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -20,

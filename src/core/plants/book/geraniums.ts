@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const GERANIUMS: readonly Species[] = [
   {
     botanical: 'Cuphea hyssopifolia',
+    also: ['Mexican heather'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -50,6 +51,7 @@ export const GERANIUMS: readonly Species[] = [
   },
   {
     botanical: 'Cuphea ignea',
+    also: ['firecracker plant'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -93,6 +95,7 @@ export const GERANIUMS: readonly Species[] = [
   },
   {
     botanical: 'Cuphea llavea',
+    also: ['bat face'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -136,6 +139,7 @@ export const GERANIUMS: readonly Species[] = [
   },
   {
     botanical: 'Fuchsia hybrids',
+    also: ['fuchsia', 'lady’s eardrops'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'woodland shade'],
     lowestC: 0,
@@ -234,6 +238,7 @@ export const GERANIUMS: readonly Species[] = [
   },
   {
     botanical: 'Fuchsia magellanica',
+    also: ['hardy fuchsia'],
     cycle: 'shrub',
     company: ['woodland shade', 'moist'],
     lowestC: -10,
@@ -277,6 +282,7 @@ export const GERANIUMS: readonly Species[] = [
   },
   {
     botanical: 'Fuchsia triphylla hybrids',
+    also: ['honeysuckle fuchsia'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -320,6 +326,7 @@ export const GERANIUMS: readonly Species[] = [
   },
   {
     botanical: 'Geranium hybrids',
+    also: ['hardy geranium'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -25,
@@ -364,6 +371,7 @@ export const GERANIUMS: readonly Species[] = [
   },
   {
     botanical: 'Geranium sanguineum',
+    also: ['bloody cranesbill', 'hardy geranium'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -28,
@@ -408,6 +416,7 @@ export const GERANIUMS: readonly Species[] = [
   {
     botanical: 'Heterocentron elegans',
     synonyms: ['Centradenia'],
+    also: 'no other name',
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -432,7 +441,7 @@ export const GERANIUMS: readonly Species[] = [
     sure: ['good', 'good', 'low', 'fair'],
     kinds: [
       {
-        id: 'princess-flower-trailing',
+        id: 'spanish-shawl',
         common: 'Spanish shawl',
         description: 'Mats of bronze-edged leaves sheeted with magenta',
         habit: 'trailing',
@@ -452,6 +461,7 @@ export const GERANIUMS: readonly Species[] = [
   },
   {
     botanical: 'Myrtus communis',
+    also: 'no other name',
     cycle: 'shrub',
     company: ['evergreen structure', 'dry and silver'],
     lowestC: -9,
@@ -497,6 +507,7 @@ export const GERANIUMS: readonly Species[] = [
   {
     botanical: 'Oenothera lindheimeri',
     synonyms: ['Gaura lindheimeri'],
+    also: ['whirling butterflies', 'bee blossom'],
     cycle: 'perennial',
     company: ['meadow and grasses', 'dry and silver'],
     lowestC: -10,
@@ -541,6 +552,8 @@ export const GERANIUMS: readonly Species[] = [
   },
   {
     botanical: 'Pelargonium crispum',
+    also: ['lemon geranium'],
+    british: ['scented geranium'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'dry and silver'],
     lowestC: 0,
@@ -585,6 +598,8 @@ export const GERANIUMS: readonly Species[] = [
   },
   {
     botanical: 'Pelargonium × domesticum',
+    also: ['regal pelargonium'],
+    american: ['Martha Washington geranium'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'dry and silver'],
     lowestC: 0,
@@ -628,6 +643,7 @@ export const GERANIUMS: readonly Species[] = [
   },
   {
     botanical: 'Pelargonium graveolens',
+    also: ['rose geranium', 'scented geranium'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'dry and silver'],
     lowestC: 0,
@@ -672,6 +688,8 @@ export const GERANIUMS: readonly Species[] = [
   },
   {
     botanical: 'Pelargonium × hortorum',
+    misapplied: ['Geranium'],
+    also: 'no other name',
     cycle: 'tender perennial',
     company: ['summer bedding', 'dry and silver'],
     lowestC: 1,
@@ -841,6 +859,8 @@ export const GERANIUMS: readonly Species[] = [
   },
   {
     botanical: 'Pelargonium hybrids',
+    also: ['angel pelargonium'],
+    american: ['pansy geranium'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'dry and silver'],
     lowestC: 0,
@@ -885,6 +905,8 @@ export const GERANIUMS: readonly Species[] = [
   },
   {
     botanical: 'Pelargonium peltatum',
+    misapplied: ['Geranium'],
+    also: ['ivy geranium', 'ivy-leaved geranium', 'trailing geranium'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'dry and silver'],
     lowestC: 1,

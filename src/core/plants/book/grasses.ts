@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const GRASSES: readonly Species[] = [
   {
     botanical: 'Acorus gramineus',
+    also: ['Japanese sweet flag'],
     cycle: 'perennial',
     company: ['woodland shade', 'moist'],
     lowestC: -18,
@@ -59,6 +60,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Briza media',
+    also: ['common quaking grass', 'doddering dillies'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -28,
@@ -102,6 +104,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Carex comans',
+    also: ['New Zealand hair sedge'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -14,
@@ -144,6 +147,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Carex muskingumensis',
+    also: ['palm sedge'],
     cycle: 'perennial',
     company: ['moist', 'meadow and grasses'],
     lowestC: -28,
@@ -186,6 +190,8 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Carex oshimensis',
+    misapplied: ['Carex morrowii'],
+    also: ['Japanese sedge'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -20,
@@ -268,6 +274,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Carex testacea',
+    also: ['orange sedge'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -14,
@@ -310,6 +317,8 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Cymbopogon citratus',
+    synonyms: ['Andropogon citratus'],
+    also: ['lemon grass'],
     cycle: 'annual',
     company: ['kitchen', 'bold tender foliage'],
     lowestC: 2,
@@ -353,6 +362,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Cyperus papyrus',
+    also: ['papyrus', 'Egyptian paper reed'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'moist'],
     lowestC: 3,
@@ -395,6 +405,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Deschampsia cespitosa',
+    also: ['tufted hair grass'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -30,
@@ -438,6 +449,8 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Festuca glauca',
+    misapplied: ['Festuca ovina'],
+    also: ['blue fescue', 'blue grass'],
     cycle: 'perennial',
     company: ['dry and silver'],
     lowestC: -28,
@@ -480,6 +493,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Hakonechloa macra',
+    also: ['Japanese forest grass'],
     cycle: 'perennial',
     company: ['woodland shade', 'summer bedding'],
     lowestC: -24,
@@ -526,6 +540,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Helictotrichon sempervirens',
+    also: ['blue oat grass'],
     cycle: 'perennial',
     company: ['meadow and grasses', 'dry and silver'],
     lowestC: -28,
@@ -568,6 +583,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Imperata cylindrica',
+    also: ['Japanese blood grass'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -15,
@@ -614,6 +630,9 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Isolepis cernua',
+    synonyms: ['Scirpus cernuus'],
+    also: ['fibre optic grass'],
+    american: ['fiber optic grass'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'moist'],
     lowestC: -2,
@@ -658,6 +677,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Juncus effusus',
+    also: ['corkscrew rush', 'soft rush'],
     cycle: 'perennial',
     company: ['moist'],
     lowestC: -25,
@@ -700,6 +720,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Lagurus ovatus',
+    also: ['bunny tails', 'hare’s tail grass'],
     cycle: 'annual',
     company: ['meadow and grasses'],
     lowestC: -5,
@@ -743,6 +764,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Luzula nivea',
+    also: ['snowy woodrush'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -25,
@@ -786,6 +808,8 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Melinis nerviglumis',
+    synonyms: ['Rhynchelytrum nerviglume'],
+    also: ['ruby grass'],
     cycle: 'tender perennial',
     company: ['meadow and grasses', 'summer bedding'],
     lowestC: 3,
@@ -829,6 +853,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Miscanthus sinensis',
+    also: ['maiden grass', 'eulalia'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -25,
@@ -877,6 +902,8 @@ export const GRASSES: readonly Species[] = [
   {
     botanical: 'Nassella tenuissima',
     synonyms: ['Stipa tenuissima'],
+    also: ['pony tails grass'],
+    american: ['Mexican feather grass'],
     cycle: 'perennial',
     company: ['meadow and grasses', 'dry and silver'],
     lowestC: -15,
@@ -920,6 +947,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Panicum virgatum',
+    also: ['switchgrass'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -30,
@@ -968,6 +996,8 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Pennisetum alopecuroides',
+    synonyms: ['Cenchrus alopecuroides'],
+    also: ['fountain grass'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -22,
@@ -1011,6 +1041,8 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Pennisetum glaucum',
+    synonyms: ['Cenchrus americanus'],
+    also: ['purple millet'],
     cycle: 'annual',
     company: ['meadow and grasses', 'summer bedding'],
     lowestC: 4,
@@ -1056,7 +1088,9 @@ export const GRASSES: readonly Species[] = [
     ],
   },
   {
-    botanical: 'Pennisetum setaceum',
+    botanical: 'Pennisetum × advena',
+    misapplied: ['Pennisetum setaceum'],
+    also: ['purple fountain grass'],
     cycle: 'tender perennial',
     company: ['meadow and grasses', 'summer bedding'],
     lowestC: 2,
@@ -1100,6 +1134,7 @@ export const GRASSES: readonly Species[] = [
   },
   {
     botanical: 'Uncinia rubra',
+    also: ['red hook sedge'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -8,

@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const HEATHS: readonly Species[] = [
   {
     botanical: 'Calluna vulgaris',
+    also: ['heather', 'ling'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -23,
@@ -82,6 +83,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Camellia sasanqua',
+    also: ['autumn camellia'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -12,
@@ -126,6 +128,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Camellia × williamsii',
+    also: 'no other name',
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -14,
@@ -169,6 +172,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Cobaea scandens',
+    also: ['cathedral bells'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -213,6 +217,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Cyclamen coum',
+    also: ['eastern cyclamen', 'sowbread'],
     cycle: 'perennial',
     company: ['alpine', 'woodland shade'],
     lowestC: -20,
@@ -256,6 +261,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Cyclamen persicum',
+    also: ['florist’s cyclamen'],
     cycle: 'tender perennial',
     company: ['cool-season bedding'],
     lowestC: -2,
@@ -304,6 +310,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Erica arborea',
+    also: ['tree heath'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -12,
@@ -347,6 +354,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Erica carnea',
+    also: ['winter heath', 'spring heath'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -23,
@@ -390,6 +398,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Erica × darleyensis',
+    also: ['winter heath'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -18,
@@ -433,6 +442,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Gaultheria mucronata',
+    also: ['prickly heath', 'pernettya'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -18,
@@ -477,6 +487,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Gaultheria procumbens',
+    also: ['wintergreen', 'teaberry'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -30,
@@ -525,6 +536,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Impatiens hawkeri',
+    also: ['New Guinea impatiens'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'woodland shade'],
     lowestC: 0,
@@ -568,6 +580,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Impatiens hybrids',
+    also: ['sun impatiens'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -627,6 +640,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Impatiens walleriana',
+    also: ['busy lizzy'],
     american: ['impatiens'],
     cycle: 'annual',
     company: ['summer bedding', 'woodland shade'],
@@ -735,6 +749,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Leucothoe axillaris',
+    also: ['leucothoe', 'dog hobble'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -20,
@@ -761,7 +776,8 @@ export const HEATHS: readonly Species[] = [
       {
         id: 'fetterbush-red',
         common: 'Red winter fetterbush',
-        description: 'Arching evergreen that turns wine red in winter; wants acid mix',
+        description:
+          'Arching dark evergreen, wine red from the first frosts to spring; wants acid mix',
         habit: 'mound',
         roles: ['body', 'edge'],
         heightCm: [25, 40],
@@ -770,13 +786,14 @@ export const HEATHS: readonly Species[] = [
         vigour: 1,
         sun: [1, 6, 'bears'],
         feed: 'light',
-        leaf: leaf([0.4, 0.1, 20], 'lance', 5, { surface: 'glossy', evergreen: true }),
+        leaf: leaf(L.deep, 'lance', 5, { surface: 'glossy', evergreen: true }),
         sold: [['1L', 7]],
       },
     ],
   },
   {
     botanical: 'Lysimachia congestiflora',
+    also: ['dense-flowered loosestrife'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: -6,
@@ -822,6 +839,7 @@ export const HEATHS: readonly Species[] = [
   {
     botanical: 'Lysimachia monelli',
     synonyms: ['Anagallis monelli'],
+    also: 'no other name',
     cycle: 'tender perennial',
     company: ['woodland shade', 'moist'],
     lowestC: 0,
@@ -866,6 +884,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Lysimachia nummularia',
+    also: ['moneywort'],
     cycle: 'perennial',
     company: ['moist', 'meadow and grasses'],
     lowestC: -25,
@@ -910,6 +929,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Phlox drummondii',
+    also: ['annual phlox'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -953,6 +973,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Phlox paniculata',
+    also: ['garden phlox', 'border phlox'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -30,
@@ -997,6 +1018,8 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Phlox subulata',
+    also: ['moss phlox'],
+    american: ['creeping phlox'],
     cycle: 'perennial',
     company: ['alpine'],
     lowestC: -30,
@@ -1041,6 +1064,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Pieris japonica',
+    also: ['pieris', 'andromeda'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -20,
@@ -1089,6 +1113,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Primula denticulata',
+    also: ['drumstick primula'],
     cycle: 'perennial',
     company: ['woodland shade', 'moist'],
     lowestC: -28,
@@ -1132,6 +1157,8 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Primula hybrids',
+    misapplied: ['Primula veris'],
+    also: ['polyanthus'],
     cycle: 'biennial',
     company: ['cool-season bedding', 'woodland shade'],
     lowestC: -20,
@@ -1191,6 +1218,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Primula vulgaris',
+    also: ['common primrose', 'English primrose'],
     cycle: 'perennial',
     company: ['cool-season bedding', 'woodland shade'],
     lowestC: -25,
@@ -1234,6 +1262,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Rhododendron hybrids',
+    also: ['azalea'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -18,
@@ -1309,6 +1338,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Rhododendron impeditum',
+    also: 'no other name',
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -25,
@@ -1352,6 +1382,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Vaccinium corymbosum',
+    also: ['highbush blueberry'],
     cycle: 'shrub',
     company: ['kitchen', 'evergreen structure'],
     lowestC: -28,

@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const LILIES: readonly Species[] = [
   {
     botanical: 'Colchicum autumnale',
+    also: ['meadow saffron', 'naked ladies'],
     cycle: 'bulb',
     company: ['woodland shade', 'cool-season bedding'],
     lowestC: -20,
@@ -51,6 +52,8 @@ export const LILIES: readonly Species[] = [
   },
   {
     botanical: 'Crocosmia hybrids',
+    synonyms: ['Montbretia'],
+    also: ['crocosmia', 'montbretia'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -12,
@@ -94,6 +97,7 @@ export const LILIES: readonly Species[] = [
   },
   {
     botanical: 'Crocus × luteus',
+    also: 'no other name',
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -141,6 +145,7 @@ export const LILIES: readonly Species[] = [
   },
   {
     botanical: 'Crocus tommasinianus',
+    also: ['early crocus'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -188,6 +193,7 @@ export const LILIES: readonly Species[] = [
   },
   {
     botanical: 'Crocus vernus',
+    also: ['Dutch crocus', 'spring crocus'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -235,6 +241,7 @@ export const LILIES: readonly Species[] = [
   },
   {
     botanical: 'Fritillaria meleagris',
+    also: ['snake’s head fritillary'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -250,7 +257,7 @@ export const LILIES: readonly Species[] = [
     thirst: 'high',
     dryBetween: false,
     harm: HARM.bulb,
-    skin: null,
+    skin: SKIN.bulb,
     edible: null,
     notEdible: null,
     wild: null,
@@ -278,6 +285,8 @@ export const LILIES: readonly Species[] = [
   },
   {
     botanical: 'Gladiolus murielae',
+    synonyms: ['Acidanthera bicolor'],
+    also: ['acidanthera', 'peacock orchid'],
     cycle: 'bulb',
     company: ['meadow and grasses', 'summer bedding'],
     lowestC: 0,
@@ -327,6 +336,7 @@ export const LILIES: readonly Species[] = [
   },
   {
     botanical: 'Iris reticulata',
+    also: ['dwarf iris', 'netted iris'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -370,6 +380,7 @@ export const LILIES: readonly Species[] = [
   },
   {
     botanical: 'Lilium hybrids',
+    also: ['lily'],
     cycle: 'bulb',
     company: ['meadow and grasses', 'summer bedding'],
     lowestC: -20,
@@ -438,6 +449,7 @@ export const LILIES: readonly Species[] = [
   },
   {
     botanical: 'Tricyrtis formosana',
+    also: ['toad lily'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -25,
@@ -481,6 +493,7 @@ export const LILIES: readonly Species[] = [
   },
   {
     botanical: 'Tulipa greigii',
+    also: ['tulip'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -524,6 +537,7 @@ export const LILIES: readonly Species[] = [
   },
   {
     botanical: 'Tulipa hybrids',
+    also: ['tulip'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -651,6 +665,7 @@ export const LILIES: readonly Species[] = [
   },
   {
     botanical: 'Tulipa tarda',
+    also: ['species tulip', 'late tulip'],
     cycle: 'bulb',
     company: ['cool-season bedding', 'meadow and grasses'],
     lowestC: -20,

@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const MINTS: readonly Species[] = [
   {
     botanical: 'Agastache foeniculum',
+    also: ['anise hyssop', 'agastache'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -25,
@@ -51,6 +52,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Agastache hybrids',
+    also: ['agastache', 'hummingbird mint'],
     cycle: 'perennial',
     company: ['meadow and grasses', 'dry and silver'],
     lowestC: -9,
@@ -95,6 +97,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Ajuga reptans',
+    also: ['bugleweed', 'carpet bugle'],
     cycle: 'perennial',
     company: ['alpine', 'woodland shade'],
     lowestC: -28,
@@ -161,6 +164,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Caryopteris × clandonensis',
+    also: ['blue mist shrub', 'blue spiraea'],
     cycle: 'shrub',
     company: ['dry and silver'],
     lowestC: -16,
@@ -206,6 +210,7 @@ export const MINTS: readonly Species[] = [
   {
     botanical: 'Coleus scutellarioides',
     synonyms: ['Plectranthus scutellarioides', 'Solenostemon'],
+    also: ['flame nettle'],
     british: ['painted nettle'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'summer bedding'],
@@ -365,6 +370,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Glechoma hederacea',
+    also: ['creeping Charlie'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -20,
@@ -414,6 +420,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Lamium maculatum',
+    also: ['spotted dead-nettle', 'lamium'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -30,
@@ -475,6 +482,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Lavandula angustifolia',
+    also: ['English lavender'],
     cycle: 'shrub',
     company: ['dry and silver', 'kitchen'],
     lowestC: -18,
@@ -536,6 +544,8 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Lavandula stoechas',
+    also: ['French lavender'],
+    american: ['Spanish lavender'],
     cycle: 'shrub',
     company: ['dry and silver'],
     lowestC: -8,
@@ -580,6 +590,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Melissa officinalis',
+    also: 'no other name',
     cycle: 'perennial',
     company: ['kitchen'],
     lowestC: -25,
@@ -627,6 +638,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Mentha spicata',
+    also: ['spearmint', 'garden mint'],
     cycle: 'perennial',
     company: ['kitchen', 'moist'],
     lowestC: -25,
@@ -675,6 +687,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Mentha suaveolens',
+    also: ['apple mint', 'pineapple mint'],
     cycle: 'perennial',
     company: ['kitchen', 'moist'],
     lowestC: -18,
@@ -723,6 +736,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Moluccella laevis',
+    also: ['shell flower'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -766,6 +780,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Monarda didyma',
+    also: ['bergamot'],
     american: ['bee balm'],
     cycle: 'perennial',
     company: ['moist', 'meadow and grasses'],
@@ -811,6 +826,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Nepeta × faassenii',
+    also: ['catmint'],
     cycle: 'perennial',
     company: ['dry and silver'],
     lowestC: -28,
@@ -856,6 +872,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Ocimum basilicum',
+    also: ['sweet basil'],
     cycle: 'annual',
     company: ['kitchen', 'summer bedding'],
     lowestC: 5,
@@ -948,6 +965,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Origanum majorana',
+    also: ['sweet marjoram'],
     cycle: 'annual',
     company: ['dry and silver', 'kitchen'],
     lowestC: -2,
@@ -992,6 +1010,8 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Origanum vulgare',
+    also: ['oregano'],
+    british: ['wild marjoram'],
     cycle: 'perennial',
     company: ['dry and silver', 'kitchen'],
     lowestC: -25,
@@ -1036,6 +1056,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Perilla frutescens',
+    also: ['shiso', 'beefsteak plant'],
     cycle: 'annual',
     company: ['kitchen', 'bold tender foliage'],
     lowestC: 3,
@@ -1084,6 +1105,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Plectranthus argentatus',
+    also: ['silver spurflower'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 0,
@@ -1127,6 +1149,8 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Plectranthus coleoides',
+    misapplied: ['Plectranthus forsteri'],
+    also: ['Swedish ivy'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 3,
@@ -1171,6 +1195,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Plectranthus hybrids',
+    also: ['spurflower'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 0,
@@ -1214,6 +1239,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Salvia coccinea',
+    also: ['scarlet sage', 'Texas sage'],
     cycle: 'annual',
     company: ['meadow and grasses', 'summer bedding'],
     lowestC: -2,
@@ -1258,6 +1284,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Salvia farinacea',
+    also: ['mealycup sage'],
     cycle: 'annual',
     company: ['meadow and grasses', 'summer bedding'],
     lowestC: 0,
@@ -1317,6 +1344,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Salvia guaranitica',
+    also: ['anise-scented sage'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: -6,
@@ -1361,7 +1389,9 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Salvia × jamensis',
-    cycle: 'tender perennial',
+    also: ['shrubby salvia'],
+    american: ['autumn sage'],
+    cycle: 'tender shrub',
     company: ['summer bedding'],
     lowestC: -6,
     rootsC: -3,
@@ -1372,7 +1402,7 @@ export const MINTS: readonly Species[] = [
     inLeaf: [20, 43],
     goneOver: [44, 'nothing'],
     inShops: SHOPS.bedding,
-    woodGrows: null,
+    woodGrows: 0.7,
     thirst: 'medium',
     dryBetween: false,
     harm: NO_HARM_KNOWN,
@@ -1422,6 +1452,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Salvia leucantha',
+    also: ['Mexican bush sage'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: -6,
@@ -1466,7 +1497,8 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Salvia microphylla',
-    cycle: 'tender perennial',
+    also: ['baby sage', 'blackcurrant sage'],
+    cycle: 'tender shrub',
     company: ['summer bedding'],
     lowestC: -6,
     rootsC: -3,
@@ -1477,7 +1509,7 @@ export const MINTS: readonly Species[] = [
     inLeaf: [20, 43],
     goneOver: [44, 'nothing'],
     inShops: SHOPS.bedding,
-    woodGrows: null,
+    woodGrows: 0.7,
     thirst: 'medium',
     dryBetween: false,
     harm: NO_HARM_KNOWN,
@@ -1510,6 +1542,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Salvia nemorosa',
+    also: ['Balkan clary', 'woodland sage'],
     cycle: 'perennial',
     company: ['meadow and grasses', 'dry and silver'],
     lowestC: -28,
@@ -1553,6 +1586,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Salvia officinalis',
+    also: ['common sage', 'garden sage'],
     cycle: 'shrub',
     company: ['dry and silver', 'kitchen'],
     lowestC: -12,
@@ -1661,6 +1695,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Salvia patens',
+    also: ['gentian sage'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: -6,
@@ -1706,6 +1741,7 @@ export const MINTS: readonly Species[] = [
   {
     botanical: 'Salvia rosmarinus',
     synonyms: ['Rosmarinus officinalis'],
+    also: 'no other name',
     cycle: 'shrub',
     company: ['dry and silver', 'kitchen'],
     lowestC: -8,
@@ -1768,6 +1804,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Salvia splendens',
+    also: ['salvia', 'bedding salvia'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -1811,6 +1848,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Satureja montana',
+    also: 'no other name',
     cycle: 'shrub',
     company: ['dry and silver', 'kitchen'],
     lowestC: -20,
@@ -1855,6 +1893,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Stachys byzantina',
+    also: ['lamb’s ears', 'bunnies’ ears'],
     cycle: 'perennial',
     company: ['dry and silver'],
     lowestC: -28,
@@ -1898,6 +1937,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Thymus citriodorus',
+    also: ['lemon thyme'],
     cycle: 'shrub',
     company: ['dry and silver', 'kitchen'],
     lowestC: -18,
@@ -1943,6 +1983,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Thymus serpyllum',
+    also: ['creeping thyme'],
     cycle: 'shrub',
     company: ['alpine', 'dry and silver'],
     lowestC: -28,
@@ -1988,6 +2029,7 @@ export const MINTS: readonly Species[] = [
   },
   {
     botanical: 'Thymus vulgaris',
+    also: ['common thyme', 'garden thyme'],
     cycle: 'shrub',
     company: ['dry and silver', 'kitchen'],
     lowestC: -14,

@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const NIGHTSHADES: readonly Species[] = [
   {
     botanical: 'Browallia speciosa',
+    also: ['bush violet'],
     cycle: 'annual',
     company: ['summer bedding', 'woodland shade'],
     lowestC: 0,
@@ -50,6 +51,7 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Brugmansia hybrids',
+    also: ['angel’s trumpet'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 0,
@@ -94,6 +96,7 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Calibrachoa hybrids',
+    also: ['calibrachoa', 'mini petunia'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -244,6 +247,8 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Capsicum annuum',
+    also: ['chili pepper', 'capsicum'],
+    american: ['bell pepper'],
     cycle: 'annual',
     company: ['kitchen', 'summer bedding'],
     lowestC: 2,
@@ -323,6 +328,7 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Convolvulus cneorum',
+    also: ['shrubby bindweed'],
     cycle: 'shrub',
     company: ['dry and silver'],
     lowestC: -8,
@@ -367,6 +373,8 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Convolvulus sabatius',
+    synonyms: ['Convolvulus mauritanicus'],
+    also: ['ground morning glory'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'dry and silver'],
     lowestC: -5,
@@ -411,6 +419,7 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Dichondra argentea',
+    also: ['silver ponyfoot'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'dry and silver'],
     lowestC: 3,
@@ -454,6 +463,7 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Dichondra repens',
+    also: ['dichondra'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: -4,
@@ -497,6 +507,8 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Ipomoea batatas',
+    also: ['ornamental sweet potato'],
+    american: ['sweet potato vine'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 3,
@@ -592,6 +604,8 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Ipomoea lobata',
+    synonyms: ['Mina lobata'],
+    also: ['firecracker vine', 'mina'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -641,6 +655,7 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Ipomoea tricolor',
+    also: ['morning glory'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -690,6 +705,7 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Nicotiana alata',
+    also: ['tobacco plant'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -735,6 +751,7 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Nicotiana × sanderae',
+    also: ['tobacco plant', 'flowering tobacco'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -779,6 +796,7 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Nicotiana sylvestris',
+    also: ['tobacco plant', 'woodland tobacco'],
     cycle: 'annual',
     company: ['woodland shade', 'moist'],
     lowestC: 0,
@@ -823,6 +841,7 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Nierembergia scoparia',
+    also: ['cupflower'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -866,6 +885,7 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Petunia × atkinsiana',
+    also: ['petunia'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -1075,6 +1095,7 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Schizanthus pinnatus',
+    also: ['poor man’s orchid', 'butterfly flower'],
     cycle: 'annual',
     company: ['cool-season bedding'],
     lowestC: -1,
@@ -1118,6 +1139,8 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Solanum laxum',
+    synonyms: ['Solanum jasminoides'],
+    also: ['potato vine', 'jasmine nightshade'],
     cycle: 'tender shrub',
     company: ['summer bedding'],
     lowestC: -5,
@@ -1165,6 +1188,8 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Solanum lycopersicum',
+    synonyms: ['Lycopersicon esculentum'],
+    also: ['tomato'],
     cycle: 'annual',
     company: ['kitchen'],
     lowestC: 2,
@@ -1267,6 +1292,7 @@ export const NIGHTSHADES: readonly Species[] = [
   },
   {
     botanical: 'Solanum melongena',
+    also: ['aubergine'],
     american: ['eggplant'],
     cycle: 'annual',
     company: ['kitchen'],

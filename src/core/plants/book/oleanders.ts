@@ -7,6 +7,8 @@ import { SOLD } from './sold';
 export const OLEANDERS: readonly Species[] = [
   {
     botanical: 'Catharanthus roseus',
+    synonyms: ['Vinca rosea'],
+    also: ['vinca'],
     american: ['annual vinca'],
     cycle: 'annual',
     company: ['summer bedding'],
@@ -73,6 +75,7 @@ export const OLEANDERS: readonly Species[] = [
   },
   {
     botanical: 'Coprosma repens',
+    also: ['mirror plant', 'coprosma'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -4,
@@ -120,6 +123,8 @@ export const OLEANDERS: readonly Species[] = [
   },
   {
     botanical: 'Mandevilla hybrids',
+    synonyms: ['Dipladenia'],
+    also: 'no other name',
     cycle: 'tender shrub',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 3,
@@ -210,6 +215,7 @@ export const OLEANDERS: readonly Species[] = [
   },
   {
     botanical: 'Pentas lanceolata',
+    also: ['pentas', 'Egyptian star cluster'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -269,6 +275,7 @@ export const OLEANDERS: readonly Species[] = [
   },
   {
     botanical: 'Trachelospermum jasminoides',
+    also: ['Confederate jasmine', 'star jasmine'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -9,
@@ -317,6 +324,7 @@ export const OLEANDERS: readonly Species[] = [
   },
   {
     botanical: 'Vinca major',
+    also: ['greater periwinkle', 'vinca'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -15,
@@ -370,6 +378,7 @@ export const OLEANDERS: readonly Species[] = [
   },
   {
     botanical: 'Vinca minor',
+    also: ['lesser periwinkle', 'vinca', 'myrtle'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -28,

@@ -7,6 +7,8 @@ import { SOLD } from './sold';
 export const ONIONS: readonly Species[] = [
   {
     botanical: 'Agapanthus hybrids',
+    also: ['African lily'],
+    american: ['lily of the Nile'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -8,
@@ -30,7 +32,7 @@ export const ONIONS: readonly Species[] = [
     skin: SKIN.sap,
     edible: null,
     notEdible: null,
-    wild: 'A weed in mild coasts.',
+    wild: 'A weed on mild coasts.',
     wildlife: ['bees'],
     propagation: ['division in spring'],
     sure: ['good', 'fair', 'low', 'good'],
@@ -71,7 +73,9 @@ export const ONIONS: readonly Species[] = [
   },
   {
     botanical: 'Allium fistulosum',
-    american: ['scallion'],
+    also: ['spring onion'],
+    british: ['salad onion'],
+    american: ['scallion', 'green onion'],
     cycle: 'annual',
     company: ['kitchen'],
     lowestC: -10,
@@ -115,6 +119,7 @@ export const ONIONS: readonly Species[] = [
   },
   {
     botanical: 'Allium karataviense',
+    also: ['ornamental onion'],
     cycle: 'bulb',
     company: ['cool-season bedding', 'meadow and grasses'],
     lowestC: -20,
@@ -130,7 +135,7 @@ export const ONIONS: readonly Species[] = [
     thirst: 'medium',
     dryBetween: false,
     harm: HARM.onion,
-    skin: null,
+    skin: ['unsure', 'Bulbs and sap irritate some people; gloves are wise.'],
     edible: null,
     notEdible: null,
     wild: null,
@@ -158,6 +163,7 @@ export const ONIONS: readonly Species[] = [
   },
   {
     botanical: 'Allium schoenoprasum',
+    also: 'no other name',
     cycle: 'perennial',
     company: ['kitchen', 'meadow and grasses'],
     lowestC: -30,
@@ -172,11 +178,7 @@ export const ONIONS: readonly Species[] = [
     woodGrows: null,
     thirst: 'medium',
     dryBetween: false,
-    harm: {
-      people: 'none known',
-      pets: 'poisonous',
-      note: 'Onions of all sorts are poisonous to cats and dogs.',
-    },
+    harm: HARM.onion,
     skin: null,
     edible: 'leaves and flowers',
     notEdible: null,
@@ -206,6 +208,7 @@ export const ONIONS: readonly Species[] = [
   },
   {
     botanical: 'Allium sphaerocephalon',
+    also: ['round-headed leek', 'allium'],
     cycle: 'bulb',
     company: ['cool-season bedding', 'meadow and grasses'],
     lowestC: -20,
@@ -221,7 +224,7 @@ export const ONIONS: readonly Species[] = [
     thirst: 'medium',
     dryBetween: false,
     harm: HARM.onion,
-    skin: null,
+    skin: ['unsure', 'Bulbs and sap irritate some people; gloves are wise.'],
     edible: null,
     notEdible: null,
     wild: null,
@@ -249,6 +252,7 @@ export const ONIONS: readonly Species[] = [
   },
   {
     botanical: 'Galanthus nivalis',
+    also: ['common snowdrop'],
     cycle: 'bulb',
     company: ['woodland shade', 'cool-season bedding'],
     lowestC: -20,
@@ -295,6 +299,7 @@ export const ONIONS: readonly Species[] = [
   },
   {
     botanical: 'Narcissus cyclamineus',
+    also: ['daffodil'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -338,6 +343,7 @@ export const ONIONS: readonly Species[] = [
   },
   {
     botanical: 'Narcissus hybrids',
+    also: ['daffodil', 'narcissus'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -418,6 +424,7 @@ export const ONIONS: readonly Species[] = [
   },
   {
     botanical: 'Narcissus papyraceus',
+    also: ['paperwhite', 'narcissus'],
     cycle: 'bulb',
     company: ['cool-season bedding'],
     lowestC: -6,
@@ -462,6 +469,7 @@ export const ONIONS: readonly Species[] = [
   },
   {
     botanical: 'Nerine bowdenii',
+    also: ['Guernsey lily', 'Bowden lily'],
     cycle: 'bulb',
     company: ['meadow and grasses', 'summer bedding'],
     lowestC: -9,
@@ -477,7 +485,7 @@ export const ONIONS: readonly Species[] = [
     thirst: 'medium',
     dryBetween: false,
     harm: HARM.bulb,
-    skin: null,
+    skin: SKIN.bulb,
     edible: null,
     notEdible: null,
     wild: null,
@@ -505,6 +513,7 @@ export const ONIONS: readonly Species[] = [
   },
   {
     botanical: 'Tulbaghia violacea',
+    also: 'no other name',
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -6,

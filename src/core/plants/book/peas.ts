@@ -7,6 +7,8 @@ import { SOLD } from './sold';
 export const PEAS: readonly Species[] = [
   {
     botanical: 'Lablab purpureus',
+    synonyms: ['Dolichos lablab'],
+    also: ['purple hyacinth bean'],
     cycle: 'annual',
     company: ['kitchen'],
     lowestC: 0,
@@ -57,6 +59,7 @@ export const PEAS: readonly Species[] = [
   },
   {
     botanical: 'Lathyrus odoratus',
+    also: ['sweet pea'],
     cycle: 'annual',
     company: ['summer bedding', 'cool-season bedding'],
     lowestC: -5,
@@ -129,6 +132,7 @@ export const PEAS: readonly Species[] = [
   },
   {
     botanical: 'Lotus berthelotii',
+    also: ['lotus vine', 'coral gem'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -178,6 +182,7 @@ export const PEAS: readonly Species[] = [
   },
   {
     botanical: 'Lupinus hybrids',
+    also: 'no other name',
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -25,
@@ -230,6 +235,8 @@ export const PEAS: readonly Species[] = [
   },
   {
     botanical: 'Phaseolus coccineus',
+    also: ['runner bean'],
+    american: ['scarlet runner'],
     cycle: 'annual',
     company: ['kitchen'],
     lowestC: 2,
@@ -280,6 +287,9 @@ export const PEAS: readonly Species[] = [
   },
   {
     botanical: 'Phaseolus vulgaris',
+    also: ['French bean'],
+    british: ['dwarf bean'],
+    american: ['green bean', 'bush bean'],
     cycle: 'annual',
     company: ['kitchen'],
     lowestC: 2,
@@ -347,6 +357,7 @@ export const PEAS: readonly Species[] = [
   },
   {
     botanical: 'Pisum sativum',
+    also: ['garden pea'],
     cycle: 'annual',
     company: ['kitchen'],
     lowestC: -6,

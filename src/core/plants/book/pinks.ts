@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const PINKS: readonly Species[] = [
   {
     botanical: 'Alternanthera ficoidea',
+    also: [],
     american: ['Joseph’s coat'],
     cycle: 'tender perennial',
     company: ['bold tender foliage'],
@@ -67,6 +68,7 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Amaranthus caudatus',
+    also: ['amaranth', 'tassel flower'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -115,6 +117,7 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Armeria maritima',
+    also: ['thrift'],
     cycle: 'perennial',
     company: ['alpine', 'dry and silver'],
     lowestC: -28,
@@ -159,6 +162,7 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Basella alba',
+    also: ['Ceylon spinach', 'climbing spinach'],
     cycle: 'annual',
     company: ['kitchen', 'summer bedding'],
     lowestC: 2,
@@ -203,6 +207,7 @@ export const PINKS: readonly Species[] = [
   {
     botanical: 'Bassia scoparia',
     synonyms: ['Kochia'],
+    also: [],
     american: ['summer cypress'],
     cycle: 'annual',
     company: ['summer bedding'],
@@ -246,6 +251,9 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Beta vulgaris',
+    also: ['beetroot', 'chard'],
+    british: ['leaf beet'],
+    american: ['beet', 'Swiss chard'],
     cycle: 'annual',
     company: ['kitchen', 'cool-season bedding'],
     lowestC: -4,
@@ -333,6 +341,7 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Bougainvillea × buttiana',
+    also: ['bougainvillea', 'paper flower'],
     cycle: 'tender shrub',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 0,
@@ -380,6 +389,7 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Celosia argentea',
+    also: 'no other name',
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 4,
@@ -441,6 +451,7 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Dianthus hybrids',
+    also: ['pinks', 'dianthus', 'carnation'],
     cycle: 'perennial',
     company: ['alpine'],
     lowestC: -23,
@@ -502,6 +513,7 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Gomphrena globosa',
+    also: 'no other name',
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -545,6 +557,7 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Iresine herbstii',
+    also: ['beefsteak plant', 'iresine'],
     cycle: 'tender perennial',
     company: ['bold tender foliage'],
     lowestC: 3,
@@ -602,6 +615,7 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Limonium sinuatum',
+    also: ['statice', 'sea lavender'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -645,6 +659,7 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Muehlenbeckia complexa',
+    also: ['maidenhair vine'],
     cycle: 'perennial',
     company: ['evergreen structure'],
     lowestC: -9,
@@ -663,7 +678,7 @@ export const PINKS: readonly Species[] = [
     skin: null,
     edible: null,
     notEdible: null,
-    wild: 'A weed in mild coasts.',
+    wild: 'A weed on mild coasts.',
     wildlife: 'none known',
     propagation: ['division in spring'],
     sure: ['fair', 'fair', 'low', 'low'],
@@ -688,6 +703,7 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Plumbago auriculata',
+    also: [],
     british: ['Cape plumbago'],
     cycle: 'tender shrub',
     company: ['summer bedding'],
@@ -736,6 +752,7 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Rumex sanguineus',
+    also: ['red-veined dock', 'bloody dock'],
     cycle: 'perennial',
     company: ['kitchen'],
     lowestC: -25,
@@ -778,6 +795,7 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Sagina subulata',
+    also: ['heath pearlwort'],
     cycle: 'perennial',
     company: ['alpine', 'woodland shade'],
     lowestC: -25,
@@ -822,6 +840,7 @@ export const PINKS: readonly Species[] = [
   },
   {
     botanical: 'Spinacia oleracea',
+    also: 'no other name',
     cycle: 'annual',
     company: ['kitchen'],
     lowestC: -8,

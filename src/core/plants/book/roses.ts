@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const ROSES: readonly Species[] = [
   {
     botanical: 'Alchemilla mollis',
+    also: ['lady’s mantle'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -30,
@@ -50,6 +51,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Begonia boliviensis',
+    also: ['Bolivian begonia'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'woodland shade'],
     lowestC: 0,
@@ -99,6 +101,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Begonia hybrids',
+    also: ['wing begonia', 'angel wing begonia'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 3,
@@ -163,6 +166,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Begonia rex-cultorum',
+    also: ['rex begonia', 'painted-leaf begonia'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'woodland shade'],
     lowestC: 3,
@@ -230,6 +234,8 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Begonia × semperflorens',
+    also: ['wax begonia'],
+    british: ['bedding begonia', 'fibrous begonia'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: 0,
@@ -310,6 +316,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Begonia sutherlandii',
+    also: 'no other name',
     cycle: 'tender perennial',
     company: ['summer bedding', 'woodland shade'],
     lowestC: 0,
@@ -359,6 +366,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Begonia × tuberhybrida',
+    also: ['tuberous begonia'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'woodland shade'],
     lowestC: 0,
@@ -457,6 +465,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Cotoneaster × suecicus',
+    also: 'no other name',
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -22,
@@ -501,6 +510,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Cucumis sativus',
+    also: ['cucumber'],
     cycle: 'annual',
     company: ['kitchen'],
     lowestC: 2,
@@ -546,8 +556,9 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Cucurbita pepo',
+    also: ['courgette'],
     british: ['marrow'],
-    american: ['zucchini'],
+    american: ['zucchini', 'summer squash'],
     cycle: 'annual',
     company: ['kitchen'],
     lowestC: 2,
@@ -593,6 +604,7 @@ export const ROSES: readonly Species[] = [
   {
     botanical: 'Dasiphora fruticosa',
     synonyms: ['Potentilla fruticosa'],
+    also: ['shrubby cinquefoil', 'potentilla'],
     cycle: 'shrub',
     company: ['meadow and grasses'],
     lowestC: -30,
@@ -636,6 +648,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Ficus carica',
+    also: ['common fig'],
     cycle: 'shrub',
     company: ['kitchen'],
     lowestC: -10,
@@ -679,6 +692,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Fragaria × ananassa',
+    also: ['garden strawberry'],
     cycle: 'perennial',
     company: ['kitchen', 'summer bedding'],
     lowestC: -18,
@@ -724,6 +738,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Fragaria hybrids',
+    also: 'no other name',
     cycle: 'perennial',
     company: ['kitchen', 'summer bedding'],
     lowestC: -18,
@@ -769,6 +784,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Fragaria vesca',
+    also: ['wild strawberry', 'woodland strawberry'],
     cycle: 'perennial',
     company: ['kitchen', 'woodland shade'],
     lowestC: -18,
@@ -813,6 +829,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Humulus lupulus',
+    also: ['common hop'],
     cycle: 'perennial',
     company: ['kitchen'],
     lowestC: -25,
@@ -866,6 +883,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Malus domestica',
+    also: ['apple tree'],
     cycle: 'shrub',
     company: ['kitchen'],
     lowestC: -30,
@@ -915,6 +933,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Photinia × fraseri',
+    also: 'no other name',
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -14,
@@ -962,6 +981,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Rosa hybrids',
+    also: ['rose'],
     cycle: 'shrub',
     company: ['meadow and grasses'],
     lowestC: -22,
@@ -1053,6 +1073,8 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Soleirolia soleirolii',
+    synonyms: ['Helxine soleirolii'],
+    also: ['baby’s tears'],
     british: ['mind-your-own-business'],
     cycle: 'perennial',
     company: ['alpine', 'woodland shade'],
@@ -1097,6 +1119,7 @@ export const ROSES: readonly Species[] = [
   },
   {
     botanical: 'Spiraea japonica',
+    also: ['spirea', 'Japanese spirea'],
     cycle: 'shrub',
     company: ['meadow and grasses'],
     lowestC: -30,

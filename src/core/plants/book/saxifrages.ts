@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const SAXIFRAGES: readonly Species[] = [
   {
     botanical: 'Astilbe × arendsii',
+    also: ['false goat’s beard', 'astilbe'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -30,
@@ -66,6 +67,9 @@ export const SAXIFRAGES: readonly Species[] = [
   },
   {
     botanical: 'Bergenia hybrids',
+    also: ['bergenia'],
+    british: ['elephant’s ears'],
+    american: ['pigsqueak'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -30,
@@ -109,6 +113,7 @@ export const SAXIFRAGES: readonly Species[] = [
   },
   {
     botanical: 'Heuchera hybrids',
+    also: ['heuchera', 'coral bells'],
     american: ['alumroot'],
     cycle: 'perennial',
     company: ['woodland shade', 'summer bedding'],
@@ -251,6 +256,7 @@ export const SAXIFRAGES: readonly Species[] = [
   },
   {
     botanical: '× Heucherella',
+    also: ['heucherella'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -25,
@@ -295,6 +301,7 @@ export const SAXIFRAGES: readonly Species[] = [
   },
   {
     botanical: 'Hydrangea macrophylla',
+    also: ['mophead hydrangea', 'bigleaf hydrangea', 'hortensia'],
     cycle: 'shrub',
     company: ['woodland shade'],
     lowestC: -20,
@@ -359,6 +366,7 @@ export const SAXIFRAGES: readonly Species[] = [
   },
   {
     botanical: 'Hydrangea paniculata',
+    also: ['panicle hydrangea'],
     cycle: 'shrub',
     company: ['woodland shade'],
     lowestC: -25,
@@ -407,6 +415,7 @@ export const SAXIFRAGES: readonly Species[] = [
   },
   {
     botanical: 'Hydrangea serrata',
+    also: ['mountain hydrangea', 'lacecap hydrangea'],
     cycle: 'shrub',
     company: ['woodland shade'],
     lowestC: -20,
@@ -471,6 +480,7 @@ export const SAXIFRAGES: readonly Species[] = [
   },
   {
     botanical: 'Loropetalum chinense',
+    also: ['loropetalum', 'Chinese fringe flower'],
     cycle: 'shrub',
     company: ['woodland shade'],
     lowestC: -8,
@@ -514,6 +524,7 @@ export const SAXIFRAGES: readonly Species[] = [
   },
   {
     botanical: 'Saxifraga × arendsii',
+    also: ['mossy saxifrage'],
     cycle: 'perennial',
     company: ['alpine', 'woodland shade'],
     lowestC: -25,
@@ -557,6 +568,7 @@ export const SAXIFRAGES: readonly Species[] = [
   },
   {
     botanical: 'Tiarella cordifolia',
+    also: ['foam flower'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -28,

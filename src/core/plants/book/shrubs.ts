@@ -8,6 +8,7 @@ export const SHRUBS: readonly Species[] = [
   {
     botanical: 'Abelia × grandiflora',
     synonyms: ['Linnaea × grandiflora'],
+    also: ['abelia'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -12,
@@ -56,6 +57,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Acer palmatum',
+    also: ['Japanese maple', 'acer'],
     cycle: 'shrub',
     company: ['woodland shade'],
     lowestC: -22,
@@ -103,6 +105,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Acer shirasawanum',
+    also: ['full moon maple', 'Japanese maple', 'acer'],
     cycle: 'shrub',
     company: ['woodland shade'],
     lowestC: -22,
@@ -150,6 +153,8 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Aloysia citrodora',
+    synonyms: ['Lippia citriodora'],
+    also: 'no other name',
     cycle: 'tender shrub',
     company: ['kitchen'],
     lowestC: -4,
@@ -199,6 +204,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Aucuba japonica',
+    also: ['aucuba', 'spotted laurel'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -15,
@@ -246,6 +252,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Choisya ternata',
+    also: ['choisya', 'Mexican orange blossom'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -12,
@@ -290,6 +297,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Citrus × limon',
+    also: ['lemon'],
     cycle: 'tender shrub',
     company: ['kitchen'],
     lowestC: -2,
@@ -340,6 +348,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Daphne odora',
+    also: ['winter daphne'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -10,
@@ -395,6 +404,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Euonymus fortunei',
+    also: ['wintercreeper', 'euonymus'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -24,
@@ -467,6 +477,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Euonymus japonicus',
+    also: ['Japanese spindle', 'euonymus'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -12,
@@ -514,6 +525,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Ilex crenata',
+    also: ['box-leaved holly', 'Japanese holly'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -22,
@@ -556,6 +568,8 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Laurus nobilis',
+    also: ['bay tree', 'bay laurel'],
+    american: ['sweet bay'],
     cycle: 'shrub',
     company: ['evergreen structure', 'dry and silver'],
     lowestC: -8,
@@ -600,6 +614,7 @@ export const SHRUBS: readonly Species[] = [
   {
     botanical: 'Lonicera ligustrina',
     synonyms: ['Lonicera nitida'],
+    also: ['box-leaved honeysuckle', 'Wilson’s honeysuckle'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -15,
@@ -658,6 +673,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Lonicera periclymenum',
+    also: ['woodbine', 'honeysuckle'],
     cycle: 'shrub',
     company: ['woodland shade'],
     lowestC: -25,
@@ -711,6 +727,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Skimmia × confusa',
+    also: 'no other name',
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -15,
@@ -760,6 +777,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Skimmia japonica',
+    also: 'no other name',
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -15,
@@ -809,6 +827,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Viburnum tinus',
+    also: ['laurustinus'],
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -14,

@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const SNAPDRAGONS: readonly Species[] = [
   {
     botanical: 'Alonsoa meridionalis',
+    also: 'no other name',
     cycle: 'tender perennial',
     company: ['cool-season bedding'],
     lowestC: 0,
@@ -50,6 +51,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Angelonia angustifolia',
+    also: ['summer snapdragon'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -125,6 +127,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Antirrhinum majus',
+    also: ['snapdragon', 'antirrhinum'],
     cycle: 'annual',
     company: ['cool-season bedding', 'summer bedding'],
     lowestC: -5,
@@ -169,6 +172,8 @@ export const SNAPDRAGONS: readonly Species[] = [
   {
     botanical: 'Chaenostoma cordatum',
     synonyms: ['Sutera cordata'],
+    misapplied: ['Bacopa'],
+    also: ['bacopa'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -230,6 +235,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Diascia hybrids',
+    also: ['twinspur'],
     cycle: 'tender perennial',
     company: ['cool-season bedding', 'summer bedding'],
     lowestC: -4,
@@ -290,6 +296,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Digitalis hybrids',
+    also: ['foxglove'],
     cycle: 'perennial',
     company: ['woodland shade'],
     lowestC: -23,
@@ -333,6 +340,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Duranta erecta',
+    also: ['golden dewdrop', 'pigeon berry'],
     cycle: 'tender shrub',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 3,
@@ -380,6 +388,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Eccremocarpus scaber',
+    also: ['Chilean glory flower'],
     cycle: 'annual',
     company: ['summer bedding'],
     lowestC: -5,
@@ -425,6 +434,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   {
     botanical: 'Erythranthe × hybrida',
     synonyms: ['Mimulus × hybridus'],
+    also: ['mimulus', 'monkey flower'],
     cycle: 'annual',
     company: ['cool-season bedding'],
     lowestC: -3,
@@ -469,6 +479,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   {
     botanical: 'Glandularia tenera',
     synonyms: ['Verbena tenuisecta'],
+    also: 'no other name',
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -514,6 +525,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Hypoestes phyllostachya',
+    also: ['freckle face'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'woodland shade'],
     lowestC: 3,
@@ -556,6 +568,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Jasminum nudiflorum',
+    also: 'no other name',
     cycle: 'shrub',
     company: ['meadow and grasses'],
     lowestC: -18,
@@ -603,6 +616,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Jasminum officinale',
+    also: ['common jasmine', 'poet’s jasmine'],
     cycle: 'shrub',
     company: ['meadow and grasses'],
     lowestC: -9,
@@ -651,6 +665,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Lantana camara',
+    also: ['lantana', 'shrub verbena'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -716,6 +731,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Lantana montevidensis',
+    also: ['weeping lantana', 'trailing lantana'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -765,6 +781,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Linaria maroccana',
+    also: ['fairy toadflax', 'Moroccan toadflax'],
     cycle: 'annual',
     company: ['cool-season bedding'],
     lowestC: -5,
@@ -808,6 +825,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Mecardonia hybrids',
+    also: 'no other name',
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -852,6 +870,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Nemesia hybrids',
+    also: 'no other name',
     cycle: 'tender perennial',
     company: ['cool-season bedding', 'summer bedding'],
     lowestC: -3,
@@ -913,6 +932,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Olea europaea',
+    also: ['olive tree'],
     cycle: 'shrub',
     company: ['evergreen structure', 'dry and silver'],
     lowestC: -8,
@@ -955,6 +975,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Penstemon hybrids',
+    also: ['penstemon'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -9,
@@ -1014,6 +1035,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Rhodochiton atrosanguineus',
+    also: ['purple bell vine'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -1058,6 +1080,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Streptocarpus hybrids',
+    also: ['streptocarpus', 'Cape primrose'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'woodland shade'],
     lowestC: 3,
@@ -1101,6 +1124,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Strobilanthes dyeriana',
+    also: 'no other name',
     cycle: 'tender perennial',
     company: ['bold tender foliage'],
     lowestC: 3,
@@ -1149,6 +1173,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Thunbergia alata',
+    also: ['black-eyed Susan vine'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -1210,6 +1235,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Torenia fournieri',
+    also: ['clown flower'],
     cycle: 'annual',
     company: ['summer bedding', 'woodland shade'],
     lowestC: 0,
@@ -1253,6 +1279,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Verbena bonariensis',
+    also: ['purpletop', 'tall verbena', 'Argentinian vervain'],
     cycle: 'perennial',
     company: ['summer bedding', 'meadow and grasses'],
     lowestC: -8,
@@ -1296,6 +1323,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   },
   {
     botanical: 'Verbena × hybrida',
+    also: ['garden verbena', 'vervain'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -1375,6 +1403,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   {
     botanical: 'Veronica × franciscana',
     synonyms: ['Hebe × franciscana'],
+    also: 'no other name',
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -6,
@@ -1424,6 +1453,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   {
     botanical: 'Veronica hybrids',
     synonyms: ['Hebe'],
+    also: 'no other name',
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -8,
@@ -1468,6 +1498,7 @@ export const SNAPDRAGONS: readonly Species[] = [
   {
     botanical: 'Veronica pinguifolia',
     synonyms: ['Hebe pinguifolia'],
+    also: 'no other name',
     cycle: 'shrub',
     company: ['evergreen structure'],
     lowestC: -12,

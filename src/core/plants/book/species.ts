@@ -11,7 +11,9 @@ export interface SpeciesFacts {
   readonly synonyms?: readonly string[];
   /** Botanical names of other plants under which it is sold by mistake. */
   readonly misapplied?: readonly string[];
-  /** Common names of British or American use that are true of all its kinds. */
+  /** Other common names that are true of all its kinds; that there is none is said. */
+  readonly also: readonly string[] | 'no other name';
+  /** Names of British or American use alone. */
   readonly british?: readonly string[];
   readonly american?: readonly string[];
   readonly cycle: PlantKind['cycle'];
@@ -126,7 +128,7 @@ function recordOf(botanical: string, shared: SpeciesFacts, kind: KindOfSpecies):
     id: own.id,
     botanical,
     common: own.common,
-    alsoCalled: own.alsoCalled ?? [],
+    alsoCalled: alsoOf(kind, facts),
     british: facts.british ?? [],
     american: facts.american ?? [],
     synonyms: facts.synonyms ?? [],
@@ -170,6 +172,13 @@ function recordOf(botanical: string, shared: SpeciesFacts, kind: KindOfSpecies):
     propagation,
     confidence: { growing, cold, heat, harm },
   };
+}
+
+/** Its own other names, then its species', but not what it is called already. */
+function alsoOf(kind: KindOfSpecies, { also }: SpeciesFacts): readonly string[] {
+  const names = [...(kind.alsoCalled ?? []), ...(also === 'no other name' ? [] : also)];
+  const own = kind.common.toLowerCase();
+  return [...new Set(names)].filter((name) => name.toLowerCase() !== own);
 }
 
 function timesOf({ inLeaf, goneOver }: KindOfSpecies) {

@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const SPURGES: readonly Species[] = [
   {
     botanical: 'Acalypha reptans',
+    also: ['dwarf chenille plant', 'cat’s tail'],
     cycle: 'tender perennial',
     company: ['bold tender foliage'],
     lowestC: 0,
@@ -51,6 +52,7 @@ export const SPURGES: readonly Species[] = [
   },
   {
     botanical: 'Acalypha wilkesiana',
+    also: ['copper leaf'],
     cycle: 'tender shrub',
     company: ['bold tender foliage'],
     lowestC: 3,
@@ -99,6 +101,9 @@ export const SPURGES: readonly Species[] = [
   {
     botanical: 'Callianthe hybrids',
     synonyms: ['Abutilon'],
+    also: ['abutilon'],
+    british: ['Indian mallow'],
+    american: ['Chinese lantern'],
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 0,
@@ -143,6 +148,7 @@ export const SPURGES: readonly Species[] = [
   {
     botanical: 'Callianthe picta',
     synonyms: ['Abutilon'],
+    also: 'no other name',
     cycle: 'tender perennial',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 0,
@@ -186,6 +192,7 @@ export const SPURGES: readonly Species[] = [
   },
   {
     botanical: 'Codiaeum variegatum',
+    also: ['croton'],
     cycle: 'tender shrub',
     company: ['bold tender foliage'],
     lowestC: 3,
@@ -233,6 +240,7 @@ export const SPURGES: readonly Species[] = [
   },
   {
     botanical: 'Euphorbia hypericifolia',
+    also: ['euphorbia', 'baby’s breath euphorbia'],
     cycle: 'tender perennial',
     company: ['summer bedding'],
     lowestC: 0,
@@ -276,6 +284,7 @@ export const SPURGES: readonly Species[] = [
   },
   {
     botanical: 'Euphorbia × martini',
+    also: ['Martin’s spurge', 'euphorbia'],
     cycle: 'perennial',
     company: ['meadow and grasses', 'dry and silver'],
     lowestC: -12,
@@ -319,6 +328,7 @@ export const SPURGES: readonly Species[] = [
   },
   {
     botanical: 'Euphorbia myrsinites',
+    also: ['myrtle spurge', 'donkey-tail spurge'],
     cycle: 'perennial',
     company: ['alpine', 'dry and silver'],
     lowestC: -22,
@@ -363,6 +373,7 @@ export const SPURGES: readonly Species[] = [
   },
   {
     botanical: 'Euphorbia tirucalli',
+    also: ['pencil cactus', 'pencil tree'],
     cycle: 'desert succulent',
     company: ['soft succulents', 'desert'],
     lowestC: 1,
@@ -409,6 +420,7 @@ export const SPURGES: readonly Species[] = [
   },
   {
     botanical: 'Hibiscus rosa-sinensis',
+    also: ['tropical hibiscus', 'Chinese hibiscus'],
     cycle: 'tender shrub',
     company: ['bold tender foliage', 'summer bedding'],
     lowestC: 0,
@@ -452,6 +464,7 @@ export const SPURGES: readonly Species[] = [
   },
   {
     botanical: 'Passiflora caerulea',
+    also: ['passion flower', 'passion vine'],
     cycle: 'shrub',
     company: ['meadow and grasses'],
     lowestC: -8,
@@ -499,6 +512,7 @@ export const SPURGES: readonly Species[] = [
   },
   {
     botanical: 'Ricinus communis',
+    also: ['castor bean', 'castor oil plant'],
     cycle: 'annual',
     company: ['bold tender foliage'],
     lowestC: 0,
@@ -547,6 +561,7 @@ export const SPURGES: readonly Species[] = [
   },
   {
     botanical: 'Salix integra',
+    also: ['dappled willow'],
     cycle: 'shrub',
     company: ['moist'],
     lowestC: -28,
@@ -589,6 +604,9 @@ export const SPURGES: readonly Species[] = [
   },
   {
     botanical: 'Viola cornuta',
+    also: ['viola'],
+    british: ['horned pansy'],
+    american: ['Johnny-jump-up'],
     cycle: 'biennial',
     company: ['cool-season bedding'],
     lowestC: -20,
@@ -721,6 +739,7 @@ export const SPURGES: readonly Species[] = [
   },
   {
     botanical: 'Viola × wittrockiana',
+    also: ['pansy', 'winter pansy'],
     cycle: 'biennial',
     company: ['cool-season bedding'],
     lowestC: -17,

@@ -7,6 +7,7 @@ import { SOLD } from './sold';
 export const STONECROPS: readonly Species[] = [
   {
     botanical: 'Aeonium arboreum',
+    also: ['tree houseleek'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -53,6 +54,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Aeonium hybrids',
+    also: ['tree houseleek'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -115,6 +117,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Crassula capitella',
+    also: 'no other name',
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -168,6 +171,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Crassula ovata',
+    also: ['jade plant', 'money plant'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -216,6 +220,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Crassula perforata',
+    also: ['string of buttons'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -268,6 +273,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Echeveria agavoides',
+    also: 'no other name',
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -315,6 +321,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Echeveria gibbiflora',
+    also: 'no other name',
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -357,6 +364,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Echeveria hybrids',
+    also: ['hens and chicks'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -420,6 +428,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Echeveria secunda',
+    also: ['hens and chicks'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -468,6 +477,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Graptopetalum paraguayense',
+    also: ['mother-of-pearl plant'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: -5,
@@ -511,6 +521,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: '× Graptosedum hybrids',
+    also: 'no other name',
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: -3,
@@ -555,6 +566,7 @@ export const STONECROPS: readonly Species[] = [
   {
     botanical: 'Hylotelephium hybrids',
     synonyms: ['Sedum telephium'],
+    also: ['stonecrop', 'border stonecrop'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -28,
@@ -599,6 +611,7 @@ export const STONECROPS: readonly Species[] = [
   {
     botanical: 'Hylotelephium spectabile',
     synonyms: ['Sedum spectabile'],
+    also: ['showy stonecrop'],
     cycle: 'perennial',
     company: ['meadow and grasses'],
     lowestC: -30,
@@ -643,6 +656,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Kalanchoe blossfeldiana',
+    also: ['flaming Katy', 'florist’s kalanchoe'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -686,6 +700,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Kalanchoe luciae',
+    also: ['paddle plant'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -733,6 +748,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Kalanchoe tomentosa',
+    also: ['pussy ears'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -780,6 +796,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Sedum makinoi',
+    also: 'no other name',
     cycle: 'succulent',
     company: ['alpine', 'dry and silver'],
     lowestC: -15,
@@ -823,6 +840,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Sedum mexicanum',
+    also: 'no other name',
     cycle: 'succulent',
     company: ['alpine', 'dry and silver'],
     lowestC: -8,
@@ -866,6 +884,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Sedum morganianum',
+    also: ['burro’s tail'],
     cycle: 'succulent',
     company: ['soft succulents'],
     lowestC: 1,
@@ -908,22 +927,24 @@ export const STONECROPS: readonly Species[] = [
     ],
   },
   {
-    botanical: 'Sedum reflexum',
+    botanical: 'Sedum rupestre',
+    synonyms: ['Sedum reflexum', 'Petrosedum rupestre'],
+    also: ['Jenny’s stonecrop', 'rocky stonecrop'],
     cycle: 'succulent',
-    company: ['soft succulents'],
-    lowestC: -25,
-    rootsC: -12,
+    company: ['alpine', 'dry and silver'],
+    lowestC: -28,
+    rootsC: -17,
     bringInC: null,
     sulksC: null,
     summer: SUMMER.dry,
-    bears: BEARS.breezeAndSalt,
+    bears: BEARS.exposure,
     inLeaf: ALL_YEAR,
     goneOver: null,
-    inShops: SHOPS.succulents,
+    inShops: SHOPS.hardy,
     woodGrows: null,
     thirst: 'low',
     dryBetween: true,
-    harm: NO_HARM_KNOWN,
+    harm: { people: 'mild', pets: 'none known', note: 'Mildly upsetting if eaten.' },
     skin: null,
     edible: null,
     notEdible: null,
@@ -949,33 +970,6 @@ export const STONECROPS: readonly Species[] = [
         bloom: flower(F.yellow, 'cluster', 3, [25, 30], 0.15, { continuous: false }),
         sold: SOLD.hardy,
       },
-    ],
-  },
-  {
-    botanical: 'Sedum rupestre',
-    cycle: 'succulent',
-    company: ['alpine', 'dry and silver'],
-    lowestC: -28,
-    rootsC: -17,
-    bringInC: null,
-    sulksC: null,
-    summer: SUMMER.dry,
-    bears: BEARS.exposure,
-    inLeaf: ALL_YEAR,
-    goneOver: null,
-    inShops: SHOPS.hardy,
-    woodGrows: null,
-    thirst: 'low',
-    dryBetween: true,
-    harm: { people: 'mild', pets: 'none known', note: 'Mildly upsetting if eaten.' },
-    skin: null,
-    edible: null,
-    notEdible: null,
-    wild: null,
-    wildlife: ['bees'],
-    propagation: ['leaf or stem cuttings left to dry'],
-    sure: ['good', 'fair', 'low', 'fair'],
-    kinds: [
       {
         id: 'stonecrop-gold',
         common: 'Golden stonecrop',
@@ -997,6 +991,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Sedum spathulifolium',
+    also: 'no other name',
     cycle: 'succulent',
     company: ['alpine', 'dry and silver'],
     lowestC: -20,
@@ -1041,6 +1036,7 @@ export const STONECROPS: readonly Species[] = [
   {
     botanical: 'Sedum spurium',
     synonyms: ['Phedimus spurius'],
+    also: ['two-row stonecrop', 'Caucasian stonecrop'],
     cycle: 'succulent',
     company: ['alpine', 'dry and silver'],
     lowestC: -25,
@@ -1085,6 +1081,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Sempervivum arachnoideum',
+    also: ['cobweb houseleek', 'hens and chicks'],
     cycle: 'succulent',
     company: ['alpine'],
     lowestC: -25,
@@ -1133,6 +1130,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Sempervivum hybrids',
+    also: ['hens and chicks'],
     cycle: 'succulent',
     company: ['alpine'],
     lowestC: -25,
@@ -1180,6 +1178,7 @@ export const STONECROPS: readonly Species[] = [
   },
   {
     botanical: 'Sempervivum tectorum',
+    also: ['hens and chicks', 'common houseleek'],
     cycle: 'succulent',
     company: ['alpine'],
     lowestC: -28,
