@@ -125,8 +125,15 @@ const partsNotEaten: Rule = (kinds) =>
     .filter(({ notEdible }) => notEdible === null)
     .map(({ id }) => [id, 'a nightshade that is eaten needs its parts that must not be'] as const);
 
-/** What flowers before or after its leaves, by botanical name or genus. */
-const FLOWERS_BARE = ['Colchicum', 'Nerine', 'Jasminum nudiflorum'];
+/** What flowers before or after its leaves, or under cover in winter, by botanical name or genus. */
+const FLOWERS_BARE = [
+  'Colchicum',
+  'Nerine',
+  'Jasminum nudiflorum',
+  'Schlumbergera',
+  'Clivia',
+  'Strelitzia',
+];
 
 /** Most of the bloom falls in weeks in which the plant is in leaf, unless it flowers bare. */
 const bloomsInLeaf: Rule = (kinds) =>
