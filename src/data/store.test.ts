@@ -293,21 +293,24 @@ test('a watched query is asked again after a change of any table it read, howeve
   expect(answers).toHaveLength(heard);
 });
 
-test('a database from before kinds were renamed names them as they are called now, own records and steps too', async () => {
-  const old = new Dexie('test-renamed');
-  for (const { version, stores } of MIGRATIONS.slice(0, 7)) old.version(version).stores(stores);
+test.each([
+  [7, 'fire-sticks', 'pencil-tree-red'],
+  [8, 'million-bells-yellow', 'calibrachoa-yellow'],
+])('a database of version %i names renamed kinds as they are called now', async (last, was, is) => {
+  const old = new Dexie(`test-renamed-${last}`);
+  for (const { version, stores } of MIGRATIONS.slice(0, last)) old.version(version).stores(stores);
   const before = planting(GOOD);
   await old.table('spots').put(SUNNY);
   await old.table('plantings').put({
     ...before,
-    places: [{ ...before.places[0], kindId: 'fire-sticks' }],
+    places: [{ ...before.places[0], kindId: was }],
     wishes: { ...before.wishes, never: ['salvia-coral-nymph'] },
   });
   await old.table('kinds').put({ ...untold('crassula-campfire'), note: 'From the fair' });
   old.close();
-  const { store } = await openHere('test-renamed');
+  const { store } = await openHere(`test-renamed-${last}`);
   const { planting: now } = (await store.planting('planting'))!;
-  expect(now.places.map(({ kindId }) => kindId)).toEqual(['pencil-tree-red']);
+  expect(now.places.map(({ kindId }) => kindId)).toEqual([is]);
   expect(now.wishes.never).toEqual(['salvia-coral-scarlet']);
   expect(await store.ownKinds()).toMatchObject([{ id: 'crassula-flame', note: 'From the fair' }]);
 });

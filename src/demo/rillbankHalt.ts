@@ -231,7 +231,7 @@ const DESIGNS: readonly Design[] = [
     scheme: { kind: 'warm' },
     lead: 'fountain-grass-purple',
     bodies: ['dahlia-dark-leaf-red', 'coleus-rust'],
-    edges: ['million-bells-coral', 'creeping-jenny-gold'],
+    edges: ['calibrachoa-coral', 'creeping-jenny-gold'],
   },
   {
     id: 'demo-basket-1',

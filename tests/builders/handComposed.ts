@@ -140,7 +140,7 @@ const ROWS: readonly Row[] = [
     SUMMER,
     'canna-bronze:3L',
     'dahlia-dark-leaf-red coleus-rust*2',
-    'million-bells-coral*2 creeping-jenny-gold',
+    'calibrachoa-coral*2 creeping-jenny-gold',
   ],
   [
     'Flax, salvia and apricot petunias',
@@ -151,7 +151,7 @@ const ROWS: readonly Row[] = [
     SUMMER,
     'flax-bronze:2L',
     'salvia-mealy-violet*2 petunia-apricot',
-    'million-bells-apricot*2',
+    'calibrachoa-apricot*2',
   ],
   [
     'Purple grass with marguerites',
@@ -162,7 +162,7 @@ const ROWS: readonly Row[] = [
     SUMMER,
     'fountain-grass-purple:2L',
     'marguerite-pink*2',
-    'million-bells-plum*2',
+    'calibrachoa-plum*2',
   ],
   [
     'Red cabbage palm and scarlet',
@@ -173,7 +173,7 @@ const ROWS: readonly Row[] = [
     SUMMER,
     'cabbage-palm-red:1L',
     'pelargonium-scarlet*2',
-    'million-bells-yellow*2',
+    'calibrachoa-yellow*2',
   ],
   [
     'White tobacco and lime',
@@ -349,7 +349,7 @@ const ROWS: readonly Row[] = [
     SUMMER,
     'zinnia-red*3',
     'blanket-flower*2',
-    'million-bells-coral*2',
+    'calibrachoa-coral*2',
   ],
   [
     'Tulips over violas',
@@ -407,7 +407,7 @@ const ROWS: readonly Row[] = [
     'saxifrage-mossy-pink*3',
   ],
   [
-    'Basket of million bells',
+    'Basket of calibrachoa',
     'basket',
     'hook',
     'dome',
@@ -415,7 +415,7 @@ const ROWS: readonly Row[] = [
     SUMMER,
     '',
     'nemesia-white*2',
-    'million-bells-yellow*2 million-bells-coral*2',
+    'calibrachoa-yellow*2 calibrachoa-coral*2',
   ],
   [
     'Nemesia dome',
@@ -492,7 +492,7 @@ const ROWS: readonly Row[] = [
     SUMMER,
     'pelargonium-scarlet*3',
     'cloud-spurge-white*2',
-    'petunia-white*2 million-bells-white*2',
+    'petunia-white*2 calibrachoa-white*2',
   ],
   [
     'Box in violet and lime',
@@ -503,7 +503,7 @@ const ROWS: readonly Row[] = [
     SUMMER,
     'angelonia-lavender*3',
     'heliotrope-purple*2',
-    'million-bells-violet*2 bacopa-lilac*2',
+    'calibrachoa-violet*2 bacopa-lilac*2',
   ],
   [
     'Shady box of ferns',
@@ -525,7 +525,7 @@ const ROWS: readonly Row[] = [
     SUMMER,
     'salvia-scarlet*3',
     'french-marigold-mahogany*2',
-    'million-bells-yellow*3',
+    'calibrachoa-yellow*3',
   ],
   [
     'Spring box',
@@ -690,7 +690,7 @@ const ROWS: readonly Row[] = [
     SUMMER,
     '',
     'pelargonium-salmon*2',
-    'million-bells-apricot*2 bidens-gold*2',
+    'calibrachoa-apricot*2 bidens-gold*2',
   ],
   [
     'One Japanese maple',

@@ -87,7 +87,7 @@ export const GOOD: readonly Put[] = [
   ['cabbage-palm-red', -2, -9, '1L'],
   ['pelargonium-scarlet', -10, 0],
   ['pelargonium-scarlet', 9, -1],
-  ['million-bells-yellow', -8, 11],
-  ['million-bells-yellow', 8, 11],
+  ['calibrachoa-yellow', -8, 11],
+  ['calibrachoa-yellow', 8, 11],
   ['coleus-lime', 0, 5],
 ];

@@ -297,7 +297,7 @@ const SPOILT: readonly (readonly [
   [
     'white trails over a white pot',
     'pot-contrast',
-    [['million-bells-yellow', 0, 14]],
+    [['calibrachoa-yellow', 0, 14]],
     { container: { ...TUB, colour: [0.86, 0.16, 95] } },
     {},
   ],

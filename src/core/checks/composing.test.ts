@@ -96,7 +96,7 @@ const CASES: readonly (readonly [
     [
       ['coleus-lime', -10, 8],
       ['coleus-lime', 10, 8],
-      ['million-bells-yellow', 0, 0],
+      ['calibrachoa-yellow', 0, 0],
     ],
     /trails but stands \d+ cm from the rim/,
   ],
@@ -257,7 +257,7 @@ test('packs: one left over is told, several go into the next pot; singly bought 
 
 test('room to spill: both sides of what the spot has; no question where none was told', () => {
   const at = (spillRoomCm: number | null) =>
-    judge('spill-room', [['million-bells-yellow', 0, 14]], {}, { spillRoomCm });
+    judge('spill-room', [['calibrachoa-yellow', 0, 14]], {}, { spillRoomCm });
   expect(at(null)).toBeNull();
   const { reachCm } = at(0)!.facts as { reachCm: number };
   expect(at(Math.ceil(reachCm))!.score).toBe(1);

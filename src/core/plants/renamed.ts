@@ -6,6 +6,13 @@ export const RENAMED: ReadonlyMap<KindId, KindId> = new Map([
   ['fire-sticks', 'pencil-tree-red'],
   ['crassula-campfire', 'crassula-flame'],
   ['princess-flower-trailing', 'spanish-shawl'],
+  ['million-bells-yellow', 'calibrachoa-yellow'],
+  ['million-bells-coral', 'calibrachoa-coral'],
+  ['million-bells-violet', 'calibrachoa-violet'],
+  ['million-bells-white', 'calibrachoa-white'],
+  ['million-bells-plum', 'calibrachoa-plum'],
+  ['million-bells-apricot', 'calibrachoa-apricot'],
+  ['million-bells-rose', 'calibrachoa-rose'],
 ]);
 
 /**

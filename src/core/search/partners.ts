@@ -29,11 +29,7 @@ const LEAST_TOGETHER = 8;
 export function shareAPot(a: PlantKind, b: PlantKind): boolean {
   const from = Math.max(a.light.hours[0], b.light.hours[0]);
   const to = Math.min(a.light.hours[1], b.light.hours[1]);
-  return (
-    to - from >= 1 &&
-    shareWatering(a, b) &&
-    sharedWeeks(a.inLeaf, b.inLeaf) >= LEAST_TOGETHER
-  );
+  return to - from >= 1 && shareWatering(a, b) && sharedWeeks(a.inLeaf, b.inLeaf) >= LEAST_TOGETHER;
 }
 
 /** Minor colours of a kind, which a neighbour may take up. */

@@ -101,7 +101,7 @@ test('partners share light and water and say what they take up; none is of the s
   const throat = partnersOf(known('bacopa-white'), BOOK);
   expect(throat.contrasts.length + throat.echoes.length).toBeGreaterThan(0);
   expect(
-    partnersOf(known('million-bells-apricot'), BOOK).echoes.some(
+    partnersOf(known('calibrachoa-apricot'), BOOK).echoes.some(
       (p) => p.why === 'echo' && p.part === 'throat',
     ),
   ).toBe(true);
@@ -122,7 +122,7 @@ test('spring bulbs are no partners of summer bedding, nor winter violas; an ever
 
 test('the nearest stand-in for a colour form is its like, and a kind is never its own stand-in', () => {
   const like = (id: string) => standInsLike(known(id), BOOK, 6).map((kind) => kind.id);
-  expect(like('million-bells-plum')).toEqual(expect.arrayContaining(['million-bells-violet']));
+  expect(like('calibrachoa-plum')).toEqual(expect.arrayContaining(['calibrachoa-violet']));
   for (const id of ['canna-orange', 'hosta-lime', 'ivy-green']) expect(like(id)).not.toContain(id);
   expect(known(like('hosta-lime')[0]!).light.hours[1]).toBeLessThanOrEqual(7);
 });

@@ -103,13 +103,13 @@ test('left to the search, schools that suit are tried and the six shown are of m
 
 test('a must is in every proposal, what is never wanted in none, the house preference for pairs is kept', () => {
   const found = proposeNow(
-    ask({}, { must: ['coleus-lime'], never: ['ti-plant-pink', 'million-bells-yellow'] }),
+    ask({}, { must: ['coleus-lime'], never: ['ti-plant-pink', 'calibrachoa-yellow'] }),
   );
   expect(found.length).toBeGreaterThan(0);
   for (const { places } of found) {
     expect(places.some(({ kindId }) => kindId === 'coleus-lime')).toBe(true);
     expect(
-      places.some(({ kindId }) => kindId === 'ti-plant-pink' || kindId === 'million-bells-yellow'),
+      places.some(({ kindId }) => kindId === 'ti-plant-pink' || kindId === 'calibrachoa-yellow'),
     ).toBe(false);
   }
   const { house } = get('Box in red');

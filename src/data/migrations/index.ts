@@ -7,6 +7,7 @@ import { toVersion5 } from './version5';
 import { toVersion6 } from './version6';
 import { toVersion7 } from './version7';
 import { toVersion8 } from './version8';
+import { toVersion9 } from './version9';
 
 /** Every step, oldest first, without gaps. */
 export const MIGRATIONS: readonly Migration[] = [
@@ -18,4 +19,5 @@ export const MIGRATIONS: readonly Migration[] = [
   toVersion6,
   toVersion7,
   toVersion8,
+  toVersion9,
 ];

@@ -68,7 +68,7 @@ test('stand-ins are tried once the hand rests, and not for every move of it', as
   expect(asked).toEqual([]);
   await wait(300);
   expect(asked.map(({ kindId, place }) => [kindId, place])).toEqual([
-    ['million-bells-yellow', null],
+    ['calibrachoa-yellow', null],
   ]);
   again(planted(GOOD));
   expect(asked[0]!.signal.aborted).toBe(true);
@@ -79,7 +79,7 @@ test('a stand-in takes every place of its kind, or only the one picked', async (
   const { editing } = shown('p3');
   await userEvent.click(await screen.findByRole('button', { name: /deeper/ }));
   expect(editing.applied).toEqual([
-    { kind: 'swap', from: 'million-bells-yellow', to: 'petunia-magenta', size: '9cm', place: null },
+    { kind: 'swap', from: 'calibrachoa-yellow', to: 'petunia-magenta', size: '9cm', place: null },
   ]);
   await userEvent.click(screen.getByRole('checkbox', { name: 'only this one' }));
   await userEvent.click(await screen.findByRole('button', { name: /deeper/ }));

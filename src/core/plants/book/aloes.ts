@@ -513,6 +513,7 @@ export const ALOES: readonly Species[] = [
           second: L.bronze,
           pattern: 'stripe',
           evergreen: true,
+          surface: 'glossy',
         }),
         sold: [['2L', 15]],
       },

@@ -199,7 +199,7 @@ export const BORAGES: readonly Species[] = [
     sulksC: null,
     summer: SUMMER.cool,
     bears: BEARS.breeze,
-    inLeaf: [14, 44],
+    inLeaf: [14, 30],
     goneOver: [31, 'yellowing leaves'],
     inShops: SHOPS.spring,
     woodGrows: null,

@@ -881,7 +881,7 @@ export const GERANIUMS: readonly Species[] = [
   {
     botanical: 'Pelargonium × domesticum',
     also: ['regal pelargonium'],
-    american: ['Martha Washington geranium'],
+    american: ['show geranium'],
     cycle: 'tender perennial',
     company: ['summer bedding', 'dry and silver'],
     lowestC: 0,
@@ -1071,8 +1071,8 @@ export const GERANIUMS: readonly Species[] = [
         vigour: 2,
         sun: [5, 12, 'bears'],
         feed: 'heavy',
-        leaf: leaf(L.mid, 'kidney', 7, { second: L.bronze, pattern: 'zone', surface: 'felted' }),
-        bloom: flower(F.pink, 'globe', 8, [20, 43], 0.35, { deadhead: true }),
+        leaf: leaf(L.mid, 'round', 7, { second: L.bronze, pattern: 'zone', surface: 'felted' }),
+        bloom: flower(F.pink, 'cluster', 8, [20, 43], 0.35, { deadhead: true }),
         sold: SOLD.patio,
       },
       {
@@ -1088,12 +1088,12 @@ export const GERANIUMS: readonly Species[] = [
         vigour: 2,
         sun: [5, 12, 'bears'],
         feed: 'heavy',
-        leaf: leaf([0.33, 0.05, 40], 'kidney', 5, {
+        leaf: leaf([0.33, 0.05, 40], 'round', 5, {
           second: L.mid,
           pattern: 'edge',
           surface: 'felted',
         }),
-        bloom: flower(F.coral, 'globe', 6, [20, 43], 0.28, { deadhead: true }),
+        bloom: flower(F.coral, 'cluster', 6, [20, 43], 0.28, { deadhead: true }),
         sold: SOLD.patio,
       },
       {
@@ -1109,12 +1109,12 @@ export const GERANIUMS: readonly Species[] = [
         vigour: 2,
         sun: [5, 12, 'bears'],
         feed: 'heavy',
-        leaf: leaf([0.62, 0.06, 150], 'kidney', 6, {
+        leaf: leaf([0.62, 0.06, 150], 'round', 6, {
           second: L.cream,
           pattern: 'edge',
           surface: 'felted',
         }),
-        bloom: flower(F.scarlet, 'globe', 6.5, [21, 43], 0.22, { deadhead: true }),
+        bloom: flower(F.scarlet, 'cluster', 6.5, [21, 43], 0.22, { deadhead: true }),
         sold: SOLD.patio,
       },
       {
@@ -1129,12 +1129,12 @@ export const GERANIUMS: readonly Species[] = [
         vigour: 2,
         sun: [5, 12, 'bears'],
         feed: 'heavy',
-        leaf: leaf([0.62, 0.1, 125], 'kidney', 6, {
+        leaf: leaf([0.62, 0.1, 125], 'round', 6, {
           second: L.copper,
           pattern: 'zone',
           surface: 'felted',
         }),
-        bloom: flower(F.red, 'globe', 5, [21, 42], 0.15, { deadhead: true }),
+        bloom: flower(F.red, 'cluster', 5, [21, 42], 0.15, { deadhead: true }),
         sold: SOLD.patio,
       },
       {
@@ -1149,7 +1149,7 @@ export const GERANIUMS: readonly Species[] = [
         vigour: 2,
         sun: [5, 12, 'wants'],
         feed: 'medium',
-        leaf: leaf(L.mid, 'kidney', 7, { pattern: 'zone', second: L.bronze }),
+        leaf: leaf(L.mid, 'round', 7, { pattern: 'zone', second: L.bronze, surface: 'felted' }),
         bloom: flower(F.coral, 'cluster', 9, [21, 42], 0.35, { deadhead: true }),
         sold: SOLD.bedding,
       },
@@ -1165,7 +1165,7 @@ export const GERANIUMS: readonly Species[] = [
         vigour: 2,
         sun: [5, 12, 'wants'],
         feed: 'medium',
-        leaf: leaf(L.mid, 'kidney', 7, { pattern: 'zone', second: L.bronze }),
+        leaf: leaf(L.mid, 'round', 7, { pattern: 'zone', second: L.bronze, surface: 'felted' }),
         bloom: flower(F.purple, 'cluster', 9, [21, 42], 0.35, { deadhead: true }),
         sold: SOLD.bedding,
       },

@@ -340,6 +340,7 @@ export const PINKS: readonly Species[] = [
       {
         id: 'beetroot-dark',
         common: 'Dark-leaved beetroot',
+        drawnApart: 'Grown for its root: lower and smaller in leaf.',
         description: 'Glossy beet-red leaves good enough for a border',
         habit: 'rosette',
         roles: ['body'],

@@ -517,10 +517,11 @@ export const SHRUBS: readonly Species[] = [
         vigour: 1,
         sun: [0, 8, 'bears'],
         feed: 'light',
-        leaf: leaf([0.55, 0.05, 150], 'elliptic', 2.8, {
+        leaf: leaf([0.55, 0.05, 150], 'toothed', 2.8, {
           second: L.white,
           pattern: 'edge',
           evergreen: true,
+          surface: 'glossy',
         }),
         sold: SOLD.shrub,
       },
@@ -713,7 +714,7 @@ export const SHRUBS: readonly Species[] = [
   {
     botanical: 'Lonicera ligustrina',
     synonyms: ['Lonicera nitida'],
-    also: ['box-leaved honeysuckle', 'Wilson’s honeysuckle'],
+    also: ['box-leaved honeysuckle'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -15,

@@ -97,6 +97,8 @@ export interface KindOfSpecies {
   readonly scent?: PlantKind['scent'];
   readonly support?: PlantKind['support'];
   readonly sold: readonly Unit[];
+  /** Why its leaves are drawn otherwise than its sisters'. */
+  readonly drawnApart?: string;
   /** Where it flowers earlier or later than its sisters, and so is in leaf at other times. */
   readonly inLeaf?: SpeciesFacts['inLeaf'];
   readonly goneOver?: SpeciesFacts['goneOver'];

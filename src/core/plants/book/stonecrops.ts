@@ -1020,6 +1020,7 @@ export const STONECROPS: readonly Species[] = [
       {
         id: 'stonecrop-gold',
         common: 'Golden stonecrop',
+        drawnApart: 'Gold needles without the blue bloom.',
         description: 'Soft trailing fingers of gold-lime needles',
         habit: 'trailing',
         roles: ['edge'],
