@@ -372,7 +372,7 @@ export const ARUMS: readonly Species[] = [
   },
   {
     botanical: 'Colocasia esculenta',
-    also: ['taro', 'cocoyam'],
+    also: ['taro', 'cocoyam', 'elephant ears'],
     cycle: 'tender perennial',
     company: ['bold tender foliage'],
     lowestC: 6,

@@ -474,7 +474,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Erica carnea',
-    also: ['winter heath', 'spring heath'],
+    also: ['winter heath', 'spring heath', 'winter heather', 'heather'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -23,
@@ -518,7 +518,7 @@ export const HEATHS: readonly Species[] = [
   },
   {
     botanical: 'Erica × darleyensis',
-    also: ['winter heath'],
+    also: ['winter heath', 'winter heather', 'heather'],
     cycle: 'shrub',
     company: ['evergreen structure', 'woodland shade'],
     lowestC: -18,

@@ -357,7 +357,7 @@ export const PEAS: readonly Species[] = [
   },
   {
     botanical: 'Pisum sativum',
-    also: ['garden pea'],
+    also: ['garden pea', 'pea'],
     cycle: 'annual',
     company: ['kitchen'],
     lowestC: -6,

@@ -620,7 +620,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Laurus nobilis',
-    also: ['bay tree', 'bay laurel'],
+    also: ['bay tree', 'bay laurel', 'bay'],
     american: ['sweet bay'],
     cycle: 'shrub',
     company: ['evergreen structure', 'dry and silver'],
@@ -1067,7 +1067,7 @@ export const SHRUBS: readonly Species[] = [
   },
   {
     botanical: 'Vitis vinifera',
-    also: ['grape vine'],
+    also: ['grape vine', 'grape'],
     british: ['vine'],
     cycle: 'shrub',
     company: ['kitchen'],
