@@ -4,6 +4,8 @@ import { FILE_POLICY, PLAIN_HEADERS } from './src/headers';
 const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
+  // Small drawings are kept between visits of one build: a new one may draw otherwise.
+  env: process.env.NODE_ENV === 'production' ? { BUILT: String(Date.now()) } : {},
   devIndicators: false,
   // The dev page answers under both names of this machine.
   allowedDevOrigins: ['127.0.0.1'],

@@ -7,7 +7,8 @@ import { Swatches } from '@/ui/controls/Swatches';
 import { dateText, hoursText, moneyText, temperatureText, type Units } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
 import { plantSizeText } from '@/words/plants';
-import { belowCm, GrownPicture } from './GrownPicture';
+import { belowCm } from './grown';
+import { GrownPicture } from './GrownPicture';
 import { Button } from '@/ui/controls/Button';
 
 /** Two to four kinds side by side, full grown at one scale; what differs stands first. */

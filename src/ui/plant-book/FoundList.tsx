@@ -2,7 +2,7 @@
 
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { Star } from 'lucide-react';
-import { useMemo, useRef } from 'react';
+import { useCallback, useMemo, useRef } from 'react';
 import { ROLES, type PlantKind } from '@/core/plants/kind';
 import type { Library } from '@/core/plants/library';
 import type { Finding, Query } from '@/core/search/query';
@@ -11,7 +11,7 @@ import type { Benches } from '@/ui/session/useBenches';
 import { countText, type Units } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
 import { againstText, offeredText } from '@/words/plants';
-import { Silhouette } from './Silhouette';
+import { drawnHeightPx, KindDrawn } from './KindDrawn';
 import { Button } from '@/ui/controls/Button';
 import { Tick } from '@/ui/controls/Tick';
 
@@ -33,22 +33,41 @@ type Line =
   | { readonly kind: 'heading'; readonly text: string; readonly count: number }
   | { readonly kind: 'plants'; readonly found: readonly Finding[] };
 
-/** Heights of a heading and of a row of plants, px. */
-const HEADING_PX = 36;
-const ROW_PX = 86;
+/** Height of a heading, least height of a row of plants and room about a drawing, px. */
+const HEADING_PX = 40;
+const LEAST_ROW_PX = 76;
+const AROUND_PX = 12;
+/** All are drawn to one scale; a row is as tall as the tallest in it. */
+const PX_PER_CM = 0.8;
+const DRAWN_PX = 92;
 
-/** What was found, by the role it would play, drawn as outlines to one scale; then what has one thing against it. Only rows in sight are made. */
+const rowPx = (found: readonly Finding[]) =>
+  Math.max(LEAST_ROW_PX, ...found.map(({ kind }) => drawnHeightPx(kind, PX_PER_CM) + AROUND_PX));
+
+/** What was found, by the role it would play, drawn to one scale; then what has one thing against it. Only rows in sight are made. */
 export function FoundList({ suited, nearly, columns, query, ...rest }: FoundProps) {
   const lines = useMemo(
     () => linesOf(suited, nearly, columns, query),
     [suited, nearly, columns, query],
   );
   const scroller = useRef<HTMLDivElement>(null);
+  // Other lines have other heights: the list lays itself out anew when its keys change.
+  const keyOf = useCallback(
+    (i: number) => {
+      const line = lines[i];
+      return line?.kind === 'plants' ? `${i} ${line.found[0]?.kind.id}` : `${i} ${line?.text}`;
+    },
+    [lines],
+  );
   // eslint-disable-next-line react-hooks/incompatible-library
   const rows = useVirtualizer({
     count: lines.length,
+    getItemKey: keyOf,
     getScrollElement: () => scroller.current,
-    estimateSize: (i) => (lines[i]!.kind === 'heading' ? HEADING_PX : ROW_PX),
+    estimateSize: (i) => {
+      const line = lines[i];
+      return line?.kind === 'plants' ? rowPx(line.found) : HEADING_PX;
+    },
     overscan: 6,
     initialRect: { width: 600, height: 660 },
   });
@@ -135,9 +154,9 @@ function Entry({
         data-kind={kind.id}
         aria-pressed={open}
         onClick={() => onOpen(kind.id)}
-        className="grid h-full w-full grid-cols-[74px_minmax(0,1fr)_44px] items-end gap-3 px-3 py-1.5 text-left hover:bg-wash"
+        className="grid h-full w-full grid-cols-[92px_minmax(0,1fr)_44px] items-end gap-3 px-3 py-1.5 text-left hover:bg-wash"
       >
-        <Silhouette kind={kind} />
+        <KindDrawn kind={kind} pxPerCm={PX_PER_CM} widthPx={DRAWN_PX} />
         <span className="self-center">
           <span className="block truncate leading-4 font-semibold text-ink">
             {own?.favourite && (

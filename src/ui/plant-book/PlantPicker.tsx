@@ -6,9 +6,9 @@ import type { PlantKind } from '@/core/plants/kind';
 import type { Settings } from '@/core/files/plantingFile';
 import { hurdleOf, type Ask, type Hurdle } from '@/core/search/ask';
 import { useLibrary } from '@/ui/session/LibraryProvider';
-import { Swatches } from '@/ui/controls/Swatches';
 import { lengthFigure, moneyText } from '@/words/format';
 import { Button } from '@/ui/controls/Button';
+import { KindDrawn } from './KindDrawn';
 import { entryLook } from '@/ui/controls/looks';
 
 const AGAINST: Readonly<Record<Hurdle, string>> = {
@@ -22,6 +22,9 @@ const AGAINST: Readonly<Record<Hurdle, string>> = {
   kitchen: 'not for eating',
   scheme: 'outside the colours',
 };
+
+/** Scale of the drawings, one for all. */
+const PX_PER_CM = 0.6;
 
 /** Kinds shown at once. */
 const STEP = 60;
@@ -65,9 +68,9 @@ export function PlantPicker({
             <Button
               look="bare"
               onClick={() => onPick(kind)}
-              className="grid w-full grid-cols-[56px_1fr_auto] items-center gap-3 border-t border-rule py-1.5 text-left hover:bg-wash"
+              className="grid w-full grid-cols-[72px_1fr_auto] items-center gap-3 border-t border-rule py-1.5 text-left hover:bg-wash"
             >
-              <Swatches kind={kind} height={26} />
+              <KindDrawn kind={kind} pxPerCm={PX_PER_CM} widthPx={72} />
               <span>
                 <span className="font-semibold">{kind.common}</span>{' '}
                 <i className="text-note text-ink2">{kind.botanical}</i>

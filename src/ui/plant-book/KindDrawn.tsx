@@ -1,0 +1,99 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+import type { PlantKind } from '@/core/plants/kind';
+import { printOf } from '@/core/plants/print';
+import { heldDrawing, holdDrawing } from '@/ui/session/heldDrawings';
+import { keepDrawing, keptDrawing } from '@/ui/session/keptDrawings';
+import { restingDensity } from '@/ui/session/stillPictures';
+import { CAN_HIRE } from '@/workers/canHire';
+import { runJob } from '@/workers/runJob';
+import { belowCm, grownSubject, grownWeeks, POT_HEIGHT_CM } from './grown';
+
+/** Time a row has to be in sight before it is drawn: rows flung past are not, ms. */
+const SETTLED_MS = 60;
+
+/** Room above a plant's usual height: some grow taller. Share. */
+const HEADROOM = 1.08;
+
+/** Height a kind takes in its pot at a scale, px. */
+export function drawnHeightPx(kind: PlantKind, pxPerCm: number): number {
+  const { heightCm } = kind;
+  return Math.ceil((POT_HEIGHT_CM + heightCm[1] * HEADROOM + belowCm(kind)) * pxPerCm);
+}
+
+interface DrawnProps {
+  readonly kind: PlantKind;
+  readonly pxPerCm: number;
+  readonly widthPx: number;
+}
+
+/**
+ * A kind full grown in its pot, small and as tall as it is at this scale: painted by the drawing
+ * worker once it has been in sight for a moment, held while the page is open, and kept between visits.
+ */
+export function KindDrawn({ kind, pxPerCm, widthPx }: DrawnProps) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const under = belowCm(kind);
+  const heightPx = drawnHeightPx(kind, pxPerCm);
+  useEffect(() => {
+    const element = canvas.current;
+    if (!element) return;
+    const density = restingDensity();
+    const key = [kind.id, printOf(kind), pxPerCm, widthPx, heightPx, under, density].join(' ');
+    const held = heldDrawing(key);
+    if (held) {
+      show(element, held);
+      return;
+    }
+    const giveUp = new AbortController();
+    const paint = async () => {
+      const kept = await keptDrawing(key);
+      if (giveUp.signal.aborted) return;
+      const request = {
+        subject: grownSubject(kind),
+        weeks: grownWeeks(kind),
+        lens: {
+          azimuthRad: 0.15,
+          pitchRad: 0.16,
+          pxPerCm,
+          originX: widthPx / 2,
+          originY: heightPx - under * pxPerCm,
+        },
+        widthPx,
+        heightPx,
+        holesCm: null,
+        detail: 'full',
+        density,
+      } as const;
+      if (!kept && !CAN_HIRE.drawers) {
+        (await import('@/drawing/paintHere')).paintHere(element, request);
+        return;
+      }
+      const bitmap = kept ?? (await runJob('paint', request, { signal: giveUp.signal }));
+      holdDrawing(key, bitmap);
+      if (giveUp.signal.aborted) return;
+      show(element, bitmap);
+      if (!kept) void keepDrawing(key, element);
+    };
+    const timer = setTimeout(() => void paint().catch(() => undefined), SETTLED_MS);
+    return () => {
+      clearTimeout(timer);
+      giveUp.abort();
+    };
+  }, [kind, pxPerCm, widthPx, heightPx, under]);
+  return (
+    <canvas
+      ref={canvas}
+      aria-hidden
+      style={{ width: widthPx, height: heightPx, display: 'block' }}
+    />
+  );
+}
+
+function show(element: HTMLCanvasElement, bitmap: ImageBitmap): void {
+  element.width = bitmap.width;
+  element.height = bitmap.height;
+  element.getContext('2d')?.drawImage(bitmap, 0, 0);
+  element.dataset.painted = 'full';
+}

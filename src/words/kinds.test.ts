@@ -1,0 +1,33 @@
+import { known } from '../../tests/builders/plantings';
+import { coldText, otherNames, shopsText, summerText, sureText, yearText } from './kinds';
+
+const CM = { length: 'cm', currency: '£' } as const;
+
+test('other names leave out what its own name says, and keep old and mistaken ones apart', () => {
+  expect(otherNames(known('pansy-blue'))).toBe('also winter pansy');
+  expect(otherNames(known('rosemary-upright'))).toContain('once Rosmarinus officinalis');
+  expect(otherNames(known('bacopa-white'))).toContain('sold by mistake as Bacopa');
+});
+
+test('cold names the top, the roots in a pot and the way in', () => {
+  expect(coldText(known('box-ball'), CM)).toBe(
+    'bears about −23 °C; its roots in a pot about −9 °C',
+  );
+  expect(coldText(known('coleus-lime'), CM)).toBe(
+    'bears about 3 °C; bring in below 12 °C at night; stands still in nights below 13 °C',
+  );
+});
+
+test('summers, years and shops are told in words', () => {
+  expect(summerText(known('pansy-blue'), CM)).toBe(
+    'wants days of 10 °C or more; bears dry heat to 27 °C, damp heat to 26 °C',
+  );
+  expect(summerText(known('coleus-lime'), CM)).toContain('any damp heat');
+  expect(yearText(known('box-ball'))).toBe('all year');
+  expect(yearText(known('hosta-lime'))).toMatch(/; over by .*(Oct|Nov)/);
+  expect(shopsText(known('pansy-blue'))).toMatch(/ and /);
+});
+
+test('how sure the book is comes group by group', () => {
+  expect(sureText(known('coleus-lime'))).toMatch(/^widely agreed: how it grows, cold/);
+});
