@@ -12,7 +12,7 @@ import { BOOK, kindOf } from '@/core/plants/book/index';
 import { findKinds } from '@/core/plants/find';
 
 import { noHarmKnown, ROLES } from '@/core/plants/kind';
-import { NURSERY_SIZE_IDS } from '@/core/plants/nursery';
+import { PACKED_SIZE_IDS } from '@/core/plants/nursery';
 import { fitsIn } from '@/core/placing/fits';
 import { fillingOf } from '@/core/potting/filling';
 import { frostRisk } from '@/core/potting/rootZone';
@@ -142,7 +142,7 @@ function measure(text: string): Answer {
       soakedKg: round(weight.soakedKg),
       tipsAtMs: tip && [round(tip.leastMs), round(tip.mostMs)],
       frost: frostRisk(container.value),
-      fits: Object.fromEntries(NURSERY_SIZE_IDS.map((size) => [size, top[size].length])),
+      fits: Object.fromEntries(PACKED_SIZE_IDS.map((size) => [size, top[size].length])),
       sides,
     },
   };

@@ -1,10 +1,16 @@
 import { CM_PER_INCH, L_PER_US_GALLON } from '@/core/units/units';
 import type { Settings } from '@/core/files/plantingFile';
-import type { NurserySizeId } from '@/core/plants/nursery';
+import { MARKETS, type Market, type NurserySizeId } from '@/core/plants/nursery';
+import { priceRange } from '@/core/plants/prices';
 import { MONTHS, SHORT_MONTHS } from './months';
 
 /** How numbers are told to this reader. */
-export type Units = Pick<Settings, 'length' | 'currency'>;
+export type Units = Pick<Settings, 'length' | 'currency' | 'market'>;
+
+/** Where plants are bought, told or taken from how lengths are told. */
+export function marketOf({ market, length }: Units): Market {
+  return market ?? (length === 'in' ? 'american' : 'european');
+}
 
 /** A length: whole centimetres, or inches to a half below 20 and whole above. */
 export function lengthText(cm: number, { length }: Pick<Units, 'length'>): string {
@@ -47,18 +53,34 @@ export function temperatureText(celsius: number, { length }: Units): string {
     : `${Math.round(celsius * 1.8 + 32)} °F`.replace('-', '−');
 }
 
-const SIZE_NAMES: Readonly<Record<NurserySizeId, { readonly cm: string; readonly in: string }>> = {
-  'six-pack': { cm: 'six-pack', in: 'six-pack' },
-  'four-pack': { cm: 'four-pack', in: 'four-pack' },
-  '9cm': { cm: '9 cm pot', in: '3½ in pot' },
-  '1L': { cm: '1 L pot', in: 'quart pot' },
-  '2L': { cm: '2 L pot', in: '½ gal pot' },
-  '3L': { cm: '3 L pot', in: '1 gal pot' },
-  bulb: { cm: 'bag of bulbs', in: 'bag of bulbs' },
+const SIZE_NAMES: Readonly<
+  Record<NurserySizeId, readonly [european: string, american: string, australian: string]>
+> = {
+  'six-pack': ['six-pack', 'six-pack', 'punnet of 6'],
+  'four-pack': ['four-pack', 'four-pack', 'punnet of 4'],
+  '9cm': ['9 cm pot', '3½ in pot', '90 mm pot'],
+  '1L': ['1 L pot', 'quart pot', '140 mm pot'],
+  '2L': ['2 L pot', '½ gal pot', '170 mm pot'],
+  '3L': ['3 L pot', '#1 gal pot', '200 mm pot'],
+  bulb: ['bag of bulbs', 'bag of bulbs', 'bag of bulbs'],
+  plug: ['tray of plugs', 'tray of plugs', 'tray of plugs'],
+  '10cm': ['10 cm pot', '4 in pot', '100 mm pot'],
+  '11cm': ['11 cm pot', '4½ in pot', '115 mm pot'],
+  '5L': ['5 L pot', '#2 gal pot', '250 mm pot'],
+  'bare-root': ['bare root', 'bare root', 'bare root'],
+  seed: ['packet of seed', 'packet of seed', 'packet of seed'],
+  cutting: ['unrooted cuttings', 'unrooted cuttings', 'unrooted cuttings'],
 };
 
-export function sizeName(size: NurserySizeId, { length }: Units): string {
-  return SIZE_NAMES[size][length];
+/** What a size is called in shops where plants are bought. */
+export function sizeName(size: NurserySizeId, units: Units): string {
+  return SIZE_NAMES[size][MARKETS.indexOf(marketOf(units))] ?? SIZE_NAMES[size][0];
+}
+
+/** "about £2.50–4", as shops there ask for one sale. */
+export function priceText(typical: number, units: Units): string {
+  const [low, high] = priceRange(typical);
+  return `about ${moneyText(low, units)}–${AMOUNT.format(high)}`;
 }
 
 /** Monday of a week of the year, as day and month; week 1 starts on 1 January, 52 weeks fill the year. */

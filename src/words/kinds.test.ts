@@ -29,5 +29,5 @@ test('summers, years and shops are told in words', () => {
 });
 
 test('how sure the book is comes group by group', () => {
-  expect(sureText(known('coleus-lime'))).toMatch(/^widely agreed: how it grows, cold/);
+  expect(sureText(known('coleus-lime'))).toContain('widely agreed: cold');
 });

@@ -2,7 +2,7 @@ import type { Container } from '@/core/containers/container';
 import type { Fits } from '@/core/placing/fits';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId } from '@/core/plants/kind';
-import type { OwnKind } from '@/core/plants/own';
+import type { Gardener } from '@/core/plants/library';
 import type { Ask } from '@/core/search/ask';
 import type { Obstacles } from '@/core/search/obstacles';
 import type { Proposal } from '@/core/search/proposal';
@@ -135,7 +135,7 @@ export type ToThinker =
     }[ThinkingJob]
   | { readonly id: number; readonly job: 'cancel' }
   | { readonly id: number; readonly job: 'are you there' }
-  | { readonly id: number; readonly job: 'own kinds'; readonly request: readonly OwnKind[] };
+  | { readonly id: number; readonly job: 'gardener'; readonly request: Gardener };
 
 /** To the drawing worker. */
 export type ToDrawer =

@@ -1,4 +1,4 @@
-import type { OwnKind } from '@/core/plants/own';
+import type { Gardener } from '@/core/plants/library';
 import { CAN_HIRE } from './canHire';
 import { KindSender } from './kindsOnce';
 import type { Ahead, JobName, Jobs, PaintRequest, ThinkingJob, ToThinker } from './messages';
@@ -10,15 +10,15 @@ interface JobOptions<N extends JobName> {
 }
 
 let nextId = 1;
-let ownKinds: readonly OwnKind[] = [];
+let gardener: Gardener = { own: [], market: 'european' };
 let kindSender = new KindSender();
 let onAhead: ((key: string, picture: ImageBitmap) => void) | null = null;
 
-const aboutOwn = (): ToThinker => ({ id: 0, job: 'own kinds', request: ownKinds });
+const aboutGardener = (): ToThinker => ({ id: 0, job: 'gardener', request: gardener });
 
 const thinking = new WorkerDesk({
   hire: () => new Worker(new URL('./think.worker.ts', import.meta.url), { type: 'module' }),
-  onHired: (tell) => tell(aboutOwn()),
+  onHired: (tell) => tell(aboutGardener()),
   onAhead: () => undefined,
 });
 const drawing = new WorkerDesk({
@@ -28,10 +28,10 @@ const drawing = new WorkerDesk({
   onAhead: (key, picture) => (onAhead ? onAhead(key, picture) : picture.close()),
 });
 
-/** Tells the thinking worker, now or when it starts, what the gardener knows of kinds. */
-export function setOwnKinds(records: readonly OwnKind[]): void {
-  ownKinds = records;
-  thinking.tellIfThere(aboutOwn());
+/** Tells the thinking worker, now or when it starts, what the gardener knows of kinds and where they buy. */
+export function setKinds(known: Gardener): void {
+  gardener = known;
+  thinking.tellIfThere(aboutGardener());
 }
 
 /** Asks for pictures to be painted while nobody waits for a drawing; a later list takes the place of an earlier one. */
@@ -64,7 +64,7 @@ export function runJob<N extends JobName>(
   const { signal, onProgress } = options;
   if (isThinking(job) && !CAN_HIRE.thinkers)
     return import('./thinkHere').then(({ thinkHere }) =>
-      thinkHere(job, request as never, ownKinds, options as never),
+      thinkHere(job, request as never, gardener, options as never),
     ) as Promise<Jobs[N]['result']>;
   if (job === 'save' && !CAN_HIRE.drawers)
     return import('./drawHere').then(({ saveHere }) =>

@@ -12,7 +12,7 @@ scope.onmessage = ({ data }) => {
   switch (data.job) {
     case 'cancel':
       return workshop.giveUp(data.id);
-    case 'own kinds':
+    case 'gardener':
       return workshop.learn(data.request);
     case 'are you there':
       return scope.postMessage({ id: data.id, kind: 'here' });

@@ -1,4 +1,4 @@
-import type { OwnKind } from '@/core/plants/own';
+import type { Gardener } from '@/core/plants/library';
 import { GivenUp, Workshop, type Handler } from './jobs/desk';
 import { HANDLERS } from './jobs/index';
 import type { Jobs, ThinkingJob } from './messages';
@@ -10,13 +10,13 @@ let nextId = 1;
 export async function thinkHere<N extends ThinkingJob>(
   job: N,
   request: Jobs[N]['request'],
-  own: readonly OwnKind[],
+  gardener: Gardener,
   {
     signal,
     onProgress,
   }: { readonly signal?: AbortSignal; readonly onProgress?: (value: never) => void },
 ): Promise<Jobs[N]['result']> {
-  workshop.learn(own);
+  workshop.learn(gardener);
   const id = nextId;
   nextId += 1;
   signal?.addEventListener('abort', () => workshop.giveUp(id), { once: true });

@@ -14,7 +14,7 @@ export function WithBook({
   readonly children: ReactNode;
 }) {
   return (
-    <LibraryContext.Provider value={{ ...libraryOf(BOOK, own), ready: true }}>
+    <LibraryContext.Provider value={{ ...libraryOf(BOOK, own, 'european'), ready: true }}>
       {children}
     </LibraryContext.Provider>
   );

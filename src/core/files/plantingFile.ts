@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { MARKETS } from '../plants/nursery';
 import type { Planting } from '../plantings/planting';
 import type { DayWeather } from '../climate/weather';
 import { ownKindSchema } from '../plants/ownSchema';
@@ -49,6 +50,8 @@ export const settingsSchema = z.object({
   length: z.enum(['cm', 'in']),
   currency: z.string().min(1).max(4),
   theme: z.enum(['light', 'dark', 'system']),
+  /** Where plants are bought. Left out: where lengths are told so. */
+  market: z.enum(MARKETS).optional(),
   house: houseSchema.default(USUAL_HOUSE),
 });
 export type Settings = Readonly<z.infer<typeof settingsSchema>>;

@@ -9,7 +9,7 @@ import { readPlantsJson } from './plantsJson';
 import type { PlantsReading } from './plantsReading';
 import { textOf } from './text';
 
-const LIBRARY = libraryOf(BOOK, []);
+const LIBRARY = libraryOf(BOOK, [], 'european');
 const read = (text: string, library = LIBRARY, told = {}): PlantsReading => {
   const answer = readPlantsCsv(text, library, told);
   if (answer.kind !== 'read') throw new Error(answer.message);
@@ -41,7 +41,7 @@ test('a new plant is guessed from its genus, a known one gets what the file adds
 
 test('a value of one’s own is not changed unless asked, and both are told', () => {
   const own: OwnKind = { ...untold('boston-fern'), told: { heightCm: [20, 30] } };
-  const library = libraryOf(BOOK, [own]);
+  const library = libraryOf(BOOK, [own], 'european');
   const file = 'common,height_least_cm,height_most_cm\nBoston fern,60,90\n';
   const kept = read(file, library);
   expect(kept).toMatchObject({
@@ -114,7 +114,11 @@ test('twenty thousand rows, good and bad: all are counted', () => {
 });
 
 test('what is written can be read again, and a spreadsheet runs nothing of it', () => {
-  const library = libraryOf(BOOK, [{ ...untold('chives'), note: '=1+1', favourite: true }]);
+  const library = libraryOf(
+    BOOK,
+    [{ ...untold('chives'), note: '=1+1', favourite: true }],
+    'european',
+  );
   const text = toPlantsCsv(library.kinds, library);
   expect(text.split('\n').some((line) => /(^|,)[=+@]/.test(line))).toBe(false);
   expect(read(text, library)).toMatchObject({
@@ -142,9 +146,11 @@ test('own plants as JSON come back whole; a faulty file is refused whole, by fie
     kind: 'read',
     reading: { records, added: 1, changed: 1 },
   });
-  const mine = libraryOf(BOOK, [
-    { ...records[1]!, told: { common: 'Moon sage', heightCm: [50, 60] } },
-  ]);
+  const mine = libraryOf(
+    BOOK,
+    [{ ...records[1]!, told: { common: 'Moon sage', heightCm: [50, 60] } }],
+    'european',
+  );
   const kept = readPlantsJson(file(records), mine);
   if (kept.kind !== 'read') throw new Error(kept.message);
   expect(kept.reading.quarrels).toEqual([

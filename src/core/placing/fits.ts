@@ -1,12 +1,12 @@
 import type { Container } from '../containers/container';
 import type { SideHole } from '../containers/sideHoles';
-import { NURSERY_SIZE_IDS, type NurserySizeId } from '../plants/nursery';
+import { PACKED_SIZE_IDS, type PackedSizeId } from '../plants/nursery';
 import { finished, type Work } from '../work/steps';
 import { deepEnough } from './fit';
 import { packSame, type Spot2 } from './pack';
 import { packOver, packSides, SIDE_SIZES, type SideSizeId } from './sides';
 
-type Tops = Readonly<Record<NurserySizeId, readonly Spot2[]>>;
+type Tops = Readonly<Record<PackedSizeId, readonly Spot2[]>>;
 
 /** Places for as many plants of one size as go in. */
 export interface Fits {
@@ -25,13 +25,13 @@ export function fitsIn(container: Container): Fits {
 
 /** The same, size by size. */
 export function* fitting(container: Container): Work<Fits> {
-  const top = yield* each(NURSERY_SIZE_IDS, (size) =>
+  const top = yield* each(PACKED_SIZE_IDS, (size) =>
     deepEnough(container, size) ? packSame(container, size) : [],
   );
   const sides = yield* each(SIDE_SIZES, (size) => packSides(container, size));
   const over: Partial<Record<SideSizeId, Tops>> = {};
   for (const side of SIDE_SIZES)
-    over[side] = yield* each(NURSERY_SIZE_IDS, (size) =>
+    over[side] = yield* each(PACKED_SIZE_IDS, (size) =>
       packOver(container, top[size], size, sides[side], side),
     );
   return { top, sides, over: over as Record<SideSizeId, Tops> };

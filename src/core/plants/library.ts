@@ -1,5 +1,13 @@
+import { pricedIn } from './prices';
 import type { KindId, PlantKind } from './kind';
+import type { Market } from './nursery';
 import { guessedFrom, withTold, type OwnKind } from './own';
+
+/** What is known of a gardener that changes the kinds there are: what they told of some, and where they buy. */
+export interface Gardener {
+  readonly own: readonly OwnKind[];
+  readonly market: Market;
+}
 
 /** All kinds there are to choose from: the book's, with what the gardener knows better, and their own. */
 export interface Library {
@@ -12,8 +20,15 @@ export interface Library {
   readonly ownOf: (id: KindId) => OwnKind | null;
 }
 
-/** Lays the gardener's own records over the book. A record like a kind that is not in the book is left out. */
-export function libraryOf(book: readonly PlantKind[], owns: readonly OwnKind[]): Library {
+/**
+ * Lays the gardener's own records over the book, which is priced as in their market. A record like a kind that is not in the book is left out.
+ */
+export function libraryOf(
+  shipped: readonly PlantKind[],
+  owns: readonly OwnKind[],
+  market: Market,
+): Library {
+  const book = pricedIn(market, shipped);
   const own = new Map(owns.map((record) => [record.id, record]));
   const byId = new Map(book.map((kind) => [kind.id, kind]));
   const changed = book.map((kind) => {

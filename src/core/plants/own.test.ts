@@ -45,12 +45,16 @@ test('the nearest kind is of the same genus when there is one, and of like size 
 });
 
 test('a library lays records over the book, adds new kinds, and leaves out of what is offered those never to be planted again', () => {
-  const library = libraryOf(BOOK, [
-    { ...untold('chives'), never: 'rust' },
-    { ...untold('boston-fern'), told: { heightCm: [60, 90] } },
-    { ...untold('moon-sage'), likeId: 'salvia-scarlet', told: { common: 'Moon sage' } },
-    { ...untold('lost'), likeId: 'gone-from-the-book' },
-  ]);
+  const library = libraryOf(
+    BOOK,
+    [
+      { ...untold('chives'), never: 'rust' },
+      { ...untold('boston-fern'), told: { heightCm: [60, 90] } },
+      { ...untold('moon-sage'), likeId: 'salvia-scarlet', told: { common: 'Moon sage' } },
+      { ...untold('lost'), likeId: 'gone-from-the-book' },
+    ],
+    'european',
+  );
   expect(library.kinds).toHaveLength(BOOK.length + 1);
   expect(library.kindOf('moon-sage')!.common).toBe('Moon sage');
   expect(library.kindOf('boston-fern')!.heightCm).toEqual([60, 90]);
@@ -58,7 +62,7 @@ test('a library lays records over the book, adds new kinds, and leaves out of wh
   expect([library.offered.some(({ id }) => id === 'chives'), library.kindOf('chives')!.id]).toEqual(
     [false, 'chives'],
   );
-  expect(libraryOf(BOOK, []).kinds).toBe(BOOK);
+  expect(libraryOf(BOOK, [], 'european').kinds).toBe(BOOK);
 });
 
 test('a record that says nothing is known as such', () => {

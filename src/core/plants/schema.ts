@@ -196,7 +196,12 @@ export const kindSchema = z.object({
   sold: z
     .array(
       z
-        .object({ size: z.enum(NURSERY_SIZE_IDS), price: z.number().positive().max(500) })
+        .object({
+          size: z.enum(NURSERY_SIZE_IDS),
+          price: z.number().positive().max(500),
+          /** Plants in one sale of this kind; left out: as its size. */
+          perSale: z.number().int().min(1).max(100).optional(),
+        })
         .readonly(),
     )
     .min(1)

@@ -29,10 +29,10 @@ export function plantLines(
     else groups.set(key, { kind, size, count: 1 });
   }
   return [...groups.values()].map(({ kind, size, count }) => {
-    const { perSale } = NURSERY_SIZES[size];
+    const sold = kind.sold.find((unit) => unit.size === size);
+    const perSale = sold?.perSale ?? NURSERY_SIZES[size].perSale;
     const sales = Math.ceil(count / perSale);
-    const price =
-      kind.sold.find((s) => s.size === size)?.price ?? Math.min(...kind.sold.map((s) => s.price));
+    const price = sold?.price ?? Math.min(...kind.sold.map((unit) => unit.price));
     return {
       kindId: kind.id,
       size,

@@ -67,9 +67,7 @@ test('stand-ins are tried once the hand rests, and not for every move of it', as
   }
   expect(asked).toEqual([]);
   await wait(300);
-  expect(asked.map(({ kindId, place }) => [kindId, place])).toEqual([
-    ['calibrachoa-yellow', null],
-  ]);
+  expect(asked.map(({ kindId, place }) => [kindId, place])).toEqual([['calibrachoa-yellow', null]]);
   again(planted(GOOD));
   expect(asked[0]!.signal.aborted).toBe(true);
   jest.useRealTimers();

@@ -1,5 +1,5 @@
 import { type PlantKind } from '@/core/plants/kind';
-import { countText, dateText, hoursText, moneyText, sizeName, type Units } from '@/words/format';
+import { countText, dateText, hoursText, priceText, sizeName, type Units } from '@/words/format';
 import { bearsText, coldText, shopsText, summerText, sureText, yearText } from '@/words/kinds';
 import { ROLE_NAMES } from '@/words/names';
 import { plantSizeText } from '@/words/plants';
@@ -90,7 +90,10 @@ export function KindNeeds({ kind, units }: { readonly kind: PlantKind; readonly 
         <dt>Sold as</dt>
         <dd>
           {kind.sold
-            .map(({ size, price }) => `${sizeName(size, units)} about ${moneyText(price, units)}`)
+            .map(
+              ({ size, price, perSale }) =>
+                `${sizeName(size, units)}${perSale ? ` of ${perSale}` : ''} ${priceText(price, units)}`,
+            )
             .join('; ')}
         </dd>
         <dt>In shops</dt>

@@ -3,7 +3,8 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { PlantKind } from '@/core/plants/kind';
 import { libraryOf, type Library } from '@/core/plants/library';
-import { setOwnKinds } from '@/workers/runJob';
+import { marketOf } from '@/words/format';
+import { setKinds } from '@/workers/runJob';
 import { useLive } from './StoreProvider';
 
 interface Held extends Library {
@@ -11,7 +12,7 @@ interface Held extends Library {
   readonly ready: boolean;
 }
 
-const EMPTY: Held = { ...libraryOf([], []), ready: false };
+const EMPTY: Held = { ...libraryOf([], [], 'european'), ready: false };
 
 export const LibraryContext = createContext<Held>(EMPTY);
 
@@ -26,10 +27,13 @@ export function LibraryProvider({ children }: { readonly children: ReactNode }) 
       here = false;
     };
   }, []);
-  useEffect(() => own && setOwnKinds(own), [own]);
+  const market = useLive(async (store) => marketOf(await store.settings()));
+  useEffect(() => {
+    if (own && market) setKinds({ own, market });
+  }, [own, market]);
   const library = useMemo(
-    () => (book && own ? { ...libraryOf(book, own), ready: true } : EMPTY),
-    [book, own],
+    () => (book && own && market ? { ...libraryOf(book, own, market), ready: true } : EMPTY),
+    [book, own, market],
   );
   return <LibraryContext.Provider value={library}>{children}</LibraryContext.Provider>;
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import { marketOf } from '@/words/format';
 import { Choices } from '@/ui/controls/Choices';
 import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
@@ -55,6 +56,16 @@ export function Shed() {
               ['$', '$'],
             ]}
             onPick={(currency) => void store.setSettings({ currency })}
+          />
+          <Choices
+            name="Plants are bought in"
+            value={marketOf(settings)}
+            options={[
+              ['european', 'Britain and Europe'],
+              ['american', 'North America'],
+              ['australian', 'Australia'],
+            ]}
+            onPick={(market) => void store.setSettings({ market })}
           />
           <Choices
             name="Theme"

@@ -6,7 +6,7 @@ import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { Container } from '@/core/containers/container';
 import type { Fits } from '@/core/placing/fits';
 import type { SideSizeId } from '@/core/placing/sides';
-import type { NurserySizeId } from '@/core/plants/nursery';
+import type { PackedSizeId } from '@/core/plants/nursery';
 import { NumberField, TextField } from '@/ui/controls/fields';
 import { useWidth } from '@/ui/controls/useWidth';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
@@ -40,7 +40,7 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
   const store = useStore();
   const router = useRouter();
   const [ref, width] = useWidth<HTMLDivElement>();
-  const [size, setSize] = useState<NurserySizeId>('9cm');
+  const [size, setSize] = useState<PackedSizeId>('9cm');
   const calm = useDeferredValue(container);
   const [side, setSide] = useState<SideSizeId | null>(null);
   const fits = useFits(calm);

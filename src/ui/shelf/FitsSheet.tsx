@@ -6,7 +6,7 @@ import type { SideHole } from '@/core/containers/sideHoles';
 import type { Fits } from '@/core/placing/fits';
 import { MOST_PACKED, type Spot2 } from '@/core/placing/pack';
 import { SIDE_SIZES, type SideSizeId } from '@/core/placing/sides';
-import { NURSERY_SIZE_IDS, type NurserySizeId } from '@/core/plants/nursery';
+import { PACKED_SIZE_IDS, type PackedSizeId } from '@/core/plants/nursery';
 import { Choices } from '@/ui/controls/Choices';
 import { Sheet } from '@/ui/controls/fields';
 import { countText, lengthText, sizeName, type Units } from '@/words/format';
@@ -14,14 +14,14 @@ import type { SheetProps } from './sheet';
 
 /** What is shown as put in: one size in the first layer, one or none through the sides. */
 export interface PutIn {
-  readonly size: NurserySizeId;
+  readonly size: PackedSizeId;
   readonly top: readonly Spot2[];
   readonly side: SideSizeId | null;
   readonly sides: readonly SideHole[];
 }
 
 /** What goes in when sizes are chosen. */
-export function putIn(fits: Fits, size: NurserySizeId, side: SideSizeId | null): PutIn {
+export function putIn(fits: Fits, size: PackedSizeId, side: SideSizeId | null): PutIn {
   return side
     ? { size, top: fits.over[side][size], side, sides: fits.sides[side] }
     : { size, top: fits.top[size], side, sides: [] };
@@ -30,7 +30,7 @@ export function putIn(fits: Fits, size: NurserySizeId, side: SideSizeId | null):
 interface FitsProps extends SheetProps {
   readonly fits: Fits | null;
   readonly put: PutIn | null;
-  readonly onSize: (size: NurserySizeId) => void;
+  readonly onSize: (size: PackedSizeId) => void;
   readonly onSide: (side: SideSizeId | null) => void;
 }
 
@@ -72,8 +72,8 @@ export function FitsSheet({ editing, units, fits, put, onSize, onSide }: FitsPro
             <Choices
               name="Size shown in the plan"
               value={put.size}
-              onPick={(next) => onSize(next as NurserySizeId)}
-              options={NURSERY_SIZE_IDS.map((id) => [
+              onPick={(next) => onSize(next as PackedSizeId)}
+              options={PACKED_SIZE_IDS.map((id) => [
                 id,
                 `${more(putIn(fits, id, put.side).top.length)} × ${sizeName(id, units)}`,
               ])}

@@ -1,7 +1,6 @@
 import { BOOK } from '@/core/plants/book/index';
 import type { KindId, PlantKind } from '@/core/plants/kind';
-import { libraryOf, type Library } from '@/core/plants/library';
-import type { OwnKind } from '@/core/plants/own';
+import { libraryOf, type Gardener, type Library } from '@/core/plants/library';
 import type { Work } from '@/core/work/steps';
 import type { Jobs, ThinkingJob } from '../messages';
 
@@ -34,11 +33,11 @@ export type Handler<N extends ThinkingJob> = (
 
 /** What all jobs share: the library, and which have been given up. */
 export class Workshop {
-  private library: Library = libraryOf(BOOK, []);
+  private library: Library = libraryOf(BOOK, [], 'european');
   private readonly givenUp = new Set<number>();
 
-  learn(own: readonly OwnKind[]): void {
-    this.library = libraryOf(BOOK, own);
+  learn({ own, market }: Gardener): void {
+    this.library = libraryOf(BOOK, own, market);
   }
 
   giveUp(id: number): void {

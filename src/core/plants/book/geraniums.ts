@@ -782,7 +782,7 @@ export const GERANIUMS: readonly Species[] = [
         feed: 'medium',
         leaf: leaf(L.fresh, 'trifoliate', 6, { pattern: 'zone', second: L.plum }),
         bloom: flower(F.rose, 'trumpet', 2, [23, 38], 0.2),
-        sold: [['bulb', 3.6]],
+        sold: [['bulb', 3.6, 10]],
       },
     ],
   },

@@ -127,7 +127,10 @@ export const LILIES: readonly Species[] = [
         feed: 'light',
         leaf: leaf(L.fresh, 'lance', 22),
         bloom: flower(F.lilac, 'cup', 6, [35, 42], 0.4, { continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 5, 2],
+          ['9cm', 2.8],
+        ],
       },
     ],
   },
@@ -220,7 +223,10 @@ export const LILIES: readonly Species[] = [
         feed: 'light',
         leaf: leaf(L.mid, 'strap', 12, { texture: 'fine' }),
         bloom: flower(F.gold, 'cup', 3.4, [7, 12], 0.5, { continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4, 15],
+          ['9cm', 2.8],
+        ],
       },
     ],
   },
@@ -268,7 +274,10 @@ export const LILIES: readonly Species[] = [
         feed: 'light',
         leaf: leaf(L.mid, 'strap', 10, { texture: 'fine' }),
         bloom: flower(F.lilac, 'cup', 3, [6, 11], 0.5, { eye: F.orange, continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4, 15],
+          ['9cm', 2.8],
+        ],
       },
     ],
   },
@@ -316,7 +325,10 @@ export const LILIES: readonly Species[] = [
         feed: 'light',
         leaf: leaf(L.mid, 'strap', 12, { texture: 'fine' }),
         bloom: flower(F.purple, 'cup', 4, [8, 13], 0.5, { eye: F.orange, continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4, 15],
+          ['9cm', 2.8],
+        ],
       },
       {
         id: 'crocus-white',
@@ -332,7 +344,10 @@ export const LILIES: readonly Species[] = [
         feed: 'none',
         leaf: leaf(L.deep, 'strap', 9),
         bloom: flower(F.white, 'cup', 3.5, [8, 13], 0.3, { continuous: false, eye: F.orange }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4, 15],
+          ['9cm', 2.8],
+        ],
       },
     ],
   },
@@ -377,7 +392,7 @@ export const LILIES: readonly Species[] = [
         leaf: leaf(L.mid, 'strap', 22),
         bloom: flower(F.yellow, 'cup', 4, [18, 26], 0.25, { continuous: false }),
         scent: 'flower',
-        sold: [['bulb', 4.5]],
+        sold: [['bulb', 4.5, 10]],
       },
       {
         id: 'freesia-violet',
@@ -394,7 +409,7 @@ export const LILIES: readonly Species[] = [
         leaf: leaf(L.mid, 'strap', 22),
         bloom: flower(F.violet, 'cup', 4, [18, 26], 0.25, { continuous: false, eye: F.white }),
         scent: 'flower',
-        sold: [['bulb', 4.5]],
+        sold: [['bulb', 4.5, 10]],
       },
     ],
   },
@@ -438,7 +453,10 @@ export const LILIES: readonly Species[] = [
         feed: 'light',
         leaf: leaf(L.mid, 'strap', 12, { texture: 'fine' }),
         bloom: flower(F.plum, 'pendant', 4, [15, 19], 0.25, { second: F.mauve, continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4, 10],
+          ['9cm', 2.8],
+        ],
       },
     ],
   },
@@ -489,7 +507,10 @@ export const LILIES: readonly Species[] = [
         leaf: leaf(L.fresh, 'strap', 55, { texture: 'fine' }),
         bloom: flower(F.white, 'star', 7, [33, 41], 0.2, { eye: F.plum, continuous: false }),
         scent: 'flower',
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4.5, 15],
+          ['9cm', 2.8],
+        ],
       },
     ],
   },
@@ -533,7 +554,10 @@ export const LILIES: readonly Species[] = [
         feed: 'light',
         leaf: leaf(L.mid, 'strap', 12, { texture: 'fine' }),
         bloom: flower(F.indigo, 'flag', 5, [5, 11], 0.4, { eye: F.gold, continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4, 15],
+          ['9cm', 2.8],
+        ],
       },
     ],
   },
@@ -622,7 +646,7 @@ export const LILIES: readonly Species[] = [
         leaf: leaf(L.mid, 'lance', 9, { surface: 'glossy' }),
         bloom: flower(F.orange, 'star', 12, [25, 30], 0.35, { eye: F.brown, continuous: false }),
         sold: [
-          ['bulb', 6],
+          ['bulb', 6.0, 3],
           ['2L', 9],
         ],
       },
@@ -644,7 +668,7 @@ export const LILIES: readonly Species[] = [
         bloom: flower(F.white, 'star', 15, [28, 33], 0.35, { eye: F.yellow, continuous: false }),
         scent: 'flower',
         sold: [
-          ['bulb', 6],
+          ['bulb', 6.0, 3],
           ['2L', 9],
         ],
       },
@@ -778,7 +802,10 @@ export const LILIES: readonly Species[] = [
         feed: 'light',
         leaf: leaf([0.58, 0.06, 160], 'lance', 14, { second: L.wine, pattern: 'stripe' }),
         bloom: flower(F.red, 'cup', 6, [13, 17], 0.35, { continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4.5, 10],
+          ['9cm', 2.8],
+        ],
       },
     ],
   },
@@ -822,7 +849,10 @@ export const LILIES: readonly Species[] = [
         feed: 'light',
         leaf: leaf([0.58, 0.06, 160], 'lance', 20, { surface: 'bloomed' }),
         bloom: flower(F.plum, 'cup', 5.5, [16, 20], 0.3, { continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4.5, 10],
+          ['9cm', 2.8],
+        ],
       },
       {
         id: 'tulip-orange',
@@ -838,7 +868,10 @@ export const LILIES: readonly Species[] = [
         feed: 'light',
         leaf: leaf([0.58, 0.06, 160], 'lance', 20, { surface: 'bloomed' }),
         bloom: flower(F.orange, 'cup', 5.5, [16, 20], 0.3, { continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4.5, 10],
+          ['9cm', 2.8],
+        ],
       },
       {
         id: 'tulip-white',
@@ -854,7 +887,10 @@ export const LILIES: readonly Species[] = [
         feed: 'light',
         leaf: leaf([0.58, 0.06, 160], 'lance', 20, { surface: 'bloomed' }),
         bloom: flower(F.white, 'cup', 5.5, [16, 20], 0.3, { continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4.5, 10],
+          ['9cm', 2.8],
+        ],
       },
       {
         id: 'tulip-pink',
@@ -870,7 +906,10 @@ export const LILIES: readonly Species[] = [
         feed: 'light',
         leaf: leaf([0.58, 0.06, 160], 'lance', 20, { surface: 'bloomed' }),
         bloom: flower(F.pink, 'cup', 5.5, [16, 20], 0.3, { continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4.5, 10],
+          ['9cm', 2.8],
+        ],
       },
       {
         id: 'tulip-yellow',
@@ -888,7 +927,10 @@ export const LILIES: readonly Species[] = [
         feed: 'light',
         leaf: leaf([0.58, 0.06, 160], 'lance', 20, { surface: 'bloomed' }),
         bloom: flower(F.yellow, 'cup', 5.5, [15, 19], 0.3, { continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4.5, 10],
+          ['9cm', 2.8],
+        ],
       },
       {
         id: 'tulip-green-striped',
@@ -906,7 +948,10 @@ export const LILIES: readonly Species[] = [
         feed: 'light',
         leaf: leaf([0.58, 0.06, 160], 'lance', 20, { surface: 'bloomed' }),
         bloom: flower(F.cream, 'cup', 6, [18, 22], 0.3, { second: F.green, continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4.5, 10],
+          ['9cm', 2.8],
+        ],
       },
       {
         id: 'tulip-red',
@@ -922,7 +967,10 @@ export const LILIES: readonly Species[] = [
         feed: 'none',
         leaf: leaf(L.blue, 'lance', 20, { surface: 'bloomed' }),
         bloom: flower(F.red, 'cup', 6, [16, 20], 0.25, { continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4.5, 10],
+          ['9cm', 2.8],
+        ],
       },
       {
         id: 'tulip-purple-white',
@@ -938,7 +986,10 @@ export const LILIES: readonly Species[] = [
         feed: 'none',
         leaf: leaf(L.blue, 'lance', 20, { surface: 'bloomed' }),
         bloom: flower(F.purple, 'cup', 6, [16, 20], 0.25, { continuous: false, second: F.white }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4.5, 10],
+          ['9cm', 2.8],
+        ],
       },
     ],
   },
@@ -982,7 +1033,10 @@ export const LILIES: readonly Species[] = [
         feed: 'light',
         leaf: leaf([0.58, 0.06, 160], 'lance', 20, { surface: 'bloomed' }),
         bloom: flower(F.yellow, 'star', 4, [14, 18], 0.4, { second: F.white, continuous: false }),
-        sold: SOLD.bulb,
+        sold: [
+          ['bulb', 4.5, 15],
+          ['9cm', 2.8],
+        ],
       },
     ],
   },

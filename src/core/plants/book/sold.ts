@@ -38,6 +38,12 @@ export const SOLD = {
     ['9cm', 3.8],
     ['1L', 8],
   ],
+  /** Large fleshy plants, singly. */
+  largeSucculent: [
+    ['9cm', 4.5],
+    ['1L', 11],
+    ['3L', 24],
+  ],
   /** Herbs and vegetables. */
   kitchen: [['9cm', 2.4]],
 } as const satisfies Record<string, readonly Unit[]>;

@@ -106,8 +106,8 @@ export interface KindOfSpecies {
   readonly but?: { readonly why: string } & Partial<SpeciesFacts>;
 }
 
-/** A unit it is sold in, with its typical price. */
-export type Unit = readonly [PlantKind['sold'][number]['size'], price: number];
+/** A unit it is sold in, with its typical price, and how many are in it where the size does not tell: bulbs. */
+export type Unit = readonly [PlantKind['sold'][number]['size'], price: number, perSale?: number];
 
 export interface Species extends SpeciesFacts {
   readonly botanical: string;
@@ -169,7 +169,11 @@ function recordOf(botanical: string, shared: SpeciesFacts, kind: KindOfSpecies):
     toxicity: toxicityOf(facts.harm),
     irritant: { skin: skin?.[0] ?? 'no', note: skin?.[1] ?? '' },
     runsWild: facts.wild,
-    sold: sold.map(([size, price]) => ({ size, price })),
+    sold: sold.map(([size, price, perSale]) => ({
+      size,
+      price,
+      ...(perSale === undefined ? {} : { perSale }),
+    })),
     support: own.support ?? 'none',
     propagation,
     confidence: { growing, cold, heat, harm },

@@ -1,0 +1,32 @@
+import type { PlantKind } from './kind';
+import type { Market } from './nursery';
+
+/** What shops of a market ask against the book's typical prices, each in its own money. Ours, from price tags. */
+const LEVEL: Readonly<Record<Market, number>> = { european: 1, american: 1.6, australian: 2.2 };
+
+/** What cheap and dear shops ask against the typical price. Ours. */
+const CHEAP = 0.8;
+const DEAR = 1.35;
+
+/** Prices as people read them on tags: in quarters below 5, halves below 20, whole ones above. */
+function asTagged(price: number): number {
+  const step = price < 5 ? 0.25 : price < 20 ? 0.5 : 1;
+  return Math.max(step, Math.round(price / step) * step);
+}
+
+/**
+ * What a sale is likely to cost, from a cheap shop to a dear one.
+ * @param typical the typical price of one sale in the market's own money
+ */
+export function priceRange(typical: number): readonly [low: number, high: number] {
+  return [asTagged(typical * CHEAP), asTagged(typical * DEAR)];
+}
+
+/** Kinds as a market sells them: the book's own prices are European. */
+export function pricedIn(market: Market, kinds: readonly PlantKind[]): readonly PlantKind[] {
+  if (market === 'european') return kinds;
+  return kinds.map((kind) => ({
+    ...kind,
+    sold: kind.sold.map((unit) => ({ ...unit, price: asTagged(unit.price * LEVEL[market]) })),
+  }));
+}
