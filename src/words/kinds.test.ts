@@ -1,5 +1,14 @@
 import { known } from '../../tests/builders/plantings';
-import { coldText, otherNames, shopsText, summerText, sureText, yearText } from './kinds';
+import { renamedIn } from '../core/plants/renamed';
+import {
+  coldText,
+  otherNames,
+  renamedText,
+  shopsText,
+  summerText,
+  sureText,
+  yearText,
+} from './kinds';
 
 const CM = { length: 'cm', currency: '£' } as const;
 
@@ -30,4 +39,14 @@ test('summers, years and shops are told in words', () => {
 
 test('how sure the book is comes group by group', () => {
   expect(sureText(known('coleus-lime'))).toContain('widely agreed: cold');
+});
+
+test('a file from before a rename tells which of its plants are called otherwise now', () => {
+  const file = JSON.stringify({
+    places: [{ kindId: 'million-bells-yellow' }, { kindId: 'chives' }],
+  });
+  expect(renamedText(renamedIn(file), known)).toBe(
+    'Some plants have another name in the book now: million bells yellow is now yellow calibrachoa.',
+  );
+  expect(renamedText(renamedIn('{"kindId":"chives"}'), known)).toBe('');
 });

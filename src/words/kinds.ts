@@ -1,4 +1,4 @@
-import type { PlantKind } from '@/core/plants/kind';
+import type { KindId, PlantKind } from '@/core/plants/kind';
 import { isEverInLeaf, type Weeks } from '@/core/plants/season';
 import { dateText, temperatureText, type Units } from './format';
 
@@ -90,4 +90,16 @@ export function sureText({ confidence }: PlantKind): string {
     .filter(([, of]) => of.length > 0)
     .map(([words, of]) => `${words}: ${of.map(([name]) => name).join(', ')}`)
     .join('; ');
+}
+
+/** Kinds that have another name now than the file calls them by; empty when there are none. */
+export function renamedText(
+  renamed: readonly (readonly [was: KindId, is: KindId])[],
+  kindOf: (id: KindId) => PlantKind | null,
+): string {
+  if (renamed.length === 0) return '';
+  const told = renamed.map(
+    ([was, is]) => `${was.replaceAll('-', ' ')} is now ${kindOf(is)?.common.toLowerCase() ?? is}`,
+  );
+  return `Some plants have another name in the book now: ${told.join('; ')}.`;
 }

@@ -45,6 +45,12 @@ export interface Ahead extends PaintRequest {
 }
 
 /** Every job a worker does: what is asked, what it tells on the way, what it answers. */
+/** What came of reading files, and which kinds they still call by an old name. */
+export interface FileRead {
+  readonly read: Parsed<PlantingFile | Backup>;
+  readonly renamed: readonly (readonly [was: KindId, is: KindId])[];
+}
+
 export interface Jobs {
   propose: {
     request: AskMessage & {
@@ -108,7 +114,7 @@ export interface Jobs {
     request: { readonly buffers: readonly ArrayBuffer[] };
     /** Share read so far, 0–1. */
     progress: number;
-    result: Parsed<PlantingFile | Backup>;
+    result: FileRead;
   };
   fits: { request: { readonly container: Container }; progress: never; result: Fits };
   paint: { request: PaintRequest; progress: never; result: ImageBitmap };

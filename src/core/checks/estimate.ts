@@ -14,7 +14,16 @@ const CELLS = 36;
 const HIDES = { core: 0.62, fringe: 0.3, airy: 0.5 } as const;
 const CORE = 0.7;
 const CURTAIN = 0.55;
-const AIRY: ReadonlySet<PlantKind['habit']> = new Set(['grass', 'cloud', 'strap', 'fern']);
+const AIRY: ReadonlySet<PlantKind['habit']> = new Set([
+  'grass',
+  'cloud',
+  'strap',
+  'fern',
+  'rush',
+  'umbrella',
+  'pencil',
+  'threads',
+]);
 /** Plants no further apart in depth than this stand side by side, cm. */
 const SAME_DEPTH_CM = 0.5;
 /** Trails shorter than this hang unseen, cm. */

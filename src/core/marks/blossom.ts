@@ -29,7 +29,7 @@ function flowersWanted(sheaf: Sheaf): { readonly count: number; readonly enlarge
   const dome =
     Math.PI * radiusCm * radiusCm + Math.PI * radiusCm * (heightCm * 0.6 + trailCm * 0.8);
   const each =
-    flower.form === 'spike' || flower.form === 'plume'
+    flower.form === 'spike' || flower.form === 'plume' || flower.form === 'tassel'
       ? flower.sizeCm * flower.sizeCm * 0.35
       : flower.form === 'cloud'
         ? 26
@@ -96,6 +96,13 @@ function addOne(sheaf: Sheaf, site: BlossomAt, { at, axis, size, key, jitter }: 
       return addSpike(sheaf, site, at, size * 2, key);
     case 'plume':
       return addPlume(sheaf, site, at, size * 2, key);
+    case 'tassel':
+      return addTassel(sheaf, site, at, size * 2, key);
+    case 'spathe': {
+      const top = add(at, unit(add(axis, [0, 1.4, 0])), Math.max(clear, size * 0.8));
+      sheaf.addStem(at, top, 0.3, stem);
+      return sheaf.addFlower(top, unit(add(axis, site.outward, 0.6)), size, 1, key, jitter);
+    }
     case 'cluster':
     case 'globe': {
       const stalk =
@@ -182,6 +189,38 @@ function addPlume(sheaf: Sheaf, site: BlossomAt, at: Vec3, lengthCm: number, key
     spine,
     widthCm: Math.max(1.4, lengthCm * 0.13),
     colour: sheaf.flower!.main,
+    seed: key,
+  });
+}
+
+/** How far out a tassel is carried before it hangs, of its length: clear of the leaves. */
+const TASSEL_OUT = 0.5;
+
+/** Long soft tassels that hang from their stems: love-lies-bleeding, chenille plants. */
+function addTassel(sheaf: Sheaf, site: BlossomAt, at: Vec3, lengthCm: number, key: number): void {
+  const long = lengthCm * (0.7 + 0.4 * sheaf.random(key, 2, WHY.size));
+  const out = unit(add(site.outward, [0, 0.6, 0]));
+  const spine = Array.from({ length: 7 }, (_, i): Vec3 => {
+    const s = i / 6;
+    // Out from the stem at first, then straight down.
+    return add(add(at, out, long * TASSEL_OUT * Math.sin(Math.min(1, s * 2.2) * 1.57)), [
+      0,
+      -long * s ** 1.3,
+      0,
+    ]);
+  });
+  const middle = spine[3] ?? at;
+  sheaf.marks.push({
+    kind: 'plume',
+    plant: sheaf.sprout.plant,
+    p: middle,
+    env: sheaf.env(middle),
+    jitter: sheaf.signed(key, 3, WHY.jitter),
+    ao: UNLIT,
+    sun: UNLIT,
+    spine,
+    widthCm: Math.max(1.3, lengthCm * 0.1),
+    colour: sheaf.flower?.main ?? sheaf.leaf.main,
     seed: key,
   });
 }

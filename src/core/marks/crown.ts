@@ -200,6 +200,8 @@ export function growPaddles(sheaf: Sheaf): void {
   addFlowers(sheaf, sites);
 }
 
+/** Fruits of a climber at its best: bunches count as many. */
+const CLIMBERS_FRUITS = 44;
 /** A climber's own canes: three, met at the top. */
 const OWN_CANES = 3;
 const CANE: Oklch = [0.68, 0.06, 80];
@@ -273,6 +275,7 @@ export function growClimber(sheaf: Sheaf): void {
     }
   }
   addFlowers(sheaf, sites);
+  addFruits(sheaf, sites, CLIMBERS_FRUITS);
 }
 
 /** A leg as far up as the plant has grown. */

@@ -3,8 +3,11 @@ import type { Size } from '../growth/foresee';
 import type { PlacedPlant } from '../plantings/planting';
 import type { Habit } from '../plants/kind';
 import { growBush } from './bush';
+import { growCone, growHead, growThreads } from './cones';
 import { growClimber, growFern, growPaddles, growRosette, growTruss } from './crown';
+import { growGlobes, growPads, growPencils } from './fleshy';
 import type { Mark } from './mark';
+import { growRushes, growSwords, growUmbrellas, growWholeFronds } from './reeds';
 import { Sheaf } from './sprout';
 import { RAD_PER_DEG } from '../units/units';
 import type { Bar } from './support';
@@ -26,6 +29,16 @@ const GENERATORS: Readonly<Record<Habit, (sheaf: Sheaf) => void>> = {
   climber: growClimber,
   bulb: growBulb,
   truss: growTruss,
+  'globe cactus': growGlobes,
+  'pad cactus': growPads,
+  pencil: growPencils,
+  rush: growRushes,
+  umbrella: growUmbrellas,
+  sword: growSwords,
+  'whole frond': growWholeFronds,
+  cone: growCone,
+  threads: growThreads,
+  head: growHead,
 };
 
 /**

@@ -5,7 +5,7 @@ import { UNLIT } from './mark';
 import { GOLDEN_RAD, WHY, type Sheaf } from './sprout';
 
 /** Points along a blade that leaves upright and bends over: lean grows with s^1.5. */
-function blade(
+export function blade(
   base: Vec3,
   out: Vec3,
   lengthCm: number,
@@ -28,7 +28,7 @@ function blade(
 }
 
 /** Cuts a spine in runs, so that a long blade sorts by depth along its length. */
-function addRuns(
+export function addRuns(
   sheaf: Sheaf,
   spine: readonly Vec3[],
   width: (s: number) => number,

@@ -23,6 +23,11 @@ export function withKindsNow<T>(value: T): T {
   return renamed(value) as T;
 }
 
+/** Kinds that a file still names as they were called, with what they are called now. */
+export function renamedIn(text: string): readonly (readonly [was: KindId, is: KindId])[] {
+  return [...RENAMED].filter(([was]) => text.includes(`"${was}"`));
+}
+
 function renamed(value: unknown): unknown {
   if (typeof value === 'string') return RENAMED.get(value) ?? value;
   if (Array.isArray(value)) {

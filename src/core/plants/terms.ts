@@ -15,6 +15,16 @@ export const HABITS = [
   'climber',
   'bulb',
   'truss',
+  'globe cactus',
+  'pad cactus',
+  'pencil',
+  'rush',
+  'umbrella',
+  'sword',
+  'whole frond',
+  'cone',
+  'threads',
+  'head',
 ] as const;
 export type Habit = (typeof HABITS)[number];
 
@@ -60,6 +70,8 @@ export const FLOWER_FORMS = [
   'globe',
   'flag',
   'lip',
+  'spathe',
+  'tassel',
 ] as const;
 export type FlowerForm = (typeof FLOWER_FORMS)[number];
 

@@ -18,6 +18,8 @@ import { cup } from './flowers/cup';
 import { plume } from './flowers/plume';
 import { flag } from './flowers/flag';
 import { lip } from './flowers/lip';
+import { spathe } from './flowers/spathe';
+import { tassel } from './flowers/tassel';
 
 /** One way of drawing for each form. Where a coarse one is larger or smaller than the full one, it is so that both fill the same room (`detail.test.ts`). */
 const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
@@ -36,6 +38,8 @@ const DRAW: Readonly<Record<FlowerMark['style']['form'], (f: Face) => void>> = {
   plume,
   flag,
   lip,
+  spathe,
+  tassel,
 };
 
 /** One flower, head or whorl on the picture. */

@@ -15,6 +15,7 @@ import { saveEverything } from '@/ui/session/saveEverything';
 import { say } from '@/ui/session/say';
 import { runJob } from '@/workers/runJob';
 import { countText } from '@/words/format';
+import { renamedText } from '@/words/kinds';
 
 const RestorePreview = dynamic(() => import('./RestorePreview').then((m) => m.RestorePreview), {
   ssr: false,
@@ -35,13 +36,16 @@ export function FilesSheet({ store }: { readonly store: Store }) {
     readonly file: string;
     readonly list: readonly FileFault[];
   } | null>(null);
-  const [waiting, setWaiting] = useState<Backup | null>(null);
+  const [waiting, setWaiting] = useState<{
+    readonly backup: Backup;
+    readonly renamed: string;
+  } | null>(null);
 
-  const takePlanting = async (file: PlantingFile) => {
+  const takePlanting = async (file: PlantingFile, renamed: string) => {
     const { bringIn } = await import('./bringIn');
     const { name, strangers } = await bringIn(store, file, kindOf);
     const unknown = strangers > 0 ? `, with ${countText(strangers, 'plant')} not in your book` : '';
-    say(`${name} came in${unknown}.`);
+    say(`${name} came in${unknown}.${renamed && ` ${renamed}`}`);
   };
   const take = async (files: readonly File[]) => {
     const name = files.map((file) => file.name).join(', ');
@@ -53,7 +57,7 @@ export function FilesSheet({ store }: { readonly store: Store }) {
     setReading({ name, share: 0, stop });
     try {
       const buffers = await Promise.all(files.map((file) => file.arrayBuffer()));
-      const read = await runJob(
+      const { read, renamed } = await runJob(
         'readFiles',
         { buffers },
         {
@@ -62,8 +66,12 @@ export function FilesSheet({ store }: { readonly store: Store }) {
         },
       );
       if (!read.ok) setFaults({ file: name, list: read.faults });
-      else if (read.value.format === 'rillbank-backup') setWaiting(read.value);
-      else await takePlanting(read.value);
+      else {
+        const told = renamedText(renamed, kindOf);
+        if (read.value.format === 'rillbank-backup')
+          setWaiting({ backup: read.value, renamed: told });
+        else await takePlanting(read.value, told);
+      }
     } catch (error) {
       if (!stop.signal.aborted)
         setFaults({ file: name, list: [{ field: '', message: unreadText(error) }] });
@@ -96,9 +104,7 @@ export function FilesSheet({ store }: { readonly store: Store }) {
             <Button onClick={() => reading.stop.abort()}>Stop</Button>
           </p>
         )}
-        {waiting && (
-          <RestorePreview store={store} backup={waiting} onDone={() => setWaiting(null)} />
-        )}
+        {waiting && <RestorePreview store={store} {...waiting} onDone={() => setWaiting(null)} />}
         {faults && <Faults file={faults.file} list={faults.list} />}
       </Sheet>
     </div>

@@ -10,11 +10,13 @@ import { countText } from '@/words/format';
 interface PreviewProps {
   readonly store: Store;
   readonly backup: Backup;
+  /** Kinds it calls by an old name, in words; empty when there are none. */
+  readonly renamed: string;
   readonly onDone: () => void;
 }
 
 /** What a backup would put in the place of what is here, list by list, before it does. */
-export function RestorePreview({ store, backup, onDone }: PreviewProps) {
+export function RestorePreview({ store, backup, renamed, onDone }: PreviewProps) {
   const here = useLive((s) => s.counts());
   const restore = async () => {
     const before = await store.restore(backup);
@@ -47,6 +49,7 @@ export function RestorePreview({ store, backup, onDone }: PreviewProps) {
         {names.length > 0 ? `: ${names.join(', ')}` : ''}
         {backup.plantings.length > names.length ? ' and others' : ''}.
       </p>
+      {renamed && <p className="pt-1">{renamed}</p>}
       <table className="my-2 border-collapse text-left">
         <thead>
           <tr className="text-note text-ink2">

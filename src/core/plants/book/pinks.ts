@@ -110,7 +110,7 @@ export const PINKS: readonly Species[] = [
         sun: [6, 12, 'wants'],
         feed: 'medium',
         leaf: leaf(L.mid, 'ovate', 11, { stem: S.red }),
-        bloom: flower(F.crimson, 'pendant', 26, [28, 42], 0.25),
+        bloom: flower(F.crimson, 'tassel', 26, [28, 42], 0.25),
         sold: SOLD.bedding,
       },
       {
@@ -126,7 +126,7 @@ export const PINKS: readonly Species[] = [
         sun: [6, 13, 'wants'],
         feed: 'medium',
         leaf: leaf(L.fresh, 'ovate', 12),
-        bloom: flower(F.green, 'pendant', 26, [28, 42], 0.2),
+        bloom: flower(F.green, 'tassel', 26, [28, 42], 0.2),
         sold: [['9cm', 2.8]],
       },
     ],
