@@ -417,7 +417,7 @@ export const ALOES: readonly Species[] = [
     inLeaf: ALL_YEAR,
     goneOver: null,
     inShops: SHOPS.shrubs,
-    woodGrows: 0.28,
+    woodGrows: 0.35,
     thirst: 'medium',
     dryBetween: false,
     harm: NO_HARM_KNOWN,

@@ -366,7 +366,7 @@ export const ASPARAGUS: readonly Species[] = [
     inLeaf: ALL_YEAR,
     goneOver: null,
     inShops: SHOPS.shrubs,
-    woodGrows: 0.28,
+    woodGrows: 0.35,
     thirst: 'medium',
     dryBetween: false,
     harm: { people: 'none known', pets: 'mild', note: 'Contains saponins.' },

@@ -415,7 +415,7 @@ export const PEAS: readonly Species[] = [
     inLeaf: [20, 43],
     goneOver: [44, 'nothing'],
     inShops: SHOPS.shrubs,
-    woodGrows: 0.28,
+    woodGrows: 0.7,
     thirst: 'medium',
     dryBetween: false,
     harm: NO_HARM_KNOWN,
@@ -459,7 +459,7 @@ export const PEAS: readonly Species[] = [
     inLeaf: [14, 44],
     goneOver: [45, 'bare twigs'],
     inShops: SHOPS.shrubs,
-    woodGrows: 0.28,
+    woodGrows: 1.2,
     thirst: 'medium',
     dryBetween: false,
     harm: {
