@@ -66,7 +66,7 @@ export function shadeOf(obstacle: Obstacle, leafHeightCm: number, week: number):
     }
     case 'skyline': {
       const tan = Math.tan(obstacle.altitudeDeg * RAD_PER_DEG);
-      const width = (((obstacle.toDeg - obstacle.fromDeg) % 360) + 360) % 360;
+      const width = skylineWidthDeg(obstacle);
       const [me, mn] = towards(obstacle.fromDeg + width / 2);
       const least = Math.cos((width / 2) * RAD_PER_DEG);
       return (e, n, u) => {
@@ -75,6 +75,18 @@ export function shadeOf(obstacle: Obstacle, leafHeightCm: number, week: number):
       };
     }
   }
+}
+
+/** How much of the horizon a skyline takes up, degrees: one that ends where it began, after a turn, goes all round. */
+export function skylineWidthDeg({
+  fromDeg,
+  toDeg,
+}: {
+  readonly fromDeg: number;
+  readonly toDeg: number;
+}): number {
+  const turned = toDeg - fromDeg;
+  return turned !== 0 && turned % 360 === 0 ? 360 : ((turned % 360) + 360) % 360;
 }
 
 /** A crown as an ellipsoid seen from the leaves: squared radii, how far off and how high its middle lies, and its equation's constant: negative when the leaves are inside. */

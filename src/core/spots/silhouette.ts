@@ -1,5 +1,5 @@
 import { clamp, DEG_PER_RAD, RAD_PER_DEG } from '../units/units';
-import { crownOf, leavesLetThrough, type Obstacle } from './obstacle';
+import { crownOf, leavesLetThrough, skylineWidthDeg, type Obstacle } from './obstacle';
 
 /** Part of the sky, by altitude, that a thing covers at one bearing: degrees, low first. */
 export type Cover = readonly [lowDeg: number, highDeg: number];
@@ -69,7 +69,7 @@ export function heightsAt(
         : [altitude(slopes[0]!), altitude(slopes[1]!)];
     }
     case 'skyline': {
-      const width = (((obstacle.toDeg - obstacle.fromDeg) % 360) + 360) % 360;
+      const width = skylineWidthDeg(obstacle);
       return (((bearingDeg - obstacle.fromDeg) % 360) + 360) % 360 <= width
         ? [0, obstacle.altitudeDeg]
         : null;
@@ -92,9 +92,7 @@ export function bearingOf(obstacle: Obstacle): number {
     case 'eave':
       return obstacle.facingDeg;
     case 'skyline':
-      return (
-        (obstacle.fromDeg + ((((obstacle.toDeg - obstacle.fromDeg) % 360) + 360) % 360) / 2) % 360
-      );
+      return (obstacle.fromDeg + skylineWidthDeg(obstacle) / 2) % 360;
     default:
       return obstacle.bearingDeg;
   }
