@@ -66,43 +66,59 @@ export function* composingGroup(
       score: main.score,
     },
   ];
-  for (const { container, index } of others) {
-    const here = { ...ask, container, wishes: { ...ask.wishes, school: 'group' as const } };
-    const found = yield* withOneOf(shared, here);
-    if (!found) return null;
-    placed.push({ of: index, container, school: 'group', ...found });
+  const rest = yield* tiedBy(shared, others, ask);
+  return rest ? inLine([...placed, ...rest]) : null;
+}
+
+/** The others planted so that one and the same kind ties them all to the largest: the kind with which they do best. */
+function* tiedBy(
+  shared: readonly PlantKind[],
+  others: readonly { readonly container: Container; readonly index: number }[],
+  ask: Omit<Ask, 'container'>,
+): Work<readonly Omit<GroupMember, 'atCm'>[] | null> {
+  let best: { readonly members: Omit<GroupMember, 'atCm'>[]; readonly score: number } | null = null;
+  for (const kind of shared) {
+    const members: Omit<GroupMember, 'atCm'>[] = [];
+    for (const { container, index } of others) {
+      const here = { ...ask, container, wishes: { ...ask.wishes, school: 'group' as const } };
+      const found = yield* withKind(kind, here);
+      if (!found) break;
+      members.push({ of: index, container, school: 'group', ...found });
+    }
+    if (members.length < others.length) continue;
+    const score = members.reduce((sum, member) => sum + member.score, 0);
+    if (!best || score > best.score) best = { members, score };
   }
-  return inLine(placed);
+  return best?.members ?? null;
 }
 
 function bulk(container: Container): number {
   return visibleHeightCm(container) * halfFrontCm(container.shape);
 }
 
-/** A small container planted with one kind of the large one, alone or with one more; the better. */
-function* withOneOf(
-  shared: readonly PlantKind[],
+/** A small container planted with a kind of the large one, alone or with one more; the better. */
+function* withKind(
+  kind: PlantKind,
   ask: Ask,
 ): Work<{ readonly places: readonly Place[]; readonly score: number } | null> {
-  const judge = new Judge(ask, [...new Set([...shared, ...eligible(ask)])], SCHOOLS.group);
+  const judge = new Judge(ask, [...new Set([kind, ...eligible(ask)])], SCHOOLS.group);
   let best: { readonly places: readonly Place[]; readonly score: number } | null = null;
-  const kindOf = (id: KindId) => ask.kinds.find((kind) => kind.id === id) ?? null;
-  for (const kind of shared) {
-    const role = kind.roles.includes('body') ? ('body' as const) : mainRole(kind);
-    const beside = judge.best(role === 'body' ? 'edge' : 'body', 2, [kind]);
-    for (const members of [
-      [{ kind, role }],
-      ...beside.map((other) => [
-        { kind, role },
-        { kind: other, role: role === 'body' ? ('edge' as const) : ('body' as const) },
-      ]),
-    ]) {
-      yield;
-      const places = placeCast(castFrom(members, 'group'), ask);
-      if (!places) continue;
-      const { score } = opinionOf(proposedIn({ places, school: 'group' }, ask, kindOf));
-      if (!best || score > best.score) best = { places, score };
-    }
+  const kindOf = (id: KindId) => ask.kinds.find((one) => one.id === id) ?? null;
+  const role = kind.roles.includes('body') ? ('body' as const) : mainRole(kind);
+  const otherRole = role === 'body' ? ('edge' as const) : ('body' as const);
+  const beside = judge.best(otherRole, 2, [kind]);
+  for (const members of [
+    [{ kind, role }],
+    ...beside.map((other) => [
+      { kind, role },
+      { kind: other, role: otherRole },
+    ]),
+  ]) {
+    yield;
+    const places = placeCast(castFrom(members, 'group'), ask);
+    if (!places) continue;
+    const { score } = opinionOf(proposedIn({ places, school: 'group' }, ask, kindOf));
+    if (!best || score > best.score) best = { places, score };
   }
   return best;
 }
