@@ -1,16 +1,12 @@
 import { CM_PER_INCH, L_PER_US_GALLON } from '@/core/units/units';
 import type { Settings } from '@/core/files/plantingFile';
-import { MARKETS, type Market, type NurserySizeId } from '@/core/plants/nursery';
+import { MARKETS, marketOf } from '@/core/plants/market';
+import type { NurserySizeId } from '@/core/plants/nursery';
 import { priceRange } from '@/core/plants/prices';
 import { MONTHS, SHORT_MONTHS } from './months';
 
 /** How numbers are told to this reader. */
 export type Units = Pick<Settings, 'length' | 'currency' | 'market'>;
-
-/** Where plants are bought, told or taken from how lengths are told. */
-export function marketOf({ market, length }: Units): Market {
-  return market ?? (length === 'in' ? 'american' : 'european');
-}
 
 /** A length: whole centimetres, or inches to a half below 20 and whole above. */
 export function lengthText(cm: number, { length }: Pick<Units, 'length'>): string {

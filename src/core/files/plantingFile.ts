@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { MARKETS } from '../plants/nursery';
+import { MARKETS } from '../plants/market';
 import type { Planting } from '../plantings/planting';
 import type { DayWeather } from '../climate/weather';
 import { ownKindSchema } from '../plants/ownSchema';

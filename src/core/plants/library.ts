@@ -1,6 +1,6 @@
 import { pricedIn } from './prices';
 import type { KindId, PlantKind } from './kind';
-import type { Market } from './nursery';
+import type { Market } from './market';
 import { guessedFrom, withTold, type OwnKind } from './own';
 
 /** What is known of a gardener that changes the kinds there are: what they told of some, and where they buy. */

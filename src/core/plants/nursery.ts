@@ -46,10 +46,6 @@ export const NURSERY_SIZES: Readonly<Record<NurserySizeId, NurserySize>> = {
   cutting: { ballL: 0.008, topCm: 2.2, baseCm: 2, heightCm: 2.6, perSale: 10 },
 };
 
-/** Where plants are bought: what units are called there, and about what they cost. */
-export const MARKETS = ['european', 'american', 'australian'] as const;
-export type Market = (typeof MARKETS)[number];
-
 /** The size a kind is sold in that is closest in root ball to another size. */
 export function nearestSize(
   { sold }: { readonly sold: readonly { readonly size: NurserySizeId }[] },

@@ -1,6 +1,6 @@
 import { known } from '../../../tests/builders/plantings';
 import { BOOK } from './book/index';
-import { MARKETS } from './nursery';
+import type { MARKETS } from './market';
 import { plantLines } from '../shopping/plantCost';
 import { pricedIn, priceRange } from './prices';
 

@@ -1,5 +1,5 @@
 import type { PlantKind } from './kind';
-import type { Market } from './nursery';
+import type { Market } from './market';
 
 /** What shops of a market ask against the book's typical prices, each in its own money. Ours, from price tags. */
 const LEVEL: Readonly<Record<Market, number>> = { european: 1, american: 1.6, australian: 2.2 };

@@ -1,6 +1,5 @@
 'use client';
 
-import { otherNames } from '@/words/kinds';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { usualContainer } from '@/core/containers/usual';
@@ -14,13 +13,17 @@ import { PickField } from '@/ui/controls/fields';
 import { useWidth } from '@/ui/controls/useWidth';
 import type { Benches } from '@/ui/session/useBenches';
 import { type Units } from '@/words/format';
+import { otherNames } from '@/words/kinds';
 import { belowCm, grownWeeks } from './grown';
 import { GrownPicture } from './GrownPicture';
 import { YearStrip } from './YearStrip';
-import { KindNeeds } from './KindNeeds';
-import { KindCompany } from './KindCompany';
-import { KindStock } from './KindStock';
 
+// What is read after the drawings comes after them.
+const KindNeeds = dynamic(() => import('./KindNeeds').then((m) => m.KindNeeds), { ssr: false });
+const KindCompany = dynamic(() => import('./KindCompany').then((m) => m.KindCompany), {
+  ssr: false,
+});
+const KindStock = dynamic(() => import('./KindStock').then((m) => m.KindStock), { ssr: false });
 const YoursSheet = dynamic(() => import('./YoursSheet'), { ssr: false });
 
 interface KindPageProps {

@@ -3,7 +3,7 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { PlantKind } from '@/core/plants/kind';
 import { libraryOf, type Library } from '@/core/plants/library';
-import { marketOf } from '@/words/format';
+import { marketOf } from '@/core/plants/market';
 import { setKinds } from '@/workers/runJob';
 import { useLive } from './StoreProvider';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { marketOf } from '@/words/format';
+import { marketOf } from '@/core/plants/market';
 import { Choices } from '@/ui/controls/Choices';
 import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
