@@ -1,4 +1,4 @@
-import { folded } from '../plants/find';
+import { folded } from '../plants/folded';
 
 /**
  * An id from a name that nothing else has.

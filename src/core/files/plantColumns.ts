@@ -1,4 +1,4 @@
-import { folded } from '../plants/find';
+import { folded } from '../plants/folded';
 
 /** Columns of a plants file, in order. Lengths in cm, temperatures in °C, weeks of the year in the north, colours as #rrggbb. */
 export const PLANT_COLUMNS = [

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { toHex, type Oklch } from '../colour/oklch';
-import { folded } from '../plants/find';
+import { folded } from '../plants/folded';
 import type { PlantKind } from '../plants/kind';
 import type { Library } from '../plants/library';
 import { nearestKind, untold, withTold, type OwnKind, type Told } from '../plants/own';

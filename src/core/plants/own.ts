@@ -1,5 +1,5 @@
 import type * as z from 'zod';
-import { folded } from './find';
+import { folded } from './folded';
 import { GRAVITY, middle, type Harm, type KindId, type PlantKind } from './kind';
 import type { ownKindSchema, toldSchema } from './ownSchema';
 import { once } from '../work/once';

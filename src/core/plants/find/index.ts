@@ -4,8 +4,6 @@ import { groupWords } from './groups';
 import { slipsAllowed, slipsBetween } from './slips';
 import { tellingWords, wordsOf } from './words';
 
-export { folded } from './words';
-
 /** Every name a kind goes by. */
 export function namesOf(kind: PlantKind): readonly string[] {
   return [kind.common, kind.botanical, ...commonNamesBesides(kind), ...botanicalNamesBesides(kind)];

@@ -1,11 +1,4 @@
-/** Text folded for comparing: no accents, no case, no × or apostrophes. */
-export function folded(text: string): string {
-  return text
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f×'’]/g, '')
-    .toLowerCase()
-    .trim();
-}
+import { folded } from '../folded';
 
 /** Plurals that follow no rule. */
 const ONE_OF: Readonly<Record<string, string>> = {
