@@ -1,6 +1,6 @@
 import { CM_PER_INCH, L_PER_US_GALLON } from '@/core/units/units';
 import type { Settings } from '@/core/files/plantingFile';
-import { MARKETS, marketOf } from '@/core/plants/market';
+import { marketOf, type Market } from '@/core/plants/market';
 import type { NurserySizeId } from '@/core/plants/nursery';
 import { priceRange } from '@/core/plants/prices';
 import { MONTHS, SHORT_MONTHS } from './months';
@@ -49,28 +49,49 @@ export function temperatureText(celsius: number, { length }: Units): string {
     : `${Math.round(celsius * 1.8 + 32)} °F`.replace('-', '−');
 }
 
-const SIZE_NAMES: Readonly<
-  Record<NurserySizeId, readonly [european: string, american: string, australian: string]>
-> = {
-  'six-pack': ['six-pack', 'six-pack', 'punnet of 6'],
-  'four-pack': ['four-pack', 'four-pack', 'punnet of 4'],
-  '9cm': ['9 cm pot', '3½ in pot', '90 mm pot'],
-  '1L': ['1 L pot', 'quart pot', '140 mm pot'],
-  '2L': ['2 L pot', '½ gal pot', '170 mm pot'],
-  '3L': ['3 L pot', '#1 gal pot', '200 mm pot'],
-  bulb: ['bag of bulbs', 'bag of bulbs', 'bag of bulbs'],
-  plug: ['tray of plugs', 'tray of plugs', 'tray of plugs'],
-  '10cm': ['10 cm pot', '4 in pot', '100 mm pot'],
-  '11cm': ['11 cm pot', '4½ in pot', '115 mm pot'],
-  '5L': ['5 L pot', '#2 gal pot', '250 mm pot'],
-  'bare-root': ['bare root', 'bare root', 'bare root'],
-  seed: ['packet of seed', 'packet of seed', 'packet of seed'],
-  cutting: ['unrooted cuttings', 'unrooted cuttings', 'unrooted cuttings'],
+const SIZE_NAMES: Readonly<Record<NurserySizeId, string>> = {
+  'six-pack': 'six-pack',
+  'four-pack': 'four-pack',
+  '9cm': '9 cm pot',
+  '10cm': '10 cm pot',
+  '11cm': '11 cm pot',
+  '1L': '1 L pot',
+  '2L': '2 L pot',
+  '3L': '3 L pot',
+  '5L': '5 L pot',
+  bulb: 'bag of bulbs',
+  plug: 'tray of plugs',
+  'bare-root': 'bare root',
+  seed: 'packet of seed',
+  cutting: 'unrooted cuttings',
+};
+/** Where shops of a market call them otherwise. */
+const NAMES_THERE: Readonly<Partial<Record<Market, Partial<typeof SIZE_NAMES>>>> = {
+  american: {
+    '9cm': '3½ in pot',
+    '10cm': '4 in pot',
+    '11cm': '4½ in pot',
+    '1L': 'quart pot',
+    '2L': '½ gal pot',
+    '3L': '#1 gal pot',
+    '5L': '#2 gal pot',
+  },
+  australian: {
+    'six-pack': 'punnet of 6',
+    'four-pack': 'punnet of 4',
+    '9cm': '90 mm pot',
+    '10cm': '100 mm pot',
+    '11cm': '115 mm pot',
+    '1L': '140 mm pot',
+    '2L': '170 mm pot',
+    '3L': '200 mm pot',
+    '5L': '250 mm pot',
+  },
 };
 
 /** What a size is called in shops where plants are bought. */
 export function sizeName(size: NurserySizeId, units: Units): string {
-  return SIZE_NAMES[size][MARKETS.indexOf(marketOf(units))] ?? SIZE_NAMES[size][0];
+  return NAMES_THERE[marketOf(units)]?.[size] ?? SIZE_NAMES[size];
 }
 
 /** "about £2.50–4", as shops there ask for one sale. */

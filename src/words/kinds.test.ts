@@ -1,14 +1,8 @@
 import { known } from '../../tests/builders/plantings';
 import { renamedIn } from '../core/plants/renamed';
-import {
-  coldText,
-  otherNames,
-  renamedText,
-  shopsText,
-  summerText,
-  sureText,
-  yearText,
-} from './kinds';
+import { coldText, shopsText, summerText, sureText, yearText } from './kinds';
+import { otherNames } from './otherNames';
+import { renamedText } from './renamed';
 
 const CM = { length: 'cm', currency: '£' } as const;
 

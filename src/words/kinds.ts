@@ -1,4 +1,4 @@
-import type { KindId, PlantKind } from '@/core/plants/kind';
+import type { PlantKind } from '@/core/plants/kind';
 import { isEverInLeaf, type Weeks } from '@/core/plants/season';
 import { dateText, temperatureText, type Units } from './format';
 
@@ -60,21 +60,6 @@ export function shopsText({ inShops }: PlantKind): string {
   return inShops.map(weeksText).join(' and ');
 }
 
-/** Names besides its own: common ones, then old botanical ones, then wrong ones. */
-export function otherNames(kind: PlantKind): string {
-  const { alsoCalled, british, american, synonyms, misapplied } = kind;
-  const own = kind.common.toLowerCase();
-  // A blue pansy need not be told that it is a pansy.
-  const common = [...new Set([...alsoCalled, ...british, ...american])].filter(
-    (name) => !own.endsWith(name.toLowerCase()),
-  );
-  return [
-    ...(common.length > 0 ? [`also ${common.join(', ')}`] : []),
-    ...(synonyms.length > 0 ? [`once ${synonyms.join(', ')}`] : []),
-    ...(misapplied.length > 0 ? [`sold by mistake as ${misapplied.join(', ')}`] : []),
-  ].join('; ');
-}
-
 const SURE = { good: 'widely agreed', fair: 'less sure', low: 'a guess in part' } as const;
 
 /** How sure the book is: groups of facts by how sure. */
@@ -90,16 +75,4 @@ export function sureText({ confidence }: PlantKind): string {
     .filter(([, of]) => of.length > 0)
     .map(([words, of]) => `${words}: ${of.map(([name]) => name).join(', ')}`)
     .join('; ');
-}
-
-/** Kinds that have another name now than the file calls them by; empty when there are none. */
-export function renamedText(
-  renamed: readonly (readonly [was: KindId, is: KindId])[],
-  kindOf: (id: KindId) => PlantKind | null,
-): string {
-  if (renamed.length === 0) return '';
-  const told = renamed.map(
-    ([was, is]) => `${was.replaceAll('-', ' ')} is now ${kindOf(is)?.common.toLowerCase() ?? is}`,
-  );
-  return `Some plants have another name in the book now: ${told.join('; ')}.`;
 }

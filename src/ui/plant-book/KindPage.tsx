@@ -13,7 +13,7 @@ import { PickField } from '@/ui/controls/fields';
 import { useWidth } from '@/ui/controls/useWidth';
 import type { Benches } from '@/ui/session/useBenches';
 import { type Units } from '@/words/format';
-import { otherNames } from '@/words/kinds';
+import { otherNames } from '@/words/otherNames';
 import { belowCm, grownWeeks } from './grown';
 import { GrownPicture } from './GrownPicture';
 import { YearStrip } from './YearStrip';

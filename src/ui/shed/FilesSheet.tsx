@@ -15,7 +15,7 @@ import { saveEverything } from '@/ui/session/saveEverything';
 import { say } from '@/ui/session/say';
 import { runJob } from '@/workers/runJob';
 import { countText } from '@/words/format';
-import { renamedText } from '@/words/kinds';
+import { renamedText } from '@/words/renamed';
 
 const RestorePreview = dynamic(() => import('./RestorePreview').then((m) => m.RestorePreview), {
   ssr: false,
