@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { COLOUR_NAMES, NAMED_COLOURS } from '@/core/colour/names';
 import { ROLES, type Role } from '@/core/plants/kind';
 import { NO_QUERY, SAFE_FOR, type Query } from '@/core/search/query';
@@ -12,10 +13,12 @@ import { NumberField, PickField } from '@/ui/controls/fields';
 import type { Units } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
 import { Button } from '@/ui/controls/Button';
-import { FinderMore } from './FinderMore';
 import { FinderColour } from './FinderColour';
 import { MONTHS } from '@/words/months';
 import { Tick } from '@/ui/controls/Tick';
+
+// Folded away at first.
+const FinderMore = dynamic(() => import('./FinderMore').then((m) => m.FinderMore), { ssr: false });
 
 interface FinderProps {
   readonly query: Query;

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { totalOf, type ShoppingList } from '@/core/shopping/shoppingList';
 import { STOPS } from '@/core/shopping/stops';
@@ -12,7 +13,11 @@ import { usePlanted } from '@/ui/session/usePlanted';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { moneyText, sizeName, volumeText, type Units } from '@/words/format';
 import { ButtonLink } from '@/ui/controls/Button';
-import { TrolleyContainers } from './TrolleyContainers';
+
+const TrolleyContainers = dynamic(
+  () => import('./TrolleyContainers').then((m) => m.TrolleyContainers),
+  { ssr: false },
+);
 
 const NONE: readonly PlantingInSpot[] = [];
 
