@@ -1,5 +1,7 @@
+import { useMemo } from 'react';
 import { middle, type PlantKind } from '@/core/plants/kind';
-import { Partner } from '@/core/search/partners';
+import type { Library } from '@/core/plants/library';
+import { bulliesOf, partnersOf, standInsLike } from '@/core/search/partners';
 import { Swatches } from '@/ui/controls/Swatches';
 import type { Benches } from '@/ui/session/useBenches';
 import { countText, lengthText, type Units } from '@/words/format';
@@ -43,20 +45,28 @@ function Kin({
 
 /** What goes with one kind, what could stand in for it, and what would run over it. */
 export function KindCompany({
-  goes,
+  kind,
+  library,
   onOpen,
   benches,
-  standIns,
   units,
-  bullies,
 }: {
-  readonly goes: { readonly echoes: readonly Partner[]; readonly contrasts: readonly Partner[] };
+  readonly kind: PlantKind;
+  readonly library: Library;
   readonly onOpen: (id: string) => void;
   readonly benches: Benches;
-  readonly standIns: readonly PlantKind[];
   readonly units: Units;
-  readonly bullies: readonly PlantKind[];
 }) {
+  const goes = useMemo(() => partnersOf(kind, library.offered), [kind, library]);
+  const standIns = useMemo(
+    () =>
+      standInsLike(
+        kind,
+        benches.lines ? library.offered.filter(({ id }) => benches.there.has(id)) : library.offered,
+      ),
+    [kind, library, benches],
+  );
+  const bullies = useMemo(() => bulliesOf(kind, library.offered, 3), [kind, library]);
   return (
     <section aria-label="Goes with" className="bg-paper px-4 py-3">
       <Kin

@@ -8,7 +8,6 @@ import { halfFrontCm } from '@/core/containers/shape';
 import { middle, type PlantKind } from '@/core/plants/kind';
 import type { Library } from '@/core/plants/library';
 import type { OwnKind } from '@/core/plants/own';
-import { bulliesOf, partnersOf, standInsLike } from '@/core/search/partners';
 import { PickField } from '@/ui/controls/fields';
 import { useWidth } from '@/ui/controls/useWidth';
 import type { Benches } from '@/ui/session/useBenches';
@@ -62,16 +61,6 @@ export function KindPage({ kind, library, benches, shelf, units, onOpen, onOwn }
     panelPx / Math.max(middle(kind.spreadCm) * 1.15, halfFrontCm(pot.shape) * 2.2),
     7,
   );
-  const goes = useMemo(() => partnersOf(kind, library.offered), [kind, library]);
-  const standIns = useMemo(
-    () =>
-      standInsLike(
-        kind,
-        benches.lines ? library.offered.filter(({ id }) => benches.there.has(id)) : library.offered,
-      ),
-    [kind, library, benches],
-  );
-  const bullies = useMemo(() => bulliesOf(kind, library.offered, 3), [kind, library]);
   const lines = benches.linesOf(kind.id);
   const own = library.ownOf(kind.id);
   const guessed = own !== null && own.likeId !== own.id;
@@ -128,14 +117,7 @@ export function KindPage({ kind, library, benches, shelf, units, onOpen, onOwn }
 
       {benches.stop && benches.lines && <KindStock lines={lines} units={units} />}
 
-      <KindCompany
-        goes={goes}
-        onOpen={onOpen}
-        benches={benches}
-        standIns={standIns}
-        units={units}
-        bullies={bullies}
-      />
+      <KindCompany kind={kind} library={library} onOpen={onOpen} benches={benches} units={units} />
 
       <KindNeeds kind={kind} units={units} />
 
