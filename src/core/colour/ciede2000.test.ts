@@ -43,3 +43,10 @@ test('every named colour is called by its own name, and others by what a gardene
   expect(colourName(fromHex('#fdfdf8')!)).toBe('white');
   expect(colourName(fromHex('#e8541c')!)).toMatch(/orange|scarlet/);
 });
+
+test('white has lightness 100 and no hue', () => {
+  const [L, a, b] = toCieLab(fromHex('#ffffff')!);
+  expect(L).toBeCloseTo(100, 3);
+  expect(Math.abs(a)).toBeLessThan(0.005);
+  expect(Math.abs(b)).toBeLessThan(0.005);
+});

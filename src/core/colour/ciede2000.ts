@@ -5,8 +5,8 @@ import { once } from '../work/once';
 /** CIE 1976 L*a*b*, D65: L 0–100. */
 export type CieLab = readonly [L: number, a: number, b: number];
 
-/** D65 white, 2°. */
-const WHITE = [0.95047, 1, 1.08883] as const;
+/** D65 white, 2°, as the matrix below gives it: white itself must come out without a hue. */
+const WHITE = [0.9504700194, 1.0000000125, 1.0882999575] as const;
 
 /** A colour in CIE L*a*b*. */
 export function toCieLab(colour: Oklch): CieLab {

@@ -114,3 +114,10 @@ test('an echo is near in colour, or near in hue and lightness', () => {
   expect(isEcho(VIOLET, YELLOW)).toBe(false);
   expect(deltaE(WHITE, WHITE)).toBe(0);
 });
+
+test('white, black and every grey come back as they were told', () => {
+  for (let v = 0; v <= 255; v += 1) {
+    const hex = `#${v.toString(16).padStart(2, '0').repeat(3)}`;
+    expect(toHex(fromHex(hex)!)).toBe(hex);
+  }
+});

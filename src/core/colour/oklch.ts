@@ -53,7 +53,7 @@ function inGamut([r, g, b]: Rgb): boolean {
  * halving the interval 14 times is finer than one 8-bit step and always ends at a true neutral.
  */
 export function toRgb(colour: Oklch): Rgb {
-  const L = Math.min(0.985, Math.max(0, colour[0]));
+  const L = Math.min(1, Math.max(0, colour[0]));
   let linear = linearRgb(toLab([L, colour[1], colour[2]]));
   if (!inGamut(linear)) {
     let low = 0;
