@@ -86,3 +86,20 @@ test('the book’s weeks are turned by half a year in the south, and turned back
     expect(bookWeek(bookWeek(week, south), south)).toBe(week);
   expect(bookWeek(46, south)).toBe(20);
 });
+
+test('where frost may come on any night the careful dates cross: no week is safe, and winter least of all', () => {
+  const spot = at('subarctic', 68, {
+    normals: { ...NONE, frost: { lastDay: 185, firstDay: 215, spreadDays: 14 } },
+  });
+  const free = frostFreeWeeks(spot)!;
+  expect(free.from).toBe(free.to);
+  for (const week of [2, 20, 29, 45])
+    expect(frosted(known('petunia-white'), week, spot)).toBe(true);
+  // A little steadier, and there is a summer.
+  const steady = at('subarctic', 68, {
+    normals: { ...NONE, frost: { lastDay: 165, firstDay: 245, spreadDays: 8 } },
+  });
+  const summer = frostFreeWeeks(steady)!;
+  expect(weeksBetween(summer.from, summer.to)).toBeGreaterThan(6);
+  expect(frosted(known('petunia-white'), summer.from, steady)).toBe(false);
+});
