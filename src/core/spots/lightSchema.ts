@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { ENDLESS_CM } from './runs';
 
 /** A number with its name, unit and bounds in the message. */
 export const bounded = (label: string, unit: string, least: number, most: number) =>
@@ -22,7 +23,7 @@ const week = (label: string) =>
 const id = z.string().min(1).max(40);
 
 /** Runs of a wall or roof to either hand, cm; 5000 stands for “as far as matters”. */
-const run = (label: string) => bounded(label, 'cm', 0, 5000);
+const run = (label: string) => bounded(label, 'cm', 0, ENDLESS_CM);
 
 const leaves = {
   evergreen: z.boolean(),

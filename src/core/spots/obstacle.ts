@@ -1,6 +1,7 @@
 import type * as z from 'zod';
 import { clamp, RAD_PER_DEG, weeksBetween } from '../units/units';
 import type { obstacleSchema } from './lightSchema';
+import { runsOf } from './runs';
 
 export const OBSTACLE_KINDS = ['building', 'wall', 'hedge', 'eave', 'tree', 'skyline'] as const;
 export type ObstacleKind = (typeof OBSTACLE_KINDS)[number];
@@ -28,7 +29,8 @@ export function shadeOf(obstacle: Obstacle, leafHeightCm: number, week: number):
     case 'hedge': {
       const lets = obstacle.kind === 'wall' ? 0 : leavesLetThrough(obstacle, week);
       const top = obstacle.heightCm - leafHeightCm;
-      const { distanceCm: d, leftCm, rightCm } = obstacle;
+      const { distanceCm: d } = obstacle;
+      const { leftCm, rightCm } = runsOf(obstacle);
       const [be, bn] = towards(obstacle.bearingDeg);
       return (e, n, u) => {
         const ahead = e * be + n * bn;
@@ -41,7 +43,8 @@ export function shadeOf(obstacle: Obstacle, leafHeightCm: number, week: number):
     }
     case 'eave': {
       const above = obstacle.heightCm - leafHeightCm;
-      const { depthCm, backCm, leftCm, rightCm } = obstacle;
+      const { depthCm, backCm } = obstacle;
+      const { leftCm, rightCm } = runsOf(obstacle);
       const [fe, fn] = towards(obstacle.facingDeg);
       return (e, n, u) => {
         if (u <= 0 || above <= 0) return 1;

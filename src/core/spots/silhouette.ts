@@ -1,5 +1,6 @@
 import { clamp, DEG_PER_RAD, RAD_PER_DEG } from '../units/units';
 import { crownOf, leavesLetThrough, skylineWidthDeg, type Obstacle } from './obstacle';
+import { runsOf } from './runs';
 
 /** Part of the sky, by altitude, that a thing covers at one bearing: degrees, low first. */
 export type Cover = readonly [lowDeg: number, highDeg: number];
@@ -29,7 +30,8 @@ export function heightsAt(
       const off = turnDeg(obstacle.bearingDeg, bearingDeg) * RAD_PER_DEG;
       if (top <= 0 || Math.cos(off) <= 1e-9) return null;
       const right = Math.tan(off) * obstacle.distanceCm;
-      if (right < -obstacle.leftCm || right > obstacle.rightCm) return null;
+      const { leftCm, rightCm } = runsOf(obstacle);
+      if (right < -leftCm || right > rightCm) return null;
       return [0, atan(top * Math.cos(off), obstacle.distanceCm)];
     }
     case 'eave': {
@@ -37,12 +39,13 @@ export function heightsAt(
       if (above <= 0) return null;
       const off = turnDeg(obstacle.facingDeg, bearingDeg) * RAD_PER_DEG;
       const [cos, sin] = [Math.cos(off), Math.sin(off)];
+      const { leftCm, rightCm } = runsOf(obstacle);
       // How far the roof reaches along this bearing before one of its edges is passed.
       const reach = Math.min(
         cos > 1e-9 ? obstacle.depthCm / cos : Infinity,
         cos < -1e-9 ? obstacle.backCm / -cos : Infinity,
-        sin > 1e-9 ? obstacle.rightCm / sin : Infinity,
-        sin < -1e-9 ? obstacle.leftCm / -sin : Infinity,
+        sin > 1e-9 ? rightCm / sin : Infinity,
+        sin < -1e-9 ? leftCm / -sin : Infinity,
       );
       return reach <= 0 ? null : [atan(above, reach), 90];
     }
