@@ -13,6 +13,7 @@ export const LONG_ON_PURPOSE: Readonly<Record<string, string>> = {
   KeptShelf: SCREEN,
   OpinionSheet: SCREEN,
   ShelfBoard: SCREEN,
+  addOne: CASES,
   Tray: 'ways found in five manners that share one list of results and one way to hold them',
   ViewTools: 'five small sheets of one toolbar, each a few fields',
   StencilTools: 'seven tools of one toolbar, each a few lines',

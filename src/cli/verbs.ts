@@ -12,6 +12,7 @@ import { BOOK, kindOf } from '@/core/plants/book/index';
 import { findKinds } from '@/core/plants/find';
 
 import { noHarmKnown, ROLES } from '@/core/plants/kind';
+import { MOST_PACKED } from '@/core/placing/pack';
 import { PACKED_SIZE_IDS } from '@/core/plants/nursery';
 import { fitsIn } from '@/core/placing/fits';
 import { fillingOf } from '@/core/potting/filling';
@@ -143,6 +144,7 @@ function measure(text: string): Answer {
       tipsAtMs: tip && [round(tip.leastMs), round(tip.mostMs)],
       frost: frostRisk(container.value),
       fits: Object.fromEntries(PACKED_SIZE_IDS.map((size) => [size, top[size].length])),
+      fitsCountedTo: MOST_PACKED,
       sides,
     },
   };
