@@ -33,6 +33,29 @@ test('a lime trailing plant for four hours of sun, safe for a cat and on the ben
   await expect(page.getByText('Nearly: one thing against')).toBeVisible();
 });
 
+test('plants of the list are drawn, and the drawings are kept between visits', async ({ page }) => {
+  await open(page);
+  const drawn = page.getByRole('region', { name: 'Plants found' }).locator('canvas[data-painted]');
+  await expect.poll(() => drawn.count()).toBeGreaterThan(3);
+  const kept = () =>
+    page.evaluate(async () => {
+      const [name] = (await caches.keys()).filter((key) => key.startsWith('rillbank-drawings-'));
+      return name ? (await (await caches.open(name)).keys()).length : 0;
+    });
+  await expect.poll(kept).toBeGreaterThan(3);
+  await page.reload();
+  await expect.poll(() => drawn.count()).toBeGreaterThan(3);
+  // As many inks as a drawing has, not one flat blob.
+  const inks = await drawn.first().evaluate((canvas: HTMLCanvasElement) => {
+    const { data } = canvas.getContext('2d')!.getImageData(0, 0, canvas.width, canvas.height);
+    const seen = new Set<number>();
+    for (let i = 0; i < data.length; i += 4)
+      if (data[i + 3]! > 200) seen.add((data[i]! << 16) | (data[i + 1]! << 8) | data[i + 2]!);
+    return seen.size;
+  });
+  expect(inks).toBeGreaterThan(30);
+});
+
 test('words with a slip and synonyms find plants; the list keeps up while one types', async ({
   page,
 }) => {
