@@ -6,15 +6,16 @@ import { GOLDEN_RAD, WHY, type Sheaf } from './sprout';
 import { addRuns, blade } from './tuft';
 
 /** Most sprigs of a full-grown cone. */
-const MOST_SPRIGS = 320;
+const MOST_SPRIGS = 460;
 
 /** A dense cone or column of sprigs, widest near the ground. */
 export function growCone(sheaf: Sheaf): void {
   const { sprout } = sheaf;
   const style: LeafStyle = { ...sheaf.leaf, shape: 'sprig' };
-  const size = clamp(sprout.heightCm * 0.125, 3.4, 9);
+  const size = clamp(sprout.heightCm * 0.105, 2.9, 7.6);
   const count = Math.round(MOST_SPRIGS * mix(0.4, 1, sprout.share));
   const column = sprout.radiusCm < sprout.heightCm * 0.24;
+  addHeart(sheaf, column);
   for (let i = 0; i < count; i += 1) {
     const f = (i + 0.5) / count;
     // As many sprigs to each bit of surface: more near the ground, where a cone is wide.
@@ -33,6 +34,33 @@ export function growCone(sheaf: Sheaf): void {
       style,
       env: unit(add(out, [0, 0.25 + rise * 0.6, 0])),
     });
+  }
+}
+
+/** Steps of the dark body behind the sprigs: how high each ends, and how wide it is, of height and radius. */
+const HEART = [
+  [0.3, 1.25],
+  [0.55, 0.95],
+  [0.78, 0.6],
+  [0.92, 0.28],
+] as const;
+const HEART_OF_COLUMN = [
+  [0.5, 1.35],
+  [0.8, 1.2],
+  [0.93, 0.7],
+] as const;
+/** How much darker the inside of a cone is. */
+const INSIDE = 0.62;
+
+/** What is seen between the sprigs is the plant's own dark inside, not the wall behind it. */
+function addHeart(sheaf: Sheaf, column: boolean): void {
+  const { base, heightCm, radiusCm, kind } = sheaf.sprout;
+  const [L, C, h] = kind.foliage.main;
+  let from = base;
+  for (const [rise, wide] of column ? HEART_OF_COLUMN : HEART) {
+    const to = add(base, [0, heightCm * rise, 0]);
+    sheaf.addStem(from, to, radiusCm * wide, [L * INSIDE, C * 0.8, h]);
+    from = to;
   }
 }
 

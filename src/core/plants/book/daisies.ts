@@ -643,7 +643,7 @@ export const DAISIES: readonly Species[] = [
         id: 'cupids-dart',
         common: 'Cupid’s dart',
         description: 'Grey grassy tuft and wiry stems of papery blue daisies',
-        habit: 'upright',
+        habit: 'grass',
         roles: ['body'],
         heightCm: [40, 60],
         spreadCm: [25, 34],

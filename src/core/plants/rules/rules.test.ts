@@ -41,6 +41,19 @@ test('a species stands once, and what a kind overrides is said with its reason',
     for (const { but } of kinds) if (but) expect(but.why.length).toBeGreaterThan(8);
 });
 
+test('that nobody comes to a plant, or that it has no other name, is said and not left out', () => {
+  const [first] = SPECIES;
+  if (!first) throw new Error('There are no species.');
+  // @ts-expect-error an empty list of visitors says nothing
+  const silent: (typeof SPECIES)[number] = { ...first, wildlife: [] };
+  expect(silent.wildlife).toEqual([]);
+  for (const { botanical, also, british = [], american = [] } of SPECIES)
+    expect([
+      botanical,
+      also === 'no other name' || [...also, ...british, ...american].length > 0,
+    ]).toEqual([botanical, true]);
+});
+
 /** Records that spoil the book, each in a way that one rule forbids. */
 const SPOILED: readonly (readonly [
   BookRule,
