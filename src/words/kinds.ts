@@ -1,4 +1,4 @@
-import type { PlantKind } from '@/core/plants/kind';
+import type { Company, PlantKind } from '@/core/plants/kind';
 import { isEverInLeaf, type Weeks } from '@/core/plants/season';
 import { dateText, temperatureText, type Units } from './format';
 
@@ -53,6 +53,26 @@ export function yearText(kind: PlantKind): string {
   if (!kind.goneOver) return leaves;
   const { week, remains } = kind.goneOver;
   return `${leaves}; over by ${dateText(week)}${remains === 'nothing' ? '' : `, leaving ${remains}`}`;
+}
+
+const COMPANY: Readonly<Record<Company, string>> = {
+  'cool-season bedding': 'cool-season bedding',
+  'summer bedding': 'summer bedding',
+  'bold tender foliage': 'bold tender leaves',
+  'woodland shade': 'woodland shade plants',
+  'dry and silver': 'dry, silver plants',
+  'meadow and grasses': 'meadow flowers and grasses',
+  alpine: 'alpines',
+  'soft succulents': 'soft succulents',
+  desert: 'desert plants',
+  kitchen: 'kitchen plants',
+  'evergreen structure': 'evergreens for structure',
+  moist: 'plants for moist mix',
+};
+
+/** The plants it is really grown with. */
+export function companyText({ company }: PlantKind): string {
+  return company.map((one) => COMPANY[one]).join('; ');
 }
 
 /** When shops have it growing in a pot. */

@@ -3,7 +3,8 @@ import type { ClimateId } from '../../src/core/climate/climates';
 /**
  * Sixty asks as a practitioner meets them, with what they would and would not plant.
  * Written before the engine that is to answer them, and never edited to fit it: git says when.
- * Plants stand by genus, or by botanical name where a genus is both.
+ * Plants stand by genus; by genus and a word (an epithet, a colour) joined with a hyphen where only
+ * such a one is meant.
  */
 export interface PanelAsk {
   readonly id: string;
@@ -210,7 +211,7 @@ export const PANEL: readonly PanelAsk[] = [
     kitchen: true,
     reach: 'children',
     would:
-      'Solanum lycopersicum|Fragaria Lactuca Raphanus Daucus Pisum Tropaeolum Calendula Phaseolus Cucumis',
+      'Solanum-lycopersicum Fragaria Lactuca Raphanus Daucus Pisum Tropaeolum Calendula Phaseolus Cucumis',
     wouldNot: 'Digitalis Aconitum Lobelia Euphorbia Hedera Ricinus Datura',
     because: 'Quick, sweet and safe: cherry tomatoes, strawberries, radishes, nasturtiums.',
   },

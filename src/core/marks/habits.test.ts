@@ -59,15 +59,6 @@ test.each(STIFF)('%s stands as tall as told, and not twice as wide', (habit) => 
   expect([habit, wide < kind.spreadCm[1]]).toEqual([habit, true]);
 });
 
-test('only wood with leaves much shorter than itself stands on a trunk', () => {
-  const trunk = (id: string) => {
-    const { marks, soilY } = grown(known(id));
-    const stems = marks.filter((mark) => mark.kind === 'stem' && mark.widthCm > 1.3);
-    return stems.length > 0 && Math.max(...stems.map(({ p }) => p[1])) < soilY + 5;
-  };
-  expect([trunk('agave-blue'), trunk('snake-plant')]).toEqual([false, false]);
-});
-
 test('a corkscrew rush winds, a horsetail does not', () => {
   const bends = (id: string) => {
     const strap = grown(known(id)).marks.find((mark) => mark.kind === 'strap');

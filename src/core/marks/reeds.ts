@@ -82,24 +82,15 @@ export function growUmbrellas(sheaf: Sheaf): void {
   }
 }
 
-/** Leaves shorter than this share of the plant leave a trunk to be seen. */
-const TRUNKED = 0.85;
-
-/** Stiff swords: flat, straight and pointed, from a crown; on a short trunk where the plant is tall for them. */
+/** Stiff swords: flat, straight and pointed, from a crown. */
 export function growSwords(sheaf: Sheaf): void {
   const { sprout } = sheaf;
   const { kind } = sprout;
   const blades = Math.round(
     (kind.foliage.texture === 'fine' ? 74 : 34) * mix(0.45, 1, sprout.share),
   );
-  // Only wood with leaves much shorter than the plant stands on a trunk.
-  const trunked = kind.woodGrows !== null && kind.foliage.lengthCm < kind.heightCm[0] * TRUNKED;
-  const long = trunked
-    ? Math.min(kind.foliage.lengthCm * mix(0.6, 1, sprout.share), sprout.heightCm * 0.9)
-    : sprout.heightCm * 1.02;
-  const trunk = Math.max(0, sprout.heightCm - long);
-  const crown = add(sprout.base, [0, trunk, 0]);
-  if (trunk > 2) sheaf.addStem(sprout.base, crown, Math.max(1.4, long * 0.05), [0.5, 0.04, 70]);
+  // The tips of the upright ones stand a little above the height told.
+  const long = sprout.heightCm * 1.02;
   const width = Math.max(1, long * (kind.foliage.texture === 'fine' ? 0.025 : 0.075));
   const upright = sprout.radiusCm < long * 0.55;
   const sites: BlossomAt[] = [];
@@ -108,7 +99,7 @@ export function growSwords(sheaf: Sheaf): void {
     const out = level(i * GOLDEN_RAD);
     const lean = mix(0.03, upright ? 0.45 : 1.25, f ** 0.9);
     const spine = blade(
-      add(crown, out, 0.6),
+      add(sprout.base, out, 0.6),
       out,
       long * mix(1, 0.8, f) * (0.88 + 0.14 * sheaf.random(i, 0, WHY.size)),
       lean,
@@ -124,7 +115,12 @@ export function growSwords(sheaf: Sheaf): void {
       sheaf.signed(i, 0, WHY.jitter),
     );
     if (f < 0.2)
-      sites.push({ at: add(crown, [0, long * 0.5, 0]), tangent: [0, 1, 0], outward: out, key: i });
+      sites.push({
+        at: add(sprout.base, [0, long * 0.5, 0]),
+        tangent: [0, 1, 0],
+        outward: out,
+        key: i,
+      });
   }
   addFlowers(sheaf, sites, 2);
 }

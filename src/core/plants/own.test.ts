@@ -80,3 +80,17 @@ test.each([
 ])('%s is refused', (_, change) => {
   expect(ownKindSchema.safeParse({ ...untold('chives'), ...change }).success).toBe(false);
 });
+
+test('what is told of flowers, cold and price takes along what hangs on it', () => {
+  const tulip = known('tulip-plum');
+  const [from, to] = tulip.bloom!.weeks;
+  const later = withTold(tulip, { flowerWeeks: [from + 3, to + 3], price: 7 });
+  expect(later.inLeaf).toEqual([tulip.inLeaf[0] + 3, tulip.inLeaf[1] + 3]);
+  expect(later.goneOver!.week).toBe(tulip.goneOver!.week + 3);
+  // Dearer, but still by the bag.
+  expect(later.sold).toEqual([{ size: 'bulb', price: 7, perSale: 10 }]);
+  // A shrub is in leaf whenever it flowers.
+  const box = withTold(known('box-ball'), { lowestC: -5, size: '9cm' });
+  expect([box.lowestC, box.rootsC, box.inLeaf]).toEqual([-5, -5, [1, 52]]);
+  expect(box.sold).toEqual([{ size: '9cm', price: 4.5 }]);
+});

@@ -1,4 +1,5 @@
 import type * as z from 'zod';
+import { weekAfter, weeksBetween } from '../units/units';
 import { folded } from './folded';
 import { GRAVITY, middle, type Harm, type KindId, type PlantKind } from './kind';
 import type { ownKindSchema, toldSchema } from './ownSchema';
@@ -57,15 +58,38 @@ function flowersTold(
   };
 }
 
+/** Units as told: one size or price stands for all, and comes by as many as that unit of the kind does. */
+function soldTold({ sold }: PlantKind, { size, price }: Told): PlantKind['sold'] {
+  const [first] = sold;
+  if (!first || (size === undefined && price === undefined)) return sold;
+  const unit = sold.find((one) => one.size === (size ?? first.size));
+  return [{ ...unit, size: size ?? first.size, price: price ?? unit?.price ?? first.price }];
+}
+
+/** Bulbs, and what stands only while it flowers, are in leaf about their flowers: where those are told for other weeks, leaves go along. */
+function yearTold(
+  { bloom, cycle, inLeaf, goneOver }: PlantKind,
+  { flowerWeeks }: Told,
+): Partial<PlantKind> {
+  if (!flowerWeeks || !bloom || (cycle !== 'bulb' && cycle !== 'biennial')) return {};
+  const [sooner, later] = [
+    weeksBetween(bloom.weeks[0], flowerWeeks[0]),
+    weeksBetween(bloom.weeks[1], flowerWeeks[1]),
+  ];
+  return {
+    inLeaf: [weekAfter(inLeaf[0], sooner), weekAfter(inLeaf[1], later)],
+    goneOver: goneOver && { ...goneOver, week: weekAfter(goneOver.week, later) },
+  };
+}
+
 /** A kind with what the gardener tells laid over it. */
 export function withTold(kind: PlantKind, told: Told): PlantKind {
-  const sold =
-    told.size || told.price !== undefined
-      ? [{ size: told.size ?? kind.sold[0]!.size, price: told.price ?? kind.sold[0]!.price }]
-      : kind.sold;
   return {
     ...kind,
-    sold,
+    ...yearTold(kind, told),
+    sold: soldTold(kind, told),
+    // Roots in a pot bear no more than the top is told to.
+    rootsC: Math.max(kind.rootsC, told.lowestC ?? kind.rootsC),
     bloom: flowersTold(kind.bloom, told),
     ...pick(told, [
       'common',

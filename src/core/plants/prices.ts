@@ -22,11 +22,16 @@ export function priceRange(typical: number): readonly [low: number, high: number
   return [asTagged(typical * CHEAP), asTagged(typical * DEAR)];
 }
 
+/** A European price as a market asks it, in its own money. */
+export function priceIn(market: Market, price: number): number {
+  return market === 'european' ? price : asTagged(price * LEVEL[market]);
+}
+
 /** Kinds as a market sells them: the book's own prices are European. */
 export function pricedIn(market: Market, kinds: readonly PlantKind[]): readonly PlantKind[] {
   if (market === 'european') return kinds;
   return kinds.map((kind) => ({
     ...kind,
-    sold: kind.sold.map((unit) => ({ ...unit, price: asTagged(unit.price * LEVEL[market]) })),
+    sold: kind.sold.map((unit) => ({ ...unit, price: priceIn(market, unit.price) })),
   }));
 }

@@ -1,6 +1,14 @@
 import { type PlantKind } from '@/core/plants/kind';
 import { countText, dateText, hoursText, priceText, sizeName, type Units } from '@/words/format';
-import { bearsText, coldText, shopsText, summerText, sureText, yearText } from '@/words/kinds';
+import {
+  bearsText,
+  companyText,
+  coldText,
+  shopsText,
+  summerText,
+  sureText,
+  yearText,
+} from '@/words/kinds';
 import { ROLE_NAMES } from '@/words/names';
 import { plantSizeText } from '@/words/plants';
 
@@ -99,7 +107,7 @@ export function KindNeeds({ kind, units }: { readonly kind: PlantKind; readonly 
         <dt>In shops</dt>
         <dd>growing, {shopsText(kind)}</dd>
         <dt>Grown with</dt>
-        <dd>{kind.company.join(', ')}</dd>
+        <dd>{companyText(kind)}</dd>
         <dt>More plants</dt>
         <dd>{kind.propagation.join('; ')}</dd>
       </dl>

@@ -11,6 +11,8 @@ export function heldDrawing(key: string): ImageBitmap | null {
 }
 
 export function holdDrawing(key: string, bitmap: ImageBitmap): void {
+  const before = held.get(key);
+  if (before !== bitmap) before?.close();
   held.set(key, bitmap);
   if (held.size <= MOST) return;
   const [oldest] = held.entries();

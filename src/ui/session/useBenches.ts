@@ -2,7 +2,10 @@
 
 import { format } from 'date-fns';
 import { useEffect, useMemo, useState } from 'react';
+import { marketOf } from '@/core/plants/market';
+import { priceIn } from '@/core/plants/prices';
 import type { BenchLine } from '@/core/shopping/stops';
+import { useSettings } from './StoreProvider';
 
 /** What a stop has on its benches today. */
 export interface Benches {
@@ -37,8 +40,11 @@ export function useBenches(stop: string | null): Benches {
       .catch((error: Error) => error.name !== 'AbortError' && setAnswer({ stop, lines: null }));
     return () => giveUp.abort();
   }, [stop]);
-  const lines = stop && answer?.stop === stop ? answer.lines : undefined;
+  const told = stop && answer?.stop === stop ? answer.lines : undefined;
+  const market = marketOf(useSettings());
   return useMemo(() => {
+    // The stops are asked nothing about the gardener: they tell European prices.
+    const lines = told?.map((line) => ({ ...line, price: priceIn(market, line.price) })) ?? told;
     const byKind = new Map<string, BenchLine[]>();
     for (const line of lines ?? [])
       byKind.set(line.kindId, [...(byKind.get(line.kindId) ?? []), line]);
@@ -48,5 +54,5 @@ export function useBenches(stop: string | null): Benches {
       linesOf: (kindId) => byKind.get(kindId) ?? [],
       there: new Set((lines ?? []).filter(({ count }) => count > 0).map(({ kindId }) => kindId)),
     };
-  }, [stop, lines]);
+  }, [stop, told, market]);
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import type { ReactNode } from 'react';
 import { marketOf } from '@/core/plants/market';
 import { Choices } from '@/ui/controls/Choices';
 import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
@@ -37,52 +38,77 @@ export function Shed() {
       <DemoSheet store={store} />
       <section aria-label="Units and looks" className="mt-6 bg-paper px-4 py-3">
         <h2 className="pb-2 text-lead font-semibold">Units and looks</h2>
-        <div className="flex flex-wrap items-center gap-x-8 gap-y-3">
-          <Choices
-            name="Lengths"
-            value={settings.length}
-            options={[
-              ['cm', 'Centimetres and litres'],
-              ['in', 'Inches and gallons'],
-            ]}
-            onPick={(length) => void store.setSettings({ length })}
-          />
-          <Choices
-            name="Money"
-            value={settings.currency}
-            options={[
-              ['£', '£'],
-              ['€', '€'],
-              ['$', '$'],
-            ]}
-            onPick={(currency) => void store.setSettings({ currency })}
-          />
-          <Choices
-            name="Plants are bought in"
-            value={marketOf(settings)}
-            options={[
-              ['european', 'Britain and Europe'],
-              ['american', 'North America'],
-              ['australian', 'Australia'],
-            ]}
-            onPick={(market) => void store.setSettings({ market })}
-          />
-          <Choices
-            name="Theme"
-            value={settings.theme}
-            options={[
-              ['system', 'As the device'],
-              ['light', 'Light'],
-              ['dark', 'Dark'],
-            ]}
-            onPick={(theme) => void store.setSettings({ theme })}
-          />
+        <div className="flex flex-wrap gap-x-8 gap-y-3">
+          <Labelled name="Lengths">
+            <Choices
+              name="Lengths"
+              value={settings.length}
+              options={[
+                ['cm', 'Centimetres and litres'],
+                ['in', 'Inches and gallons'],
+              ]}
+              onPick={(length) => void store.setSettings({ length })}
+            />
+          </Labelled>
+          <Labelled name="Money">
+            <Choices
+              name="Money"
+              value={settings.currency}
+              options={[
+                ['£', '£'],
+                ['€', '€'],
+                ['$', '$'],
+              ]}
+              onPick={(currency) => void store.setSettings({ currency })}
+            />
+          </Labelled>
+          <Labelled name="Plants are bought in">
+            <Choices
+              name="Plants are bought in"
+              value={marketOf(settings)}
+              options={[
+                ['european', 'Britain and Europe'],
+                ['american', 'North America'],
+                ['australian', 'Australia'],
+              ]}
+              onPick={(market) =>
+                void store.setSettings({
+                  market,
+                  ...(market === 'european' ? {} : { currency: '$' }),
+                })
+              }
+            />
+          </Labelled>
+          <Labelled name="Theme">
+            <Choices
+              name="Theme"
+              value={settings.theme}
+              options={[
+                ['system', 'As the device'],
+                ['light', 'Light'],
+                ['dark', 'Dark'],
+              ]}
+              onPick={(theme) => void store.setSettings({ theme })}
+            />
+          </Labelled>
         </div>
       </section>
       <HousePreferences
         house={settings.house}
         onHouse={(house) => void store.setSettings({ house })}
       />
+    </div>
+  );
+}
+
+/** What a row of choices is about, over it. The row has the same name for those who hear it. */
+function Labelled({ name, children }: { readonly name: string; readonly children: ReactNode }) {
+  return (
+    <div>
+      <p aria-hidden className="pb-1 text-note text-ink2">
+        {name}
+      </p>
+      {children}
     </div>
   );
 }

@@ -4,11 +4,6 @@ import { groupWords } from './groups';
 import { slipsAllowed, slipsBetween } from './slips';
 import { tellingWords, wordsOf } from './words';
 
-/** Every name a kind goes by. */
-export function namesOf(kind: PlantKind): readonly string[] {
-  return [kind.common, kind.botanical, ...commonNamesBesides(kind), ...botanicalNamesBesides(kind)];
-}
-
 const commonNamesBesides = ({ alsoCalled, british, american }: PlantKind) => [
   ...alsoCalled,
   ...british,
