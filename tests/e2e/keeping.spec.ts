@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
 
 /** Loads the demo set and puts one of its tubs on the bench. */
 async function tub(page: Page): Promise<void> {
@@ -241,4 +242,34 @@ test('a newer database is left alone, and that is said', async ({ page }) => {
   await expect(
     page.getByRole('alert').filter({ hasText: 'written by a newer Rillbank' }),
   ).toBeVisible();
+});
+
+test('a file from before a rename comes in, and says what it called otherwise', async ({
+  page,
+}) => {
+  const old = readFileSync('docs/examples/planting.json', 'utf8').replaceAll(
+    'coral-bells-plum',
+    'million-bells-yellow',
+  );
+  await page.goto('/shed');
+  await page
+    .getByLabel('File to bring in')
+    .setInputFiles({ name: 'old.json', mimeType: 'application/json', buffer: Buffer.from(old) });
+  await expect(page.getByText('million bells yellow is now yellow calibrachoa')).toBeVisible();
+  // What was stored names it as it is called now.
+  const ids = await page.evaluate(
+    () =>
+      new Promise<string>((resolve) => {
+        const open = indexedDB.open('rillbank');
+        open.onsuccess = () => {
+          const all = open.result.transaction('plantings').objectStore('plantings').getAll();
+          all.onsuccess = () => {
+            open.result.close();
+            resolve(JSON.stringify(all.result));
+          };
+        };
+      }),
+  );
+  expect(ids).toContain('"kindId":"calibrachoa-yellow"');
+  expect(ids).not.toContain('"kindId":"million-bells');
 });

@@ -75,6 +75,26 @@ test.each([
   'hellebore-plum',
   'agapanthus-blue',
   'ivy-climbing-gold',
+  'oleander-pink',
+  'lily-of-the-valley',
+  'datura-violet',
+  'angels-trumpet-yellow',
+  'monkshood-violet',
+  'delphinium-blue',
+  'larkspur-annual-blue',
+  'winter-aconite',
+  'winter-cherry',
+  'pasque-flower-violet',
+  'wisteria-standard',
+  'desert-rose',
+  'crown-of-thorns-red',
+  'spurge-mediterranean',
+  'amaryllis-red',
+  'clivia-orange',
+  'peace-lily',
+  'swiss-cheese-plant',
+  'flamingo-flower-red',
+  'cineraria-blue',
 ])('%s is known as poisonous to everyone', (id) => {
   const { toxicity } = known(id);
   expect([toxicity.people, toxicity.cats, toxicity.dogs]).toEqual([
@@ -99,6 +119,13 @@ test.each([
   ['hydrangea-pink', 'cats'],
   ['aloe-medicinal', 'dogs'],
   ['snake-plant', 'cats'],
+  ['daylily-cream', 'cats'],
+  ['leek', 'cats'],
+  ['garlic', 'dogs'],
+  ['grape-dark', 'dogs'],
+  ['potato-early', 'dogs'],
+  ['privet-gold', 'horses'],
+  ['umbrella-tree-gold', 'cats'],
 ] as const)('%s is known as poisonous to %s', (id, who) => {
   expect(known(id).toxicity[who]).toBe('poisonous');
 });
@@ -120,6 +147,15 @@ test.each([
   'courgette-bush',
   'hyacinth-pink',
   'primrose-yellow',
+  'oleander-white',
+  'monkshood-violet',
+  'spurge-mediterranean',
+  'crown-of-thorns-red',
+  'firethorn-orange',
+  'pincushion-cactus',
+  'amaryllis-white',
+  'lobelia-cardinal',
+  'celery-leaf',
 ])('%s wants gloves, or a word about them', (id) => {
   expect(known(id).irritant.skin).not.toBe('no');
 });
