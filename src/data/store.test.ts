@@ -42,6 +42,19 @@ test('the demo set comes in and goes out whole, and leaves the gardener’s own 
   expect((await store.spots()).map(({ id }) => id)).toEqual(['spot']);
 });
 
+test('answers of the house given one straight after the other all stand', async () => {
+  const { store } = await open();
+  await Promise.all([
+    store.setHouse({ turnedDown: { bully: 0 } }),
+    store.setHouse({ counts: 'pairs' }),
+    store.setHouse({ turnedDown: { echo: 0.5 } }),
+  ]);
+  expect((await store.settings()).house).toMatchObject({
+    counts: 'pairs',
+    turnedDown: { bully: 0, echo: 0.5 },
+  });
+});
+
 test('a backup restores everything on an empty machine', async () => {
   const [{ store }, { store: other }] = [await open(), await open()];
   await store.add(planting(GOOD), SUNNY);

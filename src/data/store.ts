@@ -8,6 +8,7 @@ import type { Done } from '@/core/plantings/done';
 import { doneOf } from '@/core/plantings/done';
 import { applyEdit, type Edit } from '@/core/plantings/edits';
 import type { Gathering } from '@/core/plantings/gathering';
+import type { House } from '@/core/plantings/house';
 import { bringBack, branchOf, type Kept } from '@/core/plantings/kept';
 import type { Planting } from '@/core/plantings/planting';
 import { saysNothing, type OwnKind } from '@/core/plants/own';
@@ -468,6 +469,22 @@ export class Store {
   async setSettings(change: Partial<Settings>): Promise<void> {
     await this.write(['settings'], async () => {
       await this.in.settings.put({ key: 'settings', ...(await this.settings()), ...change });
+    });
+  }
+
+  /** Changes some answers of the house, and leaves the others as they are by now, whatever the caller last saw of them. */
+  async setHouse({ turnedDown, ...answers }: Partial<House>): Promise<void> {
+    await this.write(['settings'], async () => {
+      const now = await this.settings();
+      await this.in.settings.put({
+        key: 'settings',
+        ...now,
+        house: {
+          ...now.house,
+          ...answers,
+          turnedDown: { ...now.house.turnedDown, ...turnedDown },
+        },
+      });
     });
   }
 

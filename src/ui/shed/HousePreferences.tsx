@@ -12,10 +12,11 @@ import { More } from '@/ui/controls/More';
 /** What good gardeners do differently, answered once; and checks that may say less. */
 export function HousePreferences({
   house,
-  onHouse,
+  onChange,
 }: {
   readonly house: House;
-  readonly onHouse: (house: House) => void;
+  /** What changed alone: another answer may be on its way to the store. */
+  readonly onChange: (answers: Partial<House>) => void;
 }) {
   const opinions = CHECK_IDS.filter(
     (id) => CHECKS[id].certainty !== 'a caution' && CHECKS[id].weight > 0,
@@ -41,7 +42,7 @@ export function HousePreferences({
                 id={`house-${question}`}
                 className="w-full"
                 value={house[question]}
-                onChange={(event) => onHouse({ ...house, [question]: event.target.value })}
+                onChange={(event) => onChange({ [question]: event.target.value })}
               >
                 {HOUSE_QUESTIONS[question].map((answer) => (
                   <option key={answer} value={answer}>
@@ -66,12 +67,7 @@ export function HousePreferences({
                 id={`say-${id}`}
 
                 value={String(house.turnedDown[id] ?? 1)}
-                onChange={(event) =>
-                  onHouse({
-                    ...house,
-                    turnedDown: { ...house.turnedDown, [id]: Number(event.target.value) },
-                  })
-                }
+                onChange={(event) => onChange({ turnedDown: { [id]: Number(event.target.value) } })}
               >
                 <option value="1">as usual</option>
                 <option value="0.5">half</option>

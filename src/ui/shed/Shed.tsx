@@ -95,7 +95,7 @@ export function Shed() {
       </section>
       <HousePreferences
         house={settings.house}
-        onHouse={(house) => void store.setSettings({ house })}
+        onChange={(answers) => void store.setHouse(answers)}
       />
     </div>
   );
