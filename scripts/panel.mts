@@ -1,0 +1,38 @@
+// The panel's asks put to the engine, and what it answers, to be read one by one. `npm run panel [word of an id]`.
+import { PANEL } from '../tests/panel/asks';
+import { isNamed, panelAsk } from '../tests/builders/panelAsk';
+import { kindOf } from '../src/core/plants/book/index';
+import { proposeNow } from '../src/core/search/propose';
+
+const only = process.argv[2];
+let [named, shunned, all, first] = [0, 0, 0, 0];
+for (const [at, ask] of PANEL.entries()) {
+  if (only && !ask.id.includes(only)) continue;
+  const proposals = proposeNow(panelAsk(ask, at));
+  console.log(
+    `\n${ask.id}: ${ask.words} [${ask.climate} wk ${ask.week}+${ask.weeks}, ${ask.pot}, ${ask.sunHours} h]`,
+  );
+  for (const [rank, { places, school, score, cost }] of proposals.entries()) {
+    const counts = new Map<string, number>();
+    for (const { kindId } of places) counts.set(kindId, (counts.get(kindId) ?? 0) + 1);
+    const words = [...counts].map(([id, count]) => {
+      const kind = kindOf(id)!;
+      const mark = isNamed(kind, ask.wouldNot) ? '!!' : isNamed(kind, ask.would) ? '+' : '';
+      return `${count} ${mark}${id}`;
+    });
+    const kinds = [...counts.keys()].map((id) => kindOf(id)!);
+    const good = kinds.filter((kind) => isNamed(kind, ask.would)).length;
+    const isBad = kinds.some((kind) => isNamed(kind, ask.wouldNot));
+    all += 1;
+    if (isBad) shunned += 1;
+    if (!isBad && good >= Math.min(3, Math.ceil(kinds.length * 0.6))) {
+      named += 1;
+      if (rank === 0) first += 1;
+    }
+    console.log(`  ${score.toFixed(3)} ${school} ${cost.toFixed(0)}: ${words.join(', ')}`);
+  }
+  if (proposals.length === 0) console.log('  NOTHING');
+}
+console.log(
+  `\n${all} proposals; ${named} mostly of what the panel names, ${first} of them first; ${shunned} with a kind it shuns`,
+);

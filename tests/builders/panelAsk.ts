@@ -1,0 +1,152 @@
+import type { Scheme } from '@/core/colour/schemes';
+import type { Container } from '@/core/containers/container';
+import { usualContainer } from '@/core/containers/usual';
+import { USUAL_HOUSE } from '@/core/plantings/house';
+import { BOOK } from '@/core/plants/book/index';
+import type { PlantKind } from '@/core/plants/kind';
+import type { Ask } from '@/core/search/ask';
+import { usualSpot } from '@/core/spots/spot';
+import { weekAfter } from '@/core/units/units';
+import type { PanelAsk, Pot } from '../panel/asks';
+
+const BLUE = [0.5, 0.17, 275] as const;
+const PINK = [0.7, 0.17, 0] as const;
+const RED = [0.55, 0.22, 27] as const;
+
+/** A scheme of the panel in the engine's terms. */
+function schemeOf(words: string): Scheme {
+  switch (words) {
+    case 'opposites blue':
+      return { kind: 'opposites', colour: BLUE };
+    case 'tonal pink':
+      return { kind: 'tonal', colour: PINK };
+    case 'one-and-white red':
+      return { kind: 'one-and-white', colour: RED };
+    case 'green-and-white':
+    case 'hot':
+    case 'pastel':
+    case 'dark-and-lime':
+      return { kind: words };
+    default:
+      throw new Error(`No scheme ${words}.`);
+  }
+}
+
+function containerOf(pot: Pot): Container {
+  const [shape, ...measures] = pot.split(' ');
+  const [a = 0, b = 0, c = 0] = measures.map(Number);
+  switch (shape) {
+    case 'round':
+      return usualContainer(
+        'Pot',
+        { kind: 'round', topCm: a, baseCm: a * 0.75, depthCm: b },
+        'terracotta',
+      );
+    case 'bowl':
+      return usualContainer('Bowl', { kind: 'bowl', topCm: a, depthCm: b }, 'terracotta');
+    case 'box':
+      return usualContainer(
+        'Box',
+        {
+          kind: 'box',
+          lengthCm: a,
+          widthCm: b,
+          baseLengthCm: a - 3,
+          baseWidthCm: b - 2,
+          depthCm: c,
+        },
+        'softwood',
+      );
+    case 'basket':
+      return usualContainer('Basket', { kind: 'basket', topCm: a, depthCm: b }, 'coir');
+    case 'urn':
+      return usualContainer(
+        'Urn',
+        {
+          kind: 'urn',
+          profile: [
+            { heightCm: 0, widthCm: a * 0.5 },
+            { heightCm: b * 0.25, widthCm: a * 0.35 },
+            { heightCm: b * 0.6, widthCm: a * 0.75 },
+            { heightCm: b, widthCm: a },
+          ],
+        },
+        'stone',
+      );
+    case 'square':
+      return usualContainer(
+        'Square',
+        { kind: 'square', topCm: a, baseCm: a * 0.85, depthCm: b },
+        'fibreglass',
+      );
+    case 'barrel':
+      return usualContainer(
+        'Half barrel',
+        { kind: 'round', topCm: a, baseCm: a * 0.85, depthCm: b },
+        'oak',
+      );
+    case 'wall':
+      return usualContainer(
+        'Half basket',
+        { kind: 'wall', widthCm: a, projectionCm: a / 2, depthCm: b },
+        'coir',
+      );
+    default:
+      throw new Error(`No pot ${pot}.`);
+  }
+}
+
+/** An ask of the panel as it is put to the engine. Any colour will do where none is named: every scheme is tried by turns. */
+export function panelAsk(ask: PanelAsk, at: number, kinds: readonly PlantKind[] = BOOK): Ask {
+  const container = containerOf(ask.pot);
+  const any: readonly Scheme[] = [{ kind: 'warm' }, { kind: 'cool' }, { kind: 'jewel' }];
+  return {
+    container,
+    spot: usualSpot({
+      id: 'spot',
+      name: 'Spot',
+      sunHours: ask.sunHours,
+      sunWhen: ask.sunWhen ?? 'spread',
+      view: ask.view ?? 'one side',
+      pets: ask.reach === 'cats' || ask.reach === 'dogs',
+      children: ask.reach === 'children',
+      dropCm: ask.pot.startsWith('basket') ? 200 : ask.pot.startsWith('wall') ? 130 : 0,
+      exposure: ask.windy ? 'balcony' : 'open',
+      site: {
+        latitudeDeg: ask.latitudeDeg,
+        longitudeDeg: 0,
+        timeZone: 'Europe/London',
+        climate: ask.climate,
+      },
+    }),
+    house: USUAL_HOUSE,
+    plantedWeek: ask.week,
+    endWeek: weekAfter(ask.week, ask.weeks),
+    kinds,
+    seed: 1,
+    wishes: {
+      scheme: ask.scheme ? schemeOf(ask.scheme) : any[at % any.length]!,
+      fullInWeeks: Math.min(8, ask.weeks),
+      budget: ask.budget ?? null,
+      kitchen: ask.kitchen ?? false,
+      school: 'any',
+      must: [],
+      never: [],
+    },
+  };
+}
+
+/** Is a kind named in a list of the panel: by genus, or by genus and a word of it? */
+export function isNamed({ botanical, id, common }: PlantKind, list: string): boolean {
+  const said = `${botanical} ${id} ${common}`.toLowerCase();
+  return list
+    .toLowerCase()
+    .split(' ')
+    .some((name) => {
+      const [genus = '', ...word] = name.split('-');
+      return (
+        botanical.toLowerCase().split(' ').includes(genus) &&
+        (word.length === 0 || said.includes(word.join(' ')) || said.includes(word.join('-')))
+      );
+    });
+}
