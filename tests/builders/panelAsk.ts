@@ -6,6 +6,7 @@ import { BOOK } from '@/core/plants/book/index';
 import type { PlantKind } from '@/core/plants/kind';
 import type { Ask } from '@/core/search/ask';
 import { usualSpot } from '@/core/spots/spot';
+import { usualSupport } from '@/core/plantings/support';
 import { weekAfter } from '@/core/units/units';
 import type { PanelAsk, Pot } from '../panel/asks';
 
@@ -96,6 +97,9 @@ function containerOf(pot: Pot): Container {
   }
 }
 
+/** Who waters once a week at best, by their own words. */
+const FORGETFUL: readonly string[] = ['forgetful-roof', 'dry-shade'];
+
 /** An ask of the panel as it is put to the engine. Any colour will do where none is named: every scheme is tried by turns. */
 export function panelAsk(ask: PanelAsk, at: number, kinds: readonly PlantKind[] = BOOK): Ask {
   const container = containerOf(ask.pot);
@@ -112,6 +116,13 @@ export function panelAsk(ask: PanelAsk, at: number, kinds: readonly PlantKind[] 
       children: ask.reach === 'children',
       dropCm: ask.pot.startsWith('basket') ? 200 : ask.pot.startsWith('wall') ? 130 : 0,
       exposure: ask.windy ? 'balcony' : 'open',
+      // "I am away for weeks on end."
+      waters: {
+        who: '',
+        everyDays: FORGETFUL.includes(ask.id) ? 7 : 1,
+        by: 'can',
+        reservoirL: 0,
+      },
       site: {
         latitudeDeg: ask.latitudeDeg,
         longitudeDeg: 0,
@@ -124,6 +135,7 @@ export function panelAsk(ask: PanelAsk, at: number, kinds: readonly PlantKind[] 
     endWeek: weekAfter(ask.week, ask.weeks),
     kinds,
     seed: 1,
+    ...(ask.id === 'climber-obelisk' ? { support: usualSupport(container, 'obelisk') } : {}),
     wishes: {
       scheme: ask.scheme ? schemeOf(ask.scheme) : any[at % any.length]!,
       fullInWeeks: Math.min(8, ask.weeks),

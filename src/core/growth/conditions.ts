@@ -4,7 +4,7 @@ import { mixFactsOf } from '../containers/mixes';
 import type { PlantKind } from '../plants/kind';
 import { dayOfWeek } from '../sky/days';
 import { climateHere } from '../spots/frost';
-import type { Spot } from '../spots/spot';
+import { isSeasonless, type Spot } from '../spots/spot';
 import { clamp, weekAfter, WEEKS_PER_YEAR } from '../units/units';
 
 /** Stems cut back some weeks after planting. */
@@ -27,11 +27,20 @@ export interface Conditions {
   /** Weeks until the mix has no food left; `null` when it is fed as usual. */
   readonly hungryFromWeek: number | null;
   readonly trims: readonly Trim[];
+  /** Where one week is like another: the book's week of planting stands for all. */
+  readonly seasonless: boolean;
 }
 
 /** Warm weeks without end, deep mix and good feeding: how a kind grows when nothing holds it back but light. */
 export function freely(sunHours: number): Conditions {
-  return { sunHours, warmthC: [REFERENCE_C], mixL: Infinity, hungryFromWeek: null, trims: [] };
+  return {
+    sunHours,
+    warmthC: [REFERENCE_C],
+    mixL: Infinity,
+    hungryFromWeek: null,
+    trims: [],
+    seasonless: false,
+  };
 }
 
 /** Warmth at which a kind fills out in the weeks its record tells, °C: a summer week of the temperate north. Ours. */
@@ -119,5 +128,6 @@ export function conditionsAt(
     mixL: mixL(container),
     hungryFromWeek: feeding === 'none' ? (least + most) / 2 : null,
     trims,
+    seasonless: isSeasonless(spot),
   };
 }

@@ -101,6 +101,8 @@ export function foresee(
 ): Season {
   const growing = startOf(plants, conditions.mixL);
   const found: (readonly Size[])[] = [];
+  const calendarOf = (week: number) =>
+    conditions.seasonless ? plantedWeek : weekAfter(plantedWeek, week);
   return {
     at: (weeks) => {
       for (let week = found.length; week <= weeks; week += 1) {
@@ -108,7 +110,7 @@ export function foresee(
           grow(growing, found[week - 1]!, week - 1, conditions);
           trim(growing, week, conditions);
         }
-        found.push(measure(growing, week, weekAfter(plantedWeek, week), conditions));
+        found.push(measure(growing, week, calendarOf(week), conditions));
       }
       return found[weeks]!;
     },

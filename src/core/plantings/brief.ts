@@ -1,5 +1,6 @@
 import type { House } from './house';
 import type { SchoolId } from './schoolId';
+import type { Support } from './support';
 import type { Container } from '../containers/container';
 import type { Spot } from '../spots/spot';
 import {
@@ -20,12 +21,14 @@ export interface Brief {
   readonly plantedWeek: number;
   readonly endWeek: number;
   readonly house: House;
+  /** Something to climb that stands in the container; left out: nothing. */
+  readonly support?: Support;
 }
 
 /** Places for a brief as a planting that can be judged, drawn and kept; in the school they were composed in, where that is told. */
 export function plantingOf(
   { places, school }: { readonly places: readonly Place[]; readonly school?: SchoolId },
-  { container, shelfId = null, spot, wishes, plantedWeek, endWeek }: Brief,
+  { container, shelfId = null, spot, wishes, plantedWeek, endWeek, support }: Brief,
   identity: { readonly id: string; readonly name: string },
 ): Planting {
   return {
@@ -41,11 +44,20 @@ export function plantingOf(
     strangers: [],
     meant: [],
     demo: false,
+    ...(support ? { support } : {}),
   };
 }
 
 /** The brief that a planting at its spot answers. */
 export function briefOf({ planting, spot, house }: PlantingInSpot): Brief {
-  const { container, wishes, plantedWeek, endWeek } = planting;
-  return { container, spot, wishes, plantedWeek, endWeek, house };
+  const { container, wishes, plantedWeek, endWeek, support } = planting;
+  return {
+    container,
+    spot,
+    wishes,
+    plantedWeek,
+    endWeek,
+    house,
+    ...(support ? { support } : {}),
+  };
 }

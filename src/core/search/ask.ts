@@ -1,13 +1,15 @@
 import { visibleHeightCm } from '../containers/container';
 import { deepEnough } from '../placing/fit';
-import { frosted } from '../suitability/frost';
 import { dangerInReach } from '../suitability/harm';
-import { interestOfKind } from '../suitability/interest';
 import { lightFit } from '../suitability/light';
 import { goodRatios } from '../suitability/proportion';
+import { driesOut } from '../suitability/watering';
 import { kindFitsScheme } from '../suitability/scheme';
+import { soldIn } from '../suitability/shops';
+import { standingOf } from '../suitability/standing';
 import type { Brief } from '../plantings/brief';
 import { middle, type PlantKind } from '../plants/kind';
+import { weeksBetween } from '../units/units';
 
 /** What the gardener asks for. */
 export interface Ask extends Brief {
@@ -17,13 +19,36 @@ export interface Ask extends Brief {
 }
 
 /** Wishes and facts that may rule a kind out altogether. */
-export type Hurdle =
-  'never' | 'light' | 'reach' | 'cold' | 'season' | 'size' | 'depth' | 'kitchen' | 'scheme';
+export const HURDLES = [
+  'never',
+  'kitchen',
+  'light',
+  'reach',
+  'cold',
+  'heat',
+  'thirst',
+  'shops',
+  'season',
+  'support',
+  'size',
+  'depth',
+  'scheme',
+] as const;
+export type Hurdle = (typeof HURDLES)[number];
 
 /** Scheme fit below which a kind is not considered. */
 const LEAST_SCHEME_FIT = 0.5;
-/** Light fit below which a kind is not considered. */
-const LEAST_LIGHT_FIT = 0.7;
+/** Light fit below which a kind is not considered: an hour too dark, or two too bright. */
+const LEAST_LIGHT_FIT = 0.8;
+/** Share of its weeks that a kind must stand before frost or age may end it; and be there to be seen. Ours. */
+const LEAST_STAY = 0.85;
+const LEAST_PRESENT = 0.75;
+/** What it must be worth looking at in the mean of its weeks. Ours. */
+const LEAST_SHOWN = 0.15;
+/** Nights too cool for it in more of its weeks than this, and summers so far from what it needs and bears, K, rule it out. Ours. */
+const MOST_SULKS = 0.75;
+const MOST_TOO_COOL_K = 2;
+const MOST_TOO_HOT_K = 1.5;
 
 /**
  * The first thing that rules a kind out.
@@ -43,17 +68,37 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
     return 'kitchen';
   if (!must && lightFit(kind, spot).score < LEAST_LIGHT_FIT) return 'light';
   if (dangerInReach(kind, spot) >= 2) return 'reach';
-  if (frosted(kind, ask.plantedWeek, spot)) return 'cold';
-  if (must) return null;
-  if (interestOfKind(kind, ask) < 0.15) return 'season';
+  const weather = weatherAgainst(kind, ask, must);
+  if (weather || must) return weather;
+  if (driesOut(kind, ask)) return 'thirst';
+  if (!soldIn(kind, ask.plantedWeek, spot)) return 'shops';
+  const { present, shows } = standingOf(kind, ask);
+  if (present < LEAST_PRESENT || shows < LEAST_SHOWN) return 'season';
+  if (kind.support === 'climb' && !ask.support) return 'support';
   const [, mostRatio] = goodRatios(container);
-  if (kind.heightCm[0] > visibleHeightCm(container) * mostRatio * 1.1) return 'size';
+  if (kind.support !== 'climb' && kind.heightCm[0] > visibleHeightCm(container) * mostRatio * 1.1)
+    return 'size';
   if (kind.sold.every(({ size }) => !deepEnough(container, size, kind))) return 'depth';
   if (kindFitsScheme(kind, wishes.scheme) < LEAST_SCHEME_FIT) return 'scheme';
   return null;
 }
 
-/** Grown height in a good season, cm. */
-export function grownHeightCm(kind: PlantKind): number {
-  return middle(kind.heightCm);
+/** Does the weather of its weeks stand against a kind? What is a must may sulk, but not freeze. */
+function weatherAgainst(
+  kind: PlantKind,
+  ask: Ask,
+  must: boolean,
+): 'cold' | 'heat' | 'season' | null {
+  const { lost, sulks, tooCool, tooHot } = standingOf(kind, ask);
+  if (lost && lost.weeks < LEAST_STAY * weeksBetween(ask.plantedWeek, ask.endWeek))
+    return lost.to === 'gone over' ? (must ? null : 'season') : 'cold';
+  if (must) return null;
+  if (sulks > MOST_SULKS || tooCool > MOST_TOO_COOL_K) return 'cold';
+  return tooHot > MOST_TOO_HOT_K ? 'heat' : null;
+}
+
+/** Grown height in a good season, cm; of a climber, at most its support's. */
+export function grownHeightCm(kind: PlantKind, ask?: Pick<Ask, 'support'>): number {
+  const grown = middle(kind.heightCm);
+  return kind.support === 'climb' && ask?.support ? Math.min(grown, ask.support.heightCm) : grown;
 }

@@ -8,8 +8,10 @@ import {
   type SchemeTally,
 } from '../colour/schemes';
 import { deltaE } from '../colour/oklch';
-import { interestOfKind } from '../suitability/interest';
-import { lightFit } from '../suitability/light';
+import { commonGround, keepsCompany, TOGETHER } from '../suitability/company';
+import { easeInSummer, standingOf } from '../suitability/standing';
+import { familiarity } from '../plants/familiar';
+import { easeInLight } from '../suitability/light';
 import { goodRatios } from '../suitability/proportion';
 import { kindFitsScheme } from '../suitability/scheme';
 import { overruns } from '../suitability/vigour';
@@ -114,6 +116,9 @@ export class Judge {
     if (members.length === 0) return 0;
     const together = this.together(members);
     if (together === null) return 0;
+    const kinds = members.map(({ kind }) => kind);
+    if (!this.ask.wishes.kitchen && commonGround(kinds).worth < TOGETHER) return 0;
+    const seldom = kinds.filter((kind) => familiarity(kind) === 'seldom').length;
     const { fit, carried, missing } = readTally(
       sumTallies(members.map(({ kind }) => this.recordOf(kind).tally)),
       this.ask.wishes.scheme,
@@ -124,7 +129,8 @@ export class Judge {
         WORTH.pairs * together +
         WORTH.scheme * (fit - MISSING_COST * missing.length) +
         WORTH.colour * Math.min(1, carried / ENOUGH_COLOUR) +
-        WORTH.variety * Math.min(2, members.length - 3),
+        WORTH.variety * Math.min(2, members.length - 3) -
+        RARITY_COST * Math.max(0, seldom - 1),
     );
   }
 
@@ -166,6 +172,7 @@ export class Judge {
   }
 
   private common(kind: PlantKind): number {
+    const standing = standingOf(kind, this.ask);
     const [, chroma] = leadingColour(kind);
     const vivid = Math.min(1, chroma / 0.16 + (isWhite(leadingColour(kind)) ? 0.7 : 0));
     const past = kind.vigour >= 5 ? 0.12 : kind.vigour === 4 ? 0.05 : 0;
@@ -178,10 +185,14 @@ export class Judge {
     const slow =
       kind.cycle === 'shrub' && (this.school.weights.interest ?? 1) < 1.3 ? SHRUB_COST : 0;
     return (
-      0.28 * lightFit(kind, this.ask.spot).score +
+      0.28 * easeInLight(kind, this.ask.spot) +
+      SUMMER_WORTH * easeInSummer(standing) +
       0.26 * kindFitsScheme(kind, this.ask.wishes.scheme) +
-      0.2 * interestOfKind(kind, this.ask) +
-      0.14 * vivid -
+      0.2 * standing.shows +
+      SOON_WORTH * standing.showsSoon +
+      0.14 * vivid +
+      FAMILIAR[familiarity(kind)] -
+      SULKING_COST * standing.sulks -
       past -
       kitchen -
       slow +
@@ -195,7 +206,7 @@ export class Judge {
     if (!kind.roles.includes(role) || !this.school.allows(kind, role)) return 0;
     const pot = visibleHeightCm(this.ask.container);
     const [least, most] = goodRatios(this.ask.container);
-    const ratio = grownHeightCm(kind) / pot;
+    const ratio = grownHeightCm(kind, this.ask) / pot;
     const basket = isHung(this.ask.container.shape);
     const size =
       role === 'lead'
@@ -208,11 +219,17 @@ export class Judge {
 
   /** Two kinds together, 0–1; 0 when they must not share a container. */
   pair(a: PlantKind, b: PlantKind): number {
-    if (this.pairs.length === 0) return pairScore(a, b);
+    if (this.pairs.length === 0) return this.pairScore(a, b);
     const [i, j] = [this.index.get(a)!, this.index.get(b)!];
     const at = i < j ? i * this.kinds.length + j : j * this.kinds.length + i;
-    if (this.pairs[at] === UNKNOWN) this.pairs[at] = pairScore(a, b);
+    if (this.pairs[at] === UNKNOWN) this.pairs[at] = this.pairScore(a, b);
     return this.pairs[at]!;
+  }
+
+  private pairScore(a: PlantKind, b: PlantKind): number {
+    // What is all to be eaten keeps one company by that.
+    const company = this.ask.wishes.kitchen ? 1 : keepsCompany(a, b);
+    return company < STRANGERS ? 0 : pairScore(a, b) * (1 - COMPANY_SHARE * (1 - company));
   }
 }
 
@@ -228,15 +245,27 @@ const WORTH_ALONE = 0.5;
 const LEAST_PROMISE = 0.001;
 /** What is grown to eat costs so much where eating was not asked for. Ours. */
 const KITCHEN_COST = 0.06;
+/** What it adds that a kind shows something at once, and that it is well known; what nights that check it cost, and a summer that suits it is worth. Ours. */
+const SOON_WORTH = 0.06;
+const FAMILIAR = { staple: 0.1, known: 0, seldom: -0.12 } as const;
+const SULKING_COST = 0.15;
+const SUMMER_WORTH = 0.16;
+/** What each rarity after the first costs a cast. Ours. */
+const RARITY_COST = 0.15;
 /** What a hardy shrub costs in a planting for a season. Ours. */
 const SHRUB_COST = 0.07;
 /** What a pair costs of which one would run over the other. Ours. */
 const BULLY_COST = 0.25;
+/** What two colours of one species are worth side by side. Ours. */
+const SISTERS = 0.62;
 /** What a lead counts against the others. */
 const LEAD_WEIGHT = 1.3;
 /** Pairs are held in a table up to this many kinds (9 MB); beyond it they are worked out anew. */
 const MOST_HELD = 1500;
 const UNKNOWN = -1;
+/** Kinds met with together less than this are not planted together; how far the others' worth hangs on it. Ours. */
+const STRANGERS = 0.4;
+const COMPANY_SHARE = 0.5;
 
 /** Best first; equals by what they are like, so that the order of the book does not matter. */
 export function ranked<T extends { readonly promise: number; readonly kind: PlantKind }>(
@@ -255,10 +284,11 @@ function pairScore(a: PlantKind, b: PlantKind): number {
   const water = thirstMatch(a, b);
   if (a.edible && b.toxicity.people === 'poisonous' && a.edible !== 'flowers') return 0;
   if (b.edible && a.toxicity.people === 'poisonous' && b.edible !== 'flowers') return 0;
-  if (a.botanical === b.botanical) return 0.35 * water;
   const [p, q] = [leadingColour(a), leadingColour(b)];
   const apart = Math.min(1, deltaE(p, q) / 0.25);
   const lifts = isWhite(p) || isWhite(q) || isGround(p) || isGround(q) ? 0.75 : apart;
+  // One species in two colours is what good plantings often are.
+  if (a.botanical === b.botanical) return SISTERS * (0.5 + 0.5 * lifts) * water;
   const bully = overruns(a, b) || overruns(b, a) ? BULLY_COST : 0;
   return Math.max(0.01, (0.4 * leafContrast(a, b)) / 0.6 + 0.3 * lifts + 0.3 * water - bully);
 }

@@ -1,5 +1,5 @@
 import type { Container } from '../containers/container';
-import { bookWeek } from '../spots/spot';
+import { bookWeek, isSeasonless } from '../spots/spot';
 import { hurdleOf, type Ask, type Hurdle } from './ask';
 import { enlarged } from '../containers/shape';
 import { finished, type Work } from '../work/steps';
@@ -123,7 +123,7 @@ function relax(ask: Ask, one: Relaxation): readonly Ask[] {
     case 'container':
       return [{ ...ask, container: bigger(ask.container) }];
     case 'week':
-      return bookWeek(ask.plantedWeek, spot) === MAY_WEEK
+      return isSeasonless(spot) || bookWeek(ask.plantedWeek, spot) === MAY_WEEK
         ? []
         : [
             {

@@ -2,6 +2,7 @@ import { opinionOf } from '../checks/opinion';
 import { rolesPlayed } from '../checks/rolesPlayed';
 import { read } from '../checks/reading';
 import { applyEdit, type Remake, type RemakeKind } from '../plantings/edits';
+import { briefOf } from '../plantings/brief';
 import { inSpot, type PlantingInSpot } from '../plantings/planting';
 import type { KindId, PlantKind } from '../plants/kind';
 import { plantCost } from '../shopping/plantCost';
@@ -54,20 +55,8 @@ export function judged(
 }
 
 /** The ask that a planting on the bench answers. */
-export function askFor(
-  { planting, spot, house }: PlantingInSpot,
-  kinds: readonly PlantKind[],
-): Ask {
-  return {
-    container: planting.container,
-    spot,
-    wishes: planting.wishes,
-    plantedWeek: planting.plantedWeek,
-    endWeek: planting.endWeek,
-    kinds,
-    seed: 0,
-    house,
-  };
+export function askFor(it: PlantingInSpot, kinds: readonly PlantKind[]): Ask {
+  return { ...briefOf(it), kinds, seed: 0 };
 }
 
 /** The kinds of a planting in the roles they play, each once: by how many of its plants play it. */

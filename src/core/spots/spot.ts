@@ -31,8 +31,21 @@ export function usualSpot(told: Partial<Spot> & Pick<Spot, 'id' | 'name'>): Spot
   return { ...USUAL_SPOT, ...told };
 }
 
-/** The week of the northern year, in which the book tells its weeks, that a week is where the spot lies; and the other way round. */
-export function bookWeek(week: number, { site }: Pick<Spot, 'site'>): number {
+/** The week of the book that stands for every week where there is no winter and no summer: one early in summer. Ours. */
+const SEASONLESS_WEEK = 26;
+
+/** Is one week there like another? */
+export function isSeasonless({ site }: Pick<Spot, 'site'>): boolean {
+  return site.climate.startsWith('tropical');
+}
+
+/**
+ * The week of the northern year, in which the book tells its weeks, that a week is where the spot lies; and, outside the
+ * tropics, the other way round.
+ */
+export function bookWeek(week: number, spot: Pick<Spot, 'site'>): number {
+  if (isSeasonless(spot)) return SEASONLESS_WEEK;
+  const { site } = spot;
   return site.latitudeDeg >= 0 ? week : weekAfter(week, WEEKS_PER_YEAR / 2);
 }
 

@@ -2,7 +2,7 @@ import { seasonShare } from '../growth/growth';
 import type { PlantKind } from '../plants/kind';
 import { leafWorth } from '../plants/leaves';
 import { within } from '../plants/season';
-import { bookWeek, type Spot } from '../spots/spot';
+import { bookWeek, isSeasonless, type Spot } from '../spots/spot';
 import { weekAfter, weeksBetween } from '../units/units';
 import { once } from '../work/once';
 
@@ -23,7 +23,8 @@ export const flowerWorth = ({ bloom }: PlantKind): number =>
 /** How much of the season a kind is worth looking at, 0–1: flowers, fruit, and leaves while it stands in leaf. */
 export function interestOfKind(kind: PlantKind, season: Stretch): number {
   const { plantedWeek, endWeek, spot } = season;
-  const key = (plantedWeek * 64 + endWeek) * 2 + Number(spot.site.latitudeDeg >= 0);
+  const year = isSeasonless(spot) ? 2 : Number(spot.site.latitudeDeg >= 0);
+  const key = (plantedWeek * 64 + endWeek) * 3 + year;
   const held = interestsOf(kind);
   let found = held.get(key);
   if (found === undefined) held.set(key, (found = reckonInterest(kind, season)));

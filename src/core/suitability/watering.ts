@@ -1,4 +1,6 @@
+import { mixL, type Container } from '../containers/container';
 import type { PlantKind } from '../plants/kind';
+import type { Spot } from '../spots/spot';
 
 /** Thirst as a number: how many steps apart two kinds are. */
 export const THIRST_LEVEL: Readonly<Record<PlantKind['thirst'], number>> = {
@@ -14,9 +16,16 @@ const SOFT_AND_DESERT = 0.66;
 export function thirstMatch(a: PlantKind, b: PlantKind): number {
   const gap = Math.abs(THIRST_LEVEL[a.thirst] - THIRST_LEVEL[b.thirst]);
   if (a.cycle !== b.cycle && isFleshy(a) && isFleshy(b)) return SOFT_AND_DESERT;
-  if (a.dryBetween !== b.dryBetween) return gap === 0 ? 0.7 : gap === 1 ? 0.3 : 0;
+  if (a.dryBetween !== b.dryBetween) {
+    const dry = a.dryBetween ? a : b;
+    return (isFleshy(dry) ? FLESHY_BESIDE : SILVER_BESIDE)[gap] ?? 0;
+  }
   return gap === 2 ? 0.55 : 1;
 }
+
+/** What must dry out between waterings beside what need not, by steps of thirst: fleshy plants rot, silver and Mediterranean ones only grow lax. Ours. */
+const FLESHY_BESIDE = [0.7, 0.3, 0] as const;
+const SILVER_BESIDE = [0.8, 0.66, 0.3] as const;
 
 const isFleshy = ({ cycle }: PlantKind): boolean =>
   cycle === 'succulent' || cycle === 'desert succulent';
@@ -32,3 +41,29 @@ export const mayShareWatering = (a: PlantKind, b: PlantKind): boolean =>
 /** Are they at home with one watering? */
 export const shareWatering = (a: PlantKind, b: PlantKind): boolean =>
   thirstMatch(a, b) >= PAIR_MATCH;
+
+/** Days between waterings that a kind of each thirst bears in 15 L of mix in a sunny summer, and how they go with the litres. Ours. */
+const BEARS_DAYS: Readonly<Record<PlantKind['thirst'], number>> = {
+  high: 1.6,
+  medium: 3.2,
+  low: 8,
+};
+const MIX_L = 15;
+const BY_LITRES = 0.4;
+/** A reservoir waters for a while by itself; shade saves half. Ours. */
+const RESERVOIR_DAYS_PER_L = 0.5;
+const SHADE_SAVES = 0.5;
+
+/** Would it dry out between the waterings there? */
+export function driesOut(
+  { thirst, dryBetween }: Pick<PlantKind, 'thirst' | 'dryBetween'>,
+  { spot, container }: { readonly spot: Spot; readonly container: Container },
+): boolean {
+  const { everyDays, by, reservoirL } = spot.waters;
+  if (by === 'drip' || everyDays <= 1) return false;
+  const room = Math.max(0.5, mixL(container) / MIX_L) ** BY_LITRES;
+  const shade = 1 + SHADE_SAVES * Math.max(0, 1 - spot.sunHours / 6);
+  const bears =
+    BEARS_DAYS[thirst] * (dryBetween ? 3 : 1) * room * shade + reservoirL * RESERVOIR_DAYS_PER_L;
+  return everyDays > bears;
+}

@@ -1,0 +1,47 @@
+import type { PlantKind } from '../plants/kind';
+import { frostFreeWeeks } from '../spots/frost';
+import { bookWeek, isSeasonless, type Spot } from '../spots/spot';
+import { clamp, weekAfter, weeksBetween, WEEKS_PER_YEAR } from '../units/units';
+import { isTender } from './standing';
+
+/** Weeks from and to which tender plants are out in the places for which the book tells its shop weeks. */
+const BOOK_FREE = { from: 20, to: 42 } as const;
+/** Shops in warmer places are at most so many weeks ahead in spring and behind in autumn. Ours. */
+const MOST_SHIFT_WEEKS = 10;
+
+/**
+ * Do shops there have it growing that week? The book tells weeks of temperate places; where frost ends sooner, tender plants are sold
+ * sooner, and where it comes later, all are sold later.
+ */
+export function soldIn(
+  kind: PlantKind,
+  week: number,
+  spot: Pick<Spot, 'site' | 'normals'>,
+): boolean {
+  const book = bookWeek(week, spot);
+  const { sooner, later } = shiftOf(spot);
+  return kind.inShops.some(([from, to]) => {
+    const first = isTender(kind) ? weekAfter(from, -sooner) : from;
+    const last = to >= BOOK_FREE.to - 2 || isTender(kind) ? weekAfter(to, later) : to;
+    const length = Math.min(
+      WEEKS_PER_YEAR - 1,
+      weeksBetween(from, to) + (first === from ? 0 : sooner) + (last === to ? 0 : later),
+    );
+    return weeksBetween(first, book) <= length;
+  });
+}
+
+function shiftOf(spot: Pick<Spot, 'site' | 'normals'>): {
+  readonly sooner: number;
+  readonly later: number;
+} {
+  if (isSeasonless(spot)) return { sooner: 0, later: 0 };
+  const free = frostFreeWeeks(spot);
+  if (!free) return { sooner: MOST_SHIFT_WEEKS, later: MOST_SHIFT_WEEKS };
+  const [from, to] = [bookWeek(free.from, spot), bookWeek(free.to, spot)];
+  const signed = (weeks: number) => (weeks > WEEKS_PER_YEAR / 2 ? weeks - WEEKS_PER_YEAR : weeks);
+  return {
+    sooner: clamp(signed(weeksBetween(from, BOOK_FREE.from)), 0, MOST_SHIFT_WEEKS),
+    later: clamp(signed(weeksBetween(BOOK_FREE.to, to)), 0, MOST_SHIFT_WEEKS),
+  };
+}
