@@ -39,6 +39,7 @@ const HURDLE_TEXT: Readonly<Record<Hurdle, string>> = {
   thirst: 'drying out between waterings',
   shops: 'not being sold in the planting week',
   support: 'having nothing to climb',
+  company: 'the company wished for',
   season: 'nothing to show in those weeks',
   size: 'too tall for the container',
   depth: 'root balls deeper than the mix',

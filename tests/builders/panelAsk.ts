@@ -97,6 +97,22 @@ function containerOf(pot: Pot): Container {
   }
 }
 
+/** What the words of an ask come to in the app's wishes. */
+const TOLD: Readonly<Record<string, Partial<Ask['wishes']>>> = {
+  bees: { likes: ['wildlife'] },
+  'scent-evening': { likes: ['scent'] },
+  'grasses-modern': { company: 'meadow and grasses' },
+  'alpine-sink': { company: 'alpine' },
+  'succulent-bowl': { company: 'soft succulents' },
+  'woodland-shade-perennial': { company: 'woodland shade' },
+  'tropical-look-temperate': { company: 'bold tender foliage' },
+  'old-fashioned': { company: 'summer bedding', school: 'repeat-run' },
+  'low-under-window': { school: 'dome' },
+  'formal-entrance': { company: 'evergreen structure' },
+  'privacy-screen': { school: 'screen' },
+  'big-budget-specimen': { school: 'specimen' },
+};
+
 /** Who waters once a week at best, by their own words. */
 const FORGETFUL: readonly string[] = ['forgetful-roof', 'dry-shade'];
 
@@ -141,9 +157,10 @@ export function panelAsk(ask: PanelAsk, at: number, kinds: readonly PlantKind[] 
       fullInWeeks: Math.min(8, ask.weeks),
       budget: ask.budget ?? null,
       kitchen: ask.kitchen ?? false,
-      school: 'any',
       must: [],
       never: [],
+      school: 'any',
+      ...TOLD[ask.id],
     },
   };
 }

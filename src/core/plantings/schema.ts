@@ -1,3 +1,4 @@
+import { COMPANIES } from '../plants/terms';
 import * as z from 'zod';
 import { nameSchema, textSchema } from '../records/textSchema';
 import { colourSchema } from '../colour/schema';
@@ -75,6 +76,10 @@ export const schemeSchema = z.discriminatedUnion(
   },
 );
 
+/** What a gardener may ask of most of the plants. */
+export const LIKES = ['wildlife', 'scent'] as const;
+export type Like = (typeof LIKES)[number];
+
 export const wishesSchema = z.object({
   scheme: schemeSchema,
   /** When the mix should be hidden, weeks from planting. */
@@ -100,6 +105,10 @@ export const wishesSchema = z.object({
     .max(200, 'At most 200 plants can be left out.')
     .readonly()
     .default([]),
+  /** The community to plant from; left out: any that suits. */
+  company: z.enum(COMPANIES).optional(),
+  /** What the plants should have, most of them; left out: nothing is asked. */
+  likes: z.array(z.enum(LIKES)).max(2).readonly().optional(),
 });
 
 /** Stems of one plant cut back, weeks after planting, by a share of its size. */

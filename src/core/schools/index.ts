@@ -38,9 +38,9 @@ export function schoolOf({ wishes }: Pick<Planting, 'wishes'>): School {
 }
 
 /** How many schools are tried when the gardener leaves it to the search. */
-const TRIED = 3;
+const TRIED = 4;
 /** A school that suits less than this is not tried unasked. */
-const LEAST_SUITED = 0.5;
+const LEAST_SUITED = 0.4;
 
 /** Schools to try: the one asked for, or those that suit best, best first. */
 export function schoolsFor(

@@ -1,5 +1,6 @@
 import { visibleHeightCm } from '../containers/container';
 import { deepEnough } from '../placing/fit';
+import { standsWith, TOGETHER } from '../suitability/company';
 import { dangerInReach } from '../suitability/harm';
 import { lightFit } from '../suitability/light';
 import { goodRatios } from '../suitability/proportion';
@@ -29,6 +30,7 @@ export const HURDLES = [
   'thirst',
   'shops',
   'season',
+  'company',
   'support',
   'size',
   'depth',
@@ -74,6 +76,7 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   if (!soldIn(kind, ask.plantedWeek, spot)) return 'shops';
   const { present, shows } = standingOf(kind, ask);
   if (present < LEAST_PRESENT || shows < LEAST_SHOWN) return 'season';
+  if (wishes.company && standsWith(kind, wishes.company) < TOGETHER) return 'company';
   if (kind.support === 'climb' && !ask.support) return 'support';
   const [, mostRatio] = goodRatios(container);
   if (kind.support !== 'climb' && kind.heightCm[0] > visibleHeightCm(container) * mostRatio * 1.1)

@@ -24,10 +24,9 @@ export function eligible(ask: Ask): readonly PlantKind[] {
   return ask.kinds.filter((kind) => hurdleOf(kind, ask) === null);
 }
 
-/** How many leads are looked at, and casts kept for each. A planting without a lead keeps more casts of different bodies instead. */
+/** How many leads, or bodies where there is no lead, are looked at, and casts kept for each. */
 const LEADS = 14;
 const PER_LEAD = 5;
-const WITHOUT_LEAD = 40;
 /** What it adds to a cast's promise that its school goes well with the container and view. Ours. */
 const SUITS_SHARE = 0.08;
 
@@ -39,8 +38,9 @@ export function* castsFor(ask: Ask): Generator<Cast[]> {
     .map((id) => kinds.find((kind) => kind.id === id))
     .filter((kind): kind is PlantKind => kind !== undefined);
   if (musts.length < ask.wishes.must.length) return;
+  const worn = new Map<PlantKind, number>();
   for (const school of schoolsFor(siteOf(ask), ask.wishes))
-    yield* castsOf(school, ask, kinds, musts);
+    yield* castsOf(school, ask, kinds, musts, worn);
 }
 
 function* castsOf(
@@ -48,8 +48,9 @@ function* castsOf(
   ask: Ask,
   kinds: readonly PlantKind[],
   musts: readonly PlantKind[],
+  worn: Map<PlantKind, number>,
 ): Generator<Cast[]> {
-  const judge = new Judge(ask, kinds, school);
+  const judge = new Judge(ask, kinds, school, worn);
   yield [];
   const shapes = school.casts(siteOf(ask));
   const suits = school.suits(siteOf(ask));
@@ -58,35 +59,30 @@ function* castsOf(
     members,
     promise: judge.plainPromise(members) + SUITS_SHARE * suits,
   });
-  const leads = shapes.some((shape) => shape.includes('lead')) ? leadsFor(judge, musts) : [];
-  const bare = shapes.filter((shape) => !shape.includes('lead'));
-  for (const lead of leads) {
-    const found: Assigned[] = [];
-    for (const shape of shapes) {
-      const at = shape.indexOf('lead');
-      if (at < 0) continue;
-      found.push(
-        ...withMusts(
-          judge,
-          [{ kind: lead, role: 'lead' }],
-          shape.filter((_, i) => i !== at),
-          musts,
-        ),
-      );
+  // A cast is built round its lead, or round a body where the shape has none.
+  for (const role of ['lead', 'body'] as const) {
+    const mine = shapes.filter((shape) =>
+      role === 'lead' ? shape.includes('lead') : !shape.includes('lead'),
+    );
+    if (mine.length === 0) continue;
+    for (const first of firstsFor(judge, role, musts)) {
+      const found = mine.flatMap((shape) => {
+        const at = shape.indexOf(role);
+        if (at < 0) return [];
+        const others = shape.filter((_, i) => i !== at);
+        return withMusts(judge, [{ kind: first, role }], others, musts);
+      });
+      const kept = differing(found, PER_LEAD);
+      judge.wear(kept.flatMap(({ members }) => members.slice(1).map(({ kind }) => kind)));
+      yield kept.map(cast);
     }
-    yield differing(found, PER_LEAD).map(cast);
   }
-  if (bare.length > 0)
-    yield differing(
-      bare.flatMap((shape) => withMusts(judge, [], shape, musts)),
-      WITHOUT_LEAD,
-    ).map(cast);
 }
 
-/** Leads to try; where a must can only lead, that one. */
-function leadsFor(judge: Judge, musts: readonly PlantKind[]): PlantKind[] {
-  const wanted = musts.filter((kind) => kind.roles[0] === 'lead' && judge.of(kind, 'lead') > 0);
-  return wanted.length > 0 ? wanted : judge.best('lead', LEADS);
+/** Kinds to build round; where a must can only be that, that one. */
+function firstsFor(judge: Judge, role: 'lead' | 'body', musts: readonly PlantKind[]): PlantKind[] {
+  const wanted = musts.filter((kind) => kind.roles[0] === role && judge.of(kind, role) > 0);
+  return wanted.length > 0 ? wanted : judge.best(role, LEADS);
 }
 
 /** Casts that hold every must: each takes the first slot of its role that is free. */

@@ -9,9 +9,7 @@ import {
 } from '../colour/schemes';
 import { deltaE } from '../colour/oklch';
 import { commonGround, keepsCompany, TOGETHER } from '../suitability/company';
-import { easeInSummer, standingOf } from '../suitability/standing';
 import { familiarity } from '../plants/familiar';
-import { easeInLight } from '../suitability/light';
 import { goodRatios } from '../suitability/proportion';
 import { kindFitsScheme } from '../suitability/scheme';
 import { overruns } from '../suitability/vigour';
@@ -22,8 +20,9 @@ import { leafContrast } from '../plants/leaves';
 import { middle, type PlantKind, type Role } from '../plants/kind';
 import { printOf } from '../plants/print';
 import type { School, Setting } from '../schools/school';
-import { hash01 } from '../random/hash';
+import { standingOf } from '../suitability/standing';
 import { grownHeightCm, type Ask } from './ask';
+import { isLiked, likingFor, shrubCost } from './liking';
 
 /** One kind in one role. */
 export interface Member {
@@ -54,6 +53,8 @@ export class Judge {
     private readonly ask: Ask,
     readonly kinds: readonly PlantKind[],
     private readonly school: School,
+    /** In how many casts a kind stands already. */
+    private readonly worn = new Map<PlantKind, number>(),
   ) {
     this.index = new Map(kinds.map((kind, i) => [kind, i]));
     this.pairs = new Float32Array(kinds.length <= MOST_HELD ? kinds.length * kinds.length : 0).fill(
@@ -95,7 +96,8 @@ export class Judge {
       .map((kind) => ({
         kind,
         promise:
-          this.of(kind, role) +
+          this.of(kind, role) -
+          this.wornBy(kind) +
           0.5 * beside.reduce((sum, other) => sum + this.pair(kind, other), 0),
       }));
     const chosen: PlantKind[] = [];
@@ -112,12 +114,13 @@ export class Judge {
   }
 
   /** A whole cast, about 0–1; 0 when two of it must not share a container. */
-  promise(members: readonly Member[]): number {
+  promise(members: readonly Member[], asNew = false): number {
     if (members.length === 0) return 0;
     const together = this.together(members);
     if (together === null) return 0;
     const kinds = members.map(({ kind }) => kind);
     if (!this.ask.wishes.kitchen && commonGround(kinds).worth < TOGETHER) return 0;
+    if (!this.honours(kinds)) return 0;
     const seldom = kinds.filter((kind) => familiarity(kind) === 'seldom').length;
     const { fit, carried, missing } = readTally(
       sumTallies(members.map(({ kind }) => this.recordOf(kind).tally)),
@@ -125,7 +128,7 @@ export class Judge {
     );
     return Math.max(
       LEAST_PROMISE,
-      WORTH.single * this.apart(members) +
+      WORTH.single * this.apart(members, asNew) +
         WORTH.pairs * together +
         WORTH.scheme * (fit - MISSING_COST * missing.length) +
         WORTH.colour * Math.min(1, carried / ENOUGH_COLOUR) +
@@ -134,12 +137,32 @@ export class Judge {
     );
   }
 
+  /** Are the wishes about all of them kept: most of the company asked for, and most with what should be there? */
+  private honours(kinds: readonly PlantKind[]): boolean {
+    const { company, likes = [] } = this.ask.wishes;
+    const most = (has: (kind: PlantKind) => boolean) =>
+      kinds.filter(has).length >= kinds.length * MOST_OF_THEM;
+    return (
+      (!company || most((kind) => kind.company.includes(company))) &&
+      likes.every((like) => most((kind) => isLiked(kind, like)))
+    );
+  }
+
+  /** Tells that these kinds stand in a cast already: others are looked for sooner from now on. */
+  wear(kinds: readonly PlantKind[]): void {
+    for (const kind of kinds) this.worn.set(kind, (this.worn.get(kind) ?? 0) + 1);
+  }
+
+  private wornBy(kind: PlantKind): number {
+    return Math.min(MOST_WORN, (this.worn.get(kind) ?? 0) * WORN);
+  }
+
   /** What the members are worth each for itself, 0–1, the lead counting a little more. */
-  private apart(members: readonly Member[]): number {
+  private apart(members: readonly Member[], asNew = false): number {
     let [sum, weights] = [0, 0];
     for (const { kind, role } of members) {
       const weight = role === 'lead' ? LEAD_WEIGHT : 1;
-      sum += weight * this.of(kind, role);
+      sum += weight * (this.of(kind, role) - (asNew ? 0 : this.wornBy(kind)));
       weights += weight;
     }
     return sum / weights;
@@ -158,12 +181,12 @@ export class Judge {
     return count > 0 ? sum / count : WORTH_ALONE;
   }
 
-  /** {@link promise} less what the school's own likings add: for comparing casts of several schools. */
+  /** {@link promise}, whatever stands in other casts, less what the school's own likings add: for comparing casts of several schools. */
   plainPromise(members: readonly Member[]): number {
     const liking =
       members.reduce((sum, { kind, role }) => sum + this.school.prefers(kind, role), 0) /
       Math.max(1, members.length);
-    return this.promise(members) - WORTH.single * liking;
+    return this.promise(members, true) - WORTH.single * liking;
   }
 
   /** One kind in one role, 0–1. */
@@ -172,32 +195,15 @@ export class Judge {
   }
 
   private common(kind: PlantKind): number {
-    const standing = standingOf(kind, this.ask);
     const [, chroma] = leadingColour(kind);
     const vivid = Math.min(1, chroma / 0.16 + (isWhite(leadingColour(kind)) ? 0.7 : 0));
-    const past = kind.vigour >= 5 ? 0.12 : kind.vigour === 4 ? 0.05 : 0;
-    // Vegetables may be ornaments, but seldom come to mind first.
-    const kitchen =
-      !this.ask.wishes.kitchen && kind.edible !== null && kind.edible !== 'flowers'
-        ? KITCHEN_COST
-        : 0;
-    // A shrub takes years to fill out: in a pot for one season something quicker leads, unless a frame is wanted.
-    const slow =
-      kind.cycle === 'shrub' && (this.school.weights.interest ?? 1) < 1.3 ? SHRUB_COST : 0;
+    // Where no frame is wanted, something quicker than a shrub leads.
+    const slow = (this.school.weights.interest ?? 1) < 1.3 ? shrubCost(kind) : 0;
     return (
-      0.28 * easeInLight(kind, this.ask.spot) +
-      SUMMER_WORTH * easeInSummer(standing) +
-      0.26 * kindFitsScheme(kind, this.ask.wishes.scheme) +
-      0.2 * standing.shows +
-      SOON_WORTH * standing.showsSoon +
-      0.14 * vivid +
-      FAMILIAR[familiarity(kind)] -
-      SULKING_COST * standing.sulks -
-      past -
-      kitchen -
-      slow +
-      // A small seeded nudge lets another seed lead to another set of equals.
-      0.03 * hash01(this.ask.seed, printOf(kind))
+      likingFor(kind, this.ask) +
+      SCHEME_WORTH * kindFitsScheme(kind, this.ask.wishes.scheme) +
+      VIVID_WORTH * vivid -
+      slow
     );
   }
 
@@ -214,7 +220,8 @@ export class Judge {
         : role === 'body'
           ? within(ratio, basket ? 0.5 : 0.4, most * 0.75)
           : within(ratio, 0, Math.max(0.8, least)) * (kind.trailCm ? 1 : 0.8);
-    return Math.max(0.001, common + 0.26 * size + this.school.prefers(kind, role));
+    const shown = role === 'lead' ? LEAD_SHOWS * standingOf(kind, this.ask).shows : 0;
+    return Math.max(0.001, common + 0.26 * size + shown + this.school.prefers(kind, role));
   }
 
   /** Two kinds together, 0–1; 0 when they must not share a container. */
@@ -243,17 +250,18 @@ const ENOUGH_COLOUR = 0.4;
 const WORTH_ALONE = 0.5;
 /** A cast that may share a container never promises nothing. */
 const LEAST_PROMISE = 0.001;
-/** What is grown to eat costs so much where eating was not asked for. Ours. */
-const KITCHEN_COST = 0.06;
-/** What it adds that a kind shows something at once, and that it is well known; what nights that check it cost, and a summer that suits it is worth. Ours. */
-const SOON_WORTH = 0.06;
-const FAMILIAR = { staple: 0.1, known: 0, seldom: -0.12 } as const;
-const SULKING_COST = 0.15;
-const SUMMER_WORTH = 0.16;
+/** What it adds that a kind belongs to the scheme, and that its colour is strong. Ours. */
+const SCHEME_WORTH = 0.26;
+const VIVID_WORTH = 0.14;
+/** A lead is looked at first: what it shows counts once more. Ours. */
+const LEAD_SHOWS = 0.16;
+/** What each cast a kind stands in takes off it when the next is looked for, and the most that takes. Ours. */
+const WORN = 0.06;
+const MOST_WORN = 0.3;
+/** Share of the kinds that has what was asked for. Ours. */
+const MOST_OF_THEM = 0.6;
 /** What each rarity after the first costs a cast. Ours. */
 const RARITY_COST = 0.15;
-/** What a hardy shrub costs in a planting for a season. Ours. */
-const SHRUB_COST = 0.07;
 /** What a pair costs of which one would run over the other. Ours. */
 const BULLY_COST = 0.25;
 /** What two colours of one species are worth side by side. Ours. */

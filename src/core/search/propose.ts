@@ -6,6 +6,7 @@ import type { Ask } from './ask';
 import { castsFor, type Cast } from './compose';
 import { improvement } from './improve';
 import { placeCast } from './place';
+import { sixIdeas } from './ideas';
 import { proposedIn, type Proposal } from './proposal';
 
 export interface Progress {
@@ -48,11 +49,11 @@ export function* propose(
   // Show something at once: the first lead's best cast is judged before the others are composed.
   for (const casts of castsFor(ask)) {
     if (casts.length === 0 || found.length >= options.wanted)
-      yield { step, best: differentOnes(found, options.wanted) };
+      yield { step, best: sixIdeas(found, options.wanted) };
     queues.push(casts);
     if (found.length >= options.wanted) continue;
     const first = casts.shift();
-    if (first && judgeNext(first)) yield { step, best: differentOnes(found, options.wanted) };
+    if (first && judgeNext(first)) yield { step, best: sixIdeas(found, options.wanted) };
   }
   queues.sort((a, b) => (b[0]?.promise ?? 0) - (a[0]?.promise ?? 0));
   // Leads take turns, so that one good lead does not use up the effort.
@@ -63,16 +64,16 @@ export function* propose(
       if (!cast || step >= options.effort) continue;
       any = true;
       judgeNext(cast);
-      yield { step, best: differentOnes(found, options.wanted) };
+      yield { step, best: sixIdeas(found, options.wanted) };
     }
     if (!any) break;
   }
   // Then each of those shown is improved in turn.
   const spent = new Set<Proposal>();
   while (step < options.effort + options.improve) {
-    const next = differentOnes(found, options.wanted).find((proposal) => !spent.has(proposal));
+    const next = sixIdeas(found, options.wanted).find((proposal) => !spent.has(proposal));
     if (!next) break;
-    const shown = differentOnes(found, options.wanted);
+    const shown = sixIdeas(found, options.wanted);
     const climbing = improvement(next, ask, kindOf);
     let turn = climbing.next();
     while (!turn.done) {
@@ -83,9 +84,9 @@ export function* propose(
     const better = turn.value;
     if (better) found = found.map((one) => (one === next ? better : one));
     else spent.add(next);
-    yield { step, best: differentOnes(found, options.wanted) };
+    yield { step, best: sixIdeas(found, options.wanted) };
   }
-  return differentOnes(found, options.wanted);
+  return sixIdeas(found, options.wanted);
 }
 
 /** The whole search at once. */
@@ -130,50 +131,4 @@ function judgeCast(
     score: opinion.score,
     promise: cast.promise,
   };
-}
-
-/** Any two differ in their lead or school, or in at least half of their kinds. */
-export function differ(a: Proposal, b: Proposal): boolean {
-  if (a.lead !== b.lead || a.school !== b.school) return true;
-  const kinds = new Set([...a.bodies, ...a.edges]);
-  const others = [...b.bodies, ...b.edges];
-  const shared = others.filter((id) => kinds.has(id)).length;
-  return shared <= Math.max(kinds.size, others.length) / 2;
-}
-
-function differentOnes(found: readonly Proposal[], wanted: number): Proposal[] {
-  const chosen: Proposal[] = [];
-  const left = new Set(found);
-  while (chosen.length < wanted) {
-    let best: { proposal: Proposal; worth: number } | null = null;
-    for (const proposal of left) {
-      if (!chosen.every((other) => differ(proposal, other))) continue;
-      // Kinds shown already count against a proposal, so that the tray shows more of what is possible.
-      const worth =
-        proposal.score +
-        PROMISE_SHARE * proposal.promise -
-        chosen.reduce(
-          (sum, other) =>
-            sum +
-            REPEAT_COST * sharedKinds(proposal, other) +
-            (proposal.school === other.school ? SCHOOL_COST : 0),
-          0,
-        );
-      if (!best || worth > best.worth) best = { proposal, worth };
-    }
-    if (!best) break;
-    chosen.push(best.proposal);
-    left.delete(best.proposal);
-  }
-  return chosen;
-}
-
-/** What the first judgement adds to the order, and what each repeated kind and a repeated school cost. Ours. */
-const PROMISE_SHARE = 0.35;
-const REPEAT_COST = 0.012;
-const SCHOOL_COST = 0.012;
-
-function sharedKinds(a: Proposal, b: Proposal): number {
-  const kinds = new Set([a.lead, ...a.bodies, ...a.edges]);
-  return [b.lead, ...b.bodies, ...b.edges].filter((id) => id !== null && kinds.has(id)).length;
 }

@@ -52,8 +52,13 @@ export const TOGETHER = 0.55;
 
 /** How readily a kind is met with in each community, 0–1, in the order of the list. */
 const standingIn = once(({ company }: Pick<PlantKind, 'company'>): readonly number[] =>
-  COMPANIES.map((place) => Math.max(...company.map((own) => besides(own, place)))),
+  COMPANIES.map((place) => standsWith({ company }, place)),
 );
+
+/** How readily a kind is met with in a community, 0–1. */
+export function standsWith({ company }: Pick<PlantKind, 'company'>, place: Company): number {
+  return Math.max(...company.map((own) => besides(own, place)));
+}
 
 /** How readily two kinds are met with in one container, 0–1: at best they share a community. */
 export function keepsCompany(a: PlantKind, b: PlantKind): number {

@@ -20,6 +20,7 @@ const AGAINST: Readonly<Record<Hurdle, string>> = {
   thirst: 'dries out between waterings',
   shops: 'not sold at that time',
   support: 'nothing to climb',
+  company: 'of other company',
   season: 'little to show then',
   size: 'too tall here',
   depth: 'roots too deep',

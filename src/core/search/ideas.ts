@@ -1,0 +1,78 @@
+import type { KindId } from '../plants/kind';
+import type { Proposal } from './proposal';
+
+/** Of two proposals, at most this share of the kinds of the smaller may be the same. */
+const MOST_SHARED = 0.5;
+/** In how many of those shown one kind may lead, or stand at the edge. */
+const MOST_LEADS = 2;
+const MOST_EDGES = 2;
+/** Schools there should be among those shown. */
+const SCHOOLS_WANTED = 3;
+/** A thrifty one costs at most this share of the dearest shown. */
+const THRIFTY = 0.6;
+
+/** What counts in choosing: the first judgement beside the score, and what each thing that is new to those shown adds. Ours. */
+const PROMISE_SHARE = 0.4;
+const NEW_SCHOOL = 0.06;
+const FIRST_LEAF_LED = 0.05;
+const FIRST_THRIFTY = 0.05;
+/** What each kind that is shown already costs, so that the tray shows more of what is possible. Ours. */
+const SHOWN_KIND_COST = 0.03;
+
+/** The kinds of a proposal, each once. */
+export function kindsOf({ lead, bodies, edges }: Proposal): ReadonlySet<KindId> {
+  return new Set([...(lead === null ? [] : [lead]), ...bodies, ...edges]);
+}
+
+/** Are two proposals two ideas: at most half of their kinds the same? */
+export function differ(a: Proposal, b: Proposal): boolean {
+  const [of, other] = [kindsOf(a), kindsOf(b)];
+  const shared = [...of].filter((id) => other.has(id)).length;
+  return shared <= Math.min(of.size, other.size) * MOST_SHARED;
+}
+
+/**
+ * The best so many that are as many ideas: any two share at most half of their kinds, no kind leads or edges more than two of them;
+ * schools take turns, one is led by its leaves, and one is thrifty, where there are such.
+ * @returns best first
+ */
+export function sixIdeas(found: readonly Proposal[], wanted: number): Proposal[] {
+  const chosen: Proposal[] = [];
+  const left = new Set(found);
+  while (chosen.length < wanted) {
+    const next = best(left, chosen);
+    if (!next) break;
+    chosen.push(next);
+    left.delete(next);
+  }
+  return chosen;
+}
+
+function best(left: ReadonlySet<Proposal>, chosen: readonly Proposal[]): Proposal | null {
+  const shown = new Map<KindId, number>();
+  for (const one of chosen) for (const id of kindsOf(one)) shown.set(id, (shown.get(id) ?? 0) + 1);
+  const schools = new Set(chosen.map(({ school }) => school));
+  const dearest = Math.max(0, ...chosen.map(({ cost }) => cost));
+  const hasThrifty = chosen.some(({ cost }) => cost <= dearest * THRIFTY);
+  let found: { readonly proposal: Proposal; readonly worth: number } | null = null;
+  for (const proposal of left) {
+    if (!chosen.every((other) => differ(proposal, other)) || isWorn(proposal, chosen)) continue;
+    const worth =
+      proposal.score +
+      PROMISE_SHARE * proposal.promise +
+      (!schools.has(proposal.school) && schools.size < SCHOOLS_WANTED ? NEW_SCHOOL : 0) +
+      (proposal.school === 'leaf-led' && !schools.has('leaf-led') ? FIRST_LEAF_LED : 0) +
+      (chosen.length > 1 && !hasThrifty && proposal.cost <= dearest * THRIFTY ? FIRST_THRIFTY : 0) -
+      [...kindsOf(proposal)].reduce((sum, id) => sum + SHOWN_KIND_COST * (shown.get(id) ?? 0), 0);
+    if (!found || worth > found.worth) found = { proposal, worth };
+  }
+  return found?.proposal ?? null;
+}
+
+/** Does its lead, or one of its edge kinds, stand in as many of those shown as it may? */
+function isWorn({ lead, edges }: Proposal, chosen: readonly Proposal[]): boolean {
+  return (
+    (lead !== null && chosen.filter((other) => other.lead === lead).length >= MOST_LEADS) ||
+    edges.some((id) => chosen.filter((other) => other.edges.includes(id)).length >= MOST_EDGES)
+  );
+}
