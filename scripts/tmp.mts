@@ -1,18 +1,22 @@
-import { BOOK } from '../src/core/plants/book/index';
-const m = new Map<string, string[]>();
-for (const k of BOOK) {
-  const v = `${k.thirst} ${k.dryBetween}`;
-  (m.get(v) ?? m.set(v, []).get(v)!).push(k.botanical.split(' ')[0]!);
+import { PANEL } from '../tests/panel/asks';
+import { panelAsk } from '../tests/builders/panelAsk';
+import { castsFor, eligible } from '../src/core/search/compose';
+import { proposeNow } from '../src/core/search/propose';
+import { placeCast } from '../src/core/search/place';
+let [a, b, c, n] = [0, 0, 0, 0];
+for (const [at, ask] of PANEL.entries()) {
+  if (at % 4) continue;
+  const q = panelAsk(ask, at);
+  let t = performance.now();
+  const e = eligible(q).length;
+  a += performance.now() - t;
+  t = performance.now();
+  const casts = [...castsFor(q)].flat();
+  b += performance.now() - t;
+  t = performance.now();
+  proposeNow(q);
+  c += performance.now() - t;
+  n++;
+  console.log(ask.id, e, casts.length);
 }
-for (const [k, l] of m) console.log(k, l.length, [...new Set(l)].slice(0, 60).join(' '));
-const c = BOOK.filter((k) => k.support === 'climb');
-console.log(
-  c
-    .map((k) => k.id + ':' + k.habit + ':' + k.roles + ':' + k.heightCm + ':' + k.trailCm)
-    .join('  '),
-);
-console.log(
-  BOOK.filter((k) => k.support === 'stake')
-    .map((k) => k.id)
-    .join(' '),
-);
+console.log(a / n, b / n, c / n);

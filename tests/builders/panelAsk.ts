@@ -113,8 +113,8 @@ const TOLD: Readonly<Record<string, Partial<Ask['wishes']>>> = {
   'big-budget-specimen': { school: 'specimen' },
 };
 
-/** Who waters once a week at best, by their own words. */
-const FORGETFUL: readonly string[] = ['forgetful-roof', 'dry-shade'];
+/** Who does not water daily, by their own words, days. */
+const WATERED_EVERY: Readonly<Record<string, number>> = { 'forgetful-roof': 7, 'dry-shade': 4 };
 
 /** An ask of the panel as it is put to the engine. Any colour will do where none is named: every scheme is tried by turns. */
 export function panelAsk(ask: PanelAsk, at: number, kinds: readonly PlantKind[] = BOOK): Ask {
@@ -132,10 +132,9 @@ export function panelAsk(ask: PanelAsk, at: number, kinds: readonly PlantKind[] 
       children: ask.reach === 'children',
       dropCm: ask.pot.startsWith('basket') ? 200 : ask.pot.startsWith('wall') ? 130 : 0,
       exposure: ask.windy ? 'balcony' : 'open',
-      // "I am away for weeks on end."
       waters: {
         who: '',
-        everyDays: FORGETFUL.includes(ask.id) ? 7 : 1,
+        everyDays: WATERED_EVERY[ask.id] ?? 1,
         by: 'can',
         reservoirL: 0,
       },

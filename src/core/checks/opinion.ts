@@ -2,6 +2,7 @@ import { applyEdit, type Edit } from '../plantings/edits';
 import { inSpot, type PlantingInSpot } from '../plantings/planting';
 import type { KindId, PlantKind } from '../plants/kind';
 import { severityOf, type Certainty, type Check, type Severity, type Verdict } from './check';
+import { meritOf } from './merits';
 import { read, type CountedSeen, type Reading } from './reading';
 import { CHECK_IDS, CHECKS, type CheckId, type FactsOf } from './rules/index';
 
@@ -19,7 +20,10 @@ export interface Remark<Id extends CheckId = CheckId> {
 
 /** What all checks together say. */
 export interface Opinion {
-  /** Weighted mean of the checks that arise, 0–1. */
+  /**
+   * How good it is in all, 0–1: how little is wrong, the worst matter weighing more than its share, and how it stands in its
+   * merits among plain plantings. For ordering; shown nowhere.
+   */
   readonly score: number;
   /** Most important first. */
   readonly remarks: readonly Remark[];
@@ -37,6 +41,7 @@ export function opinionOf(it: PlantingInSpot, counted?: CountedSeen): Opinion {
 export function opinionOfReading(reading: Reading): Opinion {
   let sum = 0;
   let weights = 0;
+  let worst = 0;
   const remarks: Remark[] = [];
   for (const id of CHECK_IDS) {
     const check = CHECKS[id] as unknown as AnyCheck;
@@ -47,6 +52,7 @@ export function opinionOfReading(reading: Reading): Opinion {
     if (!verdict) continue;
     sum += verdict.score * say;
     weights += say;
+    worst = Math.max(worst, Math.min(1, say) * (1 - verdict.score) ** 1.5);
     remarks.push({
       check: id,
       severity: severityOf(check, verdict.score),
@@ -62,8 +68,14 @@ export function opinionOfReading(reading: Reading): Opinion {
       ORDER[a.severity] - ORDER[b.severity] ||
       sayOf(b.check, reading) * (1 - b.score) - sayOf(a.check, reading) * (1 - a.score),
   );
-  return { score: weights > 0 ? sum / weights : 0, remarks };
+  const faultless = weights > 0 ? (sum / weights) * (1 - WORST_SHARE * worst) : 0;
+  const merit = faultless > 0 ? meritOf(reading) : 0;
+  return { score: faultless * (1 - MERIT_SHARE * (1 - merit)), remarks };
 }
+
+/** What the one worst matter takes off the whole, and what merits make of it. Ours. */
+const WORST_SHARE = 0.4;
+const MERIT_SHARE = 0.5;
 
 /** How much a check has to say of a planting: its own weight, what the school makes of it, and how far the gardener turned it down. */
 export function sayOf(id: CheckId, { school, house }: Pick<Reading, 'school' | 'house'>): number {

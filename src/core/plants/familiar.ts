@@ -1,3 +1,4 @@
+import { once } from '../work/once';
 import type { PlantKind } from './kind';
 
 /** How soon a kind comes to a planter's mind, and how surely a shop has it. */
@@ -43,8 +44,8 @@ const SELDOM = names(`
 `);
 
 /** How well known a kind is; a gardener's own kind of a genus that is not listed counts as known. */
-export function familiarity({ botanical }: Pick<PlantKind, 'botanical'>): Familiarity {
+export const familiarity = once(({ botanical }: Pick<PlantKind, 'botanical'>): Familiarity => {
   const genus = botanical.split(' ').find((word) => word !== '×') ?? botanical;
   if (STAPLES.has(genus) || STAPLE_SPECIES.has(botanical)) return 'staple';
   return SELDOM.has(genus) ? 'seldom' : 'known';
-}
+});

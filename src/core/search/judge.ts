@@ -33,6 +33,7 @@ export interface Member {
 /** What is worked out of one kind for a search: its worth in each role, and its colours against the scheme. */
 interface KindRecord extends Readonly<Record<Role, number>> {
   readonly tally: SchemeTally;
+  readonly isSeldom: boolean;
 }
 
 /** The site a school is asked about. */
@@ -72,6 +73,7 @@ export class Judge {
     const common = this.common(kind);
     return {
       tally: tallyScheme(colours, this.ask.wishes.scheme),
+      isSeldom: familiarity(kind) === 'seldom',
       lead: this.suits(kind, 'lead', common),
       body: this.suits(kind, 'body', common),
       edge: this.suits(kind, 'edge', common),
@@ -121,7 +123,7 @@ export class Judge {
     const kinds = members.map(({ kind }) => kind);
     if (!this.ask.wishes.kitchen && commonGround(kinds).worth < TOGETHER) return 0;
     if (!this.honours(kinds)) return 0;
-    const seldom = kinds.filter((kind) => familiarity(kind) === 'seldom').length;
+    const seldom = kinds.filter((kind) => this.recordOf(kind).isSeldom).length;
     const { fit, carried, missing } = readTally(
       sumTallies(members.map(({ kind }) => this.recordOf(kind).tally)),
       this.ask.wishes.scheme,

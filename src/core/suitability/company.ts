@@ -70,28 +70,32 @@ export function keepsCompany(a: PlantKind, b: PlantKind): number {
 
 /**
  * Of the communities of these kinds, the one in which all are most at home, and how much so: as the least of them is, 0–1.
+ * Of equals, the one in which they are most at home together.
  */
 export function commonGround(kinds: readonly PlantKind[]): {
   readonly company: Company;
   readonly worth: number;
   readonly stranger: PlantKind | null;
 } {
-  let best: { company: Company; worth: number; stranger: PlantKind | null; sum: number } | null =
-    null;
-  COMPANIES.forEach((company, at) => {
-    if (!kinds.some((kind) => kind.company.includes(company))) return;
-    let [worth, sum] = [1, 0];
-    let stranger: PlantKind | null = null;
-    for (const kind of kinds) {
-      const one = standingIn(kind)[at] ?? 0;
-      sum += one;
-      if (one < worth) [worth, stranger] = [one, kind];
+  const standings = kinds.map(standingIn);
+  let [at, worth, sum] = [-1, -1, -1];
+  for (let place = 0; place < COMPANIES.length; place += 1) {
+    let [least, all, most] = [1, 0, 0];
+    for (const standing of standings) {
+      const one = standing[place]!;
+      if (one < least) least = one;
+      if (one > most) most = one;
+      all += one;
     }
-    if (!best || worth > best.worth || (worth === best.worth && sum > best.sum))
-      best = { company, worth, stranger, sum };
-  });
-  const found = best as { company: Company; worth: number; stranger: PlantKind | null } | null;
-  return found
-    ? { company: found.company, worth: found.worth, stranger: found.stranger }
-    : { company: 'summer bedding', worth: 1, stranger: null };
+    // A ground that none of them calls its own is none.
+    if (most < 1) continue;
+    if (least > worth || (least === worth && all > sum)) [at, worth, sum] = [place, least, all];
+  }
+  const company = COMPANIES[at];
+  if (!company) return { company: 'summer bedding', worth: 1, stranger: null };
+  return {
+    company,
+    worth,
+    stranger: worth < 1 ? kinds[standings.findIndex((one) => one[at] === worth)]! : null,
+  };
 }

@@ -1,9 +1,8 @@
-import { readScheme, type SchemeReading, type WeighedColour } from '../../colour/schemes';
+import { readScheme, type SchemeReading } from '../../colour/schemes';
 import { clamp } from '../../units/units';
-import { coloursShown } from '../../plants/colours';
-import { sampledWeeks } from '../reading';
 import { kindFitsScheme } from '../../suitability/scheme';
 import type { Check } from '../check';
+import { coloursSeen } from '../coloursSeen';
 
 export interface SchemeFacts {
   readonly fit: number;
@@ -26,16 +25,7 @@ export const scheme: Check<'scheme', SchemeFacts> = {
   judge: (reading) => {
     if (reading.plants.length === 0) return null;
     const wanted = reading.planting.wishes.scheme;
-    // Week by week, by what is seen and what is out.
-    const colours: WeighedColour[] = [];
-    for (const week of sampledWeeks(reading)) {
-      const { areaCm2 } = reading.seenAt(week);
-      reading.sizesAt(week).forEach((size, i) => {
-        for (const part of coloursShown(reading.plants[i]!.kind, size))
-          colours.push({ colour: part.colour, weight: part.weight * areaCm2[i]! });
-      });
-    }
-    const { fit, carried, missing } = readScheme(colours, wanted);
+    const { fit, carried, missing } = readScheme(coloursSeen(reading), wanted);
     const ranked = reading.plants
       .map((plant) => ({ plant, fit: kindFitsScheme(plant.kind, wanted) }))
       .sort((a, b) => a.fit - b.fit);
