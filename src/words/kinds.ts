@@ -55,7 +55,7 @@ export function yearText(kind: PlantKind): string {
   return `${leaves}; over by ${dateText(week)}${remains === 'nothing' ? '' : `, leaving ${remains}`}`;
 }
 
-const COMPANY: Readonly<Record<Company, string>> = {
+export const COMPANY_NAMES: Readonly<Record<Company, string>> = {
   'cool-season bedding': 'cool-season bedding',
   'summer bedding': 'summer bedding',
   'bold tender foliage': 'bold tender leaves',
@@ -72,7 +72,7 @@ const COMPANY: Readonly<Record<Company, string>> = {
 
 /** The plants it is really grown with. */
 export function companyText({ company }: PlantKind): string {
-  return company.map((one) => COMPANY[one]).join('; ');
+  return company.map((one) => COMPANY_NAMES[one]).join('; ');
 }
 
 /** When shops have it growing in a pot. */

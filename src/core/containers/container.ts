@@ -181,6 +181,17 @@ export function outerSection(container: Container, heightCm: number): Section {
   return grown(sectionAt(container.shape, heightCm), wallOf(container));
 }
 
+/** A bowl that is round below stands on a foot: a ring so wide against its top. Ours; bowls are made with feet of a third to two thirds. */
+const FOOT_SHARE = 0.5;
+
+/** What a container stands on: its base, or the foot of one that is round below. */
+export function standingSection(container: Container): Section {
+  const { shape } = container;
+  return shape.kind === 'bowl'
+    ? { kind: 'disc', radiusCm: (shape.topCm * FOOT_SHARE) / 2, holeCm: 0 }
+    : outerSection(container, 0);
+}
+
 /** Volume of the wall and base, litres: the inside widened by the wall, and a slab as thick under a flat base, less the inside. */
 export const wallVolumeL = once(measureWall);
 

@@ -1,6 +1,7 @@
 import {
   insideBaseCm,
   outerSection,
+  standingSection,
   visibleHeightCm,
   soilHeightCm,
   type Container,
@@ -45,7 +46,7 @@ export function tippingOf(
   sizes: readonly Size[],
 ): Tipping | null {
   if (isHung(container.shape)) return null;
-  const base = reachOf(outerSection(container, 0));
+  const base = reachOf(standingSection(container));
   const baseCm = 2 * Math.min(base.acrossCm, base.deepCm);
   const levels = formOf(container.shape).levelsCm;
   const foot = insideBaseCm(container);
@@ -140,7 +141,7 @@ export function windName(ms: number): (typeof WINDS)[number][1] {
 
 /** Pressure on the floor under a container, kPa: weight over the area it stands on. Balconies are designed for about 1.9–4.8 spread out; the owner and the code rule. */
 export function floorPressureKPa(container: Container, kg: number): number {
-  const section = outerSection(container, 0);
+  const section = standingSection(container);
   const cm2 =
     section.kind === 'polygon'
       ? polygonAreaCm2(section.points)

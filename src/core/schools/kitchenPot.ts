@@ -32,7 +32,8 @@ export const kitchenPot: School = {
   order: 'alternate',
   allows: ({ edible, toxicity }) =>
     edible !== null && toxicity.people !== 'poisonous' && toxicity.people !== 'unsure',
-  prefers: ({ fruit }) => (fruit ? 0.05 : 0),
+  // What one plants to eat first, and what bears.
+  prefers: ({ fruit, company }) => (fruit ? 0.1 : 0) + (company.includes('kitchen') ? 0.06 : -0.12),
   spots: ({ container, spot, house }, role, count, leads) =>
     wishedPlaces(container, spot.view, role, count, { leads, lead: house.lead }),
   weights: {

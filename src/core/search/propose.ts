@@ -1,5 +1,6 @@
 import { finished, type Work } from '../work/steps';
 import { opinionOf } from '../checks/opinion';
+import type { CheckId } from '../checks/rules/index';
 import type { KindId, PlantKind, Role } from '../plants/kind';
 import { plantCost } from '../shopping/plantCost';
 import type { Ask } from './ask';
@@ -104,6 +105,9 @@ export function* proposed(ask: Ask, options?: ProposeOptions): Work<readonly Pro
   }
 }
 
+/** Checks whose trouble lies in the container or the place, whatever is planted. */
+const OF_THE_PLACE: readonly CheckId[] = ['mix', 'root-heat', 'pot-frost', 'drainage', 'rain'];
+
 function judgeCast(
   cast: Cast,
   ask: Ask,
@@ -112,9 +116,13 @@ function judgeCast(
   const places = placeCast(cast, ask);
   if (!places) return null;
   const it = proposedIn({ places, school: cast.school }, ask, kindOf);
-  // What the spot is rated for is a limit, not a matter of taste.
+  // What a check calls trouble is never offered, but for what other plants would not mend: the pot, its mix, and where it stands.
   const opinion = opinionOf(it);
-  if (opinion.remarks.some(({ check, severity }) => check === 'weight' && severity === 'trouble'))
+  if (
+    opinion.remarks.some(
+      ({ check, severity }) => severity === 'trouble' && !OF_THE_PLACE.includes(check),
+    )
+  )
     return null;
   const [lead, ...more] = cast.members
     .filter(({ role }) => role === 'lead')

@@ -38,7 +38,7 @@ export interface Standing {
 }
 
 /** Nights may lie so far under those at which a kind is brought in before it is the worse for it, K. Ours. */
-const CHILL_BORNE_K = 3;
+const CHILL_BORNE_K = 4;
 /** Nights may lie so far under those that check growth before anything is seen of it, K. Ours. */
 const SULK_BORNE_K = 1;
 /** A ball of mix freezes slowly: by so much its coldest lies over the coldest day's mean, K. Ours, for 15 L and more of wet mix. */
@@ -49,6 +49,8 @@ const LARGE_L = 100;
 const LARGE_HOLDS_K = 1.5;
 /** Thick walls that keep heat add up to so much, K. */
 const WALL_HOLDS_K = 2;
+/** What is hurt by cold above freezing is hurt by several such nights, or covered for one: so far under its limit may a rare one fall, K. Ours. */
+const CHILLED_K = 3.5;
 /** Weeks in which something must be worth looking at. */
 const SOON_WEEKS = 3;
 
@@ -180,8 +182,8 @@ function lossIn(
   },
 ): { readonly to: Loss; readonly atC: number } | null {
   const { coldC, nightC } = week.out;
-  if ((week.inLeaf || kind.foliage.evergreen) && coldC < kind.lowestC)
-    return { to: 'frost', atC: coldC };
+  const borne = kind.lowestC > 0 ? kind.lowestC - CHILLED_K : kind.lowestC;
+  if ((week.inLeaf || kind.foliage.evergreen) && coldC < borne) return { to: 'frost', atC: coldC };
   if (week.rootsC < kind.rootsC) return { to: 'frozen roots', atC: week.rootsC };
   if (kind.bringInC !== null && nightC < kind.bringInC - CHILL_BORNE_K)
     return { to: 'cold nights', atC: nightC };

@@ -1,6 +1,7 @@
 import { schoolOf } from '@/core/schools/index';
 import { weekAfter } from '@/core/units/units';
 import { capital, countText, dateText, lengthText } from '../format';
+import { COMPANY_NAMES } from '../kinds';
 import { ROLE_NAMES } from '../names';
 import { SCHOOL_NAMES } from '../schools';
 import { list, type WordsFor } from './teller';
@@ -20,6 +21,7 @@ export const COMPOSING: WordsFor<
   | 'frame'
   | 'interest'
   | 'bully'
+  | 'company'
 > = {
   roles: (f, t) =>
     f.missing.length === 0
@@ -77,10 +79,15 @@ export const COMPOSING: WordsFor<
             says: `About ${Math.round(f.bareRim * 100)} % of the rim in view stays bare in one stretch.`,
             because: 'A bare side draws the eye; move an edge plant into it.',
           }
-        : {
-            says: `It leans to the ${f.lean < 0 ? 'left' : 'right'}.`,
-            because: `The middle of its mass is ${Math.round(Math.abs(f.lean) * 100)} % of the half width off.`,
-          },
+        : f.colourLean > 0.13 && f.colourLean - 0.13 > (Math.abs(f.lean) - 0.1) / 2
+          ? {
+              says: 'One side is of one colour, the other of another.',
+              because: 'A colour on both sides holds a planting together; change two plants over.',
+            }
+          : {
+              says: `It leans to the ${f.lean < 0 ? 'left' : 'right'}.`,
+              because: `The middle of its mass is ${Math.round(Math.abs(f.lean) * 100)} % of the half width off.`,
+            },
   evenness: (f, t) =>
     t.right
       ? {
@@ -178,7 +185,17 @@ export const COMPOSING: WordsFor<
           because: 'No strong grower covers half of a weaker one this season.',
         }
       : {
-          says: `${capital(t.name(f.bully))} swallows ${t.name(f.victim)} by about ${dateText(f.calendarWeek)}.`,
+          says: `${capital(t.name(f.bully))} begins to swallow ${t.name(f.victim)} about ${dateText(f.calendarWeek)}.`,
           because: `It spreads to ${lengthText(f.bullySpreadCm, t.units)}, ${lengthText(f.gapCm, t.units)} away; the other stays ${lengthText(f.victimHeightCm, t.units)} tall. Trim it by about ${dateText(weekAfter(t.it.planting.plantedWeek, Math.max(1, f.weeks - 1)))}.`,
+        },
+  company: (f, t) =>
+    t.right || f.stranger === null
+      ? {
+          says: 'These are plants that people grow together.',
+          because: `At home: ${COMPANY_NAMES[f.company].toLowerCase()}.`,
+        }
+      : {
+          says: `${capital(t.name(f.stranger))} is a stranger among the others.`,
+          because: `Most of them are ${COMPANY_NAMES[f.company].toLowerCase()}; it is seldom grown with those.`,
         },
 };

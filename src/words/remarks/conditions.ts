@@ -4,7 +4,16 @@ import { list, type WordsFor } from './teller';
 
 /** What the spot and the weather ask: light, water, cold, heat, frost, wind, rain. */
 export const CONDITIONS: WordsFor<
-  'light' | 'thirst' | 'cold' | 'hardening' | 'rain' | 'pot-frost' | 'root-heat' | 'tipping'
+  | 'light'
+  | 'thirst'
+  | 'cold'
+  | 'summer'
+  | 'gone-over'
+  | 'hardening'
+  | 'rain'
+  | 'pot-frost'
+  | 'root-heat'
+  | 'tipping'
 > = {
   light: (f, t) => {
     const who = capital(t.name(f.kind));
@@ -38,16 +47,73 @@ export const CONDITIONS: WordsFor<
           says: `${capital(t.name(f.thirsty))} drinks a lot; ${t.name(f.dry)} ${f.mustDry ? 'must dry out between waterings' : 'wants little'}.`,
           because: 'They share one watering can: one of the two will suffer.',
         },
-  cold: (f, t) =>
-    f === null
+  cold: (f, t) => {
+    if (f === null)
+      return {
+        says: 'Everything lives through its weeks here.',
+        because:
+          'The coldest night of each week in one year of ten, at the top and in the pot. Your own garden decides.',
+      };
+    const who = capital(t.name(f.kind));
+    const at = temperatureText(f.atC, t.units);
+    const bears = temperatureText(f.bearsC, t.units);
+    const when = `about ${dateText(f.calendarWeek)}`;
+    const safe = f.safeFrom === null ? '' : ` Usually safe from about ${dateText(f.safeFrom)}.`;
+    switch (f.to) {
+      case 'frost':
+        return {
+          says: `${who} may be lost to frost ${when}.`,
+          because: `It bears ${bears}; in one year of ten the night then falls to ${at}.${safe}`,
+        };
+      case 'frozen roots':
+        return {
+          says: `The roots of ${t.name(f.kind)} may freeze ${when}.`,
+          because: `They bear ${bears}; this pot, not wrapped, may reach ${at} in one year of ten. A larger pot, a wrap or a shed helps.`,
+        };
+      case 'cold nights':
+        return {
+          says: `${who} should be indoors ${when}.`,
+          because: `It is brought in at nights of ${bears}; usual ones then are ${at}.`,
+        };
+    }
+  },
+  summer: (f, t) => {
+    const who = capital(t.name(f.kind));
+    if (t.right || f.fault === 'none')
+      return {
+        says: 'Its weeks are as warm as they need, and no hotter.',
+        because: 'By the mean highest of the warmest weeks, and by usual nights.',
+      };
+    if (f.fault === 'cool nights')
+      return {
+        says: `${who} sulks here: nights check it in ${Math.round(f.by * 100)} % of its weeks.`,
+        because: 'It stands still and flowers less until nights are warmer.',
+      };
+    return f.fault === 'too hot'
       ? {
-          says: 'Planted after the usual last frost.',
-          because: 'Frost dates are chances; your own garden decides.',
+          says: `${who} suffers in the heat here.`,
+          because: `The warmest weeks are about ${Math.round(f.by)} °C past what it bears; shade at noon and water help a little.`,
         }
       : {
-          says: `${capital(t.name(f.kind))} may meet frost if planted about ${dateText(f.plantedWeek)}.`,
-          because: `It bears about ${Math.round(f.lowestC)} °C. Usually safe from about ${dateText(f.safeFrom)}; harden off 7–14 days.`,
-        },
+          says: `${who} wants a warmer summer.`,
+          because: `The warmest weeks are about ${Math.round(f.by)} °C short of what it needs.`,
+        };
+  },
+  'gone-over': (f, t) =>
+    t.right
+      ? {
+          says: 'What is planted is there to be seen for most of its weeks.',
+          because: `Least of all ${t.name(f.kind)}: ${Math.round(f.present * 100)} % of them.`,
+        }
+      : f.missing > 0
+        ? {
+            says: `${capital(t.name(f.kind))} is there for ${Math.round(f.present * 100)} % of the weeks only.`,
+            because: `Before and after it leaves a gap, or bare mix. Gone for much of the time: ${f.missing} of ${f.plants} plants.`,
+          }
+        : {
+            says: 'There is little to look at in the first three weeks.',
+            because: 'Nothing is in flower, in fruit or coloured in its leaf soon after planting.',
+          },
   hardening: (f, t) => ({
     says: `Harden off ${list(f.kinds.slice(0, 3).map(t.name))}${f.kinds.length > 3 ? ' and others' : ''} for 7–14 days.`,
     because: `Leaves from a sheltered house scorch in ${hoursText(f.hours)} of sun and chill at night: shade by day, shelter by night, a little more each day.`,

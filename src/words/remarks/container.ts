@@ -12,6 +12,7 @@ export const CONTAINER: WordsFor<
   | 'mix'
   | 'weight'
   | 'support'
+  | 'stakes'
   | 'spill-room'
 > = {
   proportion: (f, t) => {
@@ -129,16 +130,15 @@ export const CONTAINER: WordsFor<
             says: `About ${weightText(f.wateredKg, t.units)} watered: ${f.who === 'trolley' ? 'a trolley or straps, never alone' : 'two people, or a trolley'}.`,
             because: 'Plant it where it will stand if you can. Pots vary by a third either way.',
           },
-  support: (f, t) =>
-    f.how === 'climb'
-      ? {
-          says: `${capital(t.name(f.kind))} needs something to climb, about ${lengthText(f.heightCm, t.units)} tall.`,
-          because: 'Canes or a frame, set at planting so that no root is speared later.',
-        }
-      : {
-          says: `${capital(t.name(f.kind))} wants a stake and a soft tie.`,
-          because: `It reaches about ${lengthText(f.heightCm, t.units)}. Set the stake at planting; cap its end.`,
-        },
+  support: (f, t) => ({
+    says: `${capital(t.name(f.kind))} needs something to climb, about ${lengthText(f.heightCm, t.units)} tall.`,
+    because:
+      'Without it, it lies over its neighbours. Canes or a frame, set at planting so that no root is speared later.',
+  }),
+  stakes: (f, t) => ({
+    says: `${capital(t.name(f.kind))} wants a stake and a soft tie.`,
+    because: `It reaches about ${lengthText(f.heightCm, t.units)}. Set the stake at planting; cap its end.`,
+  }),
   'spill-room': (f, t) =>
     t.right
       ? {

@@ -1,13 +1,17 @@
-import { clamp } from '../../units/units';
+import { leadingColour } from '../../plants/colours';
+import { clamp, RAD_PER_DEG } from '../../units/units';
 import { insetCm, outlineOf, reachOf, type Section } from '../../containers/section';
 import { halfDepthCm, halfFrontCm, rimSection } from '../../containers/shape';
 import type { Check } from '../check';
+import type { Reading } from '../reading';
 
 export interface BalanceFacts {
   /** Lean of visual mass to the right (+) or left (−), −1 to 1 of the half width. */
   readonly lean: number;
   /** Widest stretch of rim without a plant near it, as a share of the rim in view. */
   readonly bareRim: number;
+  /** How far apart the mean colours left and right of the middle are, OKLab. */
+  readonly colourLean: number;
 }
 
 /** Nearness to the rim that counts as dressing it, cm beyond the leaves. */
@@ -40,21 +44,54 @@ export const balance: Check<'balance', BalanceFacts> = {
     const all = reading.spot.view !== 'one side';
     const depthLean = all ? depthMoment / mass / halfDepthCm(shape) : 0;
     const bareRim = bareStretch(reading, all);
+    const colours = colourLean(reading);
     return {
       score: clamp(
         1 -
           Math.max(0, Math.hypot(lean, depthLean) - 0.1) * 2.2 -
-          Math.max(0, bareRim - 0.34) * 1.8,
+          Math.max(0, bareRim - 0.34) * 1.8 -
+          Math.max(0, colours.apart - COLOURS_MAY_DIFFER) * 4,
         0,
         1,
       ),
-      facts: { lean, bareRim },
+      facts: { lean, bareRim, colourLean: colours.apart },
       culprits: [],
     };
   },
 };
 
-function bareStretch(reading: Parameters<(typeof balance)['judge']>[0], all: boolean): number {
+/** OKLab distance of the two sides' mean colours that nobody minds. Ours. */
+const COLOURS_MAY_DIFFER = 0.13;
+
+/** The mean colour of all that is seen left of the middle against that on the right. A lone plant in the middle counts on both sides. */
+function colourLean(reading: Reading): { readonly apart: number } {
+  const half = halfFrontCm(reading.planting.container.shape);
+  const sides: { weight: number; l: number; a: number; b: number }[] = [
+    { weight: 0, l: 0, a: 0, b: 0 },
+    { weight: 0, l: 0, a: 0, b: 0 },
+  ];
+  const [left, right] = sides as [(typeof sides)[number], (typeof sides)[number]];
+  for (const { plant, size } of reading.grownRows()) {
+    const mass = (size.heightCm + size.trailCm * 0.6) * size.spreadCm;
+    const [L, C, h] = leadingColour(plant.kind);
+    const rad = h * RAD_PER_DEG;
+    const onRight = clamp(0.5 + plant.xCm / half / 0.5, 0, 1);
+    for (const [side, share] of [
+      [left, 1 - onRight],
+      [right, onRight],
+    ] as const) {
+      side.weight += mass * share;
+      side.l += L * mass * share;
+      side.a += C * Math.cos(rad) * mass * share;
+      side.b += C * Math.sin(rad) * mass * share;
+    }
+  }
+  if (left.weight === 0 || right.weight === 0) return { apart: 0 };
+  const gap = (part: 'l' | 'a' | 'b') => left[part] / left.weight - right[part] / right.weight;
+  return { apart: Math.hypot(gap('l'), gap('a'), gap('b')) };
+}
+
+function bareStretch(reading: Reading, all: boolean): number {
   const rim = rimSection(reading.planting.container.shape);
   const rows = reading.grownRows();
   const steps = 48;
@@ -79,7 +116,7 @@ function bareStretch(reading: Parameters<(typeof balance)['judge']>[0], all: boo
 
 /** A point of the rim in view. Round: angles over all of it or its front half. Boxes: along the front edge. Others: along the outline, or the front of it. */
 function rimPoint(rim: Section, t: number, all: boolean): readonly [number, number] {
-  if (rim.kind === 'rect') return [(-1 + 2 * t) * rim.halfLengthCm, rim.halfWidthCm];
+  if (rim.kind === 'rect' && !all) return [(-1 + 2 * t) * rim.halfLengthCm, rim.halfWidthCm];
   if (rim.kind === 'disc') {
     const angle = all ? t * 2 * Math.PI : -Math.PI / 2 + t * Math.PI;
     return [Math.sin(angle) * rim.radiusCm, Math.cos(angle) * rim.radiusCm];

@@ -1,7 +1,9 @@
 import { overlapCm2 } from '../../geometry/discs';
 import { overruns } from '../../suitability/vigour';
 import { weekAfter } from '../../units/units';
+import type { PlaceId } from '../../plantings/planting';
 import type { Check } from '../check';
+import type { Reading } from '../reading';
 
 export interface BullyFacts {
   readonly bully: string;
@@ -15,12 +17,47 @@ export interface BullyFacts {
   readonly covered: number;
 }
 
-/** Covered share and height ratio at which the smaller is overtopped (models: ≥ 50 % covered by one ≥ 1.3 × as tall). */
+/** Covered share and height ratio at which the smaller is overtopped (models: ≥ 50 % covered by one ≥ 1.3 × as tall), and the share at which it is mostly gone. */
 const COVERED = 0.5;
 const TALLER = 1.3;
+const MOSTLY_GONE = 0.85;
+/** The last part of the season, in which it matters less. Ours. */
+const LATE = 0.85;
 
 /** How much a trim takes off a bully (models: 30–50 %). */
 const TRIM_CUT = 0.45;
+
+/** Who covers half or more of a weaker neighbour in a week, and stands above it. */
+function swallowedIn(reading: Reading, week: number) {
+  const rows = reading.rowsAt(week);
+  return rows.flatMap(({ plant: a, size: sa }) =>
+    rows.flatMap(({ plant: b, size: sb }) => {
+      if (a === b || !overruns(a.kind, b.kind)) return [];
+      // A trailer runs over what is no taller than itself; a bush overtops.
+      if (sa.trailCm > 0 ? sb.heightCm > sa.heightCm : sa.heightCm < sb.heightCm * TALLER)
+        return [];
+      const discB = { xCm: b.xCm, zCm: b.zCm, radiusCm: sb.spreadCm / 2 };
+      const covered =
+        overlapCm2({ xCm: a.xCm, zCm: a.zCm, radiusCm: sa.spreadCm / 2 }, discB) /
+        (Math.PI * discB.radiusCm ** 2);
+      if (covered < COVERED) return [];
+      return [
+        {
+          by: a.id,
+          of: b.id,
+          bully: a.kind.id,
+          victim: b.kind.id,
+          weeks: week,
+          calendarWeek: weekAfter(reading.planting.plantedWeek, week),
+          bullySpreadCm: sa.spreadCm,
+          victimHeightCm: sb.heightCm,
+          gapCm: Math.hypot(a.xCm - b.xCm, a.zCm - b.zCm),
+          covered,
+        },
+      ];
+    }),
+  );
+}
 
 /** Does anything swallow its neighbour before the season ends? */
 export const bully: Check<'bully', BullyFacts | null> = {
@@ -30,45 +67,28 @@ export const bully: Check<'bully', BullyFacts | null> = {
   source: {
     kind: 'ours',
     reason:
-      'Grown discs overlapping by half while one stands 1.3 times as tall or runs far stronger.',
+      'Grown discs week by week: one that is far stronger covers half of another and stands above it; trouble when the other is mostly gone.',
   },
   limits: { trouble: 0.4, look: 0.75 },
   judge: (reading) => {
     if (reading.plants.length < 2) return null;
-    let first: BullyFacts | null = null;
-    const culprits: string[] = [];
-    for (let week = 2; week <= reading.weeks && !first; week += 1) {
-      const rows = reading.rowsAt(week);
-      rows.forEach(({ plant: a, size: sa }) => {
-        rows.forEach(({ plant: b, size: sb }) => {
-          if (first || a === b || !overruns(a.kind, b.kind)) return;
-          const trails = sa.trailCm > 0;
-          // A trailer overruns what is low and lies between it and the rim; a bush overtops.
-          if (trails ? sb.heightCm > sa.heightCm * 1.5 : sa.heightCm < sb.heightCm * TALLER) return;
-          const discB = { xCm: b.xCm, zCm: b.zCm, radiusCm: sb.spreadCm / 2 };
-          const covered =
-            overlapCm2({ xCm: a.xCm, zCm: a.zCm, radiusCm: sa.spreadCm / 2 }, discB) /
-            (Math.PI * discB.radiusCm ** 2);
-          if (covered < COVERED) return;
-          culprits.push(a.id, b.id);
-          first = {
-            bully: a.kind.id,
-            victim: b.kind.id,
-            weeks: week,
-            calendarWeek: weekAfter(reading.planting.plantedWeek, week),
-            bullySpreadCm: sa.spreadCm,
-            victimHeightCm: sb.heightCm,
-            gapCm: Math.hypot(a.xCm - b.xCm, a.zCm - b.zCm),
-            covered,
-          };
-        });
-      });
+    let first: (BullyFacts & { readonly by: PlaceId; readonly of: PlaceId }) | null = null;
+    let most = 0;
+    for (let week = 2; week <= reading.weeks; week += 1) {
+      for (const found of swallowedIn(reading, week)) {
+        first ??= found;
+        if (found.by === first.by && found.of === first.of && week <= reading.weeks * LATE)
+          most = Math.max(most, found.covered);
+      }
     }
-    const found = first as BullyFacts | null;
+    if (!first) return { score: 1, facts: null, culprits: [] };
+    const { by, of, ...facts } = first;
+    // A look first; trouble when the smaller is mostly gone while there is season left.
+    const share = Math.max(most, COVERED);
     return {
-      score: found ? Math.min(0.7, (found.weeks / reading.weeks) * 0.6) : 1,
-      facts: found,
-      culprits,
+      score: Math.max(0.1, 0.72 - (0.35 * (share - COVERED)) / (MOSTLY_GONE - COVERED)),
+      facts: { ...facts, covered: Math.max(facts.covered, most) },
+      culprits: [by, of],
     };
   },
   fixes: (reading, verdict) => {

@@ -1,15 +1,26 @@
+import { briefOf } from '../../plantings/brief';
+import { standingOf } from '../../suitability/standing';
 import { frostFreeWeeks } from '../../spots/frost';
-import { frosted } from '../../suitability/frost';
+import { weekAfter } from '../../units/units';
 import type { Check } from '../check';
 
 export interface ColdFacts {
   readonly kind: string;
-  readonly plantedWeek: number;
-  readonly safeFrom: number;
-  readonly lowestC: number;
+  readonly to: 'frost' | 'frozen roots' | 'cold nights';
+  /** Weeks after planting, and the week of the year. */
+  readonly weeks: number;
+  readonly calendarWeek: number;
+  /** What comes then in one year of ten, and what the kind bears, °C. */
+  readonly atC: number;
+  readonly bearsC: number;
+  /** The week from which it is usually safe out; `null` where frost is not usual. */
+  readonly safeFrom: number | null;
 }
 
-/** Is anything tender out before the last frost? */
+/** What is lost in the last part of its stay has had its time. Ours. */
+const HAD_ITS_TIME = 0.85;
+
+/** Does every plant live through every week it stands outside, top and roots? The first that does not decides. */
 export const cold: Check<'cold', ColdFacts | null> = {
   id: 'cold',
   weight: 2,
@@ -17,23 +28,44 @@ export const cold: Check<'cold', ColdFacts | null> = {
   source: {
     kind: 'ours',
     reason:
-      'Tender plants go out after the last frost, hardened off for 7–14 days. Frost dates are chances: the local ones decide.',
+      'Coldest night in one year of ten, week by week, against what tops bear; the same in the pot, by its litres and walls, against roots; usual nights against those at which it is brought in.',
   },
-  limits: { trouble: 0.5, look: 0.9 },
-  judge: ({ plants, planting, spot }) => {
-    if (plants.length === 0) return null;
-    const caught = plants.filter(({ kind }) => frosted(kind, planting.plantedWeek, spot));
-    const first = caught[0];
+  limits: { trouble: 0.6, look: 0.9 },
+  judge: (reading) => {
+    if (reading.plants.length === 0) return null;
+    const stay = briefOf(reading);
+    const lost = reading.plants
+      .flatMap((plant) => {
+        const { lost } = standingOf(plant.kind, stay);
+        return lost && lost.to !== 'gone over' && lost.weeks < reading.weeks * HAD_ITS_TIME
+          ? [{ plant, weeks: lost.weeks, to: lost.to, atC: lost.atC }]
+          : [];
+      })
+      // In a frame the pockets change with the season.
+      .filter(
+        ({ plant: { kind } }) => reading.school.id !== 'evergreen-frame' || kind.foliage.evergreen,
+      )
+      .sort((a, b) => a.weeks - b.weeks);
+    const first = lost[0];
     if (!first) return { score: 1, facts: null, culprits: [] };
+    const { kind } = first.plant;
     return {
-      score: 0.2,
+      score: 0.1 + 0.45 * (first.weeks / reading.weeks),
       facts: {
-        kind: first.kind.id,
-        plantedWeek: planting.plantedWeek,
-        safeFrom: frostFreeWeeks(spot)!.from,
-        lowestC: first.kind.lowestC,
+        kind: kind.id,
+        to: first.to,
+        weeks: first.weeks,
+        calendarWeek: weekAfter(reading.planting.plantedWeek, first.weeks),
+        atC: first.atC,
+        bearsC:
+          first.to === 'frost'
+            ? kind.lowestC
+            : first.to === 'frozen roots'
+              ? kind.rootsC
+              : (kind.bringInC ?? kind.lowestC),
+        safeFrom: frostFreeWeeks(reading.spot)?.from ?? null,
       },
-      culprits: caught.map(({ id }) => id),
+      culprits: lost.map(({ plant }) => plant.id),
     };
   },
 };

@@ -3,6 +3,7 @@ import { balance } from './balance';
 import { budget } from './budget';
 import { bully } from './bully';
 import { cold } from './cold';
+import { companyKept } from './companyKept';
 import { colourSight } from './colourSight';
 import { crowding } from './crowding';
 import { darkLight } from './darkLight';
@@ -14,6 +15,7 @@ import { evenness } from './evenness';
 import { frame } from './frame';
 import { fullness } from './fullness';
 import { gloves } from './gloves';
+import { goneOver } from './goneOver';
 import { handling } from './handling';
 import { hardening } from './hardening';
 import { interest } from './interest';
@@ -41,7 +43,8 @@ import { silhouette } from './silhouette';
 import { spares } from './spares';
 import { sparkle } from './sparkle';
 import { spillRoom } from './spillRoom';
-import { support } from './support';
+import { stakes, support } from './support';
+import { summerSuits } from './summerSuits';
 import { texture } from './texture';
 import { thirst } from './thirst';
 import { tipping } from './tipping';
@@ -53,6 +56,9 @@ export const CHECKS = {
   light,
   thirst,
   cold,
+  summer: summerSuits,
+  'gone-over': goneOver,
+  company: companyKept,
   reach,
   edible,
   'root-balls': rootBalls,
@@ -80,6 +86,7 @@ export const CHECKS = {
   'root-depth': rootDepth,
   gloves,
   support,
+  stakes,
   'runs-wild': runsWild,
   'money-seen': moneySeen,
   sightline,

@@ -1,5 +1,6 @@
 import { clamp } from '../../units/units';
 import type { Check } from '../check';
+import { rolesPlayed } from '../rolesPlayed';
 
 export interface SilhouetteFacts {
   /** Heights above the mix: tallest, middling and lowest plants, cm. */
@@ -10,6 +11,10 @@ export interface SilhouetteFacts {
 
 /** A lead stands at least this much above the middle, the middle above the lowest. Ours. */
 const STEP = 1.3;
+
+/** A lead no taller than the next by this leads nothing; over that range it comes to lead. Ours. */
+const LEAST_LEAD = 0.95;
+const LEAD_RANGE = 0.2;
 
 /** Does the outline step: tall, middling, low? */
 export const silhouette: Check<'silhouette', SilhouetteFacts> = {
@@ -38,11 +43,24 @@ export const silhouette: Check<'silhouette', SilhouetteFacts> = {
     const step = (high: number, low: number) => clamp((high / low - 1) / (STEP - 1), 0, 1);
     // Held from below, an outline is the trails' affair.
     if (reading.spot.view === 'from below') return null;
+    // The lead against the next tallest, whatever role that plays.
+    const lead = rolesPlayed(reading)
+      .filter(({ role }) => role === 'lead')
+      .reduce((most, { size }) => Math.max(most, size.heightCm), 0);
+    const leadKinds = new Set(
+      rolesPlayed(reading).flatMap(({ role, plant }) => (role === 'lead' ? [plant.kindId] : [])),
+    );
+    const nextCm = Math.max(
+      0,
+      ...[...ofKind].flatMap(([id, height]) => (leadKinds.has(id) ? [] : [height])),
+    );
+    const led = lead > 0 && nextCm > 0 ? clamp((lead / nextCm - LEAST_LEAD) / LEAD_RANGE, 0, 1) : 1;
     return {
       score:
-        heights.length === 2
+        Math.min(1, 0.4 + 0.6 * led) *
+        (heights.length === 2
           ? step(tallestCm, lowestCm)
-          : 0.6 * step(tallestCm, middleCm) + 0.4 * step(middleCm, lowestCm),
+          : 0.6 * step(tallestCm, middleCm) + 0.4 * step(middleCm, lowestCm)),
       facts: { tallestCm, middleCm, lowestCm },
       culprits: [],
     };

@@ -422,7 +422,7 @@ export const ASPARAGUS: readonly Species[] = [
     company: ['bold tender foliage'],
     lowestC: 3,
     rootsC: 3,
-    bringInC: 13,
+    bringInC: 16,
     sulksC: 13,
     summer: SUMMER.tropical,
     bears: BEARS.shelter,
