@@ -271,6 +271,11 @@ function emptyTally(): { -readonly [part in keyof SchemeTally]: number } {
   };
 }
 
+/** The colours a scheme cannot do without. */
+export function neededBy(scheme: Scheme): SchemeReading['missing'] {
+  return readTally({ ...emptyTally(), total: 1 }, scheme).missing;
+}
+
 /** What a tally says of the scheme. */
 export function readTally(
   { total, carried, fitSum, white, lead, opposite, third, dark, lime }: SchemeTally,

@@ -34,10 +34,10 @@ const SELDOM = names(`
   Bouteloua Briza Brugmansia Callianthe Catananche Centaurea Chamaedorea Chasmanthium Cichorium Citrus Clivia
   Cobaea Codiaeum Colchicum Convallaria Coprosma Cortaderia Crassothonna Craspedia Cyperus Dasylirion Datura
   Dicksonia Dracaena Duranta Eccremocarpus Equisetum Eranthis Erythranthe Eschscholzia Eucomis Euryops Freesia
-  Fritillaria Fittonia Gardenia Gasteria Gentiana Gladiolus Goeppertia Heptapleurum Heterocentron Hippeastrum
-  Hoya Houttuynia Hypoestes Humulus Isolepis Isotoma Juncus Kroenleinia Lablab Lagurus Leptospermum Leucophyta
-  Levisticum Limnanthes Limonium Linaria Lithops Malus Mammillaria Maranta Mecardonia Melaleuca Melinis
-  Moluccella Monstera Muhlenbergia Nemophila Nerine Nigella Opuntia Pachysandra Paeonia Passiflora Peperomia
+  Fritillaria Fittonia Gardenia Gentiana Gladiolus Goeppertia Heptapleurum Heterocentron Hippeastrum
+  Hoya Houttuynia Hypoestes Humulus Isolepis Isotoma Juncus Lablab Lagurus Leptospermum Leucophyta
+  Levisticum Limnanthes Limonium Linaria Lithops Malus Maranta Mecardonia Melaleuca Melinis
+  Moluccella Monstera Muhlenbergia Nemophila Nerine Nigella Pachysandra Paeonia Passiflora Peperomia
   Philodendron Polemonium Polygala Poterium Ptilotus Pulsatilla Rhodochiton Ribes Rubus Ruellia Sagina
   Salpiglossis Sarracenia Schizanthus Schlumbergera Soleirolia Spathiphyllum Strelitzia Streptocarpus Strobilanthes
   Syngonium Tithonia Torenia Tricyrtis Tulbaghia Uncinia Vitis Westringia Wisteria Xerochrysum

@@ -16,6 +16,8 @@ const PROMISE_SHARE = 0.4;
 const NEW_SCHOOL = 0.06;
 const FIRST_LEAF_LED = 0.05;
 const FIRST_THRIFTY = 0.05;
+/** What a colour of the wish costs that is not to be had in it: those that have it come first. Ours. */
+const MISSING_COST = 0.3;
 /** What each kind that is shown already costs, so that the tray shows more of what is possible. Ours. */
 const SHOWN_KIND_COST = 0.03;
 
@@ -59,7 +61,8 @@ function best(left: ReadonlySet<Proposal>, chosen: readonly Proposal[]): Proposa
     if (!chosen.every((other) => differ(proposal, other)) || isWorn(proposal, chosen)) continue;
     const worth =
       proposal.score +
-      PROMISE_SHARE * proposal.promise +
+      PROMISE_SHARE * proposal.promise -
+      MISSING_COST * proposal.missing.length +
       (!schools.has(proposal.school) && schools.size < SCHOOLS_WANTED ? NEW_SCHOOL : 0) +
       (proposal.school === 'leaf-led' && !schools.has('leaf-led') ? FIRST_LEAF_LED : 0) +
       (chosen.length > 1 && !hasThrifty && proposal.cost <= dearest * THRIFTY ? FIRST_THRIFTY : 0) -

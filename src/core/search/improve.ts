@@ -6,7 +6,7 @@ import { plantCost } from '../shopping/plantCost';
 import { hurdleOf, type Ask } from './ask';
 import { mayShareWatering } from '../suitability/watering';
 import { unlike } from './partners';
-import { proposedIn, type Proposal } from './proposal';
+import { isOffered, missingIn, proposedIn, type Proposal } from './proposal';
 import { once } from '../work/once';
 
 /** How far a plant is nudged, cm. */
@@ -33,9 +33,10 @@ export function* improvement(
     const it = proposedIn({ places, school: now.school }, ask, kindOf);
     const cost = plantCost(it.plants);
     if (wishes.budget !== null && cost > wishes.budget) continue;
-    const { score } = opinionOf(it);
-    if (score > (best?.score ?? now.score) + WORTH)
-      best = { ...now, ...kinds, places, cost, score };
+    const opinion = opinionOf(it);
+    const { score } = opinion;
+    if (score > (best?.score ?? now.score) + WORTH && isOffered(opinion))
+      best = { ...now, ...kinds, places, cost, score, missing: missingIn(opinion) };
     yield;
   }
   return best;

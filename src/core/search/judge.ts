@@ -2,6 +2,7 @@ import { isHung } from '../containers/shape';
 import {
   isGround,
   isWhite,
+  neededBy,
   readTally,
   sumTallies,
   tallyScheme,
@@ -15,7 +16,7 @@ import { kindFitsScheme } from '../suitability/scheme';
 import { overruns } from '../suitability/vigour';
 import { mayShareWatering, thirstMatch } from '../suitability/watering';
 import { visibleHeightCm } from '../containers/container';
-import { coloursOf, leadingColour } from '../plants/colours';
+import { coloursShown, leadingColour } from '../plants/colours';
 import { leafContrast } from '../plants/leaves';
 import { middle, type PlantKind, type Role } from '../plants/kind';
 import { printOf } from '../plants/print';
@@ -66,7 +67,7 @@ export class Judge {
 
   private record(kind: PlantKind): KindRecord {
     const seen = middle(kind.spreadCm) * Math.sqrt(grownHeightCm(kind));
-    const colours = coloursOf(kind).map(({ colour, weight }) => ({
+    const colours = this.coloursOut(kind).map(({ colour, weight }) => ({
       colour,
       weight: weight * seen,
     }));
@@ -124,6 +125,7 @@ export class Judge {
     if (!this.ask.wishes.kitchen && commonGround(kinds).worth < TOGETHER) return 0;
     if (!this.honours(kinds)) return 0;
     const seldom = kinds.filter((kind) => this.recordOf(kind).isSeldom).length;
+    if (seldom > MOST_SELDOM) return 0;
     const { fit, carried, missing } = readTally(
       sumTallies(members.map(({ kind }) => this.recordOf(kind).tally)),
       this.ask.wishes.scheme,
@@ -134,8 +136,7 @@ export class Judge {
         WORTH.pairs * together +
         WORTH.scheme * (fit - MISSING_COST * missing.length) +
         WORTH.colour * Math.min(1, carried / ENOUGH_COLOUR) +
-        WORTH.variety * Math.min(2, members.length - 3) -
-        RARITY_COST * Math.max(0, seldom - 1),
+        WORTH.variety * Math.min(2, members.length - 3),
     );
   }
 
@@ -197,16 +198,42 @@ export class Judge {
   }
 
   private common(kind: PlantKind): number {
-    const [, chroma] = leadingColour(kind);
-    const vivid = Math.min(1, chroma / 0.16 + (isWhite(leadingColour(kind)) ? 0.7 : 0));
+    // The strongest colour that is out for a good part of the weeks.
+    const vivid = Math.max(
+      ...this.coloursOut(kind).map(({ colour, weight }) =>
+        weight < LEAST_OUT || (isGround(colour) && !isWhite(colour))
+          ? 0
+          : Math.min(1, colour[1] / 0.16 + (isWhite(colour) ? 0.7 : 0)),
+      ),
+      0,
+    );
     // Where no frame is wanted, something quicker than a shrub leads.
     const slow = (this.school.weights.interest ?? 1) < 1.3 ? shrubCost(kind) : 0;
     return (
       likingFor(kind, this.ask) +
       SCHEME_WORTH * kindFitsScheme(kind, this.ask.wishes.scheme) +
-      VIVID_WORTH * vivid -
+      VIVID_WORTH * vivid +
+      this.supplies(kind) -
       slow
     );
+  }
+
+  /** A kind's colours as they are out in the mean of the weeks to come; what flowers for half of them counts whole. */
+  private coloursOut(kind: PlantKind) {
+    const { flowering, fruiting } = standingOf(kind, this.ask);
+    return coloursShown(kind, {
+      bloom: Math.min(1, 2 * flowering),
+      fruit: Math.min(1, 2 * fruiting),
+    });
+  }
+
+  /** What it adds that a kind brings a colour that the scheme cannot do without. */
+  private supplies(kind: PlantKind): number {
+    const { scheme } = this.ask.wishes;
+    const needed = neededBy(scheme).length;
+    if (needed === 0) return 0;
+    const left = readTally(tallyScheme(this.coloursOut(kind), scheme), scheme).missing.length;
+    return SUPPLY_WORTH * Math.max(0, (needed - left) / needed);
   }
 
   /** One kind in one role, 0–1; 0 when it cannot play it. */
@@ -245,7 +272,7 @@ export class Judge {
 /** Shares of a cast's promise: its members each, its pairs, its scheme, colour at all, and one kind more than three. Ours. */
 const WORTH = { single: 0.42, pairs: 0.33, scheme: 0.25, colour: 0.1, variety: 0.015 } as const;
 /** What each colour that the scheme must have, and the cast lacks, costs of the scheme's part. Ours. */
-const MISSING_COST = 0.35;
+const MISSING_COST = 1;
 /** Share of colour that is not ground at which there is enough of it. Ours. */
 const ENOUGH_COLOUR = 0.4;
 /** What stands alone makes no pair, good or bad. */
@@ -255,6 +282,10 @@ const LEAST_PROMISE = 0.001;
 /** What it adds that a kind belongs to the scheme, and that its colour is strong. Ours. */
 const SCHEME_WORTH = 0.26;
 const VIVID_WORTH = 0.14;
+/** What it adds to bring a colour that the scheme cannot do without. Ours. */
+/** Share of what is seen of a kind that a colour must have to be noticed. Ours. */
+const LEAST_OUT = 0.08;
+const SUPPLY_WORTH = 0.14;
 /** A lead is looked at first: what it shows counts once more. Ours. */
 const LEAD_SHOWS = 0.16;
 /** What each cast a kind stands in takes off it when the next is looked for, and the most that takes. Ours. */
@@ -262,8 +293,8 @@ const WORN = 0.06;
 const MOST_WORN = 0.3;
 /** Share of the kinds that has what was asked for. Ours. */
 const MOST_OF_THEM = 0.6;
-/** What each rarity after the first costs a cast. Ours. */
-const RARITY_COST = 0.15;
+/** Rarities in one planting. */
+const MOST_SELDOM = 1;
 /** What a pair costs of which one would run over the other. Ours. */
 const BULLY_COST = 0.25;
 /** What two colours of one species are worth side by side. Ours. */

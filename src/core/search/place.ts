@@ -104,6 +104,7 @@ function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
         return cast.members.length === 1 ? 1 : units;
       }
       // Units repeat: a body in each, the edge kinds taking turns.
+      if (school.id === 'opposite-pairs') return 2;
       if (long) return role === 'body' ? units : Math.max(1, Math.ceil(units / alike));
       if (counts !== 'free') return counts === 'pairs' ? 2 : 1;
       return alike > 1 && ask.spot.view === 'one side' ? 1 : 2;
@@ -113,7 +114,8 @@ function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
       role,
       size,
       count: count(),
-      step: long || counts === 'free' || role === 'lead' ? 1 : 2,
+      step:
+        school.id !== 'opposite-pairs' && (long || counts === 'free' || role === 'lead') ? 1 : 2,
     });
   }
   return parts;

@@ -1,3 +1,6 @@
+import type { SchemeReading } from '../colour/schemes';
+import type { Opinion, Remark } from '../checks/opinion';
+import type { CheckId } from '../checks/rules/index';
 import { plantingOf, type Brief } from '../plantings/brief';
 import { inSpot, type Place, type PlantingInSpot } from '../plantings/planting';
 import type { SchoolId } from '../plantings/schoolId';
@@ -13,6 +16,8 @@ export interface Proposal {
   readonly cost: number;
   /** Whole opinion, 0–1. */
   readonly score: number;
+  /** Colours of the wished scheme that are not to be had in it. */
+  readonly missing: SchemeReading['missing'];
   /** The first judgement of its cast: settles the order among plantings with nothing wrong. */
   readonly promise: number;
 }
@@ -28,5 +33,21 @@ export function proposedIn(
     ask.spot,
     kindOf,
     ask.house,
+  );
+}
+
+/** What the check of the scheme says is missing. */
+export function missingIn({ remarks }: Opinion): Proposal['missing'] {
+  const scheme = remarks.find((remark): remark is Remark<'scheme'> => remark.check === 'scheme');
+  return scheme ? scheme.facts.missing : [];
+}
+
+/** Checks whose trouble lies in the container or the place, whatever is planted. */
+const OF_THE_PLACE: readonly CheckId[] = ['mix', 'root-heat', 'pot-frost', 'drainage', 'rain'];
+
+/** May it be offered? What a check calls trouble is not, but for what other plants would not mend. */
+export function isOffered({ remarks }: Opinion): boolean {
+  return !remarks.some(
+    ({ check, severity }) => severity === 'trouble' && !OF_THE_PLACE.includes(check),
   );
 }

@@ -1,14 +1,14 @@
 import { finished, type Work } from '../work/steps';
 import { opinionOf } from '../checks/opinion';
-import type { CheckId } from '../checks/rules/index';
 import type { KindId, PlantKind, Role } from '../plants/kind';
+import { standingOf } from '../suitability/standing';
 import { plantCost } from '../shopping/plantCost';
 import type { Ask } from './ask';
 import { castsFor, type Cast } from './compose';
 import { improvement } from './improve';
 import { placeCast } from './place';
 import { sixIdeas } from './ideas';
-import { proposedIn, type Proposal } from './proposal';
+import { isOffered, missingIn, proposedIn, type Proposal } from './proposal';
 
 export interface Progress {
   readonly step: number;
@@ -58,11 +58,15 @@ export function* propose(
   }
   queues.sort((a, b) => (b[0]?.promise ?? 0) - (a[0]?.promise ?? 0));
   // Leads take turns, so that one good lead does not use up the effort.
-  for (let round = 0; step < options.effort; round += 1) {
+  // Where few of them differ enough, the search goes on for longer.
+  const isDone = () =>
+    step >= options.effort * MOST_EFFORT ||
+    (step >= options.effort && sixIdeas(found, options.wanted).length >= options.wanted);
+  for (let round = 0; !isDone(); round += 1) {
     let any = false;
     for (const queue of queues) {
       const cast = queue[round];
-      if (!cast || step >= options.effort) continue;
+      if (!cast || isDone()) continue;
       any = true;
       judgeNext(cast);
       yield { step, best: sixIdeas(found, options.wanted) };
@@ -71,7 +75,8 @@ export function* propose(
   }
   // Then each of those shown is improved in turn.
   const spent = new Set<Proposal>();
-  while (step < options.effort + options.improve) {
+  const before = step;
+  while (step < before + options.improve) {
     const next = sixIdeas(found, options.wanted).find((proposal) => !spent.has(proposal));
     if (!next) break;
     const shown = sixIdeas(found, options.wanted);
@@ -105,9 +110,10 @@ export function* proposed(ask: Ask, options?: ProposeOptions): Work<readonly Pro
   }
 }
 
-/** Checks whose trouble lies in the container or the place, whatever is planted. */
-const OF_THE_PLACE: readonly CheckId[] = ['mix', 'root-heat', 'pot-frost', 'drainage', 'rain'];
-
+/** How many times the effort is spent where fewer than wanted are found. */
+const MOST_EFFORT = 3;
+/** Worth at which something shows. Ours. */
+const SHOWS_SOON = 0.35;
 function judgeCast(
   cast: Cast,
   ask: Ask,
@@ -116,14 +122,15 @@ function judgeCast(
   const places = placeCast(cast, ask);
   if (!places) return null;
   const it = proposedIn({ places, school: cast.school }, ask, kindOf);
-  // What a check calls trouble is never offered, but for what other plants would not mend: the pot, its mix, and where it stands.
-  const opinion = opinionOf(it);
+  // Something is to be worth looking at from the first weeks on.
   if (
-    opinion.remarks.some(
-      ({ check, severity }) => severity === 'trouble' && !OF_THE_PLACE.includes(check),
-    )
+    !ask.wishes.kitchen &&
+    !it.plants.some(({ kind }) => standingOf(kind, ask).showsSoon >= SHOWS_SOON)
   )
     return null;
+  // What a check calls trouble is never offered, but for what other plants would not mend: the pot, its mix, and where it stands.
+  const opinion = opinionOf(it);
+  if (!isOffered(opinion)) return null;
   const [lead, ...more] = cast.members
     .filter(({ role }) => role === 'lead')
     .map(({ kind }) => kind.id);
@@ -137,6 +144,7 @@ function judgeCast(
     places,
     cost: plantCost(it.plants),
     score: opinion.score,
+    missing: missingIn(opinion),
     promise: cast.promise,
   };
 }

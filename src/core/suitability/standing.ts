@@ -30,6 +30,9 @@ export interface Standing {
   /** What it is worth looking at in the mean of all weeks, and at best in the first three. 0–1 */
   readonly shows: number;
   readonly showsSoon: number;
+  /** How much of its best flowering and fruiting is out in the mean of all weeks. 0–1 */
+  readonly flowering: number;
+  readonly fruiting: number;
   /** Share of the weeks with nights that check its growth. 0–1 */
   readonly sulks: number;
   /** Kelvin by which the warmest month falls short of what it needs, or passes what it bears; less than 0 when it does not. */
@@ -98,6 +101,7 @@ function reckon(kind: PlantKind, stay: Stay): Standing {
   const leaves = kind.habit === 'bulb' ? 0 : leafWorth(kind);
   let lost: Standing['lost'] = null;
   let [present, shows, showsSoon, sulks, hottest] = [0, 0, 0, 0, -Infinity];
+  let [flowering, fruiting] = [0, 0];
   let hasStood = false;
   for (let week = 0; week <= weeks; week += 1) {
     const at = weekAfter(plantedWeek, week) - 1;
@@ -116,8 +120,10 @@ function reckon(kind: PlantKind, stay: Stay): Standing {
     hasStood ||= inLeaf;
     if (kind.sulksC !== null && out.nightC < kind.sulksC - SULK_BORNE_K) sulks += 1;
     const flowers = flowersIn(kind, book, spot);
-    const fruit = kind.fruit ? seasonShare(kind.fruit.weeks, book) * FRUIT_WORTH : 0;
-    const value = Math.max(inLeaf ? leaves : 0, flowers, fruit);
+    const fruit = kind.fruit ? seasonShare(kind.fruit.weeks, book) : 0;
+    flowering += flowers;
+    fruiting += fruit;
+    const value = Math.max(inLeaf ? leaves : 0, flowers * flowerWorth(kind), fruit * FRUIT_WORTH);
     if (inLeaf || value > 0) present += 1;
     shows += value;
     if (week <= SOON_WEEKS) showsSoon = Math.max(showsSoon, value);
@@ -129,6 +135,8 @@ function reckon(kind: PlantKind, stay: Stay): Standing {
     present: present / (weeks + 1),
     shows: shows / (weeks + 1),
     showsSoon,
+    flowering: flowering / (weeks + 1),
+    fruiting: fruiting / (weeks + 1),
     sulks: sulks / (weeks + 1),
     tooCool: leastC - year.warmestC,
     tooHot: most === null ? -Infinity : hottest - most,
@@ -182,7 +190,7 @@ function lossIn(
   },
 ): { readonly to: Loss; readonly atC: number } | null {
   const { coldC, nightC } = week.out;
-  const borne = kind.lowestC > 0 ? kind.lowestC - CHILLED_K : kind.lowestC;
+  const borne = kind.lowestC > 0 ? Math.max(0, kind.lowestC - CHILLED_K) : kind.lowestC;
   if ((week.inLeaf || kind.foliage.evergreen) && coldC < borne) return { to: 'frost', atC: coldC };
   if (week.rootsC < kind.rootsC) return { to: 'frozen roots', atC: week.rootsC };
   if (kind.bringInC !== null && nightC < kind.bringInC - CHILL_BORNE_K)
@@ -190,9 +198,8 @@ function lossIn(
   return week.isOver ? { to: 'gone over', atC: nightC } : null;
 }
 
-/** What its flowers are worth in a week of the book, 0–1. */
+/** How much of its best flowering is out in a week of the book, 0–1. */
 function flowersIn(kind: PlantKind, book: number, spot: Spot): number {
   if (!kind.bloom) return 0;
-  const out = isSeasonless(spot) && kind.bloom.continuous ? 1 : seasonShare(kind.bloom.weeks, book);
-  return out * flowerWorth(kind);
+  return isSeasonless(spot) && kind.bloom.continuous ? 1 : seasonShare(kind.bloom.weeks, book);
 }

@@ -1,0 +1,184 @@
+import { CHECKS } from '@/core/checks/rules/index';
+import { opinionOf } from '@/core/checks/opinion';
+import { climateAt } from '@/core/climate/climates';
+import { normalOn } from '@/core/climate/season';
+import { familiarity } from '@/core/plants/familiar';
+import { hasColouredLeaves, hasFormedLeaves } from '@/core/plants/leaves';
+import { kindOf } from '@/core/plants/book/index';
+import type { PlantKind } from '@/core/plants/kind';
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import { plantCost } from '@/core/shopping/plantCost';
+import type { Ask } from '@/core/search/ask';
+import { proposedIn, type Proposal } from '@/core/search/proposal';
+import { dayOfWeek } from '@/core/sky/days';
+import { frostFreeWeeks } from '@/core/spots/frost';
+import { besides } from '@/core/suitability/company';
+import { weekAfter, weeksBetween } from '@/core/units/units';
+
+/** What a practitioner would laugh at: said anew here from the book's fields, not by the functions that the search asks. */
+export type Laugh = readonly [rule: string, about: string];
+
+const within = ([from, to]: readonly [number, number], week: number, slack = 0) =>
+  weeksBetween(weekAfter(from, -slack), week) <= Math.min(51, weeksBetween(from, to) + 2 * slack);
+
+/** Its week in the book's year; `null` where there are no seasons. */
+function bookWeekAt(ask: Ask, week: number): number | null {
+  const { climate, latitudeDeg } = ask.spot.site;
+  if (climate.startsWith('tropical')) return null;
+  return latitudeDeg >= 0 ? week : weekAfter(week, 26);
+}
+
+const kindsOf = ({ places }: Pick<Proposal, 'places'>): PlantKind[] =>
+  [...new Set(places.map(({ kindId }) => kindId))].map((id) => kindOf(id)!);
+
+/** All that is to be laughed at in the plants of one planting, whoever composed it. */
+export function laughsAtKinds(kinds: readonly PlantKind[], ask: Ask): Laugh[] {
+  const { spot, plantedWeek, endWeek } = ask;
+  const climate = climateAt(spot.site.climate, spot.site.latitudeDeg);
+  const weeks = weeksBetween(plantedWeek, endWeek);
+  const counted = Array.from({ length: Math.floor(weeks * 0.8) + 1 }, (_, i) =>
+    weekAfter(plantedWeek, i),
+  );
+  const nights = counted.map((week) => normalOn(climate.minC, (dayOfWeek(week) + 3) % 365));
+  const days = counted.map((week) => normalOn(climate.maxC, (dayOfWeek(week) + 3) % 365));
+  const wintersOut = Math.min(...nights) <= Math.min(...climate.minC) + 1;
+  const free = frostFreeWeeks(spot);
+  const laughs: Laugh[] = [];
+  for (const kind of kinds) {
+    const laugh = (rule: string) => laughs.push([rule, kind.id]);
+    const isMust = ask.wishes.must.includes(kind.id);
+    // Alive.
+    if (wintersOut && climate.coldestC < kind.lowestC - 2 && isSeen(kind, ask, counted))
+      laugh('dies of winter');
+    if (wintersOut && climate.coldestC + 12 < kind.rootsC) laugh('roots freeze');
+    if (
+      kind.lowestC >= 0 &&
+      climate.coldestC < Math.min(0, kind.lowestC) &&
+      free &&
+      counted.some((week) => !within([free.from, free.to], week, 3))
+    )
+      laugh('meets frost');
+    if (kind.bringInC !== null && Math.min(...nights) < kind.bringInC - 5)
+      laugh('should be indoors');
+    if (kind.sulksC !== null && Math.max(...nights) < kind.sulksC - 2) laugh('sulks all season');
+    if (Math.max(...climate.maxC) < kind.summer.leastC - 3) laugh('summer too cool');
+    const heat = kind.summer.humidC ?? kind.summer.dryC;
+    const bears = Math.max(heat ?? 99, kind.summer.dryC ?? 99);
+    if (Math.max(...days) > bears + 3) laugh('summer too hot');
+    // Sold then, and there to be seen.
+    const book = bookWeekAt(ask, plantedWeek);
+    if (!isMust && book !== null && !kind.inShops.some((span) => within(span, book, 10)))
+      laugh('not sold then');
+    if (!isMust && share(counted, (week) => isThere(kind, ask, week)) < 0.6) laugh('hardly there');
+    // Light and thirst.
+    const [least, most] = kind.light.hours;
+    if (!isMust && spot.sunHours < least - 1.3) laugh('too dark');
+    if (!isMust && most < 12 && spot.sunHours > most + 2) laugh('too bright');
+    for (const other of kinds) {
+      if (other.thirst === 'high' && kind.dryBetween && kind.cycle.includes('succulent'))
+        laugh('a desert plant in a wet pot');
+    }
+    if (kind.support === 'climb' && !ask.support) laugh('climbs nothing');
+    if (ask.wishes.kitchen && (kind.edible === null || kind.toxicity.people === 'poisonous'))
+      laugh('not to be eaten');
+    if (spot.children && kind.toxicity.people === 'poisonous') laugh('poison within reach');
+    if (spot.pets && [kind.toxicity.cats, kind.toxicity.dogs].includes('poisonous'))
+      laugh('poison for pets');
+  }
+  // Company: one place where every one of them is met with.
+  const grounds = new Set(kinds.flatMap(({ company }) => company));
+  const together = [...grounds].some((ground) =>
+    kinds.every(({ company }) => company.some((own) => besides(own, ground) >= 0.5)),
+  );
+  if (!ask.wishes.kitchen && kinds.length > 1 && !together)
+    laughs.push(['strangers', kinds.map(({ id }) => id).join(' ')]);
+  if (kinds.filter((kind) => familiarity(kind) === 'seldom').length > 1)
+    laughs.push(['two rarities', kinds.map(({ id }) => id).join(' ')]);
+  return laughs;
+}
+
+const share = <T>(list: readonly T[], is: (one: T) => boolean) =>
+  list.filter(is).length / Math.max(1, list.length);
+
+function isThere(kind: PlantKind, ask: Ask, week: number): boolean {
+  const book = bookWeekAt(ask, week);
+  return book === null || kind.lowestC > -4 || within(kind.inLeaf, book, 1);
+}
+
+const isSeen = (kind: PlantKind, ask: Ask, weeks: readonly number[]) =>
+  kind.foliage.evergreen || share(weeks, (week) => isThere(kind, ask, week)) > 0.9;
+
+/** Is something worth looking at within three weeks of planting? */
+function startsWell(kinds: readonly PlantKind[], ask: Ask): boolean {
+  return [0, 1, 2, 3].some((after) => {
+    const book = bookWeekAt(ask, weekAfter(ask.plantedWeek, after));
+    return kinds.some(
+      (kind) =>
+        hasColouredLeaves(kind) ||
+        hasFormedLeaves(kind) ||
+        [kind.bloom, kind.fruit].some(
+          (show) => show && (book === null || within(show.weeks, book)),
+        ),
+    );
+  });
+}
+
+/** All that is to be laughed at in a planting as it stands. */
+export function laughsAtPlanting(it: PlantingInSpot, ask: Ask): Laugh[] {
+  const kinds = [...new Set(it.plants.map(({ kind }) => kind))];
+  const laughs = laughsAtKinds(kinds, ask);
+  if (!ask.wishes.kitchen && kinds.length > 0 && !startsWell(kinds, ask))
+    laughs.push(['nothing to see at first', kinds.map(({ id }) => id).join(' ')]);
+  for (const { check, severity, certainty } of opinionOf(it).remarks)
+    if (
+      severity === 'trouble' &&
+      (certainty !== 'a caution' || check === 'weight') &&
+      check !== 'mix'
+    )
+      laughs.push(['trouble', check]);
+  const { budget } = ask.wishes;
+  if (budget !== null && plantCost(it.plants) > budget + 1e-9) laughs.push(['over budget', '']);
+  return laughs;
+}
+
+/** All that is to be laughed at in one proposal. */
+export function laughsAtProposal(proposal: Proposal, ask: Ask): Laugh[] {
+  const it = proposedIn(proposal, ask, kindOf);
+  const laughs = laughsAtPlanting(it, ask);
+  const scheme = opinionOf(it).remarks.find(({ check }) => check === 'scheme');
+  if (scheme && !ask.wishes.kitchen) {
+    const facts = scheme.facts as { fit: number; missing: readonly string[] };
+    if (facts.missing.join() !== proposal.missing.join())
+      laughs.push(['colour missing, and not said', facts.missing.join(' ')]);
+    if (facts.fit < CHECKS.scheme.limits.trouble) laughs.push(['not the scheme', '']);
+  }
+  if (ask.wishes.school === 'opposite-pairs') {
+    const odd = kindsOf(proposal).filter(
+      ({ id }) => proposal.places.filter(({ kindId }) => kindId === id).length % 2 === 1,
+    );
+    if (odd.length > 1) laughs.push(['no pairs', odd.map(({ id }) => id).join(' ')]);
+  }
+  if (ask.wishes.school !== 'any' && proposal.school !== ask.wishes.school)
+    laughs.push(['another school', proposal.school]);
+  return laughs;
+}
+
+/** All that is to be laughed at in the proposals together: near repeats, and one kind everywhere. */
+export function laughsAtSix(six: readonly Proposal[]): Laugh[] {
+  const laughs: Laugh[] = [];
+  six.forEach((a, i) => {
+    const mine = kindsOf(a);
+    for (const b of six.slice(i + 1)) {
+      const theirs = kindsOf(b);
+      const shared = mine.filter((kind) => theirs.includes(kind)).length;
+      if (shared > Math.min(mine.length, theirs.length) / 2)
+        laughs.push(['near repeat', mine.map(({ id }) => id).join(' ')]);
+    }
+  });
+  const often = (ids: readonly (string | null)[]) =>
+    ids.filter((id) => id !== null && ids.filter((other) => other === id).length > 2);
+  for (const id of new Set(often(six.map(({ lead }) => lead)))) laughs.push(['same lead', id!]);
+  for (const id of new Set(often(six.flatMap(({ edges }) => [...new Set(edges)]))))
+    laughs.push(['same edge', id!]);
+  return laughs;
+}
