@@ -347,13 +347,15 @@ test('the load is told one step before the limit, at it and past it', () => {
   ]);
 });
 
-test('both sides of a threshold: light asked for and light half an hour short, a budget met and missed', () => {
+test('both sides of a threshold: light half an hour short and more, an hour over and more, a budget met and missed', () => {
   const puts: readonly Put[] = [['petunia-white', 0, 0]];
   expect(scoreOf('light', puts, {}, { sunHours: 5 })).toBe(1);
+  expect(scoreOf('light', puts, {}, { sunHours: 4.5 })).toBe(1);
   expect(scoreOf('light', puts, {}, { sunHours: 4.4 })).toBeLessThan(1);
   expect(scoreOf('light', puts, {}, { sunHours: 16.4 })).toBe(1);
   expect(scoreOf('light', [['hosta-blue', 0, 0]], {}, { sunHours: 4 })).toBe(1);
-  expect(scoreOf('light', [['hosta-blue', 0, 0]], {}, { sunHours: 4.1 })).toBeLessThan(1);
+  expect(scoreOf('light', [['hosta-blue', 0, 0]], {}, { sunHours: 5 })).toBe(1);
+  expect(scoreOf('light', [['hosta-blue', 0, 0]], {}, { sunHours: 5.1 })).toBeLessThan(1);
   expect(scoreOf('budget', puts, wishes({ budget: 2.9 }))).toBe(1);
   expect(scoreOf('budget', puts, wishes({ budget: 2.89 }))).toBeLessThan(1);
   expect(scoreOf('drainage', puts, { container: { ...TUB, drainHoles: 3 } })).toBe(1);
@@ -453,10 +455,7 @@ test('every check tells its source, and cautions without weight never move the s
       true,
     );
   expect(
-    CHECKS.weight.weight +
-      CHECKS.gloves.weight +
-      CHECKS['runs-wild'].weight +
-      CHECKS.support.weight,
+    CHECKS.weight.weight + CHECKS.gloves.weight + CHECKS['runs-wild'].weight + CHECKS.stakes.weight,
   ).toBe(0);
   expect(
     judge('weight', [['petunia-white', 0, 0]], { container: BASKET }, { dropCm: 200 })!.facts,

@@ -120,7 +120,12 @@ test('hurdles: both sides of the light, and out of season', () => {
   ).toBeNull();
   expect(hurdleOf(petunia, ask({ spot: { ...SUNNY, sunHours: 3 } }))).toBe('light');
   expect(hurdleOf(petunia, ask({ plantedWeek: 10 }))).toBe('cold');
-  expect(hurdleOf(kindOf('tulip-plum')!, ask())).toBe('season');
+  const tulip = kindOf('tulip-plum')!;
+  expect(hurdleOf(tulip, ask())).toBe('shops');
+  expect(hurdleOf(tulip, ask({ plantedWeek: 12 }))).toBe('season');
+  expect(
+    hurdleOf(tulip, ask({ plantedWeek: 12, endWeek: 20 }, { scheme: { kind: 'jewel' } })),
+  ).toBeNull();
 });
 
 test('stand-ins suit the place, are not there already, and change the score by what they said', () => {

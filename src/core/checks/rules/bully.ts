@@ -21,6 +21,8 @@ export interface BullyFacts {
 const COVERED = 0.5;
 const TALLER = 1.3;
 const MOSTLY_GONE = 0.85;
+/** A trailer that comes so near a neighbour's height goes over it. Ours. */
+const CLIMBS = 1.2;
 /** The last part of the season, in which it matters less. Ours. */
 const LATE = 0.85;
 
@@ -34,7 +36,7 @@ function swallowedIn(reading: Reading, week: number) {
     rows.flatMap(({ plant: b, size: sb }) => {
       if (a === b || !overruns(a.kind, b.kind)) return [];
       // A trailer runs over what is no taller than itself; a bush overtops.
-      if (sa.trailCm > 0 ? sb.heightCm > sa.heightCm : sa.heightCm < sb.heightCm * TALLER)
+      if (sa.trailCm > 0 ? sb.heightCm > sa.heightCm * CLIMBS : sa.heightCm < sb.heightCm * TALLER)
         return [];
       const discB = { xCm: b.xCm, zCm: b.zCm, radiusCm: sb.spreadCm / 2 };
       const covered =

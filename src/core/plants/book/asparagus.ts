@@ -423,7 +423,7 @@ export const ASPARAGUS: readonly Species[] = [
     lowestC: 3,
     rootsC: 3,
     bringInC: 16,
-    sulksC: 13,
+    sulksC: 17,
     summer: SUMMER.tropical,
     bears: BEARS.shelter,
     inLeaf: [20, 43],

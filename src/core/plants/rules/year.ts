@@ -42,7 +42,8 @@ const AHEAD = 8;
 /** Shops have it growing in some week in which it is in leaf, or soon will be. */
 export const soldInLeaf = each((kind) => {
   const { inShops, inLeaf } = kind;
-  if (isEverInLeaf(kind)) return [];
+  // Ahead of its leaves it is in leaf nearly all year, and in the other weeks at rest.
+  if (isEverInLeaf(kind) || weeksBetween(...inLeaf) + AHEAD >= 51) return [];
   const ahead = [((inLeaf[0] - 1 - AHEAD + 52) % 52) + 1, inLeaf[1]] as const;
   return [
     !inShops.some((weeks) => sharedWeeks(weeks, ahead) > 0) &&
