@@ -23,6 +23,7 @@ import { wishesSchema } from '@/core/plantings/schema';
 import { usualContainer } from '@/core/containers/usual';
 import { foreseenSeason } from '@/core/checks/foreseen';
 import { read as readingOf } from '@/core/checks/reading';
+import { scale as scaledTo } from '@/core/search/scale';
 import { remaking, type RemakeAsk } from '@/core/search/remaking';
 import { changeText } from '@/words/remade';
 import type { Ask } from '@/core/search/ask';
@@ -46,6 +47,7 @@ export const VERBS: Readonly<Record<string, (text: string) => Answer>> = {
   check,
   foresee,
   remake,
+  scale,
   group,
   measure,
   sun,
@@ -364,6 +366,41 @@ function remake(text: string): Answer {
         cost: round(remade.cost),
         change: remade.change,
       })),
+    },
+  };
+}
+
+/** A planting file with another container beside it: the same planting in that. */
+function scale(text: string): Answer {
+  const told = json(text);
+  if (!told.ok) return told.answer;
+  const { to, unit, ...file } = told.value;
+  const container = containerIn(to, unit);
+  if (!container.ok)
+    return faultLine({
+      ...container,
+      faults: container.faults.map((fault) => ({ ...fault, field: `to.${fault.field}` })),
+    });
+  const known = plantingIn(JSON.stringify(file));
+  if (!known.ok) return known.answer;
+  const remade = scaledTo(known.it, container.value, BOOK);
+  if (!remade)
+    return {
+      kind: 'not possible',
+      message: 'None of its plants go into that container, in whatever size they are sold.',
+    };
+  return {
+    kind: 'done',
+    output: {
+      about: changeText(remade, null, kindOf).about,
+      plants: remade.change.places.length,
+      plantsBefore: known.it.plants.length,
+      gone: remade.gone,
+      come: remade.come,
+      scoreBefore: round(remade.scoreBefore),
+      score: round(remade.score),
+      cost: round(remade.cost),
+      change: remade.change,
     },
   };
 }

@@ -27,6 +27,56 @@ export function aboutText(
   return `${start}${edge}: ${ideaOf([proposal.lead, ...proposal.bodies, ...proposal.edges], kindOf)}.`;
 }
 
+/** The idea of a proposal as its name: "Scarlet and gold beneath bronze flax", "A dome of pink and white". */
+export function ideaTitle(
+  { school, lead, bodies, edges }: Pick<Proposal, 'school' | 'lead' | 'bodies' | 'edges'>,
+  kindOf: KindOf,
+): string {
+  const name = (id: KindId | null | undefined) => inSentence((id && kindOf(id)?.common) || '');
+  const colours = coloursIn(
+    [...bodies, ...edges, lead].flatMap((id) => (id ? (kindOf(id) ?? []) : [])),
+  );
+  const first = lead ?? bodies[0] ?? edges[0];
+  return capital(IDEAS[school](colours, name(first), name(bodies[0] ?? edges[0])));
+}
+
+const IDEAS: Readonly<
+  Record<Proposal['school'], (colours: string, first: string, body: string) => string>
+> = {
+  thriller: (colours, first) => `${colours} beneath ${first}`,
+  dome: (colours) => `a dome of ${colours}`,
+  screen: (colours, first) => `a screen of ${first}`,
+  'repeat-run': (colours) => `a run of ${colours}`,
+  shares: (colours, _, body) => `mostly ${body}, ${colours}`,
+  'leaf-led': (colours, first) => `leaves first: ${first}, ${colours}`,
+  'clustered-odds': (colours) => `clusters of ${colours}`,
+  'opposite-pairs': (colours) => `pairs in ${colours}`,
+  specimen: (_, first) => `${first} for itself`,
+  'evergreen-frame': (colours) => `an evergreen frame with ${colours}`,
+  kitchen: (_, first, body) => `to eat: ${first}${body && body !== first ? ` with ${body}` : ''}`,
+  group: (colours) => `one of a group, ${colours}`,
+};
+
+/** Up to two colours by name, those of the fuller kinds first; leaves where there is no flower to name. */
+function coloursIn(kinds: readonly PlantKind[]): string {
+  const named = [
+    ...new Set(
+      kinds.map(leadingColour).flatMap((colour) => {
+        if (isWhite(colour)) return ['white'];
+        return isGround(colour) ? [] : [colourName(colour)];
+      }),
+    ),
+  ];
+  if (named.length > 0) return named.slice(0, 2).join(' and ');
+  return kinds.some(({ foliage }) => isDark(foliage.main)) ? 'dark and green leaves' : 'greens';
+}
+
+/** What of the wish a proposal cannot show: "No lime to be had in those weeks." Empty when it has all. */
+export function missingText({ missing }: Pick<Proposal, 'missing'>): string {
+  if (missing.length === 0) return '';
+  return `Not all you wished: no ${missing.join(' and no ')} to be had here in those weeks.`;
+}
+
 /** What the colours and leaves do together. */
 function ideaOf(ids: readonly (KindId | null)[], kindOf: KindOf): string {
   const kinds = ids

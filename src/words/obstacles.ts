@@ -12,6 +12,10 @@ const RELAXATION_TEXT: Readonly<
     without: 'without naming plants',
   },
   school: { blames: 'The way of composing is', without: 'with the way left open' },
+  company: {
+    blames: 'What the plants should be like is',
+    without: 'with plants of any company',
+  },
   kitchen: { blames: 'Eating all of it is', without: 'with ornamental plants too' },
   reach: {
     blames: 'Reach of pets or children is',

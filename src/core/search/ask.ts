@@ -16,6 +16,8 @@ import { weeksBetween } from '../units/units';
 export interface Ask extends Brief {
   /** Kinds to choose from: the book, or what is in stock. */
   readonly kinds: readonly PlantKind[];
+  /** They are on the benches, or in the shed: when shops have them is no question. */
+  readonly inStock?: boolean;
   readonly seed: number;
 }
 
@@ -73,7 +75,7 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   const weather = weatherAgainst(kind, ask, must);
   if (weather || must) return weather;
   if (driesOut(kind, ask)) return 'thirst';
-  if (!soldIn(kind, ask.plantedWeek, spot)) return 'shops';
+  if (!ask.inStock && !soldIn(kind, ask.plantedWeek, spot)) return 'shops';
   const { present, shows } = standingOf(kind, ask);
   if (present < LEAST_PRESENT || shows < LEAST_SHOWN) return 'season';
   if (wishes.company && standsWith(kind, wishes.company) < TOGETHER) return 'company';

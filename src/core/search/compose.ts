@@ -25,7 +25,7 @@ export function eligible(ask: Ask): readonly PlantKind[] {
 }
 
 /** How many leads, or bodies where there is no lead, are looked at, and casts kept for each. */
-const LEADS = 12;
+const LEADS = 9;
 const PER_LEAD = 4;
 /** What it adds to a cast's promise that its school goes well with the container and view. Ours. */
 const SUITS_SHARE = 0.08;

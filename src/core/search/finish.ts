@@ -1,8 +1,10 @@
+import { opinionOf } from '../checks/opinion';
 import { rolesPlayed, type PlantPlaying } from '../checks/rolesPlayed';
 import { read } from '../checks/reading';
+import type { CheckId } from '../checks/rules/index';
 import { FIT_TOLERANCE_CM } from '../placing/fit';
 import { settle } from '../placing/settle';
-import type { Place, PlaceId, PlantingInSpot } from '../plantings/planting';
+import { inSpot, type Place, type PlaceId, type PlantingInSpot } from '../plantings/planting';
 import { middle, type PlantKind, type Role } from '../plants/kind';
 import { printOf } from '../plants/print';
 import { hash32 } from '../random/hash';
@@ -13,7 +15,8 @@ import { assign, THOROUGH } from './assign';
 import { eligible } from './compose';
 import { Judge, siteOf, type Member } from './judge';
 import { filledParts, type CastPart } from './place';
-import { askFor, judged, kindsIn, type Remade } from './remade';
+import { troublesIn } from './proposal';
+import { askFor, judged, kindsIn, type KindOf, type Remade } from './remade';
 
 /** How many ways of finishing are shown. */
 const SHOWN = 4;
@@ -56,6 +59,7 @@ export function* finishing(
   const judge = new Judge(ask, [...new Set(offered)], school);
   const kindOf = kindsIn(it, kinds);
   const found: Remade[] = [];
+  const before = troublesIn(opinionOf({ ...it, plants: kept }));
   for (const shape of school.casts(siteOf(ask))) {
     const slots = lacking(
       shape,
@@ -66,10 +70,22 @@ export function* finishing(
     for (const { members } of assign(judge, fixed, slots, THOROUGH).slice(0, 6)) {
       yield;
       const places = around(played, members.slice(fixed.length), ask, it);
-      if (places) found.push(judged(it, 'finish', { places }, kindOf));
+      if (places && isSound(places, it, kindOf, before))
+        found.push(judged(it, 'finish', { places }, kindOf));
     }
   }
   return distinct(found.sort((a, b) => b.score - a.score)).slice(0, SHOWN);
+}
+
+/** Has it no trouble but what was there before? */
+function isSound(
+  places: readonly Place[],
+  it: PlantingInSpot,
+  kindOf: KindOf,
+  before: ReadonlySet<CheckId>,
+): boolean {
+  const after = inSpot({ ...it.planting, places }, it.spot, kindOf, it.house);
+  return [...troublesIn(opinionOf(after))].every((check) => before.has(check));
 }
 
 /** Slots of a shape that what stands does not fill. */

@@ -1,4 +1,5 @@
 import type { KindId } from '../plants/kind';
+import { once } from '../work/once';
 import type { Proposal } from './proposal';
 
 /** Of two proposals, at most this share of the kinds of the smaller may be the same. */
@@ -22,9 +23,10 @@ const MISSING_COST = 0.3;
 const SHOWN_KIND_COST = 0.03;
 
 /** The kinds of a proposal, each once. */
-export function kindsOf({ lead, bodies, edges }: Proposal): ReadonlySet<KindId> {
-  return new Set([...(lead === null ? [] : [lead]), ...bodies, ...edges]);
-}
+export const kindsOf = once(
+  ({ lead, bodies, edges }: Proposal): ReadonlySet<KindId> =>
+    new Set([...(lead === null ? [] : [lead]), ...bodies, ...edges]),
+);
 
 /** Are two proposals two ideas: at most half of their kinds the same? */
 export function differ(a: Proposal, b: Proposal): boolean {

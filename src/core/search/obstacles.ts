@@ -11,6 +11,7 @@ export const RELAXATIONS = [
   'must',
   'scheme',
   'school',
+  'company',
   'kitchen',
   'reach',
   'light',
@@ -110,6 +111,10 @@ function relax(ask: Ask, one: Relaxation): readonly Ask[] {
       return (['warm', 'cool'] as const)
         .filter((kind) => kind !== wishes.scheme.kind)
         .map((kind) => ({ ...ask, wishes: { ...wishes, scheme: { kind } } }));
+    case 'company': {
+      const { company, likes, ...others } = wishes;
+      return company || (likes && likes.length > 0) ? [{ ...ask, wishes: others }] : [];
+    }
     case 'kitchen':
       return wishes.kitchen ? [{ ...ask, wishes: { ...wishes, kitchen: false } }] : [];
     case 'reach':

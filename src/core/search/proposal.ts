@@ -45,9 +45,14 @@ export function missingIn({ remarks }: Opinion): Proposal['missing'] {
 /** Checks whose trouble lies in the container or the place, whatever is planted. */
 const OF_THE_PLACE: readonly CheckId[] = ['mix', 'root-heat', 'pot-frost', 'drainage', 'rain'];
 
-/** May it be offered? What a check calls trouble is not, but for what other plants would not mend. */
-export function isOffered({ remarks }: Opinion): boolean {
-  return !remarks.some(
-    ({ check, severity }) => severity === 'trouble' && !OF_THE_PLACE.includes(check),
+/** The checks that call something trouble, but for what other plants would not mend. */
+export function troublesIn({ remarks }: Opinion): ReadonlySet<CheckId> {
+  return new Set(
+    remarks.flatMap(({ check, severity }) =>
+      severity === 'trouble' && !OF_THE_PLACE.includes(check) ? [check] : [],
+    ),
   );
 }
+
+/** May it be offered? What a check calls trouble is not. */
+export const isOffered = (opinion: Opinion): boolean => troublesIn(opinion).size === 0;

@@ -1,25 +1,31 @@
-import { frosted } from '../suitability/frost';
-import { within } from '../plants/season';
+import { standingOf } from '../suitability/standing';
 import { inSpot, USUAL_CARE, type PlaceId, type PlantingInSpot } from '../plantings/planting';
 import type { PlantKind } from '../plants/kind';
-import { bookWeek } from '../spots/spot';
-import { weekAfter } from '../units/units';
 import { finished, type Work } from '../work/steps';
 import { finishing } from './finish';
 import { judged, kindsIn, type Remade } from './remade';
 
-/** What stays for the coming season: hardy, in leaf through it, no annual past its time. */
-export function frameFor(it: PlantingInSpot, plantedWeek: number): readonly PlaceId[] {
-  const halfway = bookWeek(weekAfter(plantedWeek, 8), it.spot);
+/** Share of the coming weeks that a plant must be there to be seen to stay for them. Ours. */
+const STAYS_FROM = 0.75;
+
+/** What stays for the coming season: it lives through it, is there to be seen, and is no annual past its time. */
+export function frameFor(
+  it: PlantingInSpot,
+  { plantedWeek, endWeek }: { readonly plantedWeek: number; readonly endWeek: number },
+): readonly PlaceId[] {
+  const stay = { plantedWeek, endWeek, spot: it.spot, container: it.planting.container };
   return it.plants
-    .filter(
-      ({ kind }) =>
+    .filter(({ kind }) => {
+      const { lost, present } = standingOf(kind, stay);
+      return (
         kind.cycle !== 'annual' &&
+        kind.cycle !== 'biennial' &&
         kind.bringInC === null &&
-        !frosted(kind, plantedWeek, it.spot) &&
-        within(kind.inLeaf, halfway) &&
-        (kind.foliage.evergreen || kind.cycle === 'shrub' || kind.cycle === 'perennial'),
-    )
+        lost === null &&
+        present >= STAYS_FROM &&
+        (kind.foliage.evergreen || kind.cycle === 'shrub' || kind.cycle === 'perennial')
+      );
+    })
     .map(({ id }) => id);
 }
 
@@ -37,7 +43,7 @@ export function* changingSeason(
   { plantedWeek, endWeek }: { readonly plantedWeek: number; readonly endWeek: number },
   kinds: readonly PlantKind[],
 ): Work<readonly Remade[]> {
-  const keep = frameFor(it, plantedWeek);
+  const keep = frameFor(it, { plantedWeek, endWeek });
   const kindOf = kindsIn(it, kinds);
   const then = inSpot(
     { ...it.planting, plantedWeek, endWeek, care: USUAL_CARE },

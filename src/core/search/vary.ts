@@ -5,6 +5,8 @@ import type { PlantKind } from '../plants/kind';
 import { nearestSize } from '../plants/nursery';
 import { schoolOf } from '../schools/index';
 import { opinionOf } from '../checks/opinion';
+import { familiarity } from '../plants/familiar';
+import { commonGround, TOGETHER } from '../suitability/company';
 import { mayShareWatering } from '../suitability/watering';
 import { kindFitsScheme } from '../suitability/scheme';
 import { applyEdit, swapEdit } from '../plantings/edits';
@@ -12,6 +14,7 @@ import { inSpot } from '../plantings/planting';
 import { finished, type Work } from '../work/steps';
 import { hurdleOf } from './ask';
 import { unlike } from './partners';
+import { isOffered, missingIn } from './proposal';
 import { askFor, judged, kindsIn, membersOf, type Remade } from './remade';
 
 /** A mood: the scheme, and what it comes to. */
@@ -64,6 +67,7 @@ function* inMood(
     yield;
     const there = new Set(now.plants.map(({ kindId }) => kindId));
     const others = now.plants.filter(({ kindId }) => kindId !== kind.id).map((p) => p.kind);
+    const worth = commonGround(now.plants.map((plant) => plant.kind)).worth;
     const tried = kinds
       .filter(
         (other) =>
@@ -71,7 +75,8 @@ function* inMood(
           other.roles.includes(role) &&
           school.allows(other, role) &&
           hurdleOf(other, ask) === null &&
-          others.every((beside) => mayShareWatering(other, beside)),
+          others.every((beside) => mayShareWatering(other, beside)) &&
+          joins(other, others, worth),
       )
       .map((other) => ({ other, by: unlike(kind, other) - 4 * kindFitsScheme(other, scheme) }))
       .sort((a, b) => a.by - b.by)
@@ -89,7 +94,26 @@ function* inMood(
       .sort((a, b) => b.score - a.score)[0];
     if (tried) now = tried.after;
   }
-  return judged(it, 'vary', { places: now.planting.places, wishes }, kindOf);
+  // A mood that is not seen in the whole is not told as one.
+  return honours(now) ? judged(it, 'vary', { places: now.planting.places, wishes }, kindOf) : null;
+}
+
+/** Is it one that people grow with the others, as readily as what is there now, and no second rarity? */
+function joins(kind: PlantKind, others: readonly PlantKind[], worth: number): boolean {
+  return (
+    commonGround([...others, kind]).worth >= Math.min(TOGETHER, worth) &&
+    (familiarity(kind) !== 'seldom' || others.every((other) => familiarity(other) !== 'seldom'))
+  );
+}
+
+/** Is the wished scheme there, with every colour it cannot do without, and nothing else in trouble? */
+function honours(it: PlantingInSpot): boolean {
+  const opinion = opinionOf(it);
+  return (
+    isOffered(opinion) &&
+    missingIn(opinion).length === 0 &&
+    opinion.remarks.every(({ check, severity }) => check !== 'scheme' || severity === 'right')
+  );
 }
 
 /** Schemes unlike the one there is, and unlike each other, the plainest first. */

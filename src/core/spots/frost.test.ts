@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { CLIMATE_IDS } from '../climate/climates';
-import { frosted } from '../suitability/frost';
 import { known } from '../../../tests/builders/plantings';
 import { weeksBetween } from '../units/units';
 import { climateHere, frostFreeWeeks } from './frost';
@@ -42,41 +41,6 @@ test('own frost dates rule over typical ones, and what was not told stays typica
   ).toBe(-14);
 });
 
-test('tender plants: too soon, in time, too late; hardy ones are not asked', () => {
-  const spot = at('cool-maritime', 51.5);
-  const petunia = known('petunia-white');
-  expect([18, 19, 30, 41, 42].map((week) => frosted(petunia, week, spot))).toEqual([
-    true,
-    false,
-    false,
-    false,
-    true,
-  ]);
-  expect(frosted(known('ivy-green'), 4, spot)).toBe(false);
-  expect([17, 4].map((week) => frosted(petunia, week, at('tropical-wet', 2)))).toEqual([
-    false,
-    false,
-  ]);
-  expect([45, 20].map((week) => frosted(petunia, week, at('cool-maritime', -42)))).toEqual([
-    false,
-    true,
-  ]);
-});
-
-test('somewhere in every year a tender plant may be set out, in every climate of either half', () => {
-  fc.assert(
-    fc.property(fc.constantFrom(...CLIMATE_IDS), fc.constantFrom(-40, 40), (climate, latitude) => {
-      const spot = at(climate, latitude);
-      expect(
-        Array.from({ length: 52 }, (_, i) => frosted(known('petunia-white'), i + 1, spot)).some(
-          (late) => !late,
-        ),
-      ).toBe(true);
-    }),
-    { seed: 151 },
-  );
-});
-
 test('the book’s weeks are turned by half a year in the south, and turned back are themselves', () => {
   expect([1, 20, 27, 52].map((week) => bookWeek(week, at('cool-maritime', 51.5)))).toEqual([
     1, 20, 27, 52,
@@ -93,13 +57,10 @@ test('where frost may come on any night the careful dates cross: no week is safe
   });
   const free = frostFreeWeeks(spot)!;
   expect(free.from).toBe(free.to);
-  for (const week of [2, 20, 29, 45])
-    expect(frosted(known('petunia-white'), week, spot)).toBe(true);
   // A little steadier, and there is a summer.
   const steady = at('subarctic', 68, {
     normals: { ...NONE, frost: { lastDay: 165, firstDay: 245, spreadDays: 8 } },
   });
   const summer = frostFreeWeeks(steady)!;
   expect(weeksBetween(summer.from, summer.to)).toBeGreaterThan(6);
-  expect(frosted(known('petunia-white'), summer.from, steady)).toBe(false);
 });

@@ -7,7 +7,7 @@ import { inSpot } from '@/core/plantings/planting';
 import type { Proposal } from '@/core/search/proposal';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useWidth } from '@/ui/controls/useWidth';
-import { aboutText } from '@/words/about';
+import { aboutText, ideaTitle, missingText } from '@/words/about';
 import { moneyText } from '@/words/format';
 import { SCHOOL_NAMES, SCHOOL_WORDS } from '@/words/schools';
 import { ProposalPicture } from './ProposalPicture';
@@ -85,9 +85,12 @@ export default function ProposalGrid({
                   className="block text-note leading-4 font-semibold"
                   title={SCHOOL_WORDS[proposal.school].does}
                 >
-                  {SCHOOL_NAMES[proposal.school]}
+                  {ideaTitle(proposal, kindOf)}
                 </b>
-                {aboutText(proposal, kindOf)}
+                {SCHOOL_NAMES[proposal.school]}. {aboutText(proposal, kindOf)}
+                {proposal.missing.length > 0 && (
+                  <span className="block pt-1 text-ink2">{missingText(proposal)}</span>
+                )}
               </p>
               <p className="flex items-center justify-between pt-1.5">
                 <span className="text-ink2">

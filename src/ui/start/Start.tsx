@@ -81,7 +81,7 @@ export function Start() {
         : null,
     [stop, benches, owned],
   );
-  const { proposals, looking, obstacles, ruledOut } = useProposals(
+  const { proposals, betterCount, showBetter, looking, obstacles, ruledOut } = useProposals(
     reading,
     values.plantedWeek,
     only,
@@ -164,6 +164,14 @@ export function Start() {
             </Button>
           )}
         </div>
+        {betterCount > 0 && (
+          <p className="flex items-center gap-3 pt-1.5">
+            <span>{countText(betterCount, 'better one')} found.</span>
+            <Button look="plain" onClick={showBetter}>
+              Show {betterCount === 1 ? 'it' : 'them'}
+            </Button>
+          </p>
+        )}
         {reading.ok && (
           <ProposalGrid
             proposals={proposals}

@@ -12,6 +12,7 @@ import { setter, type RowProps } from './formOf';
 import { LightRow } from './LightRow';
 import { MoneyRow } from './MoneyRow';
 import { Named } from './Named';
+import { CompanyRow } from './CompanyRow';
 import { SchoolRow } from './SchoolRow';
 import { SheetRow } from './sheetParts';
 import { Tick } from '@/ui/controls/Tick';
@@ -75,6 +76,7 @@ export function StartSheet({
         />
       </SheetRow>
       <ColoursRow {...row} given={given} />
+      <CompanyRow {...row} />
       <SchoolRow {...row} />
       <SheetRow title="Plants by name">
         <Named

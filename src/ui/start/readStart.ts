@@ -95,6 +95,12 @@ export function readStart(
     school: form.school,
     must: form.must,
     never: form.never,
+    ...(form.company === 'any' ? {} : { company: form.company }),
+    ...(form.wildlife || form.scent
+      ? {
+          likes: [...(form.wildlife ? ['wildlife'] : []), ...(form.scent ? ['scent'] : [])],
+        }
+      : {}),
   });
   if (container.ok && spot.ok && wishes.ok)
     return { ok: true, container: container.value, spot: spot.value, wishes: wishes.value };

@@ -1,3 +1,4 @@
+import type { Company } from '@/core/plants/terms';
 import type { Settings } from '@/core/files/plantingFile';
 import type { Container } from '@/core/containers/container';
 import type { MaterialId } from '@/core/containers/materials';
@@ -31,6 +32,9 @@ export interface StartForm {
   /** Colours of a palette brought in, `#rrggbb`. */
   readonly palette: readonly string[];
   readonly school: Wishes['school'];
+  readonly company: Company | 'any';
+  readonly wildlife: boolean;
+  readonly scent: boolean;
   readonly must: readonly string[];
   readonly never: readonly string[];
   readonly fullInWeeks: number;
@@ -80,6 +84,9 @@ export const FIRST_FORM: StartForm = {
   colour: '#6a3fa0',
   palette: [],
   school: 'any',
+  company: 'any',
+  wildlife: false,
+  scent: false,
   must: [],
   never: [],
   fullInWeeks: 8,

@@ -11,6 +11,9 @@ import { say } from '@/ui/session/say';
 import { runJob } from '@/workers/runJob';
 import type { StartReading } from './startForm';
 
+/** Casts judged before the six are shown, and how many are shown. */
+const EFFORT = 48;
+const WANTED = 6;
 /** Plantings judged to make the six shown better, after they are shown: about a second in the worker. */
 const IMPROVE = 300;
 /** Weeks a summer planting is looked at: to the usual first frost. */
@@ -45,6 +48,8 @@ export function useProposals(
   house: House,
 ) {
   const [proposals, setProposals] = useState<readonly Proposal[]>([]);
+  // Found after those shown: they are offered beside, and nothing is swapped away under the reader's eye.
+  const [better, setBetter] = useState<readonly Proposal[]>([]);
   const [looking, setLooking] = useState(true);
   const [why, setWhy] = useState<Obstacles>({ obstacles: [], ruledOut: {} });
   const first = useRef(true);
@@ -61,22 +66,25 @@ export function useProposals(
           only,
         };
         try {
-          let shown = 0;
+          let shown: readonly Proposal[] | null = null;
+          const show = (list: readonly Proposal[]) => {
+            shown = list;
+            setProposals(list);
+            setBetter([]);
+          };
           const found = await runJob(
             'propose',
-            { ...ask, effort: 48, wanted: 6, improve: IMPROVE },
+            { ...ask, effort: EFFORT, wanted: WANTED, improve: IMPROVE },
             {
               signal: giveUp.signal,
-              onProgress: ({ best }) => {
-                // Show more as they come; settle the order at the end, so that drawings do not jump about.
-                if (best.length > shown) {
-                  shown = best.length;
-                  setProposals(best);
-                }
+              // All at once, when the casts are judged: what is improved after that is offered, not swapped in.
+              onProgress: ({ step, best }) => {
+                if (shown === null && step >= EFFORT && best.length === WANTED) show(best);
               },
             },
           );
-          setProposals(found);
+          if (shown === null) show(found);
+          else setBetter(newIn(found, shown).length > 0 ? found : []);
           if (found.length < 6) setWhy(await runJob('obstacles', ask, { signal: giveUp.signal }));
           setLooking(false);
         } catch (error) {
@@ -94,5 +102,24 @@ export function useProposals(
       giveUp.abort();
     };
   }, [reading, plantedWeek, only, house]);
-  return { proposals: reading.ok ? proposals : [], looking: reading.ok && looking, ...why };
+  return {
+    proposals: reading.ok ? proposals : [],
+    /** How many are better than those shown. */
+    betterCount: newIn(better, proposals).length,
+    showBetter: () => {
+      setProposals(better);
+      setBetter([]);
+    },
+    looking: reading.ok && looking,
+    ...why,
+  };
 }
+
+/** Of a list, those that are not in another. */
+function newIn(list: readonly Proposal[], other: readonly Proposal[]): readonly Proposal[] {
+  const there = new Set(other.map(keyOf));
+  return list.filter((one) => !there.has(keyOf(one)));
+}
+
+const keyOf = ({ places }: Proposal): string =>
+  places.map(({ kindId, size, xCm, zCm }) => `${kindId}${size}${xCm},${zCm}`).join();

@@ -4,7 +4,10 @@ import type { Handler } from './desk';
 /** Searches for plantings, and tells the best so far whenever they change. */
 export const proposeJob: Handler<'propose'> = async (request, { kindsFrom, tell, breathe }) => {
   const { effort, wanted, improve, only, ...ask } = request;
-  const steps = search({ ...ask, kinds: kindsFrom(only) }, { effort, wanted, improve });
+  const steps = search(
+    { ...ask, kinds: kindsFrom(only), inStock: only !== null },
+    { effort, wanted, improve },
+  );
   let told = '';
   for (;;) {
     const { done, value } = steps.next();

@@ -29,36 +29,48 @@ const LATE = 0.85;
 /** How much a trim takes off a bully (models: 30–50 %). */
 const TRIM_CUT = 0.45;
 
-/** Who covers half or more of a weaker neighbour in a week, and stands above it. */
-function swallowedIn(reading: Reading, week: number) {
-  const rows = reading.rowsAt(week);
-  return rows.flatMap(({ plant: a, size: sa }) =>
-    rows.flatMap(({ plant: b, size: sb }) => {
-      if (a === b || !overruns(a.kind, b.kind)) return [];
-      // A trailer runs over what is no taller than itself; a bush overtops.
-      if (sa.trailCm > 0 ? sb.heightCm > sa.heightCm * CLIMBS : sa.heightCm < sb.heightCm * TALLER)
-        return [];
-      const discB = { xCm: b.xCm, zCm: b.zCm, radiusCm: sb.spreadCm / 2 };
-      const covered =
-        overlapCm2({ xCm: a.xCm, zCm: a.zCm, radiusCm: sa.spreadCm / 2 }, discB) /
-        (Math.PI * discB.radiusCm ** 2);
-      if (covered < COVERED) return [];
-      return [
-        {
-          by: a.id,
-          of: b.id,
-          bully: a.kind.id,
-          victim: b.kind.id,
-          weeks: week,
-          calendarWeek: weekAfter(reading.planting.plantedWeek, week),
-          bullySpreadCm: sa.spreadCm,
-          victimHeightCm: sb.heightCm,
-          gapCm: Math.hypot(a.xCm - b.xCm, a.zCm - b.zCm),
-          covered,
-        },
-      ];
-    }),
+/** Pairs of plants of which one would, given room and time, run over the other: by their places in the list. */
+function unequal(plants: Reading['plants']): readonly (readonly [strong: number, weak: number])[] {
+  return plants.flatMap((a, i) =>
+    plants.flatMap((b, j) => (i !== j && overruns(a.kind, b.kind) ? [[i, j] as const] : [])),
   );
+}
+
+/** Which of the unequal pairs are so in a week that the stronger covers half or more of the other, and stands above it. */
+function swallowedIn(
+  reading: Reading,
+  week: number,
+  pairs: ReturnType<typeof unequal>,
+): readonly (BullyFacts & { readonly by: PlaceId; readonly of: PlaceId })[] {
+  const rows = reading.rowsAt(week);
+  return pairs.flatMap(([strong, weak]) => {
+    const [one, other] = [rows[strong], rows[weak]];
+    if (!one || !other) return [];
+    const { plant: a, size: sa } = one;
+    const { plant: b, size: sb } = other;
+    // A trailer runs over what is hardly taller than itself; a bush overtops.
+    if (sa.trailCm > 0 ? sb.heightCm > sa.heightCm * CLIMBS : sa.heightCm < sb.heightCm * TALLER)
+      return [];
+    const discB = { xCm: b.xCm, zCm: b.zCm, radiusCm: sb.spreadCm / 2 };
+    const covered =
+      overlapCm2({ xCm: a.xCm, zCm: a.zCm, radiusCm: sa.spreadCm / 2 }, discB) /
+      (Math.PI * discB.radiusCm ** 2);
+    if (covered < COVERED) return [];
+    return [
+      {
+        by: a.id,
+        of: b.id,
+        bully: a.kind.id,
+        victim: b.kind.id,
+        weeks: week,
+        calendarWeek: weekAfter(reading.planting.plantedWeek, week),
+        bullySpreadCm: sa.spreadCm,
+        victimHeightCm: sb.heightCm,
+        gapCm: Math.hypot(a.xCm - b.xCm, a.zCm - b.zCm),
+        covered,
+      },
+    ];
+  });
 }
 
 /** Does anything swallow its neighbour before the season ends? */
@@ -76,8 +88,9 @@ export const bully: Check<'bully', BullyFacts | null> = {
     if (reading.plants.length < 2) return null;
     let first: (BullyFacts & { readonly by: PlaceId; readonly of: PlaceId }) | null = null;
     let most = 0;
-    for (let week = 2; week <= reading.weeks; week += 1) {
-      for (const found of swallowedIn(reading, week)) {
+    const pairs = unequal(reading.plants);
+    for (let week = 2; week <= reading.weeks && pairs.length > 0; week += 1) {
+      for (const found of swallowedIn(reading, week, pairs)) {
         first ??= found;
         if (found.by === first.by && found.of === first.of && week <= reading.weeks * LATE)
           most = Math.max(most, found.covered);
