@@ -57,6 +57,9 @@ export const CONTAINERS = {
   ),
   barrel: round(60, 52, 40, 'oak'),
   deep: box(90, 32, 34, 'softwood'),
+  grit: { ...round(42, 34, 36, 'fibreglass'), mix: 'gritty' as const },
+  largeGrit: { ...round(52, 40, 46, 'glazed'), mix: 'gritty' as const },
+  deepGrit: { ...box(90, 32, 34, 'softwood'), mix: 'gritty' as const },
   dish: {
     ...usualContainer('Dish', { kind: 'bowl', topCm: 40, depthCm: 14 }, 'terracotta'),
     mix: 'gritty' as const,

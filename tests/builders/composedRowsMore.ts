@@ -106,7 +106,7 @@ export const MORE_ROWS: readonly Row[] = [
   ],
   [
     'Stonecrop and asters',
-    'grey',
+    'grit',
     'sun',
     'thriller',
     by('loved', 'pink'),
@@ -134,8 +134,8 @@ export const MORE_ROWS: readonly Row[] = [
     one('blue'),
     WINTER,
     'box-ball:2L',
-    'pansy-blue*5',
-    'ivy-green*3',
+    'pansy-blue*3 pansy-white*3',
+    'ivy-white-edge*3',
   ],
   [
     'Red berries by the door',
@@ -168,7 +168,7 @@ export const MORE_ROWS: readonly Row[] = [
     [40, 16],
     'juniper-column:2L',
     'arborvitae-gold*2:2L',
-    'stonecrop-silver*3 houseleek-red*3',
+    'houseleek-green*3 houseleek-red*3',
   ],
   [
     'Begonias and ferns in the porch',
@@ -282,7 +282,7 @@ export const MORE_ROWS: readonly Row[] = [
   ],
   [
     'Lavender and thyme',
-    'grey',
+    'grit',
     'hot',
     'shares',
     by('loved', 'violet'),
@@ -293,7 +293,7 @@ export const MORE_ROWS: readonly Row[] = [
   ],
   [
     'Silver and gazanias',
-    'grey',
+    'grit',
     'hot',
     'thriller',
     plain('warm'),
@@ -315,7 +315,7 @@ export const MORE_ROWS: readonly Row[] = [
   ],
   [
     'Herbs for the signal box',
-    'deep',
+    'deepGrit',
     'sun',
     'kitchen',
     plain('cool'),
@@ -333,7 +333,7 @@ export const MORE_ROWS: readonly Row[] = [
     [22, 38],
     'tomato-bush-red',
     'basil-green*3',
-    'thyme-lemon*2',
+    'parsley-flat*2',
   ],
   [
     'Leaves of the tropics',
@@ -381,7 +381,7 @@ export const MORE_ROWS: readonly Row[] = [
   ],
   [
     'Silver on the terrace',
-    'large',
+    'largeGrit',
     'riviera',
     'thriller',
     plain('cool'),
@@ -421,7 +421,7 @@ export const MORE_ROWS: readonly Row[] = [
     SUMMER,
     'black-eyed-vine*2',
     'french-marigold-orange*4',
-    'bidens-gold*2',
+    'creeping-zinnia-gold*3',
   ],
   [
     'Sweet peas and violas',

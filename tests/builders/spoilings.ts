@@ -1,6 +1,6 @@
 import { mixSurface } from '@/core/containers/container';
 import { insetCm, reachOf } from '@/core/containers/section';
-import { rimSection } from '@/core/containers/shape';
+import { enlarged, rimSection } from '@/core/containers/shape';
 import type { CheckId } from '@/core/checks/rules/index';
 import { rolesPlayed } from '@/core/checks/rolesPlayed';
 import { kindFitsScheme } from '@/core/suitability/scheme';
@@ -11,6 +11,8 @@ import { inSpot, type Place, type Planting, type PlantingInSpot } from '@/core/p
 import type { Spot } from '@/core/spots/spot';
 import { NURSERY_SIZES } from '@/core/plants/nursery';
 import { plantCost } from '@/core/shopping/plantCost';
+import { isCoolSeason } from '@/core/suitability/season';
+import type { PlantKind } from '@/core/plants/kind';
 import { known } from './plantings';
 
 /** One thing done wrong to a good planting, and the checks of which at least one should speak. */
@@ -64,6 +66,10 @@ const middling = (it: PlantingInSpot) =>
   kindIn(it, 'body') ?? kindIn(it, 'edge') ?? kindIn(it, 'lead');
 const asks = (it: PlantingInSpot, check: CheckId) => (read(it).school.weights[check] ?? 1) > 0;
 
+/** What of a plant is seen against a wall: its flower where it flowers much, else its leaf. */
+const shownBy = (kind: PlantKind) =>
+  (kind.bloom?.cover ?? 0) >= 0.15 ? leadingColour(kind) : kind.foliage.main;
+
 export const SPOILINGS: readonly Spoiling[] = [
   {
     name: 'a plant for another light',
@@ -72,7 +78,8 @@ export const SPOILINGS: readonly Spoiling[] = [
       swapped(
         it,
         middling(it),
-        it.spot.sunHours >= 4 ? 'holly-fern-japanese' : 'rose-periwinkle-rose',
+        // What bears half a day is no stranger in it: sun or shade, whichever is plainly wrong.
+        it.spot.sunHours >= 6 ? 'holly-fern-japanese' : 'gazania-orange',
       ),
   },
   {
@@ -103,7 +110,7 @@ export const SPOILINGS: readonly Spoiling[] = [
   },
   {
     name: 'colours clumped',
-    minds: ['neighbours', 'balance'],
+    minds: ['neighbours', 'balance', 'edge-place', 'pairs'],
     spoil: (it) => {
       const { school, house, planting } = read(it);
       const flowing = ['tonal', 'neighbours', 'pastel', 'green-and-white', 'loved'].includes(
@@ -157,11 +164,8 @@ export const SPOILINGS: readonly Spoiling[] = [
         : swapped(
             it,
             kindIn(it, 'edge') ?? middling(it),
-            dry
-              ? 'lobelia-blue'
-              : it.spot.sunHours >= 4
-                ? 'stonecrop-blue'
-                : 'stonecrop-lime-trailing',
+            // A hardy stonecrop bears a wet neighbour; a soft succulent rots.
+            dry ? 'lobelia-blue' : 'crassula-buttons',
           );
     },
   },
@@ -209,14 +213,8 @@ export const SPOILINGS: readonly Spoiling[] = [
     name: 'a pot far too big',
     minds: ['proportion', 'fullness', 'balance'],
     spoil: (it) => {
-      const { shape } = it.planting.container;
-      const grown = Object.fromEntries(
-        Object.entries(shape).map(([key, value]) => [
-          key,
-          typeof value === 'number' ? value * 2 : value,
-        ]),
-      ) as typeof shape;
-      return changed(it, { container: { ...it.planting.container, shape: grown } });
+      const shape = enlarged(it.planting.container.shape, 2);
+      return changed(it, { container: { ...it.planting.container, shape } });
     },
   },
   {
@@ -251,7 +249,10 @@ export const SPOILINGS: readonly Spoiling[] = [
       const left = it.planting.places.filter(
         (p) => played[it.plants.findIndex(({ id }) => id === p.id)] !== 'edge',
       );
-      return left.length === it.planting.places.length || left.length < 3 ? null : placed(it, left);
+      if (left.length === it.planting.places.length || left.length < 3) return null;
+      const without = placed(it, left);
+      // What takes the part of the edge then is one.
+      return roleAt(without).includes('edge') ? null : without;
     },
   },
   {
@@ -291,7 +292,21 @@ export const SPOILINGS: readonly Spoiling[] = [
         'busy-lizzie-violet',
         'begonia-tuberous-yellow',
       ];
-      const odd = (it.spot.sunHours >= 4 ? sunny : shady)
+      // What is out then: a summer flower among spring ones is only a leaf.
+      const cool = [
+        'pansy-yellow',
+        'polyanthus-red',
+        'pansy-purple',
+        'pansy-apricot',
+        'viola-lemon',
+        'polyanthus-blue',
+      ];
+      const out = isCoolSeason({ ...it.planting, spot: it.spot })
+        ? cool
+        : it.spot.sunHours >= 4
+          ? sunny
+          : shady;
+      const odd = out
         .map(known)
         .sort((a, b) => kindFitsScheme(a, scheme) - kindFitsScheme(b, scheme))[0]!;
       return kindFitsScheme(odd, scheme) > 0.3 ? null : swapped(it, middling(it), odd.id);
@@ -304,7 +319,10 @@ export const SPOILINGS: readonly Spoiling[] = [
       const trailer = it.plants.find(
         ({ kind }, i) => kind.trailCm !== null && roleAt(it)[i] === 'edge',
       );
-      return !trailer || it.planting.container.material === 'coir'
+      // A leaf with an edge of another colour stands out from any pot.
+      return !trailer ||
+        trailer.kind.foliage.pattern !== 'plain' ||
+        it.planting.container.material === 'coir'
         ? null
         : changed(it, {
             container: { ...it.planting.container, colour: leadingColour(trailer.kind) },
@@ -370,6 +388,7 @@ export const SPOILINGS: readonly Spoiling[] = [
       it.spot.sunHours >= 5 &&
       it.planting.container.shape.kind !== 'basket' &&
       it.plants.length > 1 &&
+      !it.planting.support &&
       it.planting.plantedWeek < 30 &&
       it.planting.plantedWeek > 18 &&
       !it.plants.some(({ kind }) => kind.dryBetween)
@@ -412,7 +431,7 @@ export const SPOILINGS: readonly Spoiling[] = [
             {},
             {
               background: [
-                { id: 'wall', name: 'Wall', colour: tallest.kind.foliage.main, weeks: null },
+                { id: 'wall', name: 'Wall', colour: shownBy(tallest.kind), weeks: null },
               ],
             },
           );
@@ -422,14 +441,8 @@ export const SPOILINGS: readonly Spoiling[] = [
     name: 'a pot far too small',
     minds: ['root-balls', 'crowding', 'proportion', 'root-depth'],
     spoil: (it) => {
-      const { shape } = it.planting.container;
-      const shrunk = Object.fromEntries(
-        Object.entries(shape).map(([key, value]) => [
-          key,
-          typeof value === 'number' ? value * 0.5 : value,
-        ]),
-      ) as typeof shape;
-      return changed(it, { container: { ...it.planting.container, shape: shrunk } });
+      const shape = enlarged(it.planting.container.shape, 0.5);
+      return changed(it, { container: { ...it.planting.container, shape } });
     },
   },
   {

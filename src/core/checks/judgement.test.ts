@@ -7,11 +7,12 @@ const judgement = judgeAll();
 const { good, pairs, alarms } = judgement;
 
 /** What is asked of the judgement: shares of pairs, and faults found where there is none. */
-const LEAST = 0.95;
-const MOST_FALSE = 0.05;
+const LEAST_OUTRANKED = 0.97;
+const LEAST_SPOKEN = 0.95;
+const MOST_FALSE = 0.03;
 
-test('sixty and more plantings in every school, each spoiled in ten ways or more', () => {
-  expect(good.length).toBeGreaterThanOrEqual(60);
+test('a hundred plantings in every school, each spoiled in ten ways or more', () => {
+  expect(good.length).toBeGreaterThanOrEqual(100);
   expect(new Set(good.map(({ school }) => school))).toEqual(new Set(SCHOOL_IDS));
   expect(good.filter(({ spoilings }) => spoilings < 10)).toEqual([]);
 });
@@ -19,11 +20,17 @@ test('sixty and more plantings in every school, each spoiled in ten ways or more
 test('the good one outranks the spoiled one', () => {
   expect(
     pairs.filter(({ goodScore, spoiltScore }) => goodScore > spoiltScore).length / pairs.length,
-  ).toBeGreaterThanOrEqual(LEAST);
+  ).toBeGreaterThanOrEqual(LEAST_OUTRANKED);
 });
 
-test('the check that should speak does speak', () => {
-  expect(pairs.filter(({ spoke }) => spoke).length / pairs.length).toBeGreaterThanOrEqual(LEAST);
+const spoilings = [...new Set(pairs.map(({ spoiling }) => spoiling))];
+
+test.each(
+  spoilings
+    .map((name) => [name, pairs.filter(({ spoiling }) => spoiling === name)] as const)
+    .filter(([, of]) => of.length >= 20),
+)('%s: the check that should speak does speak', (_, of) => {
+  expect(of.filter(({ spoke }) => spoke).length / of.length).toBeGreaterThanOrEqual(LEAST_SPOKEN);
 });
 
 test.each(

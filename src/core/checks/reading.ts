@@ -43,9 +43,30 @@ export interface Reading extends PlantingInSpot {
 /** What is seen as counted on the drawing, by week; where a week is missing it is estimated. */
 export type CountedSeen = ReadonlyMap<number, Seen>;
 
+/** Sizes with climbers no higher than what they climb. */
+function heldByFrame(it: PlantingInSpot, at: (weeks: number) => readonly Size[]) {
+  const { support } = it.planting;
+  if (!support) return at;
+  const held = new Map<number, readonly Size[]>();
+  return (weeks: number): readonly Size[] => {
+    let found = held.get(weeks);
+    if (!found)
+      held.set(
+        weeks,
+        (found = at(weeks).map((size, i) =>
+          it.plants[i]?.kind.support === 'climb' && size.heightCm > support.heightCm
+            ? { ...size, heightCm: support.heightCm }
+            : size,
+        )),
+      );
+    return found;
+  };
+}
+
 export function read(it: PlantingInSpot, counted: CountedSeen = new Map()): Reading {
   const weeks = seasonWeeks(it.planting);
-  const { at: sizesAt } = seasonOf(it);
+  const { at } = seasonOf(it);
+  const sizesAt = heldByFrame(it, at);
   const seen = new Map<number, Seen>(counted);
   const grownWeek = Math.round(weeks * 0.75);
   const rowsOf = once((sizes: readonly Size[]) =>

@@ -54,9 +54,18 @@ export function isOrdinaryGreen([L, C, h]: Oklch): boolean {
   return C >= NEUTRAL_CHROMA && C < 0.165 && L < 0.7 && h >= 112 && h <= 172;
 }
 
-/** Does the colour stand outside any scheme: white, silver, black or ordinary green? */
+/** Blue-grey leaves, and the straw and buff of grass heads: as quiet as silver. Limits are ours. */
+function isQuiet([L, C, h]: Oklch): boolean {
+  const isGlaucous = C < 0.065 && h > 160 && h < 235 && L < 0.75;
+  const isStraw = C < 0.075 && h >= 45 && h <= 100 && L >= 0.55 && L <= 0.82;
+  return isGlaucous || isStraw;
+}
+
+/** Does the colour stand outside any scheme: white, silver, black, straw, or green as leaves are? */
 export function isGround(colour: Oklch): boolean {
-  return colour[1] < NEUTRAL_CHROMA || isWhite(colour) || isOrdinaryGreen(colour);
+  return (
+    colour[1] < NEUTRAL_CHROMA || isWhite(colour) || isOrdinaryGreen(colour) || isQuiet(colour)
+  );
 }
 
 /** 1 inside the arc `fromDeg`→`toDeg` (going up, may wrap), falling to 0 over `softDeg` outside. */

@@ -12,6 +12,7 @@ import { deltaE } from '../colour/oklch';
 import { commonGround, keepsCompany, TOGETHER } from '../suitability/company';
 import { familiarity } from '../plants/familiar';
 import { goodRatios } from '../suitability/proportion';
+import { isCoolSeason } from '../suitability/season';
 import { kindFitsScheme } from '../suitability/scheme';
 import { overruns } from '../suitability/vigour';
 import { mayShareWatering, thirstMatch } from '../suitability/watering';
@@ -240,7 +241,8 @@ export class Judge {
   private suits(kind: PlantKind, role: Role, common: number): number {
     if (!kind.roles.includes(role) || !this.school.allows(kind, role)) return 0;
     const pot = visibleHeightCm(this.ask.container);
-    const [least, most] = goodRatios(this.ask.container);
+    const [usual, most] = goodRatios(this.ask.container);
+    const least = isCoolSeason(this.ask) ? usual * SMALL_THINGS : usual;
     const ratio = grownHeightCm(kind, this.ask) / pot;
     const basket = isHung(this.ask.container.shape);
     const size =
@@ -291,6 +293,8 @@ const LEAD_SHOWS = 0.16;
 /** What each cast a kind stands in takes off it when the next is looked for, and the most that takes. Ours. */
 const WORN = 0.06;
 const MOST_WORN = 0.3;
+/** Autumn to spring there are small things. Ours. */
+const SMALL_THINGS = 0.55;
 /** Share of the kinds that has what was asked for. Ours. */
 const MOST_OF_THEM = 0.6;
 /** Rarities in one planting. */

@@ -8,8 +8,9 @@ import { hash01, hash32 } from '../random/hash';
 import type { Like } from '../plantings/schema';
 import { bookWeek, isSeasonless } from '../spots/spot';
 import { easeInLight } from '../suitability/light';
+import { isCoolSeason } from '../suitability/season';
 import { easeInSummer, standingOf } from '../suitability/standing';
-import { weekAfter, weeksBetween } from '../units/units';
+import { weeksBetween } from '../units/units';
 import { once } from '../work/once';
 import type { Ask } from './ask';
 
@@ -102,10 +103,8 @@ const seasonOf = once((ask: Ask): Readonly<Partial<Record<Company, number>>> => 
           'meadow and grasses': 0.8,
           'woodland shade': 0.6,
         };
-  const middleWeek = bookWeek(weekAfter(plantedWeek, Math.round(weeks / 2)), spot);
   const planted = bookWeek(plantedWeek, spot);
-  const cool = middleWeek <= 17 || middleWeek >= 41;
-  if (cool)
+  if (isCoolSeason(ask))
     return {
       'cool-season bedding': 1,
       'evergreen structure': 0.8,

@@ -79,15 +79,21 @@ export const COMPOSING: WordsFor<
             says: `About ${Math.round(f.bareRim * 100)} % of the rim in view stays bare in one stretch.`,
             because: 'A bare side draws the eye; move an edge plant into it.',
           }
-        : f.colourLean > 0.13 && f.colourLean - 0.13 > (Math.abs(f.lean) - 0.1) / 2
+        : Math.abs(f.edgeLean) > 0.3 && Math.abs(f.edgeLean) > Math.abs(f.lean)
           ? {
-              says: 'One side is of one colour, the other of another.',
-              because: 'A colour on both sides holds a planting together; change two plants over.',
+              says: `Most of what softens the rim is on the ${f.edgeLean < 0 ? 'left' : 'right'}.`,
+              because: 'The other side of the rim looks unfinished; move one over.',
             }
-          : {
-              says: `It leans to the ${f.lean < 0 ? 'left' : 'right'}.`,
-              because: `The middle of its mass is ${Math.round(Math.abs(f.lean) * 100)} % of the half width off.`,
-            },
+          : f.colourLean > 0.1 && f.colourLean > Math.abs(f.lean) / 2
+            ? {
+                says: 'One side is of one colour, the other of another.',
+                because:
+                  'A colour on both sides holds a planting together; change two plants over.',
+              }
+            : {
+                says: `It leans to the ${f.lean < 0 ? 'left' : 'right'}.`,
+                because: `The middle of its mass is ${Math.round(Math.abs(f.lean) * 100)} % of the half width off.`,
+              },
   evenness: (f, t) =>
     t.right
       ? {

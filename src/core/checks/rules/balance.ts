@@ -4,6 +4,7 @@ import { insetCm, outlineOf, reachOf, type Section } from '../../containers/sect
 import { halfDepthCm, halfFrontCm, rimSection } from '../../containers/shape';
 import type { Check } from '../check';
 import type { Reading } from '../reading';
+import { rolesPlayed } from '../rolesPlayed';
 
 export interface BalanceFacts {
   /** Lean of visual mass to the right (+) or left (−), −1 to 1 of the half width. */
@@ -12,6 +13,8 @@ export interface BalanceFacts {
   readonly bareRim: number;
   /** How far apart the mean colours left and right of the middle are, OKLab. */
   readonly colourLean: number;
+  /** Middle of the plants at the rim, −1 left to 1 right of the half width. */
+  readonly edgeLean: number;
 }
 
 /** Nearness to the rim that counts as dressing it, cm beyond the leaves. */
@@ -45,23 +48,43 @@ export const balance: Check<'balance', BalanceFacts> = {
     const depthLean = all ? depthMoment / mass / halfDepthCm(shape) : 0;
     const bareRim = bareStretch(reading, all);
     const colours = colourLean(reading);
+    const edges = edgeLean(reading);
     return {
       score: clamp(
         1 -
           Math.max(0, Math.hypot(lean, depthLean) - 0.1) * 2.2 -
           Math.max(0, bareRim - 0.34) * 1.8 -
-          Math.max(0, colours.apart - COLOURS_MAY_DIFFER) * 4,
+          Math.max(0, colours.apart - coloursMayDiffer(reading)) * 6 -
+          Math.max(0, Math.abs(edges) - EDGES_MAY_LEAN) * 2,
         0,
         1,
       ),
-      facts: { lean, bareRim, colourLean: colours.apart },
+      facts: { lean, bareRim, colourLean: colours.apart, edgeLean: edges },
       culprits: [],
     };
   },
 };
 
-/** OKLab distance of the two sides' mean colours that nobody minds. Ours. */
-const COLOURS_MAY_DIFFER = 0.13;
+/** OKLab distance of the two sides' mean colours that nobody minds, seen from one side and from all. Ours. */
+const COLOURS_MAY_DIFFER = { 'one side': 0.06, round: 0.13 } as const;
+
+/** How far apart the sides may be here: where like may stand by like, as far as they will. */
+function coloursMayDiffer({ school, spot }: Reading): number {
+  if (school.likeMayTouch) return Infinity;
+  return COLOURS_MAY_DIFFER[spot.view === 'one side' ? 'one side' : 'round'];
+}
+
+/** How far the middle of the rim's plants may be off. Ours. */
+const EDGES_MAY_LEAN = 0.12;
+
+/** Where the middle of the plants at the rim lies, left to right; 0 where there are none. */
+function edgeLean(reading: Reading): number {
+  const edges = rolesPlayed(reading).filter(({ role }) => role === 'edge');
+  const half = halfFrontCm(reading.planting.container.shape);
+  return edges.length === 0
+    ? 0
+    : edges.reduce((sum, { plant }) => sum + plant.xCm, 0) / edges.length / half;
+}
 
 /** The mean colour of all that is seen left of the middle against that on the right. A lone plant in the middle counts on both sides. */
 function colourLean(reading: Reading): { readonly apart: number } {

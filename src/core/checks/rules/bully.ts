@@ -22,17 +22,19 @@ const COVERED = 0.5;
 const TALLER = 1.3;
 const MOSTLY_GONE = 0.85;
 /** A trailer that comes so near a neighbour's height goes over it. Ours. */
-const CLIMBS = 1.2;
+const CLIMBS = 1.4;
 /** The last part of the season, in which it matters less. Ours. */
 const LATE = 0.85;
 
 /** How much a trim takes off a bully (models: 30–50 %). */
 const TRIM_CUT = 0.45;
 
-/** Pairs of plants of which one would, given room and time, run over the other: by their places in the list. */
+/** Pairs of plants of which one would, given room and time, run over the other: by their places in the list. A climber goes up. */
 function unequal(plants: Reading['plants']): readonly (readonly [strong: number, weak: number])[] {
   return plants.flatMap((a, i) =>
-    plants.flatMap((b, j) => (i !== j && overruns(a.kind, b.kind) ? [[i, j] as const] : [])),
+    plants.flatMap((b, j) =>
+      i !== j && a.kind.support !== 'climb' && overruns(a.kind, b.kind) ? [[i, j] as const] : [],
+    ),
   );
 }
 

@@ -50,7 +50,7 @@ export const cold: Check<'cold', ColdFacts | null> = {
     if (!first) return { score: 1, facts: null, culprits: [] };
     const { kind } = first.plant;
     return {
-      score: 0.1 + 0.45 * (first.weeks / reading.weeks),
+      score: 0.1 + 0.65 * (first.weeks / reading.weeks),
       facts: {
         kind: kind.id,
         to: first.to,

@@ -1,5 +1,6 @@
 import { clamp } from '../../units/units';
 import type { Check } from '../check';
+import { rolesPlayed } from '../rolesPlayed';
 
 export interface EvennessFacts {
   readonly kind: string;
@@ -21,7 +22,11 @@ export const evenness: Check<'evenness', EvennessFacts> = {
   judge: (reading) => {
     if (reading.plants.length < 4 || reading.school.weights.evenness === undefined) return null;
     const sizes = reading.grown();
-    const heights = sizes.map(({ heightCm }) => heightCm).sort((a, b) => a - b);
+    // The crown makes the dome; the rim may hang as low as it likes.
+    const crown = rolesPlayed(reading).filter(({ role }) => role !== 'edge');
+    const heights = (crown.length > 0 ? crown.map(({ size }) => size) : sizes)
+      .map(({ heightCm }) => heightCm)
+      .sort((a, b) => a - b);
     const middleCm = heights[Math.floor(heights.length / 2)]!;
     let out = 0;
     sizes.forEach(({ heightCm }, i) => {

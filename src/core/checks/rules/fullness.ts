@@ -1,5 +1,5 @@
 import { clamp } from '../../units/units';
-import { coverAt, fullWeek } from '../reading';
+import { coverAt, FULL_COVER, fullWeek } from '../reading';
 import type { Check } from '../check';
 
 export interface FullnessFacts {
@@ -9,6 +9,9 @@ export interface FullnessFacts {
   /** Share of the mix hidden in the wished week. */
   readonly coverThen: number;
 }
+
+/** Share of the mix hidden at which it is as good as bare. Ours. */
+const BARE = 0.3;
 
 /** Is the mix hidden when the gardener wished? */
 export const fullness: Check<'fullness', FullnessFacts> = {
@@ -28,7 +31,10 @@ export const fullness: Check<'fullness', FullnessFacts> = {
     const late = week === null ? reading.weeks : Math.max(0, week - wishedWeek);
     const coverThen = coverAt(reading, wishedWeek);
     return {
-      score: late === 0 ? 1 : clamp(Math.max(1 - late / 8, (coverThen - 0.35) / 0.65), 0, 1),
+      score:
+        late === 0
+          ? 1
+          : clamp(Math.max(1 - late / 8, (coverThen - BARE) / (FULL_COVER - BARE)), 0, 1),
       facts: { fullWeek: week, wishedWeek, coverThen },
       culprits: [],
     };

@@ -26,7 +26,8 @@ export const interest: Check<'interest', InterestFacts> = {
   },
   limits: { trouble: 0.3, look: 0.65 },
   judge: (reading) => {
-    if (reading.plants.length === 0) return null;
+    // What is grown to eat is looked at on the plate.
+    if (reading.plants.length === 0 || reading.planting.wishes.kitchen) return null;
     let [mean, count, run, longest, end] = [0, 0, 0, 0, 0];
     for (let week = PATIENCE_WEEKS; week <= reading.weeks; week += 1) {
       const value = interestAt(reading, week);

@@ -26,7 +26,7 @@ export const moneySeen: Check<'money-seen', MoneySeenFacts> = {
     reason:
       'Share of each plant that shows from the viewpoints, young, midway and grown, counted on the drawing (or estimated from bodies and trails).',
   },
-  limits: { trouble: 0.3, look: 0.6 },
+  limits: { trouble: 0.12, look: 0.6 },
   judge: (reading) => {
     if (reading.plants.length < 2) return null;
     const weeks = sampledWeeks(reading);

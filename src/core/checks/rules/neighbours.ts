@@ -2,7 +2,9 @@ import { deltaE } from '../../colour/oklch';
 import { leadingColour } from '../../plants/colours';
 import { clamp } from '../../units/units';
 import type { PlacedPlant } from '../../plantings/planting';
+import { ROLES } from '../../plants/kind';
 import type { Check } from '../check';
+import { rolesPlayed, type PlantPlaying } from '../rolesPlayed';
 import type { PlantGrown, Reading } from '../reading';
 
 export interface NeighboursFacts {
@@ -55,11 +57,11 @@ export const neighbours: Check<'neighbours', NeighboursFacts> = {
     if (reading.plants.length < 4 || kinds.size < 3) return null;
     const { meanDistance, alike } = besideEachOther(reading.grownRows());
     const flows = mayTouch(reading);
-    const clump = clumpOf(reading.plants);
+    const clump = clumpOf(rolesPlayed(reading));
     return {
       score: flows
         ? Math.max(0.55, clamp(meanDistance / 0.12, 0, 1))
-        : clamp(meanDistance / 0.2, 0, 1) * clamp(1 - Math.max(0, clump - CLUMPED) * 4, 0.2, 1),
+        : clamp(meanDistance / 0.16, 0, 1) * clamp(1 - Math.max(0, clump - CLUMPED) * 4, 0.2, 1),
       facts: {
         meanDistance,
         clump,
@@ -91,8 +93,22 @@ function besideEachOther(rows: readonly PlantGrown[]) {
   return { meanDistance: sum / weights, alike };
 }
 
-/** Share of next neighbours that are of one's own kind, less what dealing the places out by chance would give. */
-function clumpOf(plants: Reading['plants']): number {
+/**
+ * Share of next neighbours that are of one's own kind, less what dealing the places out by chance would give; among plants that play one
+ * role, since a ring of one kind round another is no clump.
+ */
+function clumpOf(played: readonly PlantPlaying[]): number {
+  let [sum, count] = [0, 0];
+  for (const role of ROLES) {
+    const plants = played.flatMap((row) => (row.role === role ? [row.plant] : []));
+    if (new Set(plants.map(({ kindId }) => kindId)).size < 2) continue;
+    sum += clumpAmong(plants) * plants.length;
+    count += plants.length;
+  }
+  return count > 0 ? sum / count : 0;
+}
+
+function clumpAmong(plants: readonly PlacedPlant[]): number {
   const counts = new Map<string, number>();
   for (const { kindId } of plants) counts.set(kindId, (counts.get(kindId) ?? 0) + 1);
   let sum = 0;

@@ -1,5 +1,6 @@
 import { clamp } from '../../units/units';
 import { goodRatios } from '../../suitability/proportion';
+import { isCoolSeason } from '../../suitability/season';
 import type { Check } from '../check';
 
 export interface ProportionFacts {
@@ -13,6 +14,10 @@ export interface ProportionFacts {
 
 /** A planting without a lead may stay lower by this share. Ours. */
 const WITHOUT_LEAD = 0.6;
+/** Autumn to spring there are small things: so much lower still is no fault. Ours. */
+const SMALL_THINGS = 0.85;
+/** With a frame the whole may be so much taller. Ours. */
+const ON_A_FRAME = 1.6;
 
 /** Is the tallest plant in proportion to the container? */
 export const proportion: Check<'proportion', ProportionFacts> = {
@@ -32,12 +37,15 @@ export const proportion: Check<'proportion', ProportionFacts> = {
       if (size.heightCm > sizes[tallest]!.heightCm) tallest = i;
     });
     const ratio = sizes[tallest]!.heightCm / reading.potHeightCm;
-    const [least, mostRatio] = goodRatios(reading.planting.container);
+    const [least, most] = goodRatios(reading.planting.container);
+    // What climbs a frame may stand higher than what stands by itself.
+    const mostRatio = reading.planting.support ? most * ON_A_FRAME : most;
     // A dome has no lead to reach up.
     const led = reading.school
       .parts({ container: reading.planting.container, spot: reading.spot, house: reading.house })
       .some(({ role }) => role === 'lead');
-    const leastRatio = led ? least : least * WITHOUT_LEAD;
+    const cool = isCoolSeason({ ...reading.planting, spot: reading.spot });
+    const leastRatio = least * (led && !cool ? 1 : WITHOUT_LEAD) * (cool ? SMALL_THINGS : 1);
     const off =
       ratio < leastRatio
         ? (leastRatio - ratio) / leastRatio

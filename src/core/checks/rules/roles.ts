@@ -1,4 +1,5 @@
 import type { Role } from '../../plants/kind';
+import { isCoolSeason } from '../../suitability/season';
 import type { Check } from '../check';
 import { rolesPlayed } from '../rolesPlayed';
 
@@ -15,6 +16,11 @@ export interface RolesFacts {
   } | null;
 }
 
+/** Autumn to spring a pot may do without a lead or an edge: what a missing part counts then. Ours. */
+const COOL_MISSING = 0.6;
+/** And the most that shares which are off count then. Ours. */
+const COOL_OFF = 0.1;
+
 /** Does it have the parts its school composes with, in the shares it keeps to? */
 export const roles: Check<'roles', RolesFacts> = {
   id: 'roles',
@@ -24,7 +30,7 @@ export const roles: Check<'roles', RolesFacts> = {
     kind: 'ours',
     reason: 'Each school names its parts and their shares of the plants, counted.',
   },
-  limits: { trouble: 0, look: 0.75 },
+  limits: { trouble: 0, look: 0.7 },
   judge: (reading) => {
     if (reading.plants.length < 3) return null;
     const played = rolesPlayed(reading);
@@ -38,6 +44,7 @@ export const roles: Check<'roles', RolesFacts> = {
     const missing = parts
       .map(({ role }) => role)
       .filter((role) => count(role) === 0 && !(role === 'body' && count('lead') > 2));
+    const cool = isCoolSeason({ ...reading.planting, spot: reading.spot });
     let off: RolesFacts['off'] = null;
     let worst = 0;
     for (const { role, share: wanted } of parts) {
@@ -47,7 +54,12 @@ export const roles: Check<'roles', RolesFacts> = {
         [worst, off] = [by, { role, share, wanted }];
     }
     return {
-      score: Math.max(0, 1 - missing.length / Math.max(1, parts.length) - Math.min(0.3, worst)),
+      score: Math.max(
+        0,
+        1 -
+          ((cool ? COOL_MISSING : 1) * missing.length) / Math.max(1, parts.length) -
+          Math.min(cool ? COOL_OFF : 0.3, worst),
+      ),
       facts: { missing, leads: count('lead'), bodies: count('body'), edges: count('edge'), off },
       culprits: [],
     };

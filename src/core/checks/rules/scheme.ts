@@ -21,7 +21,7 @@ export const scheme: Check<'scheme', SchemeFacts> = {
     reason:
       'Hue, lightness and chroma in OKLCH against the scheme; plain green, white and silver are ground.',
   },
-  limits: { trouble: 0.35, look: 0.76 },
+  limits: { trouble: 0.35, look: 0.7 },
   judge: (reading) => {
     if (reading.plants.length === 0) return null;
     const wanted = reading.planting.wishes.scheme;

@@ -8,6 +8,9 @@ export interface SparesFacts {
   readonly spare: number;
 }
 
+/** What a whole pack left over would cost. Ours. */
+const LEFT_OVER_COST = 0.5;
+
 /** Does buying by the pack leave plants without a place? */
 export const spares: Check<'spares', SparesFacts> = {
   id: 'spares',
@@ -16,17 +19,17 @@ export const spares: Check<'spares', SparesFacts> = {
   source: {
     kind: 'ours',
     reason:
-      'Plants needed against plants in whole packs: one left over has no place; several go into the next pot.',
+      'Plants needed against plants in whole packs: one or two are spares, one plant out of a pack is a pack bought for nothing.',
   },
-  limits: { trouble: 0, look: 0.75 },
+  limits: { trouble: 0, look: 0.6 },
   judge: ({ plants }) => {
     const packed = plantLines(plants)
       .filter(({ perSale }) => perSale > 1)
-      .sort((a, b) => Number(b.spare === 1) - Number(a.spare === 1) || b.spare - a.spare);
+      .sort((a, b) => b.spare / b.perSale - a.spare / a.perSale);
     const worst = packed[0];
     if (!worst) return null;
     return {
-      score: worst.spare === 0 ? 1 : worst.spare === 1 ? 0.65 : 0.85,
+      score: 1 - LEFT_OVER_COST * (worst.spare / worst.perSale),
       facts: {
         kind: worst.kindId,
         plants: worst.plants,

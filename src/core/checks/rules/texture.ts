@@ -2,7 +2,9 @@ import { isOrdinaryGreen } from '../../colour/schemes';
 import type { PlantKind } from '../../plants/kind';
 import { leafContrast } from '../../plants/leaves';
 import { clamp } from '../../units/units';
+import { standingOf } from '../../suitability/standing';
 import type { Check } from '../check';
+import type { Reading } from '../reading';
 
 export interface TextureFacts {
   readonly textures: number;
@@ -18,6 +20,19 @@ function isMiddlingGreen({ foliage }: PlantKind): boolean {
   );
 }
 
+/** Score under which leaves do not fall while flowers carry the planting, just right; and the share of their best from which they do. Ours. */
+const CARRIED_BY_FLOWERS = 0.42;
+const IN_FLOWER = 0.5;
+/** Contrast up to which leaves are one green, and flowers do not help. Ours. */
+const ALL_ALIKE = 0.15;
+
+/** Do flowers carry it for most of its weeks? */
+function isInFlower({ plants, planting, spot }: Reading): boolean {
+  const stay = { ...planting, spot };
+  const flowering = plants.map(({ kind }) => standingOf(kind, stay).flowering);
+  return flowering.reduce((sum, one) => sum + one, 0) / flowering.length >= IN_FLOWER;
+}
+
 /** Do the leaves differ enough to hold the planting together when flowers stop? */
 export const texture: Check<'texture', TextureFacts> = {
   id: 'texture',
@@ -29,7 +44,8 @@ export const texture: Check<'texture', TextureFacts> = {
       'Leaf size, shape, surface and colour compared between kinds; two or more middling plain greens make a muddle.',
   },
   limits: { trouble: 0.15, look: 0.4 },
-  judge: ({ plants }) => {
+  judge: (reading) => {
+    const { plants } = reading;
     const kinds = [...new Map(plants.map(({ kind }) => [kind.id, kind])).values()];
     if (kinds.length < 2) return null;
     let sum = 0;
@@ -44,7 +60,11 @@ export const texture: Check<'texture', TextureFacts> = {
     const share = greens.length / kinds.length;
     const meanContrast = sum / pairs;
     return {
-      score: clamp((meanContrast - 0.18) / 0.34, 0, 1) * (share > 0.6 ? 0.75 : 1),
+      // Where flowers are out all along, leaves hold together less of it.
+      score: Math.max(
+        share < 1 && meanContrast > ALL_ALIKE && isInFlower(reading) ? CARRIED_BY_FLOWERS : 0,
+        clamp((meanContrast - 0.18) / 0.34, 0, 1) * (share > 0.6 ? 0.75 : 1),
+      ),
       facts: {
         textures: new Set(kinds.map((k) => k.foliage.texture)).size,
         middlingGreens: greens.length,

@@ -155,7 +155,7 @@ export const BORAGES: readonly Species[] = [
     sulksC: null,
     summer: SUMMER.cool,
     bears: BEARS.breeze,
-    inLeaf: [15, 23],
+    inLeaf: [36, 23],
     goneOver: [24, 'yellowing leaves'],
     inShops: SHOPS.autumnAndSpring,
     woodGrows: null,
