@@ -54,17 +54,20 @@ export function isOrdinaryGreen([L, C, h]: Oklch): boolean {
   return C >= NEUTRAL_CHROMA && C < 0.165 && L < 0.7 && h >= 112 && h <= 172;
 }
 
-/** Blue-grey leaves, and the straw and buff of grass heads: as quiet as silver. Limits are ours. */
-function isQuiet([L, C, h]: Oklch): boolean {
-  const isGlaucous = C < 0.065 && h > 160 && h < 235 && L < 0.75;
-  const isStraw = C < 0.075 && h >= 45 && h <= 100 && L >= 0.55 && L <= 0.82;
-  return isGlaucous || isStraw;
+/** The straw and buff of grass heads: as quiet as silver. Limits are ours. */
+function isStraw([L, C, h]: Oklch): boolean {
+  return C < 0.075 && h >= 45 && h <= 100 && L >= 0.55 && L <= 0.82;
+}
+
+/** Blue-grey leaves: green enough where green is the idea. Limits are ours. */
+function isGlaucous([L, C, h]: Oklch): boolean {
+  return C < 0.07 && h > 160 && h < 235 && L < 0.78;
 }
 
 /** Does the colour stand outside any scheme: white, silver, black, straw, or green as leaves are? */
 export function isGround(colour: Oklch): boolean {
   return (
-    colour[1] < NEUTRAL_CHROMA || isWhite(colour) || isOrdinaryGreen(colour) || isQuiet(colour)
+    colour[1] < NEUTRAL_CHROMA || isWhite(colour) || isOrdinaryGreen(colour) || isStraw(colour)
   );
 }
 
@@ -160,7 +163,7 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
       // What carries neither dark nor lime may sparkle beside them, in a small part only.
       return inRange(L, 0, 0.48, 0.12) * 0.8;
     case 'green-and-white':
-      return Math.max(accent * 0.8, inArc(h, 105, 175, 20) * 0.9);
+      return isGlaucous(colour) ? 0.9 : Math.max(accent * 0.8, inArc(h, 105, 175, 20) * 0.9);
     case 'tonal':
       return Math.max(accent * 0.6, nearHue(h, scheme.colour[2], 14, 34));
     case 'neighbours':
