@@ -70,20 +70,22 @@ const TRIMMED_HEIGHT = 0.87;
 const COOL_KIND = { lowestC: -20 };
 const WARM_KIND = { lowestC: 0 };
 
+/** How heights and spreads go with the share of full size. */
+const BY_HEIGHT = 0.85;
+const BY_SPREAD = 0.9;
+
 /** One plant on its way: what it brings that no week changes, and how far it has come. */
 interface Growing {
   readonly kind: PlantKind;
   readonly xCm: number;
   readonly zCm: number;
   readonly rate: number;
-  /** What its root room lets it reach of its full size. */
-  readonly rootShare: number;
+  /** The share of full size that its root room and the knife let it reach. */
+  most: number;
   readonly heightCm: number;
   readonly spreadCm: number;
   readonly trailCm: number;
   share: number;
-  /** What trims have left of its height. */
-  low: number;
   /** Weeks in which it still stands still, and in which it still flowers less, after a trim. */
   still: number;
   flowerless: number;
@@ -126,17 +128,22 @@ function startOf(plants: readonly Grower[], mixL: number): readonly Growing[] {
     const area = areaOf(plant);
     const needL = (area * depthWantedCm(kind) * ROOT_NEED) / CM3_PER_L;
     const haveL = (mixL * area) / allArea;
+    const start = startShare(kind, size);
     return {
       kind,
       xCm,
       zCm,
       rate: rateOf(kind, size),
-      rootShare: haveL >= needL ? 1 : Math.max(LEAST_ROOT_SHARE, (haveL / needL) ** ROOT_POWER),
+      // What has no room grows less from now on; it is not smaller for it on planting day.
+      most: Math.max(
+        start,
+        (haveL >= needL ? 1 : Math.max(LEAST_ROOT_SHARE, (haveL / needL) ** ROOT_POWER)) **
+          (1 / BY_SPREAD),
+      ),
       heightCm: middle(kind.heightCm),
       spreadCm: middle(kind.spreadCm),
       trailCm: kind.trailCm ? middle(kind.trailCm) : 0,
-      share: startShare(kind, size),
-      low: 1,
+      share: start,
       still: 0,
       flowerless: 0,
     };
@@ -152,12 +159,12 @@ function measure(
 ): readonly Size[] {
   const standing = growing.map((plant): Standing => ({
     plant,
-    heightCm: plant.heightCm * plant.share ** 0.85 * plant.rootShare * plant.low,
-    spreadCm: plant.spreadCm * plant.share ** 0.9 * plant.rootShare,
+    heightCm: plant.heightCm * plant.share ** BY_HEIGHT,
+    spreadCm: plant.spreadCm * plant.share ** BY_SPREAD,
   }));
   const isHungry = hungryFromWeek !== null && week > hungryFromWeek;
   return standing.map((one): Size => {
-    const { kind, share, rootShare, trailCm, flowerless } = one.plant;
+    const { kind, share, trailCm, flowerless } = one.plant;
     const shaded = shadeOn(one, standing);
     const light = lightFactor(kind, { sunHours: sunHours * (1 - shaded) });
     const grown = smoothstep(0.25, 0.6, share);
@@ -167,15 +174,22 @@ function measure(
       share,
       heightCm: one.heightCm * (1 + SHADE_STRETCHES * shaded),
       spreadCm: one.spreadCm,
-      trailCm: trailCm * share ** 1.6 * rootShare,
+      trailCm: trailCm * share ** 1.6,
       bloom: kind.bloom
-        ? seasonShare(kind.bloom.weeks, calendar) * grown * (0.5 + 0.5 * light) * hungry * cut
+        ? seasonShare(kind.bloom.weeks, calendar) * grown * flowersIn(light) * hungry * cut
         : 0,
       fruit: kind.fruit ? seasonShare(kind.fruit.weeks, calendar) * grown * cut : 0,
       shaded,
     };
   });
 }
+
+/** Light factor at which a kind has no sun at all, and flowers no more. */
+const FLOWERLESS_LIGHT = 0.35;
+
+/** Share of its flowers that a kind has by its light: leaves do with less than flowers. Ours. */
+const flowersIn = (light: number): number =>
+  Math.sqrt(clamp((light - FLOWERLESS_LIGHT) / (1 - FLOWERLESS_LIGHT), 0, 1));
 
 /** One week of growth. @param sizes as they were at its start */
 function grow(
@@ -200,7 +214,7 @@ function grow(
       lightFactor(kind, { sunHours: sunHours * (1 - shaded) }) *
       (1 - SHADE_SLOWS * shaded) *
       (isHungry ? HUNGRY[kind.feed] : 1);
-    const most = 1 - SHADE_SHRINKS * shaded;
+    const most = plant.most * (1 - SHADE_SHRINKS * shaded);
     // What is grown already is not lost to shade.
     plant.share = Math.max(
       plant.share,
@@ -215,7 +229,7 @@ function trim(growing: readonly Growing[], week: number, { trims }: Conditions):
     const plant = growing[at];
     if (weeks !== week || !plant) continue;
     plant.share *= 1 - clamp(cut, 0, 0.9);
-    plant.low *= TRIMMED_HEIGHT;
+    plant.most *= TRIMMED_HEIGHT;
     plant.still = STILL_WEEKS;
     plant.flowerless = FLOWERLESS_WEEKS;
   }

@@ -11,7 +11,7 @@ import { extraterrestrialMJ, referenceEtMm } from '../sky/radiation';
 import { dayLengthH } from '../sky/sun';
 import { climateHere } from '../spots/frost';
 import type { Spot } from '../spots/spot';
-import { clamp } from '../units/units';
+import { clamp, RAD_PER_DEG } from '../units/units';
 
 /** How much more a spot dries than open ground does; hanging is a range of 1.4–2.0. */
 const EXPOSURE: Readonly<Record<Spot['exposure'], number>> = {
@@ -21,6 +21,10 @@ const EXPOSURE: Readonly<Record<Spot['exposure'], number>> = {
   balcony: 1.4,
   hanging: 1.7,
 };
+/** Declination of the sun at midsummer. */
+const MIDSUMMER_RAD = 23.44 * RAD_PER_DEG;
+/** A basket fixed to a wall. Ours. */
+const WALL_BASKET = 1.35;
 /** What a kind drinks against a lush leaf of the same size, by thirst: succulents half. */
 const DRINKS: Readonly<Record<PlantKind['thirst'], number>> = { low: 0.6, medium: 0.9, high: 1.15 };
 /** Bare damp mix against the reference. */
@@ -65,8 +69,17 @@ export function dailyDemandL({
     raMJ: extraterrestrialMJ(latitude, day + 1),
   });
   const dayH = dayLengthH(latitude, sunDay(spot.site, day).declinationRad);
-  const sun = 0.4 + 0.6 * clamp(spot.sunHours / Math.max(1, dayH), 0, 1);
-  const exposed = isHung(container.shape) ? EXPOSURE.hanging : EXPOSURE[spot.exposure];
+  // The hours are told for midsummer; on shorter days there are fewer of them.
+  const longest = dayLengthH(latitude, Math.sign(latitude || 1) * MIDSUMMER_RAD);
+  const hours = spot.sunHours * Math.min(1, dayH / longest);
+  const sun = 0.4 + 0.6 * clamp(hours / Math.max(1, dayH), 0, 1);
+  // A basket against a wall has half the air about it that one on a hook has.
+  const exposed =
+    container.shape.kind === 'wall'
+      ? Math.max(WALL_BASKET, EXPOSURE[spot.exposure])
+      : isHung(container.shape)
+        ? EXPOSURE.hanging
+        : EXPOSURE[spot.exposure];
   const whole = sizes.reduce((sum, { spreadCm }) => sum + spreadCm ** 2, 0) || 1;
   const mean = (of: (i: number) => number) =>
     sizes.reduce((sum, { spreadCm }, i) => sum + of(i) * spreadCm ** 2, 0) / whole;

@@ -21,7 +21,7 @@ export const scheme: Check<'scheme', SchemeFacts> = {
     reason:
       'Hue, lightness and chroma in OKLCH against the scheme; plain green, white and silver are ground.',
   },
-  limits: { trouble: 0.35, look: 0.7 },
+  limits: { trouble: 0.35, look: 0.72 },
   judge: (reading) => {
     if (reading.plants.length === 0) return null;
     const wanted = reading.planting.wishes.scheme;
@@ -33,7 +33,7 @@ export const scheme: Check<'scheme', SchemeFacts> = {
     // Almost no colour at all does not make a scheme either.
     const bare = clamp(carried / 0.12, 0, 1);
     return {
-      score: clamp(fit - missing.length * 0.3 - (odd ? 0.24 : 0), 0, 1) * (0.6 + 0.4 * bare),
+      score: clamp(fit - missing.length * 0.3 - (odd ? 0.24 : 0), 0, 1) * (0.72 + 0.28 * bare),
       facts: { fit, missing, odd: odd ? odd.plant.kind.id : null },
       culprits: odd
         ? ranked.filter((r) => r.plant.kind.id === odd.plant.kind.id).map((r) => r.plant.id)
