@@ -1,6 +1,7 @@
 import { commonGround, keepsCompany } from '../suitability/company';
 import { easeInLight } from '../suitability/light';
 import { easeInSummer, standingOf } from '../suitability/standing';
+import { ofTheSeason } from '../suitability/season';
 import { readScheme } from '../colour/schemes';
 import { familiarity } from '../plants/familiar';
 import { leafContrast } from '../plants/leaves';
@@ -12,7 +13,16 @@ import { PLAIN_MERITS } from './plainMerits';
 import type { Reading } from './reading';
 
 /** What lifts one planting above another where neither has a fault. Each is a measure of its own, the more the better. */
-export const MERIT_IDS = ['leaves', 'colour', 'show', 'soon', 'company', 'ease', 'known'] as const;
+export const MERIT_IDS = [
+  'leaves',
+  'colour',
+  'show',
+  'soon',
+  'company',
+  'ease',
+  'known',
+  'season',
+] as const;
 export type MeritId = (typeof MERIT_IDS)[number];
 
 const KNOWN = { staple: 1, known: 0.6, seldom: 0 } as const;
@@ -42,6 +52,7 @@ export function meritsOf(reading: Reading): Readonly<Record<MeritId, number>> {
     ease: byArea((kind) =>
       Math.min(easeInLight(kind, reading.spot), easeInSummer(standingOf(kind, stay))),
     ),
+    season: byArea((kind) => ofTheSeason(kind, stay)),
     known: mean(kinds.map((kind) => KNOWN[familiarity(kind)])),
   };
 }

@@ -1,28 +1,38 @@
+import { wishedPlaces } from '../placing/wishedPlaces';
 import { ANY_KIND, hangs, type School } from './school';
 import { isLong } from '../containers/container';
 
-/** One plant, its pot and its dressing, tuned to each other. */
+/** What it is worth to be sold well grown, and costs not to be: bedding is no specimen. Ours. */
+const GROWN = 0.18;
+/** Habits that hold the eye by themselves. */
+const FORMED: ReadonlySet<string> = new Set(['paddle', 'rosette', 'strap', 'grass', 'fern']);
+
+/** One plant, alone or over a carpet, its pot and its dressing tuned to each other. */
 export const specimen: School = {
   id: 'specimen',
   suits: ({ container }) => (hangs(container) || isLong(container) ? 0 : 0.3),
-  parts: () => [{ role: 'lead', share: [1, 1] }],
-  casts: () => [['lead']],
+  parts: () => [
+    { role: 'lead', share: [0.08, 1] },
+    { role: 'edge', share: [0, 0.92] },
+  ],
+  // Alone, or over a quiet carpet.
+  casts: () => [['lead'], ['lead', 'edge']],
   counts: 'free',
   likeMayTouch: true,
   order: 'alternate',
   allows: ANY_KIND,
   // It has to be worth looking at alone.
-  prefers: ({ foliage, habit, bloom }) =>
-    (foliage.texture === 'bold' ? 0.12 : 0) +
-    (habit === 'paddle' ||
-    habit === 'rosette' ||
-    habit === 'strap' ||
-    habit === 'grass' ||
-    habit === 'fern'
-      ? 0.1
-      : 0) +
-    (bloom && bloom.cover > 0.3 ? 0.05 : 0),
-  spots: (_, __, count) => Array.from({ length: count }, () => ({ xCm: 0, zCm: 0 })),
+  prefers: ({ foliage, habit, bloom, sold }, role) =>
+    role === 'edge'
+      ? 0
+      : (sold.some(({ size }) => size === '2L' || size === '3L') ? GROWN : -GROWN) +
+        (foliage.texture === 'bold' ? 0.12 : 0) +
+        (FORMED.has(habit) ? 0.1 : 0) +
+        (bloom && bloom.cover > 0.3 ? 0.05 : 0),
+  spots: ({ container, house }, role, count, leads) =>
+    role === 'lead'
+      ? Array.from({ length: count }, () => ({ xCm: 0, zCm: 0 }))
+      : wishedPlaces(container, 'all round', role, count, { leads, lead: house.lead }),
   weights: {
     roles: 0,
     balance: 0,

@@ -9,6 +9,9 @@ const MOST_LEADS = 2;
 const MOST_EDGES = 2;
 /** Schools there should be among those shown. */
 const SCHOOLS_WANTED = 3;
+/** Led by its leaves are at most so many, where other schools suit too; what one more costs. Ours. */
+const MOST_LEAF_LED = 2;
+const LEAF_LED_WORN = 0.15;
 /** A thrifty one costs at most this share of the dearest shown. */
 const THRIFTY = 0.6;
 
@@ -57,6 +60,7 @@ function best(left: ReadonlySet<Proposal>, chosen: readonly Proposal[]): Proposa
   for (const one of chosen) for (const id of kindsOf(one)) shown.set(id, (shown.get(id) ?? 0) + 1);
   const schools = new Set(chosen.map(({ school }) => school));
   const dearest = Math.max(0, ...chosen.map(({ cost }) => cost));
+  const isLeafy = chosen.filter(({ school }) => school === 'leaf-led').length >= MOST_LEAF_LED;
   const hasThrifty = chosen.some(({ cost }) => cost <= dearest * THRIFTY);
   let found: { readonly proposal: Proposal; readonly worth: number } | null = null;
   for (const proposal of left) {
@@ -67,6 +71,7 @@ function best(left: ReadonlySet<Proposal>, chosen: readonly Proposal[]): Proposa
       MISSING_COST * proposal.missing.length +
       (!schools.has(proposal.school) && schools.size < SCHOOLS_WANTED ? NEW_SCHOOL : 0) +
       (proposal.school === 'leaf-led' && !schools.has('leaf-led') ? FIRST_LEAF_LED : 0) +
+      (isLeafy && proposal.school === 'leaf-led' ? -LEAF_LED_WORN : 0) +
       (chosen.length > 1 && !hasThrifty && proposal.cost <= dearest * THRIFTY ? FIRST_THRIFTY : 0) -
       [...kindsOf(proposal)].reduce((sum, id) => sum + SHOWN_KIND_COST * (shown.get(id) ?? 0), 0);
     if (!found || worth > found.worth) found = { proposal, worth };

@@ -16,7 +16,8 @@ import { isCoolSeason } from '../suitability/season';
 import { kindFitsScheme } from '../suitability/scheme';
 import { overruns } from '../suitability/vigour';
 import { mayShareWatering, thirstMatch } from '../suitability/watering';
-import { visibleHeightCm } from '../containers/container';
+import { mixSurface, visibleHeightCm } from '../containers/container';
+import { reachOf } from '../containers/section';
 import { coloursShown, leadingColour } from '../plants/colours';
 import { leafContrast } from '../plants/leaves';
 import { middle, type PlantKind, type Role } from '../plants/kind';
@@ -127,6 +128,7 @@ export class Judge {
     if (!this.honours(kinds)) return 0;
     const seldom = kinds.filter((kind) => this.recordOf(kind).isSeldom).length;
     if (seldom > MOST_SELDOM) return 0;
+    const alone = members.length === 1 ? this.fillsAlone(members[0]!.kind) : 1;
     const { fit, carried, missing } = readTally(
       sumTallies(members.map(({ kind }) => this.recordOf(kind).tally)),
       this.ask.wishes.scheme,
@@ -137,15 +139,24 @@ export class Judge {
         WORTH.pairs * together +
         WORTH.scheme * (fit - MISSING_COST * missing.length) +
         WORTH.colour * Math.min(1, carried / ENOUGH_COLOUR) +
-        WORTH.variety * Math.min(2, members.length - 3),
+        WORTH.variety * Math.min(2, members.length - 3) -
+        LONELY_COST * (1 - alone),
     );
+  }
+
+  /** How far one plant by itself fills the container from side to side, 0–1. */
+  private fillsAlone(kind: PlantKind): number {
+    const { acrossCm, deepCm } = reachOf(mixSurface(this.ask.container));
+    return Math.min(1, middle(kind.spreadCm) / (2 * Math.min(acrossCm, deepCm) * FILLS));
   }
 
   /** Are the wishes about all of them kept: most of the company asked for, and most with what should be there? */
   private honours(kinds: readonly PlantKind[]): boolean {
     const { company, likes = [] } = this.ask.wishes;
+    // One may be without, the lead as a rule; of five, two.
     const most = (has: (kind: PlantKind) => boolean) =>
-      kinds.filter(has).length >= kinds.length * MOST_OF_THEM;
+      kinds.filter((kind) => !has(kind)).length <=
+      Math.max(1, Math.floor(kinds.length * MAY_BE_WITHOUT));
     return (
       (!company || most((kind) => kind.company.includes(company))) &&
       likes.every((like) => most((kind) => isLiked(kind, like)))
@@ -243,6 +254,10 @@ export class Judge {
     const pot = visibleHeightCm(this.ask.container);
     const [usual, most] = goodRatios(this.ask.container);
     const least = isCoolSeason(this.ask) ? usual * SMALL_THINGS : usual;
+    // Where there is something to climb, what climbs it leads.
+    const climbs = kind.support === 'climb';
+    if (role === 'lead' && this.ask.support && climbs)
+      return common + 0.26 + CLIMBER_WORTH + this.school.prefers(kind, role);
     const ratio = grownHeightCm(kind, this.ask) / pot;
     const basket = isHung(this.ask.container.shape);
     const size =
@@ -288,6 +303,8 @@ const VIVID_WORTH = 0.14;
 /** Share of what is seen of a kind that a colour must have to be noticed. Ours. */
 const LEAST_OUT = 0.08;
 const SUPPLY_WORTH = 0.14;
+/** What it is worth that a climber leads where there is something to climb. Ours. */
+const CLIMBER_WORTH = 0.5;
 /** A lead is looked at first: what it shows counts once more. Ours. */
 const LEAD_SHOWS = 0.16;
 /** What each cast a kind stands in takes off it when the next is looked for, and the most that takes. Ours. */
@@ -295,8 +312,11 @@ const WORN = 0.06;
 const MOST_WORN = 0.3;
 /** Autumn to spring there are small things. Ours. */
 const SMALL_THINGS = 0.55;
-/** Share of the kinds that has what was asked for. Ours. */
-const MOST_OF_THEM = 0.6;
+/** Share of the width from which one plant alone does not look lonely, and what it costs to. Ours. */
+const FILLS = 0.9;
+const LONELY_COST = 0.8;
+/** Share of the kinds that may be without what was asked for. Ours. */
+const MAY_BE_WITHOUT = 0.4;
 /** Rarities in one planting. */
 const MOST_SELDOM = 1;
 /** What a pair costs of which one would run over the other. Ours. */

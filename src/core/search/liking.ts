@@ -6,11 +6,9 @@ import { NURSERY_SIZES } from '../plants/nursery';
 import { printOf } from '../plants/print';
 import { hash01, hash32 } from '../random/hash';
 import type { Like } from '../plantings/schema';
-import { bookWeek, isSeasonless } from '../spots/spot';
 import { easeInLight } from '../suitability/light';
-import { isCoolSeason } from '../suitability/season';
+import { ofTheSeason } from '../suitability/season';
 import { easeInSummer, standingOf } from '../suitability/standing';
-import { weeksBetween } from '../units/units';
 import { once } from '../work/once';
 import type { Ask } from './ask';
 
@@ -35,8 +33,6 @@ const COST = {
   dear: 0.25,
 } as const;
 
-/** Stays longer than this are for plants that last. Ours. */
-const LONG_STAY_WEEKS = 34;
 /** Shrubs that every planter uses for one season, in spite of what they are. */
 const STRUCTURE: readonly Company[] = ['evergreen structure'];
 
@@ -82,46 +78,6 @@ const lotOf = once((ask: Ask) =>
     ),
   ].reduce((lot, one) => hash32(lot, one), ask.seed),
 );
-
-/** Is it one of those that the season is known for? 0–1 */
-export function ofTheSeason({ company }: Pick<PlantKind, 'company'>, ask: Ask): number {
-  const season = seasonOf(ask);
-  return company.reduce((best, one) => Math.max(best, season[one] ?? 0), 0);
-}
-
-const seasonOf = once((ask: Ask): Readonly<Partial<Record<Company, number>>> => {
-  const { plantedWeek, endWeek, spot } = ask;
-  const weeks = weeksBetween(plantedWeek, endWeek);
-  const shady = spot.sunHours < 4;
-  if (isSeasonless(spot)) return { 'bold tender foliage': 1, 'summer bedding': 0.8, moist: 0.8 };
-  if (weeks > LONG_STAY_WEEKS)
-    return shady
-      ? { 'woodland shade': 1, 'evergreen structure': 1 }
-      : {
-          'evergreen structure': 1,
-          'dry and silver': 0.8,
-          'meadow and grasses': 0.8,
-          'woodland shade': 0.6,
-        };
-  const planted = bookWeek(plantedWeek, spot);
-  if (isCoolSeason(ask))
-    return {
-      'cool-season bedding': 1,
-      'evergreen structure': 0.8,
-      'woodland shade': shady ? 0.8 : 0.4,
-    };
-  // After high summer what is planted is of the autumn.
-  if (planted >= 31)
-    return {
-      'meadow and grasses': 1,
-      'cool-season bedding': 0.9,
-      'summer bedding': 0.5,
-      'evergreen structure': 0.4,
-    };
-  return shady
-    ? { 'summer bedding': 0.9, 'woodland shade': 1, 'bold tender foliage': 0.9 }
-    : { 'summer bedding': 1, 'bold tender foliage': 0.8, 'dry and silver': 0.5 };
-});
 
 /** What its company and what it is liked for add, where they are wished for. */
 function wished(kind: PlantKind, { wishes }: Ask): number {
