@@ -48,6 +48,7 @@ console.log(
     .map(([n, count]) => `${n} in ${count}`)
     .join(', ')}`,
 );
+console.log(`without a colour of the wish, and said so: ${unmet}`);
 const most = [...often].sort((a, b) => b[1] - a[1]).slice(0, 8);
 console.log(
   `oftenest: ${most.map(([id, count]) => `${id} ${((100 * count) / proposals).toFixed(1)} %`).join(', ')}`,

@@ -152,20 +152,19 @@ test('propose and check go by the reckoned spot: behind a high wall the plants a
     output('propose', text).proposals.flatMap(({ places }: { places: { kindId: string }[] }) =>
       places.map(({ kindId }) => kindId),
     );
-  const shaded = kinds(
-    asked([
-      { id: 'n', kind: 'building', facingDeg: 0 },
-      {
-        id: 'w',
-        kind: 'wall',
-        bearingDeg: 0,
-        distanceCm: 200,
-        heightCm: 500,
-        leftCm: 3000,
-        rightCm: 3000,
-      },
-    ]),
-  );
+  const walled = [
+    { id: 'n', kind: 'building', facingDeg: 0 },
+    {
+      id: 'w',
+      kind: 'wall',
+      bearingDeg: 0,
+      distanceCm: 200,
+      heightCm: 500,
+      leftCm: 3000,
+      rightCm: 3000,
+    },
+  ];
+  const shaded = kinds(asked(walled));
   const open = kinds(asked([]));
   expect(shaded.some((id: string) => open.includes(id))).toBe(false);
   const file = JSON.parse(example('planting'));
@@ -177,7 +176,7 @@ test('propose and check go by the reckoned spot: behind a high wall the plants a
     light({
       ...file.spot,
       lightFrom: 'reckoned',
-      obstacles: [{ id: 'n', kind: 'building', facingDeg: 0 }],
+      obstacles: walled,
     }),
   ).toBeLessThan(light(file.spot));
 });

@@ -22,7 +22,7 @@ test('everything that can be relaxed has words, and reach is never made light of
 
 test('what is ruled out is told with the most first, three at most', () => {
   expect(ruledOutText({ light: 4, scheme: 90, cold: 12, season: 1 })).toBe(
-    '90 by the colour scheme, 12 by frost at that planting week, 4 by the light here',
+    '90 by the colour scheme, 12 by cold in those weeks, 4 by the light here',
   );
   expect(ruledOutText({})).toBe('');
 });

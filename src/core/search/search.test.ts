@@ -53,7 +53,7 @@ test.each(SCHEMES.map((scheme) => [scheme.kind, scheme] as const))(
     expect(found.length).toBe(6);
     found.forEach((a, i) => {
       expect(worstShortfallCm(TUB, a.places)).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
-      expect(a.score).toBeGreaterThan(0.85);
+      expect(a.score).toBeGreaterThan(0.8);
       found.slice(i + 1).forEach((b) => expect(differ(a, b)).toBe(true));
     });
   },

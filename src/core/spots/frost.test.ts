@@ -1,6 +1,4 @@
-import fc from 'fast-check';
 import { CLIMATE_IDS } from '../climate/climates';
-import { known } from '../../../tests/builders/plantings';
 import { weeksBetween } from '../units/units';
 import { climateHere, frostFreeWeeks } from './frost';
 import { bookWeek, usualSpot, type Spot } from './spot';

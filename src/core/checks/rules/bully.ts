@@ -88,15 +88,14 @@ export const bully: Check<'bully', BullyFacts | null> = {
   limits: { trouble: 0.4, look: 0.75 },
   judge: (reading) => {
     if (reading.plants.length < 2) return null;
-    let first: (BullyFacts & { readonly by: PlaceId; readonly of: PlaceId }) | null = null;
+    let first: ReturnType<typeof swallowedIn>[number] | null = null;
     let most = 0;
     const pairs = unequal(reading.plants);
     for (let week = 2; week <= reading.weeks && pairs.length > 0; week += 1) {
-      for (const found of swallowedIn(reading, week, pairs)) {
-        first ??= found;
-        if (found.by === first.by && found.of === first.of && week <= reading.weeks * LATE)
-          most = Math.max(most, found.covered);
-      }
+      // In whatever order the plants are told, the one that is covered most is spoken of.
+      const found = [...swallowedIn(reading, week, pairs)].sort((a, b) => b.covered - a.covered);
+      first ??= found[0] ?? null;
+      if (found[0] && week <= reading.weeks * LATE) most = Math.max(most, found[0].covered);
     }
     if (!first) return { score: 1, facts: null, culprits: [] };
     const { by, of, ...facts } = first;

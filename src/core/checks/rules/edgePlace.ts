@@ -20,7 +20,7 @@ export const edgePlace: Check<'edge-place', EdgePlaceFacts> = {
     reason:
       'Distance of each trailing plant from the rim, as a share of the half width; seen from one side, the back rim does not count.',
   },
-  limits: { trouble: 0.2, look: 0.6 },
+  limits: { trouble: 0.1, look: 0.6 },
   judge: (reading) => {
     const rim = rimSection(reading.planting.container.shape);
     const { acrossCm, deepCm } = reachOf(rim);

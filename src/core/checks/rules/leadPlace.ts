@@ -10,6 +10,9 @@ export interface LeadPlaceFacts {
   readonly view: string;
 }
 
+/** Share of the tallest lead's height from which another is as tall. */
+const AS_TALL = 0.98;
+
 /** Does the tall lead stand where this view wants it: behind when seen from one side, inside when from all? */
 export const leadPlace: Check<'lead-place', LeadPlaceFacts> = {
   id: 'lead-place',
@@ -23,18 +26,24 @@ export const leadPlace: Check<'lead-place', LeadPlaceFacts> = {
   limits: { trouble: 0, look: 0.7 },
   judge: (reading) => {
     if (reading.plants.length < 3 || reading.school.weights['lead-place'] === 0) return null;
-    const [tallest] = rolesPlayed(reading)
-      .filter(({ role }) => role === 'lead')
-      .sort((a, b) => b.size.heightCm - a.size.heightCm);
-    if (!tallest) return null;
-    const lead = tallest.plant;
+    const leads = rolesPlayed(reading).filter(({ role }) => role === 'lead');
+    const tallestCm = Math.max(0, ...leads.map(({ size }) => size.heightCm));
     const half = halfDepthCm(reading.planting.container.shape);
-    const depth = lead.zCm / half;
     const third = reading.house.lead === 'centre' ? 0.3 : 0;
-    const wanted =
-      reading.spot.view === 'one side'
-        ? clamp(1 - Math.max(0, depth + 0.2 - third) * 1.7, 0, 1)
-        : clamp(1 - Math.max(0, Math.hypot(lead.xCm, lead.zCm) / half - 0.42) * 1.6, 0, 1);
+    // Of several as tall, the one that stands worst.
+    const [worst] = leads
+      .filter(({ size }) => size.heightCm > tallestCm * AS_TALL)
+      .map(({ plant }) => ({
+        lead: plant,
+        wanted:
+          reading.spot.view === 'one side'
+            ? clamp(1 - Math.max(0, plant.zCm / half + 0.2 - third) * 1.7, 0, 1)
+            : clamp(1 - Math.max(0, Math.hypot(plant.xCm, plant.zCm) / half - 0.42) * 1.6, 0, 1),
+      }))
+      .sort((p, q) => p.wanted - q.wanted);
+    if (!worst) return null;
+    const { lead, wanted } = worst;
+    const depth = lead.zCm / half;
     return {
       score: wanted,
       facts: { kind: lead.kind.id, depth, view: reading.spot.view },

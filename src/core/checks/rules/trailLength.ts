@@ -12,6 +12,9 @@ export interface TrailFacts {
 /** Headroom a hung container can spend on trails before they meet heads, cm. A usual figure; the spot decides. */
 export const HUNG_DROP_CM = 90;
 
+/** Length of a trail that may lie on what the container stands on, cm. Ours. */
+const LIES_CM = 10;
+
 /** Do trailing stems end above the ground? */
 export const trailLength: Check<'trail-length', TrailFacts> = {
   id: 'trail-length',
@@ -22,7 +25,7 @@ export const trailLength: Check<'trail-length', TrailFacts> = {
     reason:
       'Rule of thumb: trailers no longer than the pot is tall, or than the drop below a hung one. A little on the ground does no harm.',
   },
-  limits: { trouble: 0.2, look: 0.68 },
+  limits: { trouble: 0.1, look: 0.68 },
   judge: (reading) => {
     const trailing = reading
       .grownRows()
@@ -38,7 +41,9 @@ export const trailLength: Check<'trail-length', TrailFacts> = {
       : room?.by === 'head'
         ? below
         : reading.potHeightCm + reading.spot.dropCm;
-    const over = Math.max(0, longest.trailCm / dropCm - 1.05);
+    // What stands low may let a hand's breadth lie.
+    const lies = isHung(reading.planting.container.shape) || room ? 0 : LIES_CM;
+    const over = Math.max(0, (longest.trailCm - lies) / dropCm - 1.05);
     return {
       score: clamp(1 - over * 0.8, 0, 1),
       facts: { trailCm: longest.trailCm, dropCm, kind: longest.plant.kind.id },
