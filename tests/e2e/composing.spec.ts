@@ -121,11 +121,9 @@ test('house preferences hold everywhere: a check that is turned down says nothin
   await demo(page);
   await page.goto('/bench?planting=demo-tub-1');
   const opinion = page.getByRole('region', { name: 'Second opinion' });
-  await expect(opinion.locator('[data-check="bully"]')).toBeVisible();
-  await opinion
-    .locator('[data-check="bully"]')
-    .getByRole('button', { name: 'Say less of this' })
-    .click();
+  const bully = opinion.locator('[data-check="bully"]');
+  await bully.getByRole('button').first().click();
+  await bully.getByRole('button', { name: 'Say less of this' }).click();
   await expect(page.getByText('Neighbours swallowed: half a say from now on.')).toBeVisible();
   await page.goto('/shed');
   await page.getByText('How much each check may say').click();
@@ -151,7 +149,8 @@ test('the same ask and seed give the same plantings in Node and in Chromium', as
       kinds: BOOK,
       seed: seedOf(reading.container.name),
     },
-    { wanted: 6, effort: 48, improve: 300 },
+    // What is shown is what was judged first; better ones are offered beside it.
+    { wanted: 6, effort: 48, improve: 0 },
   );
   await page.goto('/start');
   await expect(page.getByRole('status').filter({ hasText: 'drawn ten weeks on' })).toBeVisible({

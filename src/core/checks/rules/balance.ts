@@ -55,7 +55,7 @@ export const balance: Check<'balance', BalanceFacts> = {
           Math.max(0, Math.hypot(lean, depthLean) - 0.1) * 2.2 -
           Math.max(0, bareRim - 0.34) * 1.8 -
           Math.max(0, colours.apart - coloursMayDiffer(reading)) * 6 -
-          Math.max(0, Math.abs(edges) - EDGES_MAY_LEAN) * 2,
+          Math.min(MOST_FOR_EDGES, Math.max(0, Math.abs(edges) - EDGES_MAY_LEAN) * 2),
         0,
         1,
       ),
@@ -76,14 +76,30 @@ function coloursMayDiffer({ school, spot }: Reading): number {
 
 /** How far the middle of the rim's plants may be off. Ours. */
 const EDGES_MAY_LEAN = 0.12;
+/** The most that a rim which leans takes off. Ours. */
+const MOST_FOR_EDGES = 0.5;
 
-/** Where the middle of the plants at the rim lies, left to right; 0 where there are none. */
+/** Share of the half width within which a plant stands at the rim. Ours. */
+const AT_RIM = 0.38;
+
+/**
+ * Where the middle of what dresses the rim lies, left to right: of the edge plants, or where there is one alone, of all that stand
+ * at the rim. 0 where fewer than two do.
+ */
 function edgeLean(reading: Reading): number {
-  const edges = rolesPlayed(reading).filter(({ role }) => role === 'edge');
-  const half = halfFrontCm(reading.planting.container.shape);
-  return edges.length === 0
+  const { shape } = reading.planting.container;
+  const rim = rimSection(shape);
+  const { acrossCm, deepCm } = reachOf(rim);
+  const edges = rolesPlayed(reading).flatMap(({ role, plant }) => (role === 'edge' ? [plant] : []));
+  const dressing =
+    edges.length >= 2
+      ? edges
+      : reading.plants.filter(
+          ({ xCm, zCm }) => insetCm(rim, xCm, zCm) < AT_RIM * Math.min(acrossCm, deepCm),
+        );
+  return dressing.length < 2
     ? 0
-    : edges.reduce((sum, { plant }) => sum + plant.xCm, 0) / edges.length / half;
+    : dressing.reduce((sum, { xCm }) => sum + xCm, 0) / dressing.length / halfFrontCm(shape);
 }
 
 /** The mean colour of all that is seen left of the middle against that on the right. A lone plant in the middle counts on both sides. */
