@@ -12,6 +12,8 @@ import { isOffered, missingIn, proposedIn, type Proposal } from './proposal';
 
 export interface Progress {
   readonly step: number;
+  /** All casts are judged: from here on those found are only made better. */
+  readonly isJudged: boolean;
   /** Best so far, different from each other, best first. */
   readonly best: readonly Proposal[];
 }
@@ -50,11 +52,12 @@ export function* propose(
   // Show something at once: the first lead's best cast is judged before the others are composed.
   for (const casts of castsFor(ask)) {
     if (casts.length === 0 || found.length >= options.wanted)
-      yield { step, best: sixIdeas(found, options.wanted) };
+      yield { step, isJudged: false, best: sixIdeas(found, options.wanted) };
     queues.push(casts);
     if (found.length >= options.wanted) continue;
     const first = casts.shift();
-    if (first && judgeNext(first)) yield { step, best: sixIdeas(found, options.wanted) };
+    if (first && judgeNext(first))
+      yield { step, isJudged: false, best: sixIdeas(found, options.wanted) };
   }
   queues.sort((a, b) => (b[0]?.promise ?? 0) - (a[0]?.promise ?? 0));
   // Leads take turns, so that one good lead does not use up the effort.
@@ -69,12 +72,13 @@ export function* propose(
       if (!cast || isDone()) continue;
       any = true;
       judgeNext(cast);
-      yield { step, best: sixIdeas(found, options.wanted) };
+      yield { step, isJudged: false, best: sixIdeas(found, options.wanted) };
     }
     if (!any) break;
   }
   // Then each of those shown is improved in turn.
   const spent = new Set<Proposal>();
+  yield { step, isJudged: true, best: sixIdeas(found, options.wanted) };
   const before = step;
   while (step < before + options.improve) {
     const next = sixIdeas(found, options.wanted).find((proposal) => !spent.has(proposal));
@@ -84,13 +88,13 @@ export function* propose(
     let turn = climbing.next();
     while (!turn.done) {
       step += 1;
-      yield { step, best: shown };
+      yield { step, isJudged: true, best: shown };
       turn = climbing.next();
     }
     const better = turn.value;
     if (better) found = found.map((one) => (one === next ? better : one));
     else spent.add(next);
-    yield { step, best: sixIdeas(found, options.wanted) };
+    yield { step, isJudged: true, best: sixIdeas(found, options.wanted) };
   }
   return sixIdeas(found, options.wanted);
 }

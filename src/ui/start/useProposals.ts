@@ -78,8 +78,8 @@ export function useProposals(
             {
               signal: giveUp.signal,
               // All at once, when the casts are judged: what is improved after that is offered, not swapped in.
-              onProgress: ({ step, best }) => {
-                if (shown === null && step >= EFFORT && best.length === WANTED) show(best);
+              onProgress: ({ isJudged, best }) => {
+                if (shown === null && isJudged && best.length === WANTED) show(best);
               },
             },
           );

@@ -9,12 +9,14 @@ export const proposeJob: Handler<'propose'> = async (request, { kindsFrom, tell,
     { effort, wanted, improve },
   );
   let told = '';
+  let isJudged = false;
   for (;;) {
     const { done, value } = steps.next();
     if (done) return value;
     const now = value.best.map((p) => p.places.map((place) => place.kindId).join()).join(';');
-    if (now !== told) tell(value);
+    if (now !== told || value.isJudged !== isJudged) tell(value);
     told = now;
+    isJudged = value.isJudged;
     await breathe();
   }
 };
