@@ -12,8 +12,10 @@ export function scoringPage(): string {
   const checks = CHECK_IDS.map((id) => ({ id, check: CHECKS[id] as unknown as Any }));
   return `# How a planting is scored
 
-Written by \`npm run schema\` from the code. A score is the weighted mean of the checks that arise, 0–1; each check has one question and its own 0–1. It orders
-proposals and shows whether a change helps; it is no mark. Cautions with weight 0 never move it. A gardener can turn any check but a caution down to half or to nothing
+Written by \`npm run schema\` from the code. A score is 0–1. It starts from the weighted mean of the checks that arise;
+each check has one question and its own 0–1, and the worst of them weighs more than its share. That is multiplied by how the planting stands in its merits
+(leaves, colour, what shows and how soon, company, ease in light and summer, how well known its kinds are, the season) among plain plantings drawn by lot
+(\`npm run plain\`). It orders proposals and shows whether a change helps; it is no mark, and is shown nowhere. Cautions with weight 0 never move it. A gardener can turn any check but a caution down to half or to nothing
 (Shed, house preferences), and "I mean it" quiets one remark of one planting.
 
 | check | asks about | weight | how sure | why |
