@@ -430,7 +430,7 @@ test('a fix that was tried can be put back from the second opinion, and points a
   page,
 }) => {
   await demo(page);
-  await bench(page, 'demo-tub-1');
+  await bench(page, 'demo-basket-4');
   const opinion = page.getByRole('region', { name: 'Second opinion' });
   const count = await page.locator('[data-place]').count();
   await opinion.getByRole('button', { name: 'Try it without one' }).first().click();
