@@ -91,7 +91,7 @@ export function judgementTable({ good, pairs, alarms }: Judgement): string {
   }));
   return `# Good against spoiled
 
-${good.length} plantings composed by hand (\`tests/builders/handComposed.ts\`), each spoiled in every way that can be done to it, one thing at a time (\`tests/builders/spoilings.ts\`): ${pairs.length} pairs.
+${good.length} plantings composed by hand (\`tests/builders/handComposed.ts\` and its rows), each spoiled in every way that can be done to it, one thing at a time (\`tests/builders/spoilings.ts\`, \`spoilingsMore.ts\`): ${pairs.length} pairs.
 Written by \`npm run schema\`; a test keeps the good one above in 97 of 100 pairs, the check speaking in 95 of 100 of every spoiling, false alarms of every check at 3 of 100 at most, and this page true.
 
 - The good one outranks the spoiled one in **${percent(outranked, pairs.length)}** of pairs.

@@ -1,5 +1,4 @@
-import { mixAreaCm2 } from '@/core/containers/container';
-import { isLong } from '@/core/containers/container';
+import { isLong, mixAreaCm2 } from '@/core/containers/container';
 import { enlarged } from '@/core/containers/shape';
 import { opinionOf } from '@/core/checks/opinion';
 import { BOOK, kindOf } from '@/core/plants/book/index';

@@ -59,6 +59,8 @@ export function useProposals(
     const timer = setTimeout(
       async () => {
         setLooking(true);
+        // What was found for another sheet is not better for this one.
+        setBetter([]);
         setWhy({ obstacles: [], ruledOut: {} });
         const ask = {
           ...briefFrom(reading, plantedWeek, house),
