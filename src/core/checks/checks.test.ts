@@ -55,6 +55,9 @@ test('a good planting has no trouble, and every remark has words that carry its 
   const it = planted(GOOD);
   const opinion = opinionOf(it);
   expect(opinion.score).toBeGreaterThan(0.85);
+  // What is good about it may be bettered; there is hardly anything to answer.
+  expect(opinion.answered).toBeGreaterThan(0.95);
+  expect(opinion.answered).toBeGreaterThan(opinion.score);
   for (const remark of opinion.remarks) {
     const { says, because } = sentenceOf(remark, it, UNITS);
     expect([remark.check, remark.severity]).not.toEqual([remark.check, 'trouble']);

@@ -25,6 +25,8 @@ export interface Opinion {
    * merits among plain plantings. For ordering; shown nowhere.
    */
   readonly score: number;
+  /** How little there is to answer: the weighted mean of the checks that arise, 0–1. Merits do not come into it. */
+  readonly answered: number;
   /** Most important first. */
   readonly remarks: readonly Remark[];
 }
@@ -68,9 +70,10 @@ export function opinionOfReading(reading: Reading): Opinion {
       ORDER[a.severity] - ORDER[b.severity] ||
       sayOf(b.check, reading) * (1 - b.score) - sayOf(a.check, reading) * (1 - a.score),
   );
-  const faultless = weights > 0 ? (sum / weights) * (1 - WORST_SHARE * worst) : 0;
+  const answered = weights > 0 ? sum / weights : 0;
+  const faultless = answered * (1 - WORST_SHARE * worst);
   const merit = faultless > 0 ? meritOf(reading) : 0;
-  return { score: faultless * (1 - MERIT_SHARE * (1 - merit)), remarks };
+  return { score: faultless * (1 - MERIT_SHARE * (1 - merit)), answered, remarks };
 }
 
 /** What the one worst matter takes off the whole, and what merits make of it. Ours. */

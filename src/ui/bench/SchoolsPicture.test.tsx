@@ -25,7 +25,7 @@ test('every school that suits is judged one after another; the planting’s own 
   expect(others).not.toContain(SCHOOL_NAMES['thriller']);
   await userEvent.click(screen.getByRole('button', { name: others[0]! }));
   expect(SCHOOL_NAMES[taken[0]!]).toBe(others[0]);
-  // The order told is that of the opinions themselves.
+  // The order told is that of how little each school would have to answer.
   const label = line.getAttribute('aria-label')!;
   const told = SCHOOL_IDS.filter((id) => label.includes(SCHOOL_NAMES[id])).sort(
     (p, q) => label.indexOf(SCHOOL_NAMES[p]) - label.indexOf(SCHOOL_NAMES[q]),
@@ -34,7 +34,7 @@ test('every school that suits is judged one after another; the planting’s own 
   const scores = told.map(
     (school) =>
       opinionOf({ ...it, planting: { ...it.planting, wishes: { ...it.planting.wishes, school } } })
-        .score,
+        .answered,
   );
   expect(scores).toEqual([...scores].sort((a, b) => b - a));
 });

@@ -25,6 +25,7 @@ const SUITS = 0.25;
 
 interface BySchool {
   readonly school: SchoolId;
+  /** How little it would have to answer. */
   readonly score: number;
 }
 
@@ -51,7 +52,7 @@ function useBySchool(it: PlantingInSpot, counted: CountedSeen): readonly BySchoo
       score: opinionOf(
         { ...it, planting: { ...it.planting, wishes: { ...it.planting.wishes, school } } },
         counted,
-      ).score,
+      ).answered,
     }),
     [it, counted],
   );
