@@ -48,7 +48,8 @@ await page
   .getByRole('button', { name: /^Pin: / })
   .nth(3)
   .waitFor();
-await page.waitForTimeout(5000);
+await page.locator('button:enabled', { hasText: 'Show other ways' }).waitFor();
+await page.waitForTimeout(2000);
 for (const i of [0, 1])
   await page
     .getByRole('button', { name: /^Pin: / })

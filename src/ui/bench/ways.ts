@@ -25,7 +25,7 @@ export interface Way {
 
 type KindOf = (id: KindId) => PlantKind | null;
 
-/** Searches afresh for plantings with other kinds than there are. @param onSome told of the best so far */
+/** Searches afresh for plantings with other kinds than there are. @param onSome told of them once all are judged */
 export async function proposedWays(
   it: PlantingInSpot,
   kindOf: KindOf,
@@ -51,8 +51,9 @@ export async function proposedWays(
       }));
   const found = await runJob(
     'propose',
-    { ...ask, effort: 40, wanted: 6, improve: 300 },
-    { onProgress: ({ best }) => onSome(asWays(best)) },
+    // Shown once, when they are judged: nothing is swapped away while it is looked at or pinned.
+    { ...ask, effort: 40, wanted: 6, improve: 0 },
+    { onProgress: ({ isJudged, best }) => (isJudged ? onSome(asWays(best)) : undefined) },
   );
   return asWays(found);
 }
