@@ -5,9 +5,10 @@ import typescript from 'eslint-config-next/typescript';
 const CORE = [
   ['units', 'random', 'geometry', 'colour', 'records', 'work'],
   ['sky', 'climate'],
+  ['calendar'],
   ['plants', 'containers', 'spots'],
   ['plantings'],
-  ['shelf'],
+  ['shelf', 'log'],
   ['growth', 'water'],
   ['suitability'],
   ['marks'],
@@ -16,6 +17,7 @@ const CORE = [
   ['checks'],
   ['seeing'],
   ['search', 'stencil'],
+  ['making'],
   ['files'],
 ];
 

@@ -37,6 +37,7 @@ export async function backupOf(
     kinds: [...(await tables.kinds.all())],
     kept: (await tables.kept.all()).filter(({ plantingId }) => planted.has(plantingId)),
     groups: [...(await tables.groups.all())],
+    entries: [...(await tables.entries.all())],
     settings,
     weather: (await tables.weather.all())
       .filter(({ spotId }) => here.has(spotId))
@@ -51,7 +52,16 @@ export async function backupOf(
 }
 
 /** Tables that travel in a backup; steps stay where they were made. */
-const BACKED_UP = ['spots', 'plantings', 'shelf', 'kinds', 'kept', 'groups', 'weather'] as const;
+const BACKED_UP = [
+  'spots',
+  'plantings',
+  'shelf',
+  'kinds',
+  'kept',
+  'groups',
+  'entries',
+  'weather',
+] as const;
 
 /** Puts a backup in the place of what is there, inside a transaction. @returns the rows as they lay before */
 export async function restored(
@@ -64,6 +74,7 @@ export async function restored(
   for (const name of NAMES) await db.table(name).clear();
   await tables.kept.put(...backup.kept);
   await tables.groups.put(...backup.groups);
+  await tables.entries.put(...backup.entries);
   await tables.kinds.put(...backup.kinds);
   await tables.shelf.put(...backup.shelf);
   await tables.weather.put(...backup.weather.map(fromWeatherRows));

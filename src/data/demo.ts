@@ -2,11 +2,15 @@ import type { Snapshot } from './backups';
 import type { Raw, RillbankDb } from './db';
 import { keyOf } from '@/core/records/step';
 
-/** What has been done on the demo set: changes, and plantings kept beside its own. */
+/** What has been done on the demo set: changes, plantings kept beside its own, and entries of what happened. */
 export interface DemoWork {
   readonly changes: number;
   readonly kept: number;
+  readonly told: number;
 }
+
+/** Ids of entries that came with the demo set end so. */
+export const DEMO_MARK = '-demo';
 
 const idOf = (row: Raw): string => String(row.id);
 
@@ -37,6 +41,7 @@ export async function demoOf(db: RillbankDb): Promise<Snapshot> {
     spots,
     shelf,
     groups,
+    entries: await db.entries.where('of.plantingId').anyOf(plantings.map(idOf)).toArray(),
     kept: await db.kept.where('plantingId').anyOf(plantings.map(idOf)).toArray(),
     weather: (await db.weather.toArray()).filter((row) =>
       spots.some((spot) => spot.id === row.spotId),
@@ -46,6 +51,10 @@ export async function demoOf(db: RillbankDb): Promise<Snapshot> {
 }
 
 export async function demoWork(db: RillbankDb): Promise<DemoWork> {
-  const { steps = [], kept = [] } = await demoOf(db);
-  return { changes: steps.filter((step) => step.undone === 0).length, kept: kept.length };
+  const { steps = [], kept = [], entries = [] } = await demoOf(db);
+  return {
+    changes: steps.filter((step) => step.undone === 0).length,
+    kept: kept.length,
+    told: entries.filter((entry) => !idOf(entry).endsWith(DEMO_MARK)).length,
+  };
 }

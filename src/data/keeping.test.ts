@@ -285,9 +285,9 @@ describe('the demo set', () => {
   test('tells what was done on it, goes with that, and comes back with it', async () => {
     const { store } = await openHere(name());
     await store.addAll(rillbankHalt());
-    expect(await store.demoWork()).toEqual({ changes: 0, kept: 0 });
+    expect(await store.demoWork()).toEqual({ changes: 0, kept: 0, told: 0 });
     await store.edit('demo-tub-1', { kind: 'rename', name: 'My tub' });
-    expect(await store.demoWork()).toEqual({ changes: 1, kept: 0 });
+    expect(await store.demoWork()).toEqual({ changes: 1, kept: 0, told: 0 });
     const gone = await store.removeDemo();
     expect(await store.plantings()).toEqual([]);
     await store.putBack(gone);

@@ -2,6 +2,7 @@ import { liveQuery } from 'dexie';
 import type { DayWeather } from '@/core/climate/weather';
 import type { FileFault } from '@/core/files/parse';
 import type { Backup, Settings } from '@/core/files/plantingFile';
+import type { Entry, What } from '@/core/log/entry';
 import { differencesOf, withDifferences } from '@/core/records/difference';
 import { keyOf, refOf, stepId, type History, type RecordRef, type Step } from '@/core/records/step';
 import type { Done } from '@/core/plantings/done';
@@ -33,6 +34,9 @@ export interface GonePlanting {
   readonly steps: readonly Step[];
 }
 
+/** An entry before it is written: it gets its id then. */
+export type Draft = Omit<Entry, 'id'>;
+
 const EVERY_TABLE = Object.keys(TABLES) as TableName[];
 
 type Repositories = { readonly [N in TableName]: Repository<N> };
@@ -44,7 +48,7 @@ type Repositories = { readonly [N in TableName]: Repository<N> };
  */
 export class Store {
   private readonly in: Repositories;
-  private readonly log: StepLog;
+  private readonly stepLog: StepLog;
   private readonly listeners = new Set<(trouble: Trouble) => void>();
   private writing = 0;
   private counted = 0;
@@ -57,7 +61,7 @@ export class Store {
     this.in = Object.fromEntries(
       EVERY_TABLE.map((name) => [name, new Repository(name, db.table(name))]),
     ) as unknown as Repositories;
-    this.log = new StepLog(db, this.in, windows);
+    this.stepLog = new StepLog(db, this.in, windows);
   }
 
   // ———————————————————————————————————————————————————————————————————————— watching and telling
@@ -142,7 +146,7 @@ export class Store {
       const planting = await this.in.plantings.get(id);
       const spot = planting && (await this.in.spots.get(planting.spotId));
       if (!planting || !spot) return undefined;
-      return { planting, spot, history: await this.log.history({ table: 'plantings', id }) };
+      return { planting, spot, history: await this.stepLog.history({ table: 'plantings', id }) };
     });
   }
 
@@ -154,7 +158,7 @@ export class Store {
     return this.db.transaction('r', [this.db.table(table), this.db.steps], async () => {
       const record = await this.in[table].get(id);
       return record
-        ? { record: record as RecordOf<N>, history: await this.log.history({ table, id }) }
+        ? { record: record as RecordOf<N>, history: await this.stepLog.history({ table, id }) }
         : undefined;
     });
   }
@@ -179,6 +183,15 @@ export class Store {
   /** Containers that stand together, in the order of their names. */
   async groups(): Promise<readonly Gathering[]> {
     return [...(await this.in.groups.all())].sort((a, b) => a.name.localeCompare(b.name));
+  }
+
+  /** Everything that happened, or what happened to one planting, in the order in which it was written. */
+  async entries(plantingId?: string): Promise<readonly Entry[]> {
+    const rows =
+      plantingId === undefined
+        ? this.db.entries.orderBy('id')
+        : this.db.entries.where('of.plantingId').equals(plantingId);
+    return this.in.entries.readable(await rows.sortBy('id'));
   }
 
   /** What the gardener knows of kinds of plants. */
@@ -224,6 +237,27 @@ export class Store {
     return found;
   }
 
+  // ———————————————————————————————————————————————————————————————————————————————————— the log
+
+  /** Writes down what happened; with it, in the same transaction, an edit of the plan that it brought about. @returns the entries as they were written */
+  async log(
+    drafts: readonly Draft[],
+    alter?: { readonly id: string; readonly edit: Edit },
+  ): Promise<readonly Entry[]> {
+    const entries = drafts.map((draft): Entry => ({ id: this.freshId(), ...draft }));
+    await this.write(alter ? ['entries', 'plantings', 'steps'] : ['entries'], async () => {
+      await this.in.entries.put(...entries);
+      if (alter) await this.editing(alter.id, alter.edit);
+    });
+    return entries;
+  }
+
+  /** Takes back what was written down. */
+  async takeBack(entry: Entry, at: string): Promise<void> {
+    const what: What = { did: 'taken back' };
+    await this.log([{ at, zone: entry.zone, of: entry.of, what, takesBack: entry.id }]);
+  }
+
   // ——————————————————————————————————————————————————————————————————————— changes with a way back
 
   /** What is wrong with a record of a room; nothing when it may be kept. */
@@ -238,12 +272,10 @@ export class Store {
 
   /** A step between two states of a record, made here and now. Nothing is kept yet. */
   stepBetween(ref: RecordRef, before: object, after: object, done: Done): Step {
-    this.counted = (this.counted + 1) % 46_000;
-    const now = new Date();
     return {
-      id: stepId(now.getTime(), this.counted, this.windows.me),
+      id: this.freshId(),
       of: keyOf(ref),
-      at: now.toISOString(),
+      at: new Date().toISOString(),
       by: this.windows.me,
       done,
       differences: differencesOf(before, after),
@@ -255,7 +287,7 @@ export class Store {
   async take(step: Step): Promise<void> {
     this.journal.write(step);
     try {
-      await this.write([refOf(step.of).table, 'steps'], () => this.log.take(step));
+      await this.write([refOf(step.of).table, 'steps'], () => this.stepLog.take(step));
     } finally {
       this.journal.clear(step);
     }
@@ -267,16 +299,16 @@ export class Store {
   }
 
   async undo(ref: RecordRef): Promise<void> {
-    await this.write([ref.table, 'steps'], () => this.log.undo(ref));
+    await this.write([ref.table, 'steps'], () => this.stepLog.undo(ref));
   }
 
   async redo(ref: RecordRef): Promise<void> {
-    await this.write([ref.table, 'steps'], () => this.log.redo(ref));
+    await this.write([ref.table, 'steps'], () => this.stepLog.redo(ref));
   }
 
   /** Walks back (negative) or forward through a record's changes by so many steps, as one whole. */
   async walk(ref: RecordRef, steps: number): Promise<void> {
-    await this.write([ref.table, 'steps'], () => this.log.walk(ref, steps));
+    await this.write([ref.table, 'steps'], () => this.stepLog.walk(ref, steps));
   }
 
   /** Steps that a window left behind when it was closed in the moment of keeping them. @returns how many were kept now */
@@ -294,7 +326,7 @@ export class Store {
   async lastReadable({ table, id, raw }: Unreadable): Promise<Raw | null> {
     const repository = this.in[table] as unknown as Repository<RoomTable>;
     let state: Raw = raw;
-    for (const step of [...(await this.log.stepsOf({ table, id }))].reverse()) {
+    for (const step of [...(await this.stepLog.stepsOf({ table, id }))].reverse()) {
       if (step.undone === 0) state = withDifferences(state, step.differences, 'was').record;
       if (repository.faultsOf(state).length === 0) return state;
     }
@@ -305,7 +337,7 @@ export class Store {
   async mend({ table, id }: Unreadable, state: Raw): Promise<void> {
     await this.write([table, 'steps'], async () => {
       await this.in[table].put(state as never);
-      await this.log.forget([{ table, id }]);
+      await this.stepLog.forget([{ table, id }]);
     });
   }
 
@@ -335,13 +367,23 @@ export class Store {
     plantings,
     shelf,
     groups = [],
+    entries = [],
+    heldAt,
   }: {
     readonly spots: readonly Spot[];
     readonly plantings: readonly Planting[];
     readonly shelf: readonly ShelfItem[];
     readonly groups?: readonly Gathering[];
+    readonly entries?: readonly Entry[];
+    /** The day it brings along; not taken where the gardener has something of their own already. */
+    readonly heldAt?: string;
   }): Promise<void> {
-    await this.write(['plantings', 'spots', 'shelf', 'groups'], async () => {
+    const tables = ['plantings', 'spots', 'shelf', 'groups', 'entries', 'settings'];
+    await this.write(tables, async () => {
+      const bare = (await this.db.plantings.count()) === 0;
+      if (heldAt && bare)
+        await this.in.settings.put({ key: 'settings', ...(await this.settings()), heldAt });
+      await this.in.entries.put(...entries);
       await this.in.groups.put(...groups);
       await this.in.shelf.put(...shelf);
       await this.in.spots.put(...spots);
@@ -360,7 +402,7 @@ export class Store {
       await this.db.plantings.delete(id);
       await this.db.kept.bulkDelete(kept.map((record) => String(record.id)));
       if (lone && isBare(spot)) await this.db.spots.delete(spot.id);
-      const steps = await this.log.forget([{ table: 'plantings', id }]);
+      const steps = await this.stepLog.forget([{ table: 'plantings', id }]);
       return { planting, spot, kept: this.in.kept.readable(kept), steps };
     });
   }
@@ -446,7 +488,7 @@ export class Store {
     return this.write(['plantings', 'spots', 'steps'], async () => {
       if ((await this.db.plantings.where('spotId').equals(id).count()) > 0) return false;
       await this.db.spots.delete(id);
-      await this.log.forget([{ table: 'spots', id }]);
+      await this.stepLog.forget([{ table: 'spots', id }]);
       return true;
     });
   }
@@ -500,6 +542,9 @@ export class Store {
     return this.write(EVERY_TABLE, async () => {
       const demo = await demoOf(this.db);
       await emptied(this.db, demo);
+      // Its day goes with it.
+      const { heldAt: _, ...settings } = await this.settings();
+      await this.in.settings.put({ key: 'settings', ...settings });
       return demo;
     });
   }
@@ -529,13 +574,19 @@ export class Store {
 
   // ———————————————————————————————————————————————————————————————————————————————————— inside
 
+  /** An id that sorts by when it was given. */
+  private freshId(): string {
+    this.counted = (this.counted + 1) % 46_000;
+    return stepId(Date.now(), this.counted, this.windows.me);
+  }
+
   private async editing(id: string, edit: Edit, done?: Done): Promise<void> {
     const planting = await this.in.plantings.get(id);
     if (!planting) return;
     const next = applyEdit(planting, edit);
     if (next === planting) return;
     const ref = { table: 'plantings', id };
-    await this.log.take(this.stepBetween(ref, planting, next, done ?? doneOf(edit, planting)));
+    await this.stepLog.take(this.stepBetween(ref, planting, next, done ?? doneOf(edit, planting)));
   }
 
   private async taken<N extends 'shelf' | 'kept' | 'groups' | 'kinds'>(

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { settingsSchema, weatherRecordsSchema } from '@/core/files/plantingFile';
 import { ownKindSchema } from '@/core/plants/ownSchema';
+import { entrySchema } from '@/core/log/schema';
 import { gatheringSchema } from '@/core/plantings/gatheringSchema';
 import { keptSchema } from '@/core/plantings/keptSchema';
 import { plantingSchema } from '@/core/plantings/schema';
@@ -49,6 +50,10 @@ export const TABLES = {
   }),
   kept: rule(keptSchema, 'Kept planting'),
   groups: rule(gatheringSchema, 'Group'),
+  // What happened. Only ever added to: a mistake is taken back by another entry.
+  entries: rule(entrySchema, 'Entry', {
+    nameOf: ({ at, what }) => `${text((what as Raw | undefined)?.did)} ${text(at).slice(0, 10)}`,
+  }),
   weather: rule(weatherRecordsSchema, 'Weather', {
     key: 'spotId',
     nameOf: (record) => text(record.spotId),

@@ -10,6 +10,10 @@ import { USUAL_CARE, type Planting } from '@/core/plantings/planting';
 import type { SchoolId } from '@/core/plantings/schoolId';
 import { usualContainer } from '@/core/containers/usual';
 import { shelfKind } from '@/core/shelf/shipped';
+import type { Entry } from '@/core/log/entry';
+import { localTime } from '@/core/calendar/day';
+import { clockMs } from '@/core/sky/clock';
+import { stepId } from '@/core/records/step';
 import type { ShelfItem } from '@/core/shelf/shelf';
 import { seedOf } from '@/core/random/hash';
 import { withLightInUse } from '@/core/spots/light';
@@ -331,12 +335,51 @@ function known(id: string): PlantKind {
   return kind;
 }
 
+const ZONE = usualSpot({ id: '', name: '' }).site.timeZone;
+/** A Thursday morning in July, nine weeks after planting. */
+const HALT_DAY = localTime(ZONE, clockMs('2026-07-16', 8.5, ZONE));
+/** Still to be made on that day, so that there is something to buy and to pot up: the second go of the pot by the hut. */
+const STILL_TO_MAKE: ReadonlySet<string> = new Set(['demo-kitchen-pot']);
+
+/** What happened to a planting of the set before its day. */
+function happened(planting: Planting, nth: number): readonly Entry[] {
+  const entry = (day: string, hour: number, what: Entry['what']): Entry => {
+    const ms = clockMs(day, hour + nth * 0.4, ZONE);
+    return {
+      id: stepId(ms, nth, 'demo'),
+      at: localTime(ZONE, ms),
+      zone: ZONE,
+      of: {
+        plantingId: planting.id,
+        ...(planting.shelfId ? { containerId: planting.shelfId } : {}),
+        spotId: planting.spotId,
+      },
+      what,
+    };
+  };
+  if (STILL_TO_MAKE.has(planting.id)) return [entry('2026-07-14', 9, { did: 'chosen' })];
+  const plants = planting.places.map(({ id, kindId, size, xCm, zCm }) => ({
+    placeId: id,
+    kindId,
+    size,
+    xCm,
+    zCm,
+  }));
+  return [
+    entry('2026-05-10', 9, { did: 'chosen' }),
+    entry('2026-05-14', 9, { did: 'planted', plants }),
+    entry('2026-05-21', 9, { did: 'put out' }),
+  ];
+}
+
 /** The whole set, placed by the same engine that places everything else. */
 export function rillbankHalt(): {
   readonly spots: readonly Spot[];
   readonly plantings: readonly Planting[];
   readonly shelf: readonly ShelfItem[];
   readonly groups: readonly Gathering[];
+  readonly entries: readonly Entry[];
+  readonly heldAt: string;
 } {
   const plantings = DESIGNS.map((design): Planting => {
     const wishes = {
@@ -381,5 +424,12 @@ export function rillbankHalt(): {
       demo: true,
     };
   });
-  return { spots: Object.values(spots), plantings, shelf, groups: [PLATFORM_GROUP] };
+  return {
+    spots: Object.values(spots),
+    plantings,
+    shelf,
+    groups: [PLATFORM_GROUP],
+    entries: plantings.flatMap(happened),
+    heldAt: HALT_DAY,
+  };
 }

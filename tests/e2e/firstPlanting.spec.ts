@@ -1,7 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { atRest } from '../builders/atRest';
 
 /** Watches that nothing is asked of any other host and nothing fails on the page. */
 function watch(
@@ -200,27 +198,6 @@ test('a wish that nothing meets is named', async ({ page }) => {
   await expect(page.getByRole('alert').filter({ hasText: 'got -4' })).toBeVisible();
   await expect(page.locator('[data-proposal]')).toHaveCount(0);
 });
-
-for (const path of ['/', '/start', '/bench', '/shelf', '/plants', '/trolley', '/shed'])
-  test(`no accessibility faults in ${path}, with the demo set`, async ({ page }) => {
-    await page.goto('/shed');
-    await page.getByRole('button', { name: 'Load the demo set' }).click();
-    await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
-    await page.goto(path);
-    await atRest(page);
-    const { violations } = await new AxeBuilder({ page })
-      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-      .analyze();
-    expect(
-      violations.map(
-        ({ id, nodes }) =>
-          `${id}: ${nodes
-            .slice(0, 2)
-            .map(({ target }) => target.join(' '))
-            .join(' | ')}`,
-      ),
-    ).toEqual([]);
-  });
 
 test('the simulated garden centre answers by day and refuses a bad day by name; headers are strict', async ({
   request,

@@ -1,6 +1,4 @@
 import { expect, test, type Page } from '@playwright/test';
-import { atRest } from '../builders/atRest';
-import AxeBuilder from '@axe-core/playwright';
 
 /** A new spot, described from nothing. */
 async function describe(page: Page): Promise<void> {
@@ -176,28 +174,6 @@ test('obstacles are moved from the keyboard; spots are compared, copied and take
   await page.getByRole('link', { name: 'All spots' }).click();
   await page.getByRole('button', { name: 'Take away' }).nth(1).click();
   await expect(page.getByText('1 spot, side by side')).toBeVisible();
-});
-
-test('no accessibility faults in a spot and among spots, with the demo set', async ({ page }) => {
-  await page.goto('/shed');
-  await page.getByRole('button', { name: 'Load the demo set' }).click();
-  await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
-  for (const path of ['/spot', '/spot?spot=demo-window']) {
-    await page.goto(path);
-    await atRest(page);
-    const { violations } = await new AxeBuilder({ page })
-      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-      .analyze();
-    expect(
-      violations.map(
-        ({ id, nodes }) =>
-          `${path} ${id}: ${nodes
-            .slice(0, 2)
-            .map(({ target }) => target.join(' '))
-            .join(' | ')}`,
-      ),
-    ).toEqual([]);
-  }
 });
 
 test('the simulated weather service tells days as they were and a week ahead, and names what is wrong with a question', async ({

@@ -1,7 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { atRest } from '../builders/atRest';
 
 const demo = async (page: Page) => {
   await page.goto('/shed');
@@ -353,40 +352,6 @@ test('a terrace: containers are moved along, raised and turned, said as one, pla
     page.getByRole('button', { name: 'Undo: Planted for By the platform seat' }),
   ).toBeVisible();
 });
-
-for (const [name, width] of [
-  ['320 px wide', 320],
-  ['at 200 % zoom', 640],
-] as const)
-  test(`no room loses anything sideways ${name}`, async ({ page }) => {
-    await demo(page);
-    await page.setViewportSize({ width, height: 640 });
-    for (const route of [
-      '/',
-      '/bench?planting=demo-tub-1',
-      '/start',
-      '/plants',
-      '/trolley',
-      '/shed',
-      '/spot?spot=demo-window',
-      '/shelf',
-      '/terrace',
-    ]) {
-      await page.goto(route);
-      await atRest(page);
-      expect([route, await page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([
-        route,
-        width,
-      ]);
-      for (const room of await page
-        .getByRole('navigation', { name: 'Rooms' })
-        .getByRole('link')
-        .all()) {
-        const box = (await room.boundingBox())!;
-        expect([route, box.x >= 0 && box.x + box.width <= width]).toEqual([route, true]);
-      }
-    }
-  });
 
 test('the new sheets and rooms have no accessibility violations', async ({ page }) => {
   await demo(page);

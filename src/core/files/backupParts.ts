@@ -10,6 +10,7 @@ const LISTS = [
   'kinds',
   'kept',
   'groups',
+  'entries',
   'weather',
   'unreadable',
 ] as const;

@@ -7,7 +7,7 @@ import { DEEPEST, LONGEST_TEXT, readJson } from './door';
 import { parseFile, toPlantingFile, type Backup } from './plantingFile';
 import { formulaSafe, fromFormulaSafe, textOf } from './text';
 
-const { plantings, spots, shelf, groups } = rillbankHalt();
+const { plantings, spots, shelf, groups, entries } = rillbankHalt();
 const file = toPlantingFile(
   plantings[0]!,
   spots.find(({ id }) => id === plantings[0]!.spotId)!,
@@ -135,6 +135,7 @@ const whole = (): Backup => ({
   kinds: [],
   kept: [],
   groups: [...groups],
+  entries: [...entries],
   settings: { length: 'cm', currency: '£', theme: 'system', house: USUAL_HOUSE },
   weather: [],
   unreadable: [],

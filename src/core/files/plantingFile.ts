@@ -4,6 +4,7 @@ import type { Planting } from '../plantings/planting';
 import type { DayWeather } from '../climate/weather';
 import { ownKindSchema } from '../plants/ownSchema';
 import { USUAL_HOUSE } from '../plantings/house';
+import { entrySchema } from '../log/schema';
 import { gatheringSchema } from '../plantings/gatheringSchema';
 import { houseSchema } from '../plantings/houseSchema';
 import { keptSchema } from '../plantings/keptSchema';
@@ -53,6 +54,10 @@ export const settingsSchema = z.object({
   /** Where plants are bought. Left out: where lengths are told so. */
   market: z.enum(MARKETS).optional(),
   house: houseSchema.default(USUAL_HOUSE),
+  /** Rillbank's clock stands here, ISO 8601, as on the demo set's own day. Left out: it goes with the machine's. */
+  heldAt: z.iso
+    .datetime({ offset: true, error: 'A day to hold must be like 2026-07-16T08:30:00+01:00.' })
+    .optional(),
 });
 export type Settings = Readonly<z.infer<typeof settingsSchema>>;
 
@@ -148,6 +153,8 @@ export const backupFields = z.object({
   kept: many(keptSchema, 'kept plantings').default([]),
   /** Containers that stand together. */
   groups: many(gatheringSchema, 'groups').default([]),
+  /** What happened, entry by entry. */
+  entries: many(entrySchema, 'entries').default([]),
   /** Daily records, by spot. */
   weather: many(weatherSchema, 'lists of weather').default([]),
   /** Records that could not be read where the file was written, as they lay there. */
@@ -203,6 +210,7 @@ const UNIQUE = {
   kinds: 'Plant',
   kept: 'Kept planting',
   groups: 'Group',
+  entries: 'Entry',
 } as const satisfies Partial<Record<keyof BackupFields, string>>;
 
 export type Backup = z.infer<typeof backupSchema>;

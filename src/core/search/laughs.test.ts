@@ -10,7 +10,7 @@ import { kindOf } from '../plants/book/index';
 import { proposeNow } from './propose';
 
 // A short part of `npm run laughs`, `npm run laughs:remakes` and `npm run panel`, from other seeds.
-const ASKS = 18;
+const ASKS = 14;
 const FIRST_SEED = 5001;
 const asked = Array.from({ length: ASKS }, (_, i) => {
   const ask = randomAsk(FIRST_SEED + i);
@@ -32,7 +32,7 @@ test('nothing to laugh at in what is proposed for asks drawn by lot', () => {
 
 test('nothing to laugh at in plantings made anew', () => {
   const plantings = handComposed();
-  for (const at of [1, 33, 60])
+  for (const at of [1, 60])
     expect([plantings[at]!.name, ...laughsAtRemakes(plantings[at]!.it).laughs]).toEqual([
       plantings[at]!.name,
     ]);
@@ -60,7 +60,7 @@ test('the score tells: proposals above plain plantings by far, and good ones by 
 test('for the panel: six each, hardly ever a kind it shuns', () => {
   let [proposals, shunned] = [0, 0];
   for (const [at, ask] of PANEL.entries()) {
-    if (at % 6 !== 1) continue;
+    if (at % 9 !== 1) continue;
     const six = proposeNow(panelAsk(ask, at));
     expect([ask.id, six.length >= 4]).toEqual([ask.id, true]);
     proposals += six.length;

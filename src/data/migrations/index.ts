@@ -8,6 +8,7 @@ import { toVersion6 } from './version6';
 import { toVersion7 } from './version7';
 import { toVersion8 } from './version8';
 import { toVersion9 } from './version9';
+import { toVersion10 } from './version10';
 
 /** Every step, oldest first, without gaps. */
 export const MIGRATIONS: readonly Migration[] = [
@@ -20,4 +21,5 @@ export const MIGRATIONS: readonly Migration[] = [
   toVersion7,
   toVersion8,
   toVersion9,
+  toVersion10,
 ];

@@ -32,7 +32,7 @@ export function DemoSheet({ store }: { readonly store: Store }) {
   };
   const ask = async () => {
     const work = await store.demoWork();
-    if (work.changes + work.kept > 0) setAsking(work);
+    if (work.changes + work.kept + work.told > 0) setAsking(work);
     else await remove();
   };
   return (
@@ -66,9 +66,10 @@ export function DemoSheet({ store }: { readonly store: Store }) {
             {[
               asking.changes > 0 ? countText(asking.changes, 'change') : '',
               asking.kept > 0 ? countText(asking.kept, 'kept planting') : '',
+              asking.told > 0 ? countText(asking.told, 'entry', 'entries') : '',
             ]
               .filter(Boolean)
-              .join(' and ')}{' '}
+              .join(', ')}{' '}
             of yours would go with it. You can bring all of it back right after.
           </p>
         </Confirm>

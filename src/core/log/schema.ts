@@ -1,0 +1,99 @@
+import * as z from 'zod';
+import { NURSERY_SIZE_IDS } from '../plants/nursery';
+import { isTimeZone } from '../sky/clock';
+import { nameSchema, textSchema } from '../records/textSchema';
+import { CAUSES, STEP_ANSWERS, WHERE_TO } from './terms';
+
+const id = z.string().min(1, 'An id must not be empty.').max(120, 'An id has at most 120 letters.');
+const share = z.number().min(0, 'A share is 0–1.').max(1, 'A share is 0–1.');
+const cm = z.number().min(0, 'A length is 0–1000 cm.').max(1000, 'A length is 0–1000 cm.');
+const minor = z
+  .number()
+  .int('Money is counted in whole pence or cents.')
+  .min(0, 'A price must not be below 0.')
+  .max(100_000_000, 'A price must be at most 1,000,000.');
+
+/** One plant as it really went in. Plan axes as of a place; centimetres. */
+const wentIn = z.object({
+  placeId: id,
+  kindId: id,
+  size: z.enum(NURSERY_SIZE_IDS),
+  xCm: z.number().min(-300).max(300),
+  zCm: z.number().min(-300).max(300),
+});
+
+const did = <D extends string, F extends z.ZodRawShape>(name: D, facts: F) =>
+  z.object({ did: z.literal(name), ...facts });
+
+/** What happened, each with its own facts and units. */
+export const whatSchema = z.discriminatedUnion(
+  'did',
+  [
+    /** This planting is the one to make. */
+    did('chosen', {}),
+    /** Something was bought, or was looked for and found short: `got` of `wanted`, in the unit it is sold in. */
+    did('bought', {
+      key: z.string().max(160),
+      got: z.number().int().min(0).max(10_000),
+      wanted: z.number().int().min(0).max(10_000),
+      /** For all of them together; `null` when it was not told. */
+      paidMinor: minor.nullable(),
+      stop: z.string().max(40).nullable(),
+    }),
+    /** A step of making was done or skipped. `minutes`: how long it took, when that is known. */
+    did('step', {
+      key: z.string().max(160),
+      how: z.enum(STEP_ANSWERS),
+      minutes: z.number().min(0).max(1440).nullable(),
+    }),
+    /** All of it stands in its mix. */
+    did('planted', { plants: z.array(wentIn).max(200).readonly() }),
+    did('put out', {}),
+    did('watered', { litres: z.number().min(0).max(1000).nullable() }),
+    did('fed', { what: textSchema('The feed', 60), grams: z.number().min(0).max(5000).nullable() }),
+    did('pinched', {}),
+    did('trimmed', { share }),
+    did('deadheaded', {}),
+    did('moved', { from: id.nullable(), to: id }),
+    did('covered', {}),
+    did('brought in', {}),
+    did('measured', {
+      heightCm: cm.nullable(),
+      spreadCm: cm.nullable(),
+      trailCm: cm.nullable(),
+    }),
+    did('noted', { words: nameSchema('A note', 2000, 'A note must say something.') }),
+    did('removed', { why: z.enum(CAUSES), to: z.enum(WHERE_TO) }),
+    did('died', { why: z.enum(CAUSES) }),
+    /** The planting is over; what stays on goes on in the next one. */
+    did('ended', { why: textSchema('The reason', 200) }),
+    /** Says only that the entry named by `takesBack` does not hold. */
+    did('taken back', {}),
+  ],
+  { error: 'This version does not know what is said to have happened.' },
+);
+
+/** ISO 8601 as the clocks of the place show it, with their distance from UTC: it tells the local day and the instant. */
+const instant = z.iso.datetime({
+  offset: true,
+  error: 'A time must be like 2026-07-16T08:30:00+01:00.',
+});
+
+export const entrySchema = z.object({
+  id,
+  at: instant,
+  /** IANA zone of the place where it happened. */
+  zone: z.string().max(60).refine(isTimeZone, 'There is no such time zone.'),
+  who: nameSchema('A name', 60).optional(),
+  of: z.object({
+    plantingId: id.optional(),
+    containerId: id.optional(),
+    placeIds: z.array(id).max(200).readonly().optional(),
+    kindId: id.optional(),
+    spotId: id.optional(),
+    runId: id.optional(),
+  }),
+  what: whatSchema,
+  /** An earlier entry that no longer holds because of this one. */
+  takesBack: id.optional(),
+});

@@ -1,0 +1,52 @@
+import type { Day } from '../calendar/day';
+import type { PlaceId, Planting } from '../plantings/planting';
+import { weekOfDay } from '../calendar/day';
+import { weekAfter, weeksBetween } from '../units/units';
+import type { Life } from './life';
+
+/** One planting of a container's story. */
+export interface Chapter {
+  readonly planting: Planting;
+  readonly life: Life;
+}
+
+/** What stood in one container, first to last; what was never planted comes after all that was, in the order given. */
+export function storyOf(
+  shelfId: string,
+  plantings: readonly Planting[],
+  lifeOf: (plantingId: string) => Life,
+): readonly Chapter[] {
+  const when = ({ life }: Chapter) => life.plantedOn ?? '9999-12-31';
+  return plantings
+    .filter((planting) => planting.shelfId === shelfId)
+    .map((planting) => ({ planting, life: lifeOf(planting.id) }))
+    .sort((a, b) => (when(a) < when(b) ? -1 : when(a) > when(b) ? 1 : 0));
+}
+
+/** The day on which each plant of a container first went in: one that stays on from planting to planting keeps its place, and with it its age. */
+export function sinceOf(story: readonly Chapter[]): ReadonlyMap<PlaceId, Day> {
+  const since = new Map<PlaceId, Day>();
+  for (const { life } of story)
+    for (const { placeId } of life.plantedOn === null ? [] : life.wentIn)
+      if (!since.has(placeId)) since.set(placeId, life.plantedOn!);
+  return since;
+}
+
+/**
+ * A planting as it really stands: from the week of the day it was planted, without plants that died or were taken out.
+ * One that is still an idea stays as it is meant.
+ */
+export function asItStands(planting: Planting, life: Life): Planting {
+  if (life.plantedOn === null) return planting;
+  const plantedWeek = weekOfDay(life.plantedOn);
+  const meantWeeks = weeksBetween(planting.plantedWeek, planting.endWeek);
+  // Planted so late that its season would be over: it stands as long as was meant.
+  const endWeek =
+    weeksBetween(plantedWeek, planting.endWeek) >= 2
+      ? planting.endWeek
+      : weekAfter(plantedWeek, meantWeeks);
+  const places =
+    life.gone.size === 0 ? planting.places : planting.places.filter(({ id }) => !life.gone.has(id));
+  if (plantedWeek === planting.plantedWeek && places === planting.places) return planting;
+  return { ...planting, plantedWeek, endWeek, places };
+}

@@ -1,0 +1,84 @@
+import Dexie from 'dexie';
+import { rillbankHalt } from '@/demo/rillbankHalt';
+import { byPlanting, lifeOf } from '@/core/log/life';
+import { GOOD, planting, SUNNY } from '../../tests/builders/plantings';
+import { openHere } from '../../tests/builders/store';
+import { MIGRATIONS } from './migrations/index';
+import type { Draft, Store } from './store';
+
+let count = 0;
+const name = () => `log-${(count += 1)}`;
+const at = '2026-07-16T08:30:00+01:00';
+const draft = (what: Draft['what'], rest: Partial<Draft> = {}): Draft => ({
+  at,
+  zone: 'Europe/London',
+  of: { plantingId: 'planting' },
+  what,
+  ...rest,
+});
+const lifeHere = async (store: Store, id = 'planting') =>
+  lifeOf(byPlanting(await store.entries()).get(id) ?? []);
+
+test('what happened is written with the change of the plan it brought about, or neither is', async () => {
+  const { store } = await openHere(name());
+  await store.add(planting(GOOD), SUNNY);
+  await store.log([draft({ did: 'chosen' })], {
+    id: 'planting',
+    edit: { kind: 'rename', name: 'Door pot' },
+  });
+  expect((await lifeHere(store)).stage).toBe('chosen');
+  expect((await store.planting('planting'))!.planting.name).toBe('Door pot');
+  const far = { kind: 'move', place: 'p0', xCm: 999, zCm: 0 } as const;
+  await expect(
+    store.log([draft({ did: 'put out' })], { id: 'planting', edit: far }),
+  ).rejects.toThrow();
+  expect(await store.entries()).toHaveLength(1);
+});
+
+test('an entry that could not be read again is refused; one that is taken back stays in the log and holds no more', async () => {
+  const { store } = await openHere(name());
+  await expect(store.log([draft({ did: 'watered', litres: -1 })])).rejects.toThrow('refused');
+  const [entry] = await store.log([draft({ did: 'chosen' })]);
+  await store.takeBack(entry!, at);
+  expect(await store.entries('planting')).toHaveLength(2);
+  expect((await lifeHere(store)).stage).toBe('idea');
+});
+
+test('a backup carries the log and the held day, and brings both back', async () => {
+  const { store } = await openHere(name());
+  await store.addAll(rillbankHalt());
+  const backup = await store.backup('2026-07-16');
+  const elsewhere = (await openHere(name())).store;
+  await elsewhere.restore(backup);
+  expect(await elsewhere.entries()).toEqual(await store.entries());
+  expect((await elsewhere.settings()).heldAt).toBe(rillbankHalt().heldAt);
+  expect((await lifeHere(elsewhere, 'demo-tub-1')).plantedOn).toBe('2026-05-14');
+});
+
+test('the demo set brings its own day, not where the gardener has something already; its log goes with it, and it is told what was written on it', async () => {
+  const { store } = await openHere(name());
+  await store.add(planting(GOOD), SUNNY);
+  await store.addAll(rillbankHalt());
+  expect((await store.settings()).heldAt).toBeUndefined();
+  await store.log([draft({ did: 'chosen' })]);
+  expect((await store.demoWork()).told).toBe(0);
+  await store.log([draft({ did: 'noted', words: 'leggy' }, { of: { plantingId: 'demo-tub-1' } })]);
+  expect((await store.demoWork()).told).toBe(1);
+  const gone = await store.removeDemo();
+  expect(await store.entries()).toHaveLength(1);
+  await store.putBack(gone);
+  expect((await store.demoWork()).told).toBe(1);
+});
+
+test('a database from before the log opens; its plantings are ideas, and nothing of them has changed', async () => {
+  const called = name();
+  const before = new Dexie(called);
+  for (const { version, stores } of MIGRATIONS.slice(0, 9)) before.version(version).stores(stores);
+  await before.open();
+  await before.table('spots').put({ ...SUNNY });
+  await before.table('plantings').put({ ...planting(GOOD) });
+  before.close();
+  const { store } = await openHere(called);
+  expect((await store.planting('planting'))!.planting).toEqual(planting(GOOD));
+  expect((await lifeHere(store)).stage).toBe('idea');
+});
