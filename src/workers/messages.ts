@@ -8,6 +8,9 @@ import type { Obstacles } from '@/core/search/obstacles';
 import type { Proposal } from '@/core/search/proposal';
 import type { Progress } from '@/core/search/propose';
 import type { StandIn } from '@/core/search/standIns';
+import type { PlantNeed } from '@/core/making/needs';
+import type { TripPlan } from '@/core/making/trip';
+import type { BenchLine } from '@/core/shopping/stops';
 import type { Parsed } from '@/core/files/parse';
 import type { Backup, PlantingFile } from '@/core/files/plantingFile';
 import type { PlantMapping } from '@/core/files/plantColumns';
@@ -115,6 +118,21 @@ export interface Jobs {
     /** Share read so far, 0–1. */
     progress: number;
     result: FileRead;
+  };
+  shop: {
+    request: {
+      readonly needs: readonly PlantNeed[];
+      /** What is on the benches of each stop, and what going there costs, pence or cents. */
+      readonly stops: readonly {
+        readonly id: string;
+        readonly tripMinor: number;
+        readonly lines: readonly BenchLine[];
+      }[];
+      /** Go to all of these, rather than to the cheapest set. */
+      readonly all: boolean;
+    };
+    progress: never;
+    result: TripPlan;
   };
   fits: { request: { readonly container: Container }; progress: never; result: Fits };
   paint: { request: PaintRequest; progress: never; result: ImageBitmap };

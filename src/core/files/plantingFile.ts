@@ -54,6 +54,13 @@ export const settingsSchema = z.object({
   /** Where plants are bought. Left out: where lengths are told so. */
   market: z.enum(MARKETS).optional(),
   house: houseSchema.default(USUAL_HOUSE),
+  /** What going to a shop costs, pence or cents. Left out: 300. */
+  tripMinor: z
+    .number()
+    .int('What a trip costs is counted in whole pence or cents.')
+    .min(0, 'A trip must not cost less than nothing.')
+    .max(1_000_000, 'A trip must cost at most 10,000.')
+    .optional(),
   /** Rillbank's clock stands here, ISO 8601, as on the demo set's own day. Left out: it goes with the machine's. */
   heldAt: z.iso
     .datetime({ offset: true, error: 'A day to hold must be like 2026-07-16T08:30:00+01:00.' })

@@ -24,11 +24,12 @@ export interface Life {
 export function byPlanting(log: readonly Entry[]): ReadonlyMap<string, readonly Entry[]> {
   const found = new Map<string, Entry[]>();
   for (const entry of holding(log)) {
-    const { plantingId } = entry.of;
-    if (plantingId === undefined) continue;
-    const list = found.get(plantingId);
-    if (list) list.push(entry);
-    else found.set(plantingId, [entry]);
+    const { plantingId, plantingIds = [] } = entry.of;
+    for (const id of plantingId === undefined ? plantingIds : [plantingId, ...plantingIds]) {
+      const list = found.get(id);
+      if (list) list.push(entry);
+      else found.set(id, [entry]);
+    }
   }
   return found;
 }

@@ -87,6 +87,8 @@ export const entrySchema = z.object({
   who: nameSchema('A name', 60).optional(),
   of: z.object({
     plantingId: id.optional(),
+    /** Of several at once: what was bought for them together. */
+    plantingIds: z.array(id).max(500).readonly().optional(),
     containerId: id.optional(),
     placeIds: z.array(id).max(200).readonly().optional(),
     kindId: id.optional(),

@@ -25,11 +25,13 @@ export function storyOf(
 
 /** The day on which each plant of a container first went in: one that stays on from planting to planting keeps its place, and with it its age. */
 export function sinceOf(story: readonly Chapter[]): ReadonlyMap<PlaceId, Day> {
-  const since = new Map<PlaceId, Day>();
+  const since = new Map<PlaceId, { readonly kindId: string; readonly day: Day }>();
   for (const { life } of story)
-    for (const { placeId } of life.plantedOn === null ? [] : life.wentIn)
-      if (!since.has(placeId)) since.set(placeId, life.plantedOn!);
-  return since;
+    for (const { placeId, kindId } of life.plantedOn === null ? [] : life.wentIn)
+      // Another kind in the same place is a new plant.
+      if (since.get(placeId)?.kindId !== kindId)
+        since.set(placeId, { kindId, day: life.plantedOn! });
+  return new Map([...since].map(([place, { day }]) => [place, day]));
 }
 
 /**

@@ -25,6 +25,7 @@ export default function YardAhead() {
       const there = {
         spots: await store.spots(),
         plantings: await store.plantings(),
+        entries: await store.entries(),
         house: (await store.settings()).house,
       };
       if (gone) return;

@@ -7,9 +7,9 @@ import { extentOf } from '@/core/seeing/framing';
 import { linesOf, placeRow, rowPx, rowsOf, scaleFor, YARD_WEEKS } from './yardLayout';
 import { SIDE_RULER_PX } from '@/ui/controls/rulerSize';
 
-const { spots, plantings } = rillbankHalt();
+const { spots, plantings, entries } = rillbankHalt();
 const house = USUAL_HOUSE;
-const rows = rowsOf(plantedOf({ spots, plantings, house }, kindOf));
+const rows = rowsOf(plantedOf({ spots, plantings, entries, house }, kindOf));
 
 test('every planting stands at its spot, and a spot without one takes no room', () => {
   expect(rows.flatMap(({ its }) => its.map(({ planting }) => planting.id)).sort()).toEqual(
@@ -18,7 +18,9 @@ test('every planting stands at its spot, and a spot without one takes no room', 
   for (const { spot, its } of rows)
     expect(its.every(({ planting }) => planting.spotId === spot.id)).toBe(true);
   const more = [...spots, { ...spots[0]!, id: 'bare' }];
-  expect(rowsOf(plantedOf({ spots: more, plantings, house }, kindOf))).toHaveLength(rows.length);
+  expect(rowsOf(plantedOf({ spots: more, plantings, entries, house }, kindOf))).toHaveLength(
+    rows.length,
+  );
 });
 
 test.each([884, 600, 340])(

@@ -10,6 +10,7 @@ import { readPlants } from './readPlants';
 import { readWeather } from './readWeather';
 import { remake } from './remake';
 import { seen } from './seen';
+import { shop } from './shop';
 import { standIns } from './standIns';
 
 /** Every job of the thinking worker. A job without a handler does not compile. */
@@ -25,4 +26,5 @@ export const HANDLERS: { readonly [N in ThinkingJob]: Handler<N> } = {
   readPlants,
   readFiles,
   fits,
+  shop,
 };

@@ -1,0 +1,125 @@
+import { isOf, holding, type Entry, type EntryThat } from '../log/entry';
+import type { KindId } from '../plants/kind';
+import type { NurserySizeId } from '../plants/nursery';
+import type { Bit, FeedLine, MixLine, Needs } from './needs';
+import { SIZES_BY_BALL } from './sizes';
+import type { TripPlan } from './trip';
+
+/** One thing to buy. */
+export interface BuyLine {
+  /** The same for the same thing from day to day: what is ticked is found again by it. */
+  readonly key: string;
+  /** Where; `null` for what any shop has. */
+  readonly stop: string | null;
+  readonly packs: number;
+  /** Price of one pack, pence or cents. */
+  readonly packMinor: number;
+  readonly what:
+    | {
+        readonly kind: 'plants';
+        readonly kindId: KindId;
+        readonly size: NurserySizeId;
+        readonly perSale: number;
+        /** Left over after planting. */
+        readonly spare: number;
+        /** Packs there; `null` when not known. */
+        readonly stock: number | null;
+      }
+    | { readonly kind: 'mix'; readonly line: MixLine }
+    | { readonly kind: 'feed'; readonly line: FeedLine }
+    | { readonly kind: 'bit'; readonly line: Bit };
+}
+
+/** Plants to buy stop by stop, in the order of the stops, each in walking order: trays and small pots first, tall and heavy ones last. */
+export function plantLines(plan: TripPlan): readonly BuyLine[] {
+  const lines = plan.kinds.flatMap(({ kindId, bought, spare, stops }) =>
+    bought.map(({ offer, packs }, i): BuyLine => ({
+      key: `plants ${kindId} ${offer.size} ${stops[i]}`,
+      stop: stops[i]!,
+      packs,
+      packMinor: offer.priceMinor,
+      what: {
+        kind: 'plants',
+        kindId,
+        size: offer.size,
+        perSale: offer.perSale,
+        // Told with the last of that size that is bought.
+        spare:
+          bought.findLastIndex((other) => other.offer.size === offer.size) === i
+            ? (spare[offer.size] ?? 0)
+            : 0,
+        stock: offer.stock,
+      },
+    })),
+  );
+  const rank = ({ stop, what }: BuyLine) =>
+    plan.stops.indexOf(stop!) * 100 +
+    (what.kind === 'plants' ? SIZES_BY_BALL.indexOf(what.size) : 0);
+  return [...lines].sort((a, b) => rank(a) - rank(b) || (a.key < b.key ? -1 : 1));
+}
+
+/** Mix, feed and small things. */
+export function otherLines({ mixes, feeds, bits }: Needs): readonly BuyLine[] {
+  const line = (
+    key: string,
+    what: BuyLine['what'],
+    packs: number,
+    priceMinor: number,
+  ): BuyLine => ({ key, stop: null, packs, packMinor: Math.round(priceMinor / packs), what });
+  return [
+    ...mixes
+      .filter(({ bags }) => bags.length > 0)
+      .map((one) => line(`mix ${one.mix}`, { kind: 'mix', line: one }, 1, one.priceMinor)),
+    ...feeds.map((one) =>
+      line(`feed ${one.what}`, { kind: 'feed', line: one }, one.packs, one.priceMinor),
+    ),
+    ...bits.map((one) => line(`bit ${one.what}`, { kind: 'bit', line: one }, 1, one.priceMinor)),
+  ];
+}
+
+/** What a line comes to, pence or cents. */
+export function lineMinor({ packs, packMinor }: Pick<BuyLine, 'packs' | 'packMinor'>): number {
+  return packs * packMinor;
+}
+
+export type BoughtEntry = EntryThat<'bought'>;
+
+/** What was told of each line while buying for some of these plantings, the last word of each. */
+export function answersOf(
+  log: readonly Entry[],
+  plantingIds: ReadonlySet<string>,
+): ReadonlyMap<string, BoughtEntry> {
+  const answers = new Map<string, BoughtEntry>();
+  for (const entry of holding(log)) {
+    if (!isOf(entry, 'bought')) continue;
+    if (!entry.of.plantingIds?.some((id) => plantingIds.has(id))) continue;
+    answers.set(entry.what.key, entry);
+  }
+  return answers;
+}
+
+export interface Till {
+  /** What is in the trolley by now, at the price paid where it was told. */
+  readonly spentMinor: number;
+  /** What is still to be bought, at the price asked. */
+  readonly openMinor: number;
+  /** Packs that were looked for and not got. */
+  readonly missing: number;
+  readonly ticked: number;
+}
+
+/** The sum of a list as it stands. */
+export function tillOf(lines: readonly BuyLine[], answers: ReadonlyMap<string, BoughtEntry>): Till {
+  let [spentMinor, openMinor, missing, ticked] = [0, 0, 0, 0];
+  for (const line of lines) {
+    const told = answers.get(line.key)?.what;
+    if (!told) {
+      openMinor += lineMinor(line);
+      continue;
+    }
+    ticked += 1;
+    spentMinor += told.paidMinor ?? told.got * line.packMinor;
+    missing += Math.max(0, line.packs - told.got);
+  }
+  return { spentMinor, openMinor, missing, ticked };
+}

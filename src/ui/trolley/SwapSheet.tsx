@@ -1,0 +1,123 @@
+'use client';
+
+import { Dialog } from 'radix-ui';
+import { useEffect, useState } from 'react';
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import type { KindId } from '@/core/plants/kind';
+import type { NurserySizeId } from '@/core/plants/nursery';
+import type { StandIn } from '@/core/search/standIns';
+import { Button } from '@/ui/controls/Button';
+import { Swatches } from '@/ui/controls/Swatches';
+import { KindDrawn } from '@/ui/plant-book/KindDrawn';
+import { useLibrary } from '@/ui/session/LibraryProvider';
+import type { Units } from '@/words/format';
+import { sizeName } from '@/words/format';
+import { inSentence } from '@/words/names';
+import { runJob } from '@/workers/runJob';
+
+interface SwapSheetProps {
+  readonly kindId: KindId;
+  /** Plantings it was wanted for; the first is judged. */
+  readonly its: readonly PlantingInSpot[];
+  /** Kinds that are there; `null` when that is not known. */
+  readonly there: readonly KindId[] | null;
+  readonly units: Units;
+  readonly onTake: (to: KindId, size: NurserySizeId) => void;
+  readonly onClose: () => void;
+}
+
+/** What to take when a kind is not there: what is on the benches and suits, judged in the planting, beside the colours of the others. */
+export default function SwapSheet({ kindId, its, there, units, onTake, onClose }: SwapSheetProps) {
+  const { kindOf } = useLibrary();
+  const it = its[0];
+  const [found, setFound] = useState<readonly StandIn[]>();
+  useEffect(() => {
+    if (!it) return;
+    const giveUp = new AbortController();
+    runJob('standIns', { it, kindId, only: there }, { signal: giveUp.signal })
+      .then(setFound)
+      .catch(() => undefined);
+    return () => giveUp.abort();
+  }, [it, kindId, there]);
+  const others = [...new Map(it?.plants.map(({ kind }) => [kind.id, kind])).values()].filter(
+    ({ id }) => id !== kindId,
+  );
+  const name = kindOf(kindId)?.common ?? kindId;
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-[rgb(25_31_34/0.45)]" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-x-0 bottom-0 z-50 mx-auto grid max-h-[86vh] max-w-2xl gap-3 overflow-y-auto bg-paper p-4 text-body sm:bottom-[8vh]"
+        >
+          <Dialog.Title className="display text-word">Instead of {inSentence(name)}</Dialog.Title>
+          {others.length > 0 && (
+            <div>
+              <p className="text-note text-ink2">It stands with</p>
+              <ul className="flex flex-wrap gap-x-4 gap-y-1 pt-1">
+                {others.map((kind) => (
+                  <li key={kind.id} className="flex items-center gap-1.5 text-note">
+                    <Swatches kind={kind} height={20} /> {kind.common}
+                  </li>
+                ))}
+              </ul>
+            </div>
+          )}
+          {!found && (
+            <p role="status" className="py-4 text-ink2">
+              Trying what is there…
+            </p>
+          )}
+          {found?.length === 0 && (
+            <p className="py-4">
+              Nothing {there ? 'on these benches' : 'in the book'} suits its place, this light and
+              these colours. Look at another stop, or leave the place for now.
+            </p>
+          )}
+          <ul>
+            {found?.map(({ kindId: to, size, scoreChange, mood }) => {
+              const kind = kindOf(to);
+              return (
+                kind && (
+                  <li key={to} className="border-t border-rule first:border-t-0">
+                    <Button
+                      look="bare"
+                      data-stand-in={to}
+                      className="grid min-h-16 w-full grid-cols-[56px_1fr_auto] items-center gap-3 py-1.5 text-left hover:bg-wash"
+                      onClick={() => onTake(to, size)}
+                    >
+                      <span className="flex h-16 items-end justify-center overflow-hidden bg-field">
+                        <KindDrawn
+                          kind={kind}
+                          widthPx={56}
+                          pxPerCm={Math.min(0.6, 60 / (kind.heightCm[1] * 1.1 + 14))}
+                        />
+                      </span>
+                      <span>
+                        <span className="block text-lead font-semibold">{kind.common}</span>
+                        <span className="text-ink2">
+                          {sizeName(size, units)}
+                          {mood.length > 0 ? `; ${mood.join(', ')}` : ''};{' '}
+                          {scoreChange > 0.004
+                            ? 'better here'
+                            : scoreChange > -0.01
+                              ? 'as good here'
+                              : 'less suited'}
+                        </span>
+                      </span>
+                      <Swatches kind={kind} height={26} />
+                    </Button>
+                  </li>
+                )
+              );
+            })}
+          </ul>
+          <Dialog.Close asChild>
+            <Button>Leave it as it is</Button>
+          </Dialog.Close>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,129 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import type { Day } from '@/core/calendar/day';
+import { dayOf } from '@/core/log/entry';
+import {
+  answersOf,
+  otherLines,
+  plantLines,
+  type BoughtEntry,
+  type BuyLine,
+} from '@/core/making/list';
+import { needsOf, type Needs } from '@/core/making/needs';
+import { anywhere } from '@/core/making/offers';
+import { tripTo, type TripPlan } from '@/core/making/trip';
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import { NURSERY_SIZES } from '@/core/plants/nursery';
+import { useLibrary } from '@/ui/session/LibraryProvider';
+import type { Planted } from '@/ui/session/usePlanted';
+import { useSettings } from '@/ui/session/StoreProvider';
+import { runJob } from '@/workers/runJob';
+import type { StopBenches } from './useAllBenches';
+
+/** What a trip costs where the gardener has not said, pence or cents. */
+export const USUAL_TRIP_MINOR = 300;
+export const CHEAPEST = 'cheapest';
+
+export interface Shopping {
+  readonly plan: TripPlan;
+  /** Plants by stop, then everything else. */
+  readonly lines: readonly BuyLine[];
+  /** What was told today of each line, by its key. */
+  readonly answers: ReadonlyMap<string, BoughtEntry>;
+  /** Told on earlier days, or of what is no longer on the list. */
+  readonly before: readonly BoughtEntry[];
+}
+
+/**
+ * What to buy for some plantings, and where. What was bought on earlier days is taken off; what is ticked today stays on the list.
+ * @param goTo a stop, or {@link CHEAPEST}
+ * @returns `undefined` while it is reckoned
+ */
+export function useShopping({
+  chosen,
+  planted,
+  benches,
+  goTo,
+  today,
+}: {
+  readonly chosen: readonly PlantingInSpot[];
+  readonly planted: Planted | undefined;
+  readonly benches: readonly StopBenches[] | undefined;
+  readonly goTo: string;
+  readonly today: Day;
+}): Shopping | undefined {
+  const { kindOf, ownOf } = useLibrary();
+  const { house, tripMinor = USUAL_TRIP_MINOR } = useSettings();
+  const answers = useMemo(
+    () => answersOf(planted?.log ?? [], new Set(chosen.map(({ planting }) => planting.id))),
+    [planted?.log, chosen],
+  );
+  const earlier = useMemo(
+    () => [...answers.values()].filter((entry) => dayOf(entry) < today),
+    [answers, today],
+  );
+  const boughtKey = JSON.stringify(earlier.map(({ what }) => [what.key, what.got]));
+  const needs = useMemo(() => {
+    const bought = boughtBefore(JSON.parse(boughtKey) as [string, number][], (kindId, size) => {
+      const sold = kindOf(kindId)?.sold.find((unit) => unit.size === size);
+      return sold?.perSale ?? NURSERY_SIZES[size as keyof typeof NURSERY_SIZES]?.perSale ?? 1;
+    });
+    return needsOf(chosen, {
+      house,
+      owned: (kindId) => (ownOf(kindId)?.owned ?? 0) + (bought.get(kindId) ?? 0),
+      isReused: () => false,
+      hasDrip: false,
+    });
+  }, [chosen, house, kindOf, ownOf, boughtKey]);
+  const plan = usePlan(needs, benches, goTo, tripMinor);
+  return useMemo(() => {
+    if (!plan) return undefined;
+    const lines = [...plantLines(plan), ...otherLines(needs)];
+    const keys = new Set(lines.map(({ key }) => key));
+    return { plan, lines, answers, before: earlier.filter(({ what }) => !keys.has(what.key)) };
+  }, [plan, needs, answers, earlier]);
+}
+
+/** Plants of each kind that were bought already. */
+function boughtBefore(
+  told: readonly (readonly [key: string, got: number])[],
+  perSale: (kindId: string, size: string) => number,
+): ReadonlyMap<string, number> {
+  const plants = new Map<string, number>();
+  for (const [key, got] of told) {
+    const [what, kindId = '', size = ''] = key.split(' ');
+    if (what !== 'plants') continue;
+    plants.set(kindId, (plants.get(kindId) ?? 0) + got * perSale(kindId, size));
+  }
+  return plants;
+}
+
+function usePlan(
+  needs: Needs,
+  benches: readonly StopBenches[] | undefined,
+  goTo: string,
+  tripMinor: number,
+): TripPlan | undefined {
+  const { kindOf } = useLibrary();
+  const [plan, setPlan] = useState<TripPlan>();
+  useEffect(() => {
+    if (!benches) return;
+    const giveUp = new AbortController();
+    const stops = benches
+      .filter(({ id }) => goTo === CHEAPEST || id === goTo)
+      .map((stop) => ({ ...stop, tripMinor }));
+    const found =
+      benches.length === 0
+        ? // No stop answers: typical prices, so that there is a list all the same.
+          Promise.resolve(tripTo(needs.plants, [anywhere(kindOf)]))
+        : runJob(
+            'shop',
+            { needs: needs.plants, stops, all: goTo !== CHEAPEST },
+            { signal: giveUp.signal },
+          );
+    found.then(setPlan).catch(() => undefined);
+    return () => giveUp.abort();
+  }, [needs, benches, goTo, tripMinor, kindOf]);
+  return plan;
+}

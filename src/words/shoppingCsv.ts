@@ -1,0 +1,25 @@
+import Papa from 'papaparse';
+import { formulaSafe } from '@/core/files/text';
+import { lineMinor, type BuyLine } from '@/core/making/list';
+import type { KindId, PlantKind } from '@/core/plants/kind';
+import type { Units } from './format';
+import { amountText, lineNote } from './making';
+import { nameOfLine, stopOfLine } from './shoppingText';
+
+/** The list as comma-separated text, safe to open in a spreadsheet: one row a line, money as a figure. */
+export function listCsv(
+  lines: readonly BuyLine[],
+  kindOf: (id: KindId) => PlantKind | null,
+  units: Units,
+): string {
+  const data = lines.map((line) => [
+    formulaSafe(stopOfLine(line)),
+    formulaSafe(nameOfLine(line, kindOf)),
+    line.what.kind === 'plants' ? formulaSafe(kindOf(line.what.kindId)?.botanical ?? '') : '',
+    formulaSafe(amountText(line, units)),
+    (lineMinor(line) / 100).toFixed(2),
+    formulaSafe(lineNote(line, units)),
+  ]);
+  const fields = ['where', 'what', 'botanical', 'amount', 'price', 'note'];
+  return `${Papa.unparse({ fields, data }, { newline: '\n' })}\n`;
+}
