@@ -514,6 +514,14 @@ export class Store {
     });
   }
 
+  /** Lets the clock go on with the machine's. */
+  async letClockGo(): Promise<void> {
+    await this.write(['settings'], async () => {
+      const { heldAt: _, ...settings } = await this.settings();
+      await this.in.settings.put({ key: 'settings', ...settings });
+    });
+  }
+
   /** Changes some answers of the house, and leaves the others as they are by now, whatever the caller last saw of them. */
   async setHouse({ turnedDown, ...answers }: Partial<House>): Promise<void> {
     await this.write(['settings'], async () => {
@@ -543,9 +551,9 @@ export class Store {
       const demo = await demoOf(this.db);
       await emptied(this.db, demo);
       // Its day goes with it.
-      const { heldAt: _, ...settings } = await this.settings();
-      await this.in.settings.put({ key: 'settings', ...settings });
-      return demo;
+      const { heldAt, ...settings } = await this.settings();
+      if (heldAt) await this.in.settings.put({ key: 'settings', ...settings });
+      return heldAt ? { ...demo, settings: [{ key: 'settings', ...settings, heldAt }] } : demo;
     });
   }
 

@@ -336,8 +336,8 @@ function known(id: string): PlantKind {
 }
 
 const ZONE = usualSpot({ id: '', name: '' }).site.timeZone;
-/** A Thursday morning in July, nine weeks after planting. */
-const HALT_DAY = localTime(ZONE, clockMs('2026-07-16', 8.5, ZONE));
+/** A Friday morning in July, nine weeks after planting. */
+const HALT_DAY = localTime(ZONE, clockMs('2026-07-17', 8.5, ZONE));
 /** Still to be made on that day, so that there is something to buy and to pot up: the second go of the pot by the hut. */
 const STILL_TO_MAKE: ReadonlySet<string> = new Set(['demo-kitchen-pot']);
 

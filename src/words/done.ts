@@ -42,6 +42,7 @@ const TO_PLANTS = {
 const PLAIN = {
   'changed the container': 'Changed the container',
   renamed: 'Renamed',
+  planted: 'Planted it',
   'meant it': 'Meant it',
   'asked again': 'Asked again',
 } as const;
@@ -83,6 +84,7 @@ function doneText(done: Done, kindOf: KindOf): string {
     case 'renamed':
     case 'meant it':
     case 'asked again':
+    case 'planted':
       return PLAIN[done.did];
     default:
       return `${TO_PLANTS[done.did]} ${plantsText(done.kinds, nameOf)}${done.did === 'moved' && done.kinds.length > 1 ? ' together' : ''}`;

@@ -93,6 +93,8 @@ export function editText(
       return 'Wish for it';
     case 'rename':
       return `Call it ${edit.name}`;
+    case 'plant':
+      return 'Plant it';
     case 'mean':
       return 'I mean it';
   }

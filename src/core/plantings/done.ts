@@ -42,6 +42,8 @@ export function doneOf(edit: Edit, { places }: Pick<Planting, 'places'>): Done {
       return { did: 'set a support', form: edit.support?.form ?? null };
     case 'wish':
       return { did: 'wished', school: edit.change.school ?? null };
+    case 'plant':
+      return { did: 'planted' };
     case 'rename':
       return { did: 'renamed' };
     case 'mean':

@@ -2,6 +2,7 @@ import type { KindId } from '../plants/kind';
 import type { NurserySizeId } from '../plants/nursery';
 import type { Container } from '../containers/container';
 import type { Place, PlaceId, Planting, Wishes } from './planting';
+import { weekAfter, weeksBetween } from '../units/units';
 import type { Support } from './support';
 
 /** One change to a planting, as plain data: what the Bench does, what a fix proposes, what undo names. */
@@ -32,6 +33,12 @@ export type Edit =
   | { readonly kind: 'remake'; readonly change: Remake; readonly why: RemakeKind }
   | { readonly kind: 'support'; readonly support: Support | null }
   | { readonly kind: 'wish'; readonly change: Partial<Wishes> }
+  | {
+      /** It was planted: in this week, without what was missing. */
+      readonly kind: 'plant';
+      readonly plantedWeek: number;
+      readonly missing: readonly PlaceId[];
+    }
   | { readonly kind: 'rename'; readonly name: string }
   | { readonly kind: 'mean'; readonly check: string; readonly meant: boolean };
 
@@ -132,6 +139,8 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
     }
     case 'wish':
       return { ...planting, wishes: { ...planting.wishes, ...edit.change } };
+    case 'plant':
+      return plantedIn(planting, edit.plantedWeek, edit.missing);
     case 'rename':
       return { ...planting, name: edit.name };
     case 'mean': {
@@ -147,6 +156,21 @@ function onPlaces(
   change: (place: Place) => Place,
 ): Planting {
   return { ...planting, places: planting.places.map((p) => (ids.includes(p.id) ? change(p) : p)) };
+}
+
+/** A planting in the week in which it was planted, as long as was meant where its season would be over by then. */
+function plantedIn(planting: Planting, plantedWeek: number, missing: readonly PlaceId[]): Planting {
+  const meantWeeks = weeksBetween(planting.plantedWeek, planting.endWeek);
+  const isOver = weeksBetween(plantedWeek, planting.endWeek) < 2;
+  return {
+    ...planting,
+    plantedWeek,
+    endWeek: isOver ? weekAfter(plantedWeek, meantWeeks) : planting.endWeek,
+    places:
+      missing.length === 0
+        ? planting.places
+        : planting.places.filter(({ id }) => !missing.includes(id)),
+  };
 }
 
 /** A place posed anew; upright and unturned are told by leaving the fields out, so that such plantings stay as they were written. */

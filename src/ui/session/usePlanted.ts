@@ -32,10 +32,11 @@ export function usePlanted(): Planted | undefined {
   const lifeOf = useMemo(() => livesFrom(entries ?? []), [entries]);
   // Most entries change nothing of what stands: drawings and judgements stay what they are.
   const standing = plan?.plantings.map(({ id }) => standsBy(lifeOf(id))).join('|');
+  const isRead = entries !== undefined;
   const its = useMemo(
-    () => (plan && entries && ready ? itsOf(plan, lifeOf, kindOf) : undefined),
+    () => (plan && isRead && ready ? itsOf(plan, lifeOf, kindOf) : undefined),
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [plan, entries === undefined, standing, ready, kindOf],
+    [plan, isRead, standing, ready, kindOf],
   );
   return useMemo(
     () => its && plan && { spots: plan.spots, its, lifeOf, log: entries ?? [] },

@@ -19,10 +19,16 @@ const ROOMS = [
   { href: '/spot', name: 'Spot' },
   { href: '/shelf', name: 'Shelf' },
   { href: '/bench', name: 'Bench' },
-  { href: '/plants', name: 'Plant book' },
+  { href: '/plants', name: 'Plant book', short: 'Plants' },
   { href: '/trolley', name: 'Trolley' },
+  { href: '/potting', name: 'Potting day', short: 'Potting' },
   { href: '/shed', name: 'Shed' },
-] as const;
+] as const satisfies readonly {
+  readonly href: string;
+  readonly name: string;
+  /** Where there is little room. */
+  readonly short?: string;
+}[];
 
 /** The bar with its hanging room tag, and whatever room is open below it. */
 export function Shell({
@@ -66,7 +72,8 @@ function RoomBar() {
         <span className="display mr-4 hidden self-center text-word wide:mr-8 sm:block" aria-hidden>
           Rillbank
         </span>
-        {ROOMS.map(({ href, name }) => {
+        {ROOMS.map((room) => {
+          const { href, name } = room;
           const open = href === here;
           return (
             <Link
@@ -79,7 +86,16 @@ function RoomBar() {
                   : 'flex min-h-10 items-center px-[5px] whitespace-nowrap text-ink2 hover:text-ink sm:px-2.5 lg:px-3.5'
               }
             >
-              {name}
+              {'short' in room ? (
+                <>
+                  <span className="sm:hidden" aria-hidden>
+                    {room.short}
+                  </span>
+                  <span className="max-sm:sr-only">{name}</span>
+                </>
+              ) : (
+                name
+              )}
             </Link>
           );
         })}

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import type { BoughtEntry, BuyLine } from '@/core/making/list';
 import { lineMinor } from '@/core/making/list';
+import { POT_HEIGHT_CM } from '@/ui/plant-book/grown';
 import { KindDrawn } from '@/ui/plant-book/KindDrawn';
 import { Button } from '@/ui/controls/Button';
 import { NumberField } from '@/ui/controls/fields';
@@ -11,8 +12,8 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import type { Units } from '@/words/format';
 import { amountText, lineName, lineNote, minorText } from '@/words/making';
 
-/** Scale of the small plants beside the lines, and the room they have. */
-const DRAWN = { pxPerCm: 0.62, widthPx: 52, mostPx: 76 } as const;
+/** Room of the small plants beside the lines, and how large little ones are drawn at most. */
+const DRAWN = { mostPxPerCm: 1.5, widthPx: 56, mostPx: 76 } as const;
 
 /** What was told of a line: how many packs were got, and what was paid for all of them. */
 export interface Told {
@@ -61,8 +62,9 @@ export function BuyRow({ line, answer, units, onTell, onSwap }: BuyRowProps) {
                 kind={kind}
                 widthPx={DRAWN.widthPx}
                 pxPerCm={Math.min(
-                  DRAWN.pxPerCm,
-                  (DRAWN.mostPx - 4) / (kind.heightCm[1] * 1.1 + 14),
+                  DRAWN.mostPxPerCm,
+                  (DRAWN.mostPx - 4) / (kind.heightCm[1] * 1.1 + POT_HEIGHT_CM),
+                  DRAWN.widthPx / kind.spreadCm[1],
                 )}
               />
             </span>

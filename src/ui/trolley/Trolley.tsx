@@ -135,7 +135,9 @@ export function Trolley() {
                     <h2 className="mb-1 flex items-baseline gap-3 text-name font-semibold">
                       {placeName(stop)}
                       <span className="text-note font-normal text-ink2">
-                        {countText(here.length, 'line')}, in walking order
+                        {stop === null
+                          ? countText(here.length, 'line')
+                          : `${countText(here.length, 'line')}, in walking order`}
                       </span>
                     </h2>
                     <ul className="bg-paper">

@@ -1,28 +1,45 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useState } from 'react';
+import { todayAt, type Clock } from '@/core/calendar/clock';
 import { read } from '@/core/checks/reading';
+import { weeksStanding } from '@/core/log/life';
 import { weekAfter } from '@/core/units/units';
 import { useWidth } from '@/ui/controls/useWidth';
 import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
-import { usePlanted } from '@/ui/session/usePlanted';
+import { usePlanted, type Planted } from '@/ui/session/usePlanted';
 import { say } from '@/ui/session/say';
 import { useStore } from '@/ui/session/StoreProvider';
+import { useClock } from '@/ui/session/useClock';
 import { WeekSlider } from '@/ui/bench/WeekSlider';
 import { weekText } from '@/words/format';
 import { linesOf, rowsOf, scaleFor, YARD_COLUMNS, YARD_WEEKS } from './yardLayout';
 import { Button, ButtonLink } from '@/ui/controls/Button';
+import { DayNote } from './DayNote';
 import { SpotRow } from './SpotRow';
 import { LookingOver, Wanting } from './Wanting';
 
 /** Longest that the containers wait to be judged for their drawings, ms. */
 const PATIENCE_MS = 3000;
 
+/** Weeks since the first of what stands was planted, within its season; some weeks on where nothing stands yet. */
+function weeksHere(loaded: Planted | undefined, clock: Clock): number {
+  const its = loaded?.its ?? [];
+  const standing = its.flatMap((it) => {
+    const { plantedOn } = loaded!.lifeOf(it.planting.id);
+    const weeks = weeksStanding({ plantedOn }, todayAt(clock, it.spot.site));
+    return weeks === null ? [] : [Math.min(weeks, read(it).weeks)];
+  });
+  return standing.length === 0 ? YARD_WEEKS : Math.max(...standing);
+}
+
 /** Every container at its spot, on one ground line per spot, all at one scale, in the week chosen; and what wants a look. */
 export function Yard() {
   const store = useStore();
   const loaded = usePlanted();
-  const [weeks, setWeeks] = useState(YARD_WEEKS);
+  const clock = useClock();
+  const [picked, setWeeks] = useState<number | null>(null);
+  const weeks = picked ?? weeksHere(loaded, clock);
   const [ref, width] = useWidth<HTMLDivElement>();
   // Judging all containers takes as long as drawing them: the pictures come first.
   const [patient, setPatient] = useState(true);
@@ -92,6 +109,10 @@ export function Yard() {
             All at one scale; ticks are <b className="text-ink">10 cm</b>
           </p>
         </header>
+        <DayNote
+          timeZone={all[0]!.spot.site.timeZone}
+          place={loaded.its.every(({ planting }) => planting.demo) ? 'At the Halt' : 'Here'}
+        />
         <UnreadableSheet tables={['plantings', 'spots']} />
         <div ref={ref} className="flex flex-wrap items-end gap-x-4 gap-y-2">
           {width > 0 &&

@@ -1,0 +1,5 @@
+import { PottingDay } from '@/ui/potting/PottingDay';
+
+export default function Page() {
+  return <PottingDay />;
+}

@@ -1,0 +1,69 @@
+import { planted } from '../../../tests/builders/plantings';
+import { read } from '../checks/reading';
+import type { Entry, What } from '../log/entry';
+import { applyEdit } from '../plantings/edits';
+import { USUAL_HOUSE } from '../plantings/house';
+import { completes, plantKeys, progressOf } from './progress';
+import { stepsOf } from './steps';
+
+const it = planted([
+  ['flax-bronze', 0, -6, '1L'],
+  ['coleus-lime', -8, 4],
+  ['lobelia-blue', 8, 8],
+]);
+const steps = stepsOf(read(it), USUAL_HOUSE);
+let count = 0;
+const entry = (what: What): Entry => ({
+  id: String((count += 1)).padStart(4, '0'),
+  at: '2026-07-16T09:00:00+01:00',
+  zone: 'Europe/London',
+  of: { plantingId: it.planting.id },
+  what,
+});
+const answered = (keys: readonly string[], how: 'done' | 'skipped' = 'done') =>
+  keys.map((key) => entry({ did: 'step', key, how, minutes: 2 }));
+const plants = plantKeys(steps);
+
+test('it goes on at the first step without an answer, also one in the midst of others', () => {
+  const keys = steps.map(({ key }) => key);
+  expect(progressOf(steps, []).at).toBe(0);
+  expect(progressOf(steps, answered(keys.slice(0, 3)))).toMatchObject({ at: 3, minutes: 6 });
+  expect(progressOf(steps, answered(keys.filter((_, i) => i !== 2))).at).toBe(2);
+  expect(progressOf(steps, answered(keys)).at).toBe(steps.length);
+});
+
+test('with the last plant it is planted, with what went in and without what was missing', () => {
+  const [first, second, third] = plants as [string, string, string];
+  const some = progressOf(steps, answered([first]));
+  expect(completes(steps, some, { key: second, how: 'done' }, it.planting)).toBeNull();
+  const two = progressOf(steps, [...answered([first]), ...answered([second], 'skipped')]);
+  const done = completes(steps, two, { key: third, how: 'done' }, it.planting)!;
+  expect(done.missing).toEqual([second.replace('plant ', '')]);
+  expect(done.wentIn.map(({ placeId }) => `plant ${placeId}`).sort()).toEqual(
+    [first, third].sort(),
+  );
+  // A step that is no plant completes nothing, and neither does what is told twice.
+  expect(completes(steps, two, { key: 'water in', how: 'done' }, it.planting)).toBeNull();
+  const told = progressOf(steps, [
+    ...answered([first, second]),
+    entry({ did: 'planted', plants: done.wentIn }),
+  ]);
+  expect(completes(steps, told, { key: third, how: 'done' }, it.planting)).toBeNull();
+});
+
+test('when every plant was skipped nothing was planted', () => {
+  const two = progressOf(steps, answered(plants.slice(0, 2), 'skipped'));
+  expect(completes(steps, two, { key: plants[2]!, how: 'skipped' }, it.planting)).toBeNull();
+});
+
+test('the plan takes the week it was planted in and loses what was missing; too late for its season it stands as long as was meant', () => {
+  const [gone] = it.planting.places;
+  const edit = (plantedWeek: number) =>
+    applyEdit(it.planting, { kind: 'plant', plantedWeek, missing: [gone!.id] });
+  expect(edit(29)).toMatchObject({ plantedWeek: 29, endWeek: it.planting.endWeek });
+  expect(edit(29).places).toHaveLength(2);
+  const late = edit(it.planting.endWeek - 1);
+  expect((late.endWeek - late.plantedWeek + 52) % 52).toBe(
+    it.planting.endWeek - it.planting.plantedWeek,
+  );
+});

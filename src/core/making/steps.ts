@@ -1,0 +1,338 @@
+import { rolesPlayed } from '../checks/rolesPlayed';
+import type { Reading } from '../checks/reading';
+import {
+  fillable,
+  footL,
+  mixFloorCm,
+  mixHeightCm,
+  mixL,
+  type Container,
+} from '../containers/container';
+import { isHung } from '../containers/shape';
+import { lifting, weightOf } from '../containers/weight';
+import { fillingOf } from '../potting/filling';
+import type { House } from '../plantings/house';
+import type { PlacedPlant, PlaceId } from '../plantings/planting';
+import type { KindId } from '../plants/kind';
+import { NURSERY_SIZES } from '../plants/nursery';
+import type { Support } from '../plantings/support';
+import { needsOf, type FeedLine } from './needs';
+import { plantingOrder, type WorkedFrom } from './order';
+
+/** What to mind, told once, at the step where it matters. */
+export type StepCaution =
+  | { readonly mind: 'mix dust' | 'feed' | 'blades' | 'eating' | 'ladder' }
+  | { readonly mind: 'gloves' | 'poison'; readonly kinds: readonly KindId[] }
+  | { readonly mind: 'lift'; readonly by: 'two' | 'trolley' }
+  | { readonly mind: 'load'; readonly kg: number };
+
+/** How one plant is set in. */
+export interface SettingIn {
+  readonly placeId: PlaceId;
+  readonly kindId: KindId;
+  /** Which of its kind it is, from 1, and of how many. */
+  readonly nth: number;
+  readonly ofKind: number;
+  /** Bottom of its ball above the inside base, cm: mix is brought to here under it. */
+  readonly ballFloorCm: number;
+  /** How much deeper than level with its ball it is set, cm. */
+  readonly deeperCm: number;
+  readonly roots: 'leave' | 'loosen if circling' | 'loosen';
+  /** Leans and faces so; `null`: upright, as it comes. */
+  readonly lean: 'as planned' | 'outward' | null;
+  readonly isPinched: boolean;
+}
+
+export type StepWhat =
+  | { readonly do: 'soak'; readonly balls: number }
+  | {
+      readonly do: 'foot';
+      readonly over: Container['foot'] | 'liner';
+      readonly holes: number;
+      readonly litres: number;
+    }
+  | { readonly do: 'feed'; readonly what: FeedLine['what']; readonly amount: number }
+  | {
+      readonly do: 'fill';
+      /** Above the inside base, and below the rim, cm. */
+      readonly toCm: number;
+      readonly belowRimCm: number;
+      readonly litres: number;
+    }
+  | { readonly do: 'dry run' }
+  | { readonly do: 'plant'; readonly plant: SettingIn; readonly index: number; readonly of: number }
+  | { readonly do: 'support'; readonly support: Support }
+  | { readonly do: 'top up'; readonly headspaceCm: number; readonly dressingL: number }
+  | { readonly do: 'water in'; readonly litres: number }
+  | { readonly do: 'look again' }
+  | { readonly do: 'label' }
+  | { readonly do: 'put out'; readonly kg: number };
+
+/** One step of potting day. */
+export interface MakingStep {
+  /** The same for the same step, whatever is changed before it: what was done is found again by it. */
+  readonly key: string;
+  readonly what: StepWhat;
+  /** About how long it takes, minutes. */
+  readonly minutes: number;
+  readonly cautions: readonly StepCaution[];
+}
+
+/** Minutes: from doing it. Ours. */
+const MINUTES = {
+  soak: 4,
+  foot: 2,
+  feed: 1,
+  perL: 0.08,
+  'dry run': 4,
+  plant: 1.5,
+  support: 3,
+  'top up': 3,
+  'water in': 3,
+  'look again': 2,
+  label: 2,
+  'put out': 4,
+} as const;
+
+/** Genera whose stems root when they stand deeper; a share of the ball's height. Usual practice. */
+const STEM_ROOTERS = ['Tagetes', 'Brassica'];
+const DEEPER_SHARE = 0.3;
+const isTomato = (botanical: string) => botanical.startsWith('Solanum lycopersicum');
+/** Bulbs stand under this many times their own height of mix: the usual rule. */
+const BULB_DEPTHS = 2;
+
+/** Is its fill level, ball and headspace together the depth of the container? Then balls end level with the mix. */
+export function levelsOf({ planting, plants }: Pick<Reading, 'planting' | 'plants'>): {
+  readonly fillCm: number;
+  readonly mixCm: number;
+  readonly belowRimCm: number;
+} {
+  const { container } = planting;
+  const filling = fillingOf(
+    container,
+    plants.map(({ size }) => size),
+    false,
+  );
+  const mixCm = mixHeightCm(container);
+  return {
+    fillCm: filling.preFillCm ?? mixCm,
+    mixCm,
+    belowRimCm: filling.belowRimCm ?? container.headspaceCm,
+  };
+}
+
+/** Everything there is to do to make a planting, in order. */
+export function stepsOf(reading: Reading, house: House): readonly MakingStep[] {
+  const { planting, plants, spot } = reading;
+  const { container } = planting;
+  const told = new Set<string>();
+  /** A caution that was given already is not given again. */
+  const once = (...cautions: readonly (StepCaution | null)[]): readonly StepCaution[] =>
+    cautions.filter((caution): caution is StepCaution => {
+      const key = JSON.stringify(caution);
+      if (!caution || told.has(key)) return false;
+      told.add(key);
+      return true;
+    });
+  const step = (
+    key: string,
+    what: StepWhat,
+    minutes: number,
+    cautions: readonly StepCaution[] = [],
+  ): MakingStep => ({ key, what, minutes, cautions });
+  const { fillCm, belowRimCm } = levelsOf(reading);
+  const filling = fillingOf(
+    container,
+    plants.map(({ size }) => size),
+    false,
+  );
+  const feeds = needsOf([reading], {
+    house,
+    owned: () => 0,
+    isReused: () => false,
+    hasDrip: false,
+  }).feeds.filter(({ what }) => what !== 'liquid');
+  const setting = settingsIn(reading, house);
+  // Bulbs and deep-set stems stand lower than the tallest ball: mix comes to the lowest of them first.
+  const lowestCm = Math.min(fillCm, ...setting.map(({ ballFloorCm }) => ballFloorCm));
+  const firstL =
+    lowestCm < fillCm
+      ? litresBetween(container, mixFloorCm(container), lowestCm)
+      : filling.preFillL;
+  const kg = weightOf(container, 0.3).wateredKg;
+  return [
+    ...(plants.length > 0
+      ? [step('soak', { do: 'soak', balls: plants.length }, MINUTES.soak)]
+      : []),
+    step(
+      'foot',
+      {
+        do: 'foot',
+        over: footFor(container, house),
+        holes: container.drainHoles,
+        litres: footL(container),
+      },
+      MINUTES.foot,
+    ),
+    ...feeds.map((feed) =>
+      step(
+        `feed ${feed.what}`,
+        { do: 'feed', what: feed.what, amount: perFilling(feed, planting) },
+        MINUTES.feed,
+        once({ mind: 'feed' }),
+      ),
+    ),
+    step(
+      'fill',
+      { do: 'fill', toCm: lowestCm, belowRimCm: belowRimCm + fillCm - lowestCm, litres: firstL },
+      1 + firstL * MINUTES.perL,
+      once({ mind: 'mix dust' }),
+    ),
+    ...(plants.length > 1 ? [step('dry run', { do: 'dry run' }, MINUTES['dry run'])] : []),
+    ...setting.map((plant, i) =>
+      step(
+        `plant ${plant.placeId}`,
+        { do: 'plant', plant, index: i + 1, of: setting.length },
+        MINUTES.plant,
+        once(
+          ...plantCautions(
+            plants.find(({ id }) => id === plant.placeId)!,
+            plant,
+          ),
+        ),
+      ),
+    ),
+    ...(planting.support
+      ? [step('support', { do: 'support', support: planting.support }, MINUTES.support)]
+      : []),
+    step(
+      'top up',
+      { do: 'top up', headspaceCm: container.headspaceCm, dressingL: filling.dressingL },
+      MINUTES['top up'],
+    ),
+    step(
+      'water in',
+      { do: 'water in', litres: Math.max(0.5, mixL(container) * WATER_IN_SHARE) },
+      MINUTES['water in'],
+    ),
+    step('look again', { do: 'look again' }, MINUTES['look again']),
+    step(
+      'label',
+      { do: 'label' },
+      MINUTES.label,
+      once(plants.some(({ kind }) => kind.edible) ? { mind: 'eating' } : null),
+    ),
+    step(
+      'put out',
+      { do: 'put out', kg },
+      MINUTES['put out'],
+      once(
+        lifting(kg) === 'one' ? null : { mind: 'lift', by: lifting(kg) as 'two' | 'trolley' },
+        isHung(container.shape) || spot.dropCm >= OVERHEAD_CM ? { mind: 'ladder' } : null,
+        isHung(container.shape) || spot.exposure === 'sill'
+          ? { mind: 'load', kg: weightOf(container, 0.3).soakedKg }
+          : null,
+      ),
+    ),
+  ];
+}
+
+function litresBetween(container: Container, low: number, high: number): number {
+  const form = fillable(container);
+  return Math.max(0, form.volumeBelowL(high) - form.volumeBelowL(low));
+}
+
+/** A dry mix takes about this share of its volume until it runs out below. Ours. */
+const WATER_IN_SHARE = 0.25;
+/** Height from which a ladder is wanted, cm. As the check that minds it has it. */
+const OVERHEAD_CM = 150;
+
+function footFor(container: Container, house: House): Container['foot'] | 'liner' {
+  if (container.material === 'coir') return 'liner';
+  if (container.foot !== 'none' || container.drainHoles === 0) return container.foot;
+  return house.drainage === 'mesh' ? 'mesh' : 'coarse';
+}
+
+/** Pellets are told for a season; what goes in at planting is the first month's. */
+function perFilling(
+  { what, amount }: FeedLine,
+  { plantedWeek, endWeek }: { readonly plantedWeek: number; readonly endWeek: number },
+): number {
+  if (what !== 'pellets') return amount;
+  const weeks = (((endWeek - plantedWeek) % 52) + 52) % 52;
+  return amount / Math.max(1, Math.ceil(weeks / 4));
+}
+
+function settingsIn(reading: Reading, house: House): readonly SettingIn[] {
+  const { plants, planting, spot } = reading;
+  const from: WorkedFrom =
+    spot.view === 'one side' && !isHung(planting.container.shape) ? 'the front' : 'all round';
+  const playing = rolesPlayed(reading);
+  const order = plantingOrder(playing, from);
+  const roleOf = new Map(playing.map(({ plant, role }) => [plant.id, role]));
+  const byId = new Map(plants.map((plant) => [plant.id, plant]));
+  const counted = new Map<KindId, number>();
+  const many = (kindId: KindId) => plants.filter((plant) => plant.kindId === kindId).length;
+  const mixCm = mixHeightCm(planting.container);
+  const floorCm = mixFloorCm(planting.container);
+  return order.map((id): SettingIn => {
+    const plant = byId.get(id)!;
+    const nth = (counted.get(plant.kindId) ?? 0) + 1;
+    counted.set(plant.kindId, nth);
+    const deeperCm = deeperOf(plant);
+    const ballFloorCm = Math.max(floorCm, mixCm - NURSERY_SIZES[plant.size].heightCm - deeperCm);
+    return {
+      placeId: id,
+      kindId: plant.kindId,
+      nth,
+      ofKind: many(plant.kindId),
+      ballFloorCm,
+      deeperCm,
+      roots: rootsFor(plant, house),
+      lean:
+        plant.lean && plant.lean.tiltDeg >= 1
+          ? 'as planned'
+          : roleOf.get(id) === 'edge' && plant.kind.trailCm
+            ? 'outward'
+            : null,
+      isPinched: isPinched(plant, house),
+    };
+  });
+}
+
+function deeperOf({ kind, size }: PlacedPlant): number {
+  const { heightCm } = NURSERY_SIZES[size];
+  if (size === 'bulb') return BULB_DEPTHS * heightCm;
+  const roots =
+    isTomato(kind.botanical) ||
+    STEM_ROOTERS.some((genus) => kind.botanical.startsWith(`${genus} `));
+  return roots ? DEEPER_SHARE * heightCm : 0;
+}
+
+function rootsFor({ size }: PlacedPlant, { roots }: House): SettingIn['roots'] {
+  if (size === 'bulb' || size === 'seed' || size === 'bare-root' || size === 'cutting')
+    return 'leave';
+  if (roots === 'leave alone') return 'leave';
+  return roots === 'always loosen' ? 'loosen' : 'loosen if circling';
+}
+
+/** Tips are taken at planting where the kind branches for it, unless the house lets it trail. */
+function isPinched({ kind }: PlacedPlant, { pinch }: House): boolean {
+  if (!kind.bloom?.pinch) return false;
+  if (pinch === 'often') return true;
+  return pinch === 'by plant' && kind.trailCm === null;
+}
+
+function plantCautions(
+  { kind }: PlacedPlant,
+  { isPinched: pinched }: SettingIn,
+): readonly (StepCaution | null)[] {
+  const { people, cats, dogs } = kind.toxicity;
+  return [
+    kind.irritant.skin === 'no' ? null : { mind: 'gloves', kinds: [kind.id] },
+    [people, cats, dogs].some((harm) => harm === 'poisonous' || harm === 'unsure')
+      ? { mind: 'poison', kinds: [kind.id] }
+      : null,
+    pinched ? { mind: 'blades' } : null,
+  ];
+}

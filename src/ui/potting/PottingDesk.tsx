@@ -1,0 +1,264 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useEffect, useMemo, useState } from 'react';
+import type { Entry } from '@/core/log/entry';
+import { plantKeys } from '@/core/making/progress';
+import { swapEdit } from '@/core/plantings/edits';
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import { Button, ButtonLink } from '@/ui/controls/Button';
+import { useWidth } from '@/ui/controls/useWidth';
+import { useLibrary } from '@/ui/session/LibraryProvider';
+import { say } from '@/ui/session/say';
+import { useSettings, useStore } from '@/ui/session/StoreProvider';
+import { inSentence } from '@/words/names';
+import { cautionText, minutesText, stepLines, stepTitle } from '@/words/potting';
+import { POT_HEIGHT_CM } from '@/ui/plant-book/grown';
+import { KindDrawn } from '@/ui/plant-book/KindDrawn';
+import { NoteField } from './NoteField';
+import { PottingDone } from './PottingDone';
+import { PottingPlan } from './PottingPlan';
+import { PottingSection } from './PottingSection';
+import { SoFar } from './SoFar';
+import { StepRuler } from './StepRuler';
+import { useAwake } from './useAwake';
+import { usePotting, type Potting } from './usePotting';
+import { useReadAloud } from './useReadAloud';
+
+const SwapSheet = dynamic(() => import('@/ui/trolley/SwapSheet'), { ssr: false });
+
+/** One planting being made, one step at a time: readable at arm's length, pressed with a knuckle. */
+export function PottingDesk({
+  it,
+  held,
+}: {
+  readonly it: PlantingInSpot;
+  readonly held: readonly Entry[];
+}) {
+  const potting = usePotting(it, held);
+  const { steps, step, progress } = potting;
+  const settings = useSettings();
+  const { kindOf } = useLibrary();
+  const [ref, width] = useWidth<HTMLDivElement>();
+  useAwake();
+  useKeys(potting);
+  const lines = useMemo(
+    () => (step ? stepLines(step, it.plants, settings) : []),
+    [step, it.plants, settings],
+  );
+  const title = step ? stepTitle(step, kindOf) : 'All done';
+  const cautions = step?.cautions.map((one) => cautionText(one, kindOf, settings)) ?? [];
+  const aloud = useReadAloud([title, ...lines, ...cautions].join(' '));
+  const inHand = step?.what.do === 'plant' ? step.what.plant : null;
+  const kindInHand = inHand && kindOf(inHand.kindId);
+  const keys = plantKeys(steps);
+  const isIn = keys.filter((key) => progress.answers.get(key)?.what.how === 'done').length;
+  const toGo = steps
+    .filter(({ key }) => !progress.answers.has(key))
+    .reduce((sum, { minutes }) => sum + minutes, 0);
+  const isWide = width >= 900;
+  const drawnPx = isWide ? Math.min(560, width * 0.5) : width;
+  return (
+    <div ref={ref} className="pb-28">
+      <header className="flex items-baseline justify-between gap-4 pt-3 text-lead">
+        <h1 className="min-w-0 truncate font-semibold">{it.planting.name}</h1>
+        <p className="shrink-0 text-ink2">
+          {isIn} of {keys.length} planted
+          {toGo > 0 ? `, ${minutesText(toGo)} to go` : ''}
+        </p>
+      </header>
+      <StepRuler potting={potting} />
+      {width > 0 && step && (
+        <div className={isWide ? 'grid grid-cols-[auto_1fr] gap-8 pt-4' : 'pt-3'}>
+          <div style={{ width: drawnPx }}>
+            {showsPlan(step.what.do) ? (
+              <PottingPlan
+                it={it}
+                progress={progress}
+                lit={inHand?.placeId ?? null}
+                widthPx={drawnPx}
+                mostPx={isWide ? 460 : 262}
+              />
+            ) : (
+              <SoFar it={it} progress={progress} widthPx={drawnPx} heightPx={isWide ? 460 : 280} />
+            )}
+          </div>
+          <div className="relative min-w-0">
+            {kindInHand && (
+              <span className="absolute top-0 right-0">
+                <KindDrawn
+                  kind={kindInHand}
+                  widthPx={64}
+                  pxPerCm={Math.min(
+                    1.5,
+                    58 / (kindInHand.heightCm[1] * 1.1 + POT_HEIGHT_CM),
+                    64 / kindInHand.spreadCm[1],
+                  )}
+                />
+              </span>
+            )}
+            <p className="pt-2 text-lead text-ink2">
+              {inHand && step.what.do === 'plant'
+                ? `Plant ${step.what.index} of ${step.what.of}`
+                : `Step ${potting.at + 1} of ${steps.length}`}
+            </p>
+            <div aria-live="polite">
+              <h2 className="display pr-20 text-room leading-9" data-step={step.key}>
+                {title}
+              </h2>
+              {lines.map((line) => (
+                <p key={line} className="text-name leading-6">
+                  {line}
+                </p>
+              ))}
+              {cautions.map((line) => (
+                <p
+                  key={line}
+                  className="mt-2 border-l-4 border-ink bg-paper px-3 py-1.5 text-lead leading-5"
+                >
+                  <b>Caution.</b> {line}
+                </p>
+              ))}
+            </div>
+            {showsSection(step.what.do) && (
+              <div className="pt-2">
+                <PottingSection
+                  it={it}
+                  steps={steps}
+                  step={step}
+                  progress={progress}
+                  units={settings}
+                  widthPx={isWide ? Math.min(460, width - drawnPx - 32) : width}
+                  mostPx={isWide ? 240 : 140}
+                />
+              </div>
+            )}
+            <Beside potting={potting} it={it} aloud={aloud} />
+          </div>
+        </div>
+      )}
+      {!step && <PottingDone it={it} potting={potting} />}
+      <NextBar potting={potting} />
+    </div>
+  );
+}
+
+const showsPlan = (what: string) => ['dry run', 'plant', 'support', 'fill'].includes(what);
+const showsSection = (what: string) => ['fill', 'plant', 'top up', 'foot'].includes(what);
+
+/** What can be done beside going on: another plant, left out, a note, read aloud. */
+function Beside({
+  potting: { step, progress, answer, unanswer, note },
+  it,
+  aloud,
+}: {
+  readonly potting: Potting;
+  readonly it: PlantingInSpot;
+  readonly aloud: ReturnType<typeof useReadAloud>;
+}) {
+  const store = useStore();
+  const settings = useSettings();
+  const { kindOf } = useLibrary();
+  const [isSwapping, setSwapping] = useState(false);
+  if (!step) return null;
+  const inHand = step.what.do === 'plant' ? step.what.plant : null;
+  const isAnswered = progress.answers.has(step.key);
+  return (
+    <div className="mt-3 flex flex-wrap items-center gap-2">
+      {isAnswered ? (
+        <Button onClick={unanswer}>Not done after all</Button>
+      ) : (
+        <Button onClick={() => answer('skipped')}>{inHand ? 'It is missing' : 'Skip it'}</Button>
+      )}
+      {inHand && !isAnswered && <Button onClick={() => setSwapping(true)}>Another plant</Button>}
+      {aloud.isPossible && (
+        <Button aria-pressed={aloud.isOn} look="choice" onClick={aloud.toggle}>
+          Read aloud
+        </Button>
+      )}
+      <NoteField onNote={note} />
+      {isSwapping && inHand && (
+        <SwapSheet
+          kindId={inHand.kindId}
+          its={[it]}
+          there={null}
+          units={settings}
+          onTake={(to, size) => {
+            setSwapping(false);
+            void store?.edit(it.planting.id, swapEdit(inHand.kindId, to, size, inHand.placeId));
+            say(
+              `${kindOf(to)?.common ?? to} in the place of ${inSentence(kindOf(inHand.kindId)?.common ?? '')}.`,
+              {
+                label: 'Undo',
+                go: () => void store?.undo({ table: 'plantings', id: it.planting.id }),
+              },
+            );
+          }}
+          onClose={() => setSwapping(false)}
+        />
+      )}
+    </div>
+  );
+}
+
+/** Back and on, at the thumb. */
+function NextBar({
+  potting: { at, step, steps, progress, go, answer },
+}: {
+  readonly potting: Potting;
+}) {
+  const { kindOf } = useLibrary();
+  const next = steps[at + 1];
+  const isAnswered = step !== null && progress.answers.has(step.key);
+  const said = step ? (step.what.do === 'plant' ? 'It is in.' : 'Done.') : '';
+  return (
+    <div className="fixed inset-x-0 bottom-0 z-30 border-t border-rule2 bg-zinc px-4 py-3">
+      <div className="mx-auto flex max-w-[1272px] gap-3">
+        <Button
+          className="min-h-16 min-w-24 text-name!"
+          disabled={at === 0}
+          onClick={() => go(at - 1)}
+        >
+          Back
+        </Button>
+        {step ? (
+          <Button
+            look="act"
+            className="min-h-16 min-w-0 flex-1 text-name!"
+            onClick={() => (isAnswered ? go(at + 1) : answer('done'))}
+          >
+            {isAnswered ? 'On' : said}{' '}
+            {next && (
+              <span className="truncate font-normal">
+                {isAnswered ? 'to' : 'Next,'} {inSentence(stepTitle(next, kindOf))}
+              </span>
+            )}
+          </Button>
+        ) : (
+          <ButtonLink look="act" href="/potting" className="min-h-16 flex-1 text-name!">
+            To the next container
+          </ButtonLink>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** The space bar goes on, the left arrow goes back. */
+function useKeys({ at, step, progress, go, answer }: Potting): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const on = event.target instanceof HTMLElement ? event.target : null;
+      // What has the focus keeps its own keys.
+      if (on?.closest('input, textarea, select, button, a, [role="dialog"]')) return;
+      if (event.key === 'ArrowLeft' && at > 0) go(at - 1);
+      else if (event.key === ' ' && step) {
+        event.preventDefault();
+        if (progress.answers.has(step.key)) go(at + 1);
+        else answer('done');
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+}

@@ -1,0 +1,159 @@
+import { fillable, insideBaseCm, mixHeightCm, outerSection } from '@/core/containers/container';
+import { reachOf } from '@/core/containers/section';
+import { formOf, isHung } from '@/core/containers/shape';
+import { toHex } from '@/core/colour/oklch';
+import type { MakingProgress } from '@/core/making/progress';
+import type { MakingStep } from '@/core/making/steps';
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import { NURSERY_SIZES } from '@/core/plants/nursery';
+import { STENCIL_LIT } from '@/ui/controls/PlanMarks';
+import { lengthText, type Units } from '@/words/format';
+
+interface PottingSectionProps {
+  readonly it: PlantingInSpot;
+  readonly steps: readonly MakingStep[];
+  readonly step: MakingStep | null;
+  readonly progress: MakingProgress;
+  readonly units: Units;
+  readonly widthPx: number;
+  readonly mostPx: number;
+}
+
+const MIX_INK = 'oklch(0.62 0.01 60)';
+const BALL_INK = 'oklch(0.47 0.02 60)';
+/** Room for figures beside and above, px. */
+const ASIDE_PX = 8;
+const ABOVE_PX = 26;
+
+/** The container cut through from the front: how high the mix stands by now, the balls that are in, the one in hand lit, and the figure to go by. */
+export function PottingSection({
+  it,
+  steps,
+  step,
+  progress,
+  units,
+  widthPx,
+  mostPx,
+}: PottingSectionProps) {
+  const { container } = it.planting;
+  const form = formOf(container.shape);
+  const depth = form.depthCm;
+  const base = insideBaseCm(container);
+  const halfOut = (h: number) => reachOf(outerSection(container, h)).acrossCm;
+  const halfIn = (h: number) => reachOf(fillable(container).sectionAt(h)).acrossCm;
+  const levels = cuts(depth);
+  const widest = Math.max(...levels.map(halfOut));
+  const pxPerCm = Math.min(
+    (widthPx - 2 * ASIDE_PX) / (2 * widest),
+    (mostPx - ABOVE_PX - 4) / (depth + base),
+  );
+  const heightPx = (depth + base) * pxPerCm + ABOVE_PX + 4;
+  const x = (cm: number) => widthPx / 2 + cm * pxPerCm;
+  const y = (cm: number) => ABOVE_PX + (depth - cm) * pxPerCm;
+  const outline = (half: (h: number) => number, to: number) => {
+    const up = levels.filter((h) => h < to).concat(to);
+    return `M${[
+      ...up.map((h) => `${x(-half(h))} ${y(h)}`),
+      ...[...up].reverse().map((h) => `${x(half(h))} ${y(h)}`),
+    ].join('L')}z`;
+  };
+  const fill = steps.find(({ what }) => what.do === 'fill')?.what;
+  const mixCm = mixLevel();
+  function mixLevel(): number {
+    const isDone = (key: string) => progress.answers.get(key)?.what.how === 'done';
+    if (isDone('top up')) return mixHeightCm(container);
+    if (fill?.do !== 'fill') return 0;
+    return isDone('fill') || step?.what.do === 'fill' ? fill.toCm : 0;
+  }
+  const inHand = step?.what.do === 'plant' ? step.what.plant : null;
+  const shown = steps.flatMap(({ key, what }) =>
+    what.do === 'plant' &&
+    (what.plant.placeId === inHand?.placeId || progress.answers.get(key)?.what.how === 'done')
+      ? [what.plant]
+      : [],
+  );
+  const litLast = (a: { readonly placeId: string }, b: { readonly placeId: string }) =>
+    Number(a.placeId === inHand?.placeId) - Number(b.placeId === inHand?.placeId);
+  const figure = figureFor();
+  function figureFor(): { readonly cm: number; readonly text: string } | null {
+    if (step?.what.do === 'fill')
+      return {
+        cm: step.what.toCm,
+        text: `${lengthText(step.what.belowRimCm, units)} below the rim`,
+      };
+    if (inHand || step?.what.do === 'top up')
+      return {
+        cm: mixHeightCm(container),
+        text: `${lengthText(container.headspaceCm, units)} to the rim`,
+      };
+    return null;
+  }
+  return (
+    <svg
+      width={widthPx}
+      height={heightPx}
+      viewBox={`0 0 ${widthPx} ${heightPx}`}
+      role="img"
+      aria-label={`Cut through from the front${figure ? `: ${figure.text}` : ''}`}
+      className="mx-auto block"
+    >
+      <path d={outline(halfOut, depth)} fill={toHex(container.colour)} />
+      {!isHung(container.shape) && (
+        <path
+          d={`M${x(-halfOut(0))} ${y(0)}H${x(halfOut(0))}V${y(-base)}H${x(-halfOut(0))}z`}
+          fill={toHex(container.colour)}
+        />
+      )}
+      <path d={outline(halfIn, depth)} fill="var(--strip)" />
+      {mixCm > 0 && <path d={outline(halfIn, mixCm)} fill={MIX_INK} />}
+      {[...shown].sort(litLast).map(({ placeId, ballFloorCm }) => {
+        const plant = it.plants.find(({ id }) => id === placeId);
+        if (!plant) return null;
+        const ball = NURSERY_SIZES[plant.size];
+        const [top, foot] = [y(ballFloorCm + ball.heightCm), y(ballFloorCm)];
+        const isLit = placeId === inHand?.placeId;
+        return (
+          <path
+            key={placeId}
+            d={`M${x(plant.xCm - ball.topCm / 2)} ${top}H${x(plant.xCm + ball.topCm / 2)}L${x(plant.xCm + ball.baseCm / 2)} ${foot}H${x(plant.xCm - ball.baseCm / 2)}z`}
+            fill={BALL_INK}
+            stroke={isLit ? STENCIL_LIT : 'var(--strip)'}
+            strokeWidth={isLit ? 3 : 1}
+          />
+        );
+      })}
+      {figure && (
+        <g fill="var(--ink)" stroke="var(--ink)">
+          <path
+            d={`M${x(-halfIn(depth))} ${y(depth)}H${x(halfIn(depth))}`}
+            strokeDasharray="4 4"
+            fill="none"
+          />
+          <path
+            d={`M${x(-halfIn(depth) * 0.72)} ${y(depth) + 2}V${y(figure.cm) - 2}m-4 -6l4 6l4 -6`}
+            fill="none"
+            strokeWidth={1.6}
+          />
+          <path
+            d={`M${x(-halfIn(figure.cm))} ${y(figure.cm)}H${x(halfIn(figure.cm))}`}
+            fill="none"
+          />
+          <text
+            x={x(-halfIn(depth) * 0.72)}
+            y={ABOVE_PX - 9}
+            stroke="none"
+            fontSize={15}
+            fontWeight={650}
+          >
+            {figure.text}
+          </text>
+        </g>
+      )}
+    </svg>
+  );
+}
+
+/** Levels at which the container is cut, from the base up. */
+function cuts(depth: number): readonly number[] {
+  return Array.from({ length: 25 }, (_, i) => (depth * i) / 24);
+}

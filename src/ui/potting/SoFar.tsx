@@ -1,0 +1,49 @@
+import { useMemo } from 'react';
+import { read } from '@/core/checks/reading';
+import type { MakingProgress } from '@/core/making/progress';
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import { extentOf } from '@/core/seeing/framing';
+import { subjectOf } from '@/core/seeing/subject';
+import { PlantingPicture } from '@/ui/controls/PlantingPicture';
+import { smallLens } from '@/ui/start/ProposalPicture';
+
+/** The stand-back view of what is in by now, as it looks today. */
+export function SoFar({
+  it,
+  progress,
+  widthPx,
+  heightPx,
+}: {
+  readonly it: PlantingInSpot;
+  readonly progress: MakingProgress;
+  readonly widthPx: number;
+  readonly heightPx: number;
+}) {
+  const isIn = it.plants
+    .filter(({ id }) => progress.answers.get(`plant ${id}`)?.what.how === 'done')
+    .map(({ id }) => id)
+    .join();
+  const now = useMemo(
+    () => ({ ...it, plants: it.plants.filter(({ id }) => isIn.split(',').includes(id)) }),
+    [it, isIn],
+  );
+  const extent = useMemo(() => extentOf(read(it)), [it]);
+  const subject = useMemo(() => subjectOf(now), [now]);
+  const scale = Math.min(
+    widthPx / (extent.leftCm + extent.rightCm),
+    heightPx / (extent.aboveCm + extent.belowCm),
+  );
+  return (
+    <div className="bg-field">
+      <PlantingPicture
+        still
+        subject={subject}
+        weeks={0}
+        lens={smallLens(it, extent, scale, widthPx, heightPx)}
+        widthPx={widthPx}
+        heightPx={heightPx}
+        label={`${it.planting.name} as far as it is planted`}
+      />
+    </div>
+  );
+}

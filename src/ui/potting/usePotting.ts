@@ -1,0 +1,109 @@
+'use client';
+
+import { useMemo, useRef, useState } from 'react';
+import { localTime, weekOfDay, dayIn } from '@/core/calendar/day';
+import { read } from '@/core/checks/reading';
+import type { Entry } from '@/core/log/entry';
+import { completes, progressOf, type MakingProgress } from '@/core/making/progress';
+import { stepsOf, type MakingStep } from '@/core/making/steps';
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import type { Draft } from '@/data/store';
+import { useClock } from '@/ui/session/useClock';
+import { useStore } from '@/ui/session/StoreProvider';
+
+/** A step that took longer was interrupted, minutes. */
+const LONGEST_MINUTES = 60;
+
+export interface Potting {
+  readonly steps: readonly MakingStep[];
+  readonly progress: MakingProgress;
+  /** Which step is shown; the number of steps when all are answered. */
+  readonly at: number;
+  readonly step: MakingStep | null;
+  readonly go: (at: number) => void;
+  readonly answer: (how: 'done' | 'skipped') => void;
+  /** Takes back what was answered of the step that is shown. */
+  readonly unanswer: () => void;
+  readonly note: (words: string) => void;
+}
+
+/** The making of one planting: what was answered is in the log, so that a phone that is locked or reloaded goes on where it was. */
+export function usePotting(it: PlantingInSpot, held: readonly Entry[]): Potting {
+  const store = useStore();
+  const clock = useClock();
+  const steps = useMemo(() => stepsOf(read(it), it.house), [it]);
+  const progress = useMemo(() => progressOf(steps, held), [steps, held]);
+  /** The step looked at; `null`: the next one to do. */
+  const [looked, setLooked] = useState<number | null>(null);
+  const since = useRef<number | null>(null);
+  const at = Math.min(looked ?? progress.at, steps.length);
+  const step = steps[at] ?? null;
+  const zone = it.spot.site.timeZone;
+  const draft = (what: Draft['what'], rest: Partial<Draft> = {}): Draft => ({
+    at: localTime(zone, clock.now()),
+    zone,
+    of: {
+      plantingId: it.planting.id,
+      spotId: it.spot.id,
+      ...(it.planting.shelfId ? { containerId: it.planting.shelfId } : {}),
+    },
+    what,
+    ...rest,
+  });
+
+  const minutesSince = (): number | null => {
+    // How long a step takes is told by the real time that goes by, whatever day the clock is held on.
+    const now = performance.now();
+    const took = since.current === null ? null : (now - since.current) / 60_000;
+    since.current = now;
+    return took !== null && took <= LONGEST_MINUTES ? Math.round(took * 10) / 10 : null;
+  };
+
+  const answer = (how: 'done' | 'skipped') => {
+    if (!step) return;
+    const was = progress.answers.get(step.key);
+    const drafts: Draft[] = [
+      draft(
+        { did: 'step', key: step.key, how, minutes: minutesSince() },
+        was ? { takesBack: was.id } : {},
+      ),
+    ];
+    const whole = completes(steps, progress, { key: step.key, how }, it.planting);
+    if (whole) drafts.push(draft({ did: 'planted', plants: whole.wentIn }));
+    if (step.what.do === 'put out' && how === 'done' && !progress.putOut)
+      drafts.push(draft({ did: 'put out' }));
+    const plantedWeek = weekOfDay(dayIn(zone, clock.now()));
+    void store?.log(
+      drafts,
+      whole
+        ? { id: it.planting.id, edit: { kind: 'plant', plantedWeek, missing: whole.missing } }
+        : undefined,
+    );
+    // On to the next: the first without an answer, or the one after when one is gone through again.
+    setLooked(looked === null || at + 1 === progress.at ? null : at + 1);
+  };
+
+  const unanswer = () => {
+    const was = step && progress.answers.get(step.key);
+    if (!was || !step) return;
+    const back = (entry: Entry) => draft({ did: 'taken back' }, { takesBack: entry.id });
+    void store?.log([
+      back(was),
+      // What is not all in is not planted.
+      ...(step.what.do === 'plant' && progress.planted ? [back(progress.planted)] : []),
+      ...(step.what.do === 'put out' && progress.putOut ? [back(progress.putOut)] : []),
+    ]);
+    setLooked(at);
+  };
+
+  return {
+    steps,
+    progress,
+    at,
+    step,
+    go: (to) => setLooked(Math.max(0, Math.min(steps.length, to))),
+    answer,
+    unanswer,
+    note: (words) => void store?.log([draft({ did: 'noted', words })]),
+  };
+}
