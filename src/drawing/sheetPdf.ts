@@ -48,8 +48,8 @@ export async function sheetPdf(
   file.setCreationDate(new Date(0));
   file.setModificationDate(new Date(0));
   const [plain, strong] = [
-    await file.embedFont(fonts.plain, { subset: true }),
-    await file.embedFont(fonts.strong, { subset: true }),
+    await file.embedFont(fonts.plain, { subset: true, customName: 'Archivo-Medium' }),
+    await file.embedFont(fonts.strong, { subset: true, customName: 'Archivo-Bold' }),
   ];
   for (const { widthMm, heightMm, sheet, shiftMm, clip: cut, marks } of pages) {
     const page = file.addPage([widthMm * PT_PER_MM, heightMm * PT_PER_MM]);

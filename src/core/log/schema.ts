@@ -48,6 +48,16 @@ export const whatSchema = z.discriminatedUnion(
     }),
     /** All of it stands in its mix. */
     did('planted', { plants: z.array(wentIn).max(200).readonly() }),
+    /** Several alike are to be made: how many of each design. */
+    did('run begun', {
+      recipes: z
+        .array(z.object({ plantingId: id, count: z.number().int().min(1).max(10_000) }))
+        .min(1)
+        .max(40)
+        .readonly(),
+    }),
+    /** From here on the run plants another kind, because one ran out. */
+    did('run changed', { from: id, to: id, size: z.enum(NURSERY_SIZE_IDS) }),
     did('put out', {}),
     did('watered', { litres: z.number().min(0).max(1000).nullable() }),
     did('fed', { what: textSchema('The feed', 60), grams: z.number().min(0).max(5000).nullable() }),

@@ -103,8 +103,8 @@ export const OVERLAP_MM = 12;
 /** More pages than this are no template any more. */
 export const MOST_TILES = 40;
 
-/** Text as wide as it is by eye, mm: enough to keep words apart. */
-export const TEXT_MM = { letter: 5.5, note: 3.2, small: 2.6, title: 6 } as const;
+/** Heights of type, mm. */
+export const TEXT_MM = { note: 3.2, small: 2.6, title: 6, largest: 14 } as const;
 
 export type Tiled =
   | { readonly ok: true; readonly pages: readonly SheetPage[]; readonly isTurned: boolean }

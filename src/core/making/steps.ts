@@ -263,12 +263,18 @@ function perFilling(
   return amount / Math.max(1, Math.ceil(weeks / 4));
 }
 
-function settingsIn(reading: Reading, house: House): readonly SettingIn[] {
-  const { plants, planting, spot } = reading;
+/** The order in which a planting's plants go in. */
+export function plantingOrderOf(reading: Reading): readonly PlaceId[] {
+  const { spot, planting } = reading;
   const from: WorkedFrom =
     spot.view === 'one side' && !isHung(planting.container.shape) ? 'the front' : 'all round';
+  return plantingOrder(rolesPlayed(reading), from);
+}
+
+function settingsIn(reading: Reading, house: House): readonly SettingIn[] {
+  const { plants, planting } = reading;
   const playing = rolesPlayed(reading);
-  const order = plantingOrder(playing, from);
+  const order = plantingOrderOf(reading);
   const roleOf = new Map(playing.map(({ plant, role }) => [plant.id, role]));
   const byId = new Map(plants.map((plant) => [plant.id, plant]));
   const counted = new Map<KindId, number>();

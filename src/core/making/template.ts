@@ -6,6 +6,7 @@ import { RIM_BUFFER_CM } from '../placing/fit';
 import type { PlacedPlant, PlaceId, PlantingInSpot } from '../plantings/planting';
 import { NURSERY_SIZES } from '../plants/nursery';
 import { leanMarks } from '../stencil/plants';
+import { clamp } from '../units/units';
 import { TEXT_MM, type MmPoint, type Sheet, type SheetInk, type SheetMark } from './sheet';
 
 const MM_PER_CM = 10;
@@ -93,7 +94,9 @@ function ballMarks(
   const under = board
     ? `ø ${Math.round(ball.topCm * MM_PER_CM)}, ${Math.round(ball.heightCm * MM_PER_CM)} deep`
     : words.underOf(plant);
-  // In a small ball the second line stands below it.
+  // As large as the ball takes; in a small one the second line stands below it.
+  const letterMm = clamp(radiusMm / 3.5, TEXT_MM.note, TEXT_MM.largest);
+  const underMm = clamp(radiusMm / 9, TEXT_MM.small, TEXT_MM.title);
   const isSmall = radiusMm < 13;
   return [
     { kind: 'circle', what: 'ball', at: middle, radiusMm },
@@ -101,12 +104,12 @@ function ballMarks(
     text(
       middle,
       words.letterOf(plant),
-      isSmall ? TEXT_MM.note : TEXT_MM.letter,
+      letterMm,
       'middle',
-      isSmall ? 1.2 : board ? -1.6 : 0.6,
+      isSmall ? letterMm * 0.35 : board ? -4 : 0,
       true,
     ),
-    text(middle, under, TEXT_MM.small, 'middle', isSmall ? radiusMm + 3 : 5.4),
+    text(middle, under, underMm, 'middle', isSmall ? radiusMm + underMm : underMm + 3.5),
   ];
 }
 

@@ -164,6 +164,8 @@ export const plantingSchema = z
     /** Checks the gardener has answered with "I mean it". */
     meant: z.array(z.string()).readonly(),
     demo: z.boolean(),
+    /** The design it was made from and the run in which it was; left out: it is a design itself. */
+    madeIn: z.object({ designId: id('Design id'), runId: id('Run id') }).optional(),
     /** Name of the what-if being worked on; left out on the first plan. */
     whatIf: z.string().min(1).max(80).optional(),
   })

@@ -6,6 +6,7 @@ import { plantCost } from '@/core/shopping/plantCost';
 import { spotHref } from '@/ui/session/links';
 import { UndoBar } from '@/ui/session/UndoBar';
 import type { Editing } from '@/ui/session/useEditing';
+import { MakeIt } from './MakeIt';
 import { sizeText } from '@/words/containers';
 import { hoursText, moneyText, volumeText } from '@/words/format';
 
@@ -39,6 +40,7 @@ export function BenchHead({ editing, settings }: HeadProps) {
           {WHEN[spot.sunWhen]}
         </Link>
       </p>
+      <MakeIt it={editing.it} />
       <p className="ml-auto flex items-center gap-3 pb-1 text-small text-ink2">
         <span>
           <b className="text-ink">{planting.places.length}</b>{' '}

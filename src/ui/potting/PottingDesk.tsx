@@ -25,6 +25,7 @@ import { useAwake } from './useAwake';
 import { usePotting, type Potting } from './usePotting';
 import { useReadAloud } from './useReadAloud';
 
+const TemplateSheet = dynamic(() => import('./TemplateSheet'), { ssr: false });
 const SwapSheet = dynamic(() => import('@/ui/trolley/SwapSheet'), { ssr: false });
 
 /** One planting being made, one step at a time: readable at arm's length, pressed with a knuckle. */
@@ -160,6 +161,7 @@ function Beside({
   const settings = useSettings();
   const { kindOf } = useLibrary();
   const [isSwapping, setSwapping] = useState(false);
+  const [isOnPaper, setOnPaper] = useState(false);
   if (!step) return null;
   const inHand = step.what.do === 'plant' ? step.what.plant : null;
   const isAnswered = progress.answers.has(step.key);
@@ -176,7 +178,9 @@ function Beside({
           Read aloud
         </Button>
       )}
+      <Button onClick={() => setOnPaper(true)}>On paper</Button>
       <NoteField onNote={note} />
+      {isOnPaper && <TemplateSheet it={it} onClose={() => setOnPaper(false)} />}
       {isSwapping && inHand && (
         <SwapSheet
           kindId={inHand.kindId}

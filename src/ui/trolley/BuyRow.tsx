@@ -35,10 +35,20 @@ export function BuyRow({ line, answer, units, onTell, onSwap }: BuyRowProps) {
   const { kindOf } = useLibrary();
   const [open, setOpen] = useState(false);
   const kind = line.what.kind === 'plants' ? kindOf(line.what.kindId) : null;
-  const told = answer?.what;
+  // What was pressed is shown at once, until what is kept arrives.
+  const [pressed, setPressed] = useState<{
+    readonly over: string | null;
+    readonly told: Told | null;
+  } | null>(null);
+  const over = answer?.id ?? null;
+  const told: Told | null = pressed?.over === over ? pressed.told : (answer?.what ?? null);
+  const tell = (now: Told | null) => {
+    setPressed({ over, told: now });
+    onTell(line, now);
+  };
   const name = kind?.common ?? lineName(line);
   const note = lineNote(line, units);
-  const isShort = told !== undefined && told.got < line.packs;
+  const isShort = told !== null && told.got < line.packs;
   return (
     <li
       className="border-t border-rule first:border-t-0"
@@ -50,8 +60,8 @@ export function BuyRow({ line, answer, units, onTell, onSwap }: BuyRowProps) {
         <Tick
           large
           className="min-w-0 flex-1 gap-3"
-          checked={told !== undefined}
-          onChange={() => onTell(line, told ? null : { got: line.packs, paidMinor: null })}
+          checked={told !== null}
+          onChange={() => tell(told ? null : { got: line.packs, paidMinor: null })}
         >
           {kind && (
             <span
@@ -105,7 +115,7 @@ export function BuyRow({ line, answer, units, onTell, onSwap }: BuyRowProps) {
               Number.isInteger(got) &&
               got >= 0 &&
               got <= 10_000 &&
-              onTell(line, { got, paidMinor: told?.paidMinor ?? null })
+              tell({ got, paidMinor: told?.paidMinor ?? null })
             }
           />
           <NumberField
@@ -115,7 +125,7 @@ export function BuyRow({ line, answer, units, onTell, onSwap }: BuyRowProps) {
             onValue={(paid) =>
               paid >= 0 &&
               paid <= 1_000_000 &&
-              onTell(line, { got: told?.got ?? line.packs, paidMinor: Math.round(paid * 100) })
+              tell({ got: told?.got ?? line.packs, paidMinor: Math.round(paid * 100) })
             }
           />
           {kind && (

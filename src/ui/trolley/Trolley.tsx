@@ -14,7 +14,7 @@ import { ButtonLink } from '@/ui/controls/Button';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useClock } from '@/ui/session/useClock';
-import { usePlanted } from '@/ui/session/usePlanted';
+import { usePlanted, type Planted } from '@/ui/session/usePlanted';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
 import { inSentence } from '@/words/names';
@@ -45,15 +45,7 @@ export function Trolley() {
   const [picked, setPicked] = useState<ReadonlySet<string> | null>(null);
   const [goTo, setGoTo] = useState(CHEAPEST);
   const [swapping, setSwapping] = useState<BuyLine | null>(null);
-  const toMake = useMemo(
-    () =>
-      new Set(
-        its
-          .filter(({ planting }) => planted?.lifeOf(planting.id).plantedOn === null)
-          .map(({ planting }) => planting.id),
-      ),
-    [its, planted],
-  );
+  const toMake = useMemo(() => (planted ? toMakeOf(planted) : new Set<string>()), [planted]);
   const wanted = picked ?? toMake;
   const chosen = useMemo(
     () => its.filter(({ planting }) => wanted.has(planting.id)),
@@ -188,6 +180,15 @@ export function Trolley() {
       )}
     </div>
   );
+}
+
+/** Plantings that were chosen to be made; where none was, every one that is still an idea. */
+function toMakeOf({ its, lifeOf }: Planted): ReadonlySet<string> {
+  const open = its
+    .map(({ planting }) => planting.id)
+    .filter((id) => lifeOf(id).plantedOn === null && lifeOf(id).stage !== 'over');
+  const chosen = open.filter((id) => lifeOf(id).stage !== 'idea');
+  return new Set(chosen.length > 0 ? chosen : open);
 }
 
 /** Plantings a line is bought for. */

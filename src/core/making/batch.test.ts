@@ -1,0 +1,119 @@
+import fc from 'fast-check';
+import { planted } from '../../../tests/builders/plantings';
+import type { Entry, What } from '../log/entry';
+import { plantingSchema } from '../plantings/schema';
+import {
+  madeFrom,
+  minutesFor,
+  plantsPer,
+  recipeNow,
+  runsOf,
+  salePriceMinor,
+  shortfallOf,
+} from './batch';
+
+const { planting: design } = planted([
+  ['coleus-lime', 0, 0],
+  ['lobelia-blue', -8, 4],
+  ['lobelia-blue', 8, 4],
+]);
+let count = 0;
+const entry = (what: What, of: Entry['of']): Entry => ({
+  id: String((count += 1)).padStart(4, '0'),
+  at: '2026-05-14T09:00:00+01:00',
+  zone: 'Europe/London',
+  of,
+  what,
+});
+
+test('forty of one design are forty plantings, each with lasting plants of its own and the same recipe', () => {
+  const pots = Array.from({ length: 40 }, (_, i) =>
+    madeFrom(design, { runId: 'r1', nth: i + 1, plantedWeek: 24 }),
+  );
+  for (const pot of pots) expect(plantingSchema.safeParse(pot).success).toBe(true);
+  expect(new Set(pots.map(({ id }) => id)).size).toBe(40);
+  expect(new Set(pots.flatMap(({ places }) => places.map(({ id }) => id))).size).toBe(120);
+  expect(pots[7]).toMatchObject({ plantedWeek: 24, madeIn: { designId: design.id, runId: 'r1' } });
+  expect(plantsPer(pots[39]!)).toEqual(plantsPer(design));
+});
+
+test('what ran out is swapped from then on; what was made before keeps its recipe', () => {
+  const swaps = [{ from: 'lobelia-blue', to: 'lobelia-white', size: '9cm' }] as const;
+  expect(plantsPer(recipeNow(design, swaps))).toEqual(
+    new Map([
+      ['coleus-lime', 1],
+      ['lobelia-white', 2],
+    ]),
+  );
+  expect(recipeNow(design, [])).toBe(design);
+});
+
+test('a run is reckoned from the log: what is made, and what was taken back is not', () => {
+  const run = { runId: 'r1' };
+  const begun = entry({ did: 'run begun', recipes: [{ plantingId: design.id, count: 40 }] }, run);
+  const one = (nth: number) =>
+    entry(
+      { did: 'planted', plants: [] },
+      { ...run, plantingId: madeFrom(design, { ...run, nth, plantedWeek: 24 }).id },
+    );
+  const made = [one(1), one(2), one(3)];
+  const back = { ...entry({ did: 'taken back' }, run), takesBack: made[2]!.id };
+  const designOf = (id: string) => (id.startsWith(design.id) ? design.id : null);
+  const [found] = runsOf([begun, ...made, back], designOf);
+  expect(found!.made.get(design.id)).toBe(2);
+  expect(runsOf(made, designOf)).toEqual([]);
+});
+
+test('37 of 40: what reaches for 37 makes 37 whole, and the rest is shared out', () => {
+  const per = new Map([
+    ['coleus-lime', 1],
+    ['lobelia-blue', 2],
+  ]);
+  const short = shortfallOf(per, 40, new Map([['lobelia-blue', 76]]));
+  expect(short).toMatchObject({
+    whole: 38,
+    short: [{ kindId: 'lobelia-blue', wanted: 80, there: 76 }],
+  });
+  expect(shortfallOf(per, 40, new Map([['lobelia-blue', 80]]))).toMatchObject({
+    whole: 40,
+    short: [],
+  });
+  const odd = shortfallOf(per, 40, new Map([['lobelia-blue', 75]]));
+  expect(odd.whole).toBe(37);
+  expect(odd.shares.map((share) => share.get('lobelia-blue'))).toEqual([1, 0, 0]);
+});
+
+test('no more is shared out than is there, and no pot gets more than its recipe (seed 40)', () => {
+  const stock = fc.record({
+    one: fc.integer({ min: 1, max: 6 }),
+    there: fc.integer({ min: 0, max: 300 }),
+    toMake: fc.integer({ min: 0, max: 60 }),
+  });
+  fc.assert(
+    fc.property(stock, ({ one, there, toMake }) => {
+      const found = shortfallOf(new Map([['a', one]]), toMake, new Map([['a', there]]));
+      const shared = found.shares.reduce((sum, share) => sum + (share.get('a') ?? 0), 0);
+      if (found.short.length > 0)
+        expect(found.whole * one + shared).toBe(Math.min(there, toMake * one));
+      expect(found.whole + found.shares.length).toBe(toMake);
+      for (const share of found.shares) expect(share.get('a') ?? 0).toBeLessThanOrEqual(one);
+    }),
+    { seed: 40, numRuns: 500 },
+  );
+});
+
+test('time goes by what earlier ones took, else the later ones are quicker than the first; a price holds its margin', () => {
+  expect(minutesFor(40, { oneMinutes: 30, earlier: [11, 9, 40] })).toBe(440);
+  expect(minutesFor(1, { oneMinutes: 30, earlier: [] })).toBe(30);
+  expect(minutesFor(4, { oneMinutes: 30, earlier: [] })).toBe(90);
+  expect(minutesFor(0, { oneMinutes: 30, earlier: [] })).toBe(0);
+  for (const [cost, margin] of [
+    [1234, 0.4],
+    [999, 0],
+    [2600, 0.55],
+  ] as const) {
+    const price = salePriceMinor(cost, margin);
+    expect((price - cost) / price).toBeGreaterThanOrEqual(margin - 1e-9);
+    expect(price - salePriceMinor(cost, margin - 0.1)).toBeGreaterThanOrEqual(0);
+  }
+});

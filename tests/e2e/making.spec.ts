@@ -1,0 +1,134 @@
+import { expect, test, type Page } from '@playwright/test';
+
+const PHONE = { width: 390, height: 844 };
+
+async function halt(page: Page): Promise<void> {
+  await page.goto('/shed');
+  await page.getByRole('button', { name: 'Load the demo set' }).click();
+  await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
+}
+
+test('bought on a phone: ticked, fewer than wanted, dearer, another plant instead; all of it is there after a reload', async ({
+  page,
+}) => {
+  await page.setViewportSize(PHONE);
+  await halt(page);
+  await page.goto('/trolley');
+  const lines = page.locator('[data-line]');
+  const basil = lines.filter({ hasText: 'Purple basil' });
+  await basil.getByRole('checkbox').check();
+  await expect(basil).toHaveAttribute('data-ticked', '');
+  const marigold = lines.filter({ hasText: 'Pot marigold' });
+  await marigold.getByRole('button', { name: 'Pot marigold: not as listed' }).click();
+  await marigold.getByLabel(/^Got, of/).fill('1');
+  await page.keyboard.press('Enter');
+  await expect(marigold).toContainText('got 1 of 2');
+  await marigold.getByLabel('Paid for all of it').fill('3,20');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Total' })).toContainText('1 pack short');
+  // There is no strawberry on the bench: something that is there takes its place, judged in the pot.
+  const strawberry = lines.filter({ hasText: 'Strawberry' });
+  await strawberry.getByRole('button', { name: 'Strawberry: not as listed' }).click();
+  await strawberry.getByRole('button', { name: 'Take something else' }).click();
+  const standIn = page.locator('[data-stand-in]').first();
+  const name = await standIn.locator('.font-semibold').first().innerText();
+  await standIn.click();
+  await expect(strawberry).toHaveCount(0);
+  const instead = page.locator('[data-line], [data-short]').filter({ hasText: name });
+  await expect(instead).toHaveCount(1);
+
+  await page.reload();
+  await expect(basil).toHaveAttribute('data-ticked', '');
+  await expect(marigold).toContainText('£3.20');
+  await expect(instead).toHaveCount(1);
+  const [list] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as CSV' }).click(),
+  ]);
+  expect(list.suggestedFilename()).toBe('shopping-list.csv');
+  // Not bought after all.
+  await basil.getByRole('checkbox').uncheck();
+  await expect(basil).not.toHaveAttribute('data-ticked', '');
+});
+
+test('potted up on a phone: reloaded in the midst of it, one plant missing, one done by mistake; at the end it stands since that day', async ({
+  page,
+}) => {
+  await page.setViewportSize(PHONE);
+  await halt(page);
+  await page.goto('/potting');
+  await page.getByRole('link', { name: /Kitchen pot/ }).click();
+  const step = page.locator('[data-step]');
+  const on = page.getByRole('button', { name: /^(Done\.|It is in\.)/ });
+  const goOn = async () => {
+    const was = await step.getAttribute('data-step');
+    await on.click();
+    await expect(step).not.toHaveAttribute('data-step', was!);
+  };
+  await expect(step).toHaveAttribute('data-step', 'soak');
+  while (!(await step.getAttribute('data-step'))!.startsWith('plant ')) await goOn();
+  await goOn();
+  await goOn();
+  const third = (await step.getAttribute('data-step'))!;
+  // The phone goes dark and comes back.
+  await page.reload();
+  await expect(step).toHaveAttribute('data-step', third);
+  await expect(page.locator('[data-how="done"]')).toHaveCount(2);
+  // The second was not in after all.
+  await page.getByRole('button', { name: 'Back' }).click();
+  await page.getByRole('button', { name: 'Not done after all' }).click();
+  await expect(page.locator('[data-how="done"]')).toHaveCount(1);
+  await goOn();
+  await expect(step).toHaveAttribute('data-step', third);
+  await page.getByRole('button', { name: 'It is missing' }).click();
+  await expect(page.locator('[data-how="skipped"]')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await page.getByRole('textbox', { name: 'Note' }).fill('third basil broke');
+  await page.keyboard.press('Enter');
+  while ((await step.getAttribute('data-step')) !== 'end') await goOn();
+  await expect(step).toHaveText('Planted 17 July');
+  await expect(page.getByText('9 plants went in')).toBeVisible();
+  await page.getByRole('link', { name: 'Look at it on the bench' }).click();
+  await expect(page.locator('[data-life="standing"]')).toContainText('Planted 17 July');
+  await expect(page.locator('[data-place]')).toHaveCount(9);
+});
+
+test('by keyboard at the desk: chosen on the bench, planted with the space bar, the plan taken away on paper', async ({
+  page,
+}) => {
+  await halt(page);
+  await page.goto('/potting?planting=demo-kitchen-pot');
+  const step = page.locator('[data-step]');
+  await expect(step).toHaveAttribute('data-step', 'soak');
+  for (let i = 0; i < 40 && (await step.getAttribute('data-step')) !== 'end'; i += 1) {
+    const was = await step.getAttribute('data-step');
+    await page.keyboard.press(' ');
+    await expect(step).not.toHaveAttribute('data-step', was!);
+  }
+  await expect(step).toHaveText('Planted 17 July');
+  await page.goto('/bench?planting=demo-kitchen-pot');
+  await page.getByRole('button', { name: 'Plan on paper' }).press('Enter');
+  await page.getByLabel('White edge').fill('0');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog').getByRole('alert')).toContainText('3 to 60 mm');
+  await page.getByLabel('White edge').fill('8');
+  await page.keyboard.press('Enter');
+  await page.getByRole('radio', { name: 'A3' }).press(' ');
+  const [pdf] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as PDF' }).press('Enter'),
+  ]);
+  expect(pdf.suggestedFilename()).toBe('kitchen-pot-template.pdf');
+});
+
+test('the Halt’s day can be moved, and let go', async ({ page }) => {
+  await halt(page);
+  await page.goto('/');
+  const note = page.locator('[data-held-day]');
+  await expect(note).toContainText('Friday, 17 July 2026');
+  await note.getByLabel('Another day').fill('2026-06-11');
+  await expect(note).toContainText('Thursday, 11 June 2026');
+  await expect(page.getByText('as they should look 11–17 June')).toBeVisible();
+  await note.getByRole('button', { name: 'Use today’s date' }).click();
+  await expect(note).toHaveCount(0);
+});
