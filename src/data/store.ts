@@ -252,6 +252,31 @@ export class Store {
     return entries;
   }
 
+  /** Keeps a pot that was made from a design, with what was told of it; both or neither. */
+  async logMade(planting: Planting, drafts: readonly Draft[]): Promise<void> {
+    const entries = drafts.map((draft): Entry => ({ id: this.freshId(), ...draft }));
+    await this.write(['plantings', 'entries'], async () => {
+      await this.in.plantings.put(planting);
+      await this.in.entries.put(...entries);
+    });
+  }
+
+  /** Takes back the making of a pot: its entries no longer hold, and its planting goes. */
+  async unmake(plantingId: string, at: string): Promise<void> {
+    await this.write(['plantings', 'entries'], async () => {
+      for (const entry of await this.entries(plantingId))
+        await this.in.entries.put({
+          id: this.freshId(),
+          at,
+          zone: entry.zone,
+          of: entry.of,
+          what: { did: 'taken back' },
+          takesBack: entry.id,
+        });
+      await this.db.plantings.delete(plantingId);
+    });
+  }
+
   /** Takes back what was written down. */
   async takeBack(entry: Entry, at: string): Promise<void> {
     const what: What = { did: 'taken back' };

@@ -132,3 +132,39 @@ test('the Halt’s day can be moved, and let go', async ({ page }) => {
   await note.getByRole('button', { name: 'Use today’s date' }).click();
   await expect(note).toHaveCount(0);
 });
+
+test('forty baskets alike on a phone: counted as they are made, lobelia runs out, another takes its place from then on, and one too many is taken back', async ({
+  page,
+}) => {
+  await page.setViewportSize(PHONE);
+  await halt(page);
+  await page.goto('/potting');
+  await page.getByLabel('Design').selectOption({ label: 'Basket 1' });
+  await page.getByLabel('How many').fill('40');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Make many alike' }).click();
+  const made = page.locator('[data-made]');
+  await expect(made).toHaveText('0 of 40 made');
+  await expect(page.locator('[data-price]')).toContainText('sold at');
+  const one = page.getByRole('button', { name: 'One is made' });
+  for (const n of [1, 2, 3]) {
+    await one.click();
+    await expect(made).toHaveText(`${n} of 40 made`);
+  }
+  await page.getByRole('button', { name: 'One less' }).click();
+  await expect(made).toHaveText('2 of 40 made');
+  // Thirty-seven blue lobelias are left for thirty-eight baskets that take two each.
+  const short = page.getByRole('region', { name: 'Something runs out' });
+  await short.getByRole('button', { name: /lobelia/i }).click();
+  await short.getByLabel('Plants of it left').fill('37');
+  await page.keyboard.press('Enter');
+  await expect(short.locator('[data-shortfall]')).toContainText('18 more can be made whole');
+  await short.getByRole('button', { name: 'Another plant from now on' }).click();
+  await page.locator('[data-stand-in]').first().click();
+  await expect(page.locator('[data-takes="lobelia-blue"]')).toHaveCount(0);
+  await one.click();
+  await expect(made).toHaveText('3 of 40 made');
+  await page.reload();
+  await expect(made).toHaveText('3 of 40 made');
+  await expect(page.locator('[data-takes="lobelia-blue"]')).toHaveCount(0);
+});

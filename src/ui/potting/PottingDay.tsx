@@ -1,9 +1,11 @@
 'use client';
 
 import Link from 'next/link';
-import { useSearchParams } from 'next/navigation';
+import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo } from 'react';
+import { isOf, type Entry } from '@/core/log/entry';
 import { byPlanting, lifeOf } from '@/core/log/life';
+import { runsOf, type Run } from '@/core/making/batch';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { ButtonLink } from '@/ui/controls/Button';
 import { pottingHref } from '@/ui/session/links';
@@ -11,13 +13,24 @@ import { usePlanted, type Planted } from '@/ui/session/usePlanted';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import { countText } from '@/words/format';
 import { lifeText } from '@/words/life';
+import { ManyAlike } from './ManyAlike';
+import { ManyBegin } from './ManyBegin';
 import { PottingDesk } from './PottingDesk';
 
 /** Potting day: the planting named in the address, step by step; else those that wait to be made. */
 export function PottingDay() {
-  const asked = useSearchParams().get('planting');
+  const address = useSearchParams();
+  const router = useRouter();
+  const asked = address.get('planting');
+  const runId = address.get('run');
   const planted = usePlanted();
   const held = useMemo(() => byPlanting(planted?.log ?? []), [planted?.log]);
+  const runs = useMemo(() => {
+    const designs = new Map(
+      planted?.its.map(({ planting }) => [planting.id, planting.madeIn?.designId ?? null]),
+    );
+    return runsOf(planted?.log ?? [], (id) => designs.get(id) ?? null);
+  }, [planted]);
   if (!planted)
     return (
       <p className="py-10 text-ink2" role="status">
@@ -26,20 +39,60 @@ export function PottingDay() {
     );
   const it = planted.its.find(({ planting }) => planting.id === asked);
   if (it) return <PottingDesk key={it.planting.id} it={it} held={held.get(it.planting.id) ?? []} />;
+  const run = runs.find(({ id }) => id === runId);
+  const design =
+    run && planted.its.find(({ planting }) => planting.id === run.recipes[0]?.plantingId);
+  if (run && design)
+    return (
+      <ManyAlike
+        key={run.id}
+        design={design}
+        run={run}
+        earlier={earlierOf(planted.log, design.planting.id)}
+        madeIds={planted.its
+          .filter(({ planting }) => planting.madeIn?.runId === run.id)
+          .map(({ planting }) => planting.id)
+          .sort((a, b) => nthOf(a) - nthOf(b))}
+      />
+    );
   return (
-    <ToMake planted={planted} isLost={asked !== null} lifeOf={(id) => lifeOf(held.get(id) ?? [])} />
+    <ToMake
+      planted={planted}
+      runs={runs}
+      isLost={asked !== null || runId !== null}
+      lifeOf={(id) => lifeOf(held.get(id) ?? [])}
+      onRun={(id) => router.push(`/potting?run=${encodeURIComponent(id)}`)}
+    />
   );
+}
+
+/** Which of its run a pot is. */
+const nthOf = (id: string): number => Number(id.split('-').pop()) || 0;
+
+/** Minutes that were timed for whole pots of a design before. */
+function earlierOf(log: readonly Entry[], designId: string): readonly number[] {
+  const minutes = [...byPlanting(log)]
+    .filter(([id]) => id === designId)
+    .map(([, held]) =>
+      held.reduce((sum, entry) => sum + (isOf(entry, 'step') ? (entry.what.minutes ?? 0) : 0), 0),
+    );
+  return minutes.filter((one) => one > 1);
 }
 
 function ToMake({
   planted: { its },
   isLost,
   lifeOf: life,
+  runs,
+  onRun,
 }: {
+  readonly runs: readonly Run[];
+  readonly onRun: (runId: string) => void;
   readonly planted: Planted;
   readonly isLost: boolean;
   readonly lifeOf: Planted['lifeOf'];
 }) {
+  const designs = its.filter(({ planting, plants }) => !planting.madeIn && plants.length > 0);
   const open = its.filter(({ planting }) => life(planting.id).plantedOn === null);
   const made = its.filter(({ planting }) => life(planting.id).plantedOn !== null);
   return (
@@ -58,6 +111,37 @@ function ToMake({
         <p className="pb-3 text-ink2">Which one is on the bench?</p>
       )}
       <Rows its={open} life={life} />
+      {runs.length > 0 && (
+        <>
+          <h2 className="mt-6 mb-1 text-name font-semibold">Runs</h2>
+          <ul className="bg-paper">
+            {runs.map((run) => (
+              <li key={run.id} className="border-t border-rule first:border-t-0">
+                <Link
+                  prefetch={false}
+                  href={`/potting?run=${encodeURIComponent(run.id)}`}
+                  className="flex min-h-14 items-center justify-between gap-4 px-3 hover:bg-wash"
+                >
+                  <b className="display text-name">
+                    {its.find(({ planting }) => planting.id === run.recipes[0]?.plantingId)
+                      ?.planting.name ?? 'A design that is gone'}
+                  </b>
+                  <span className="text-ink2">
+                    {[...run.made.values()].reduce((sum, n) => sum + n, 0)} of{' '}
+                    {run.recipes.reduce((sum, { count }) => sum + count, 0)} made
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {designs.length > 0 && (
+        <>
+          <h2 className="mt-6 mb-1 text-name font-semibold">Many alike</h2>
+          <ManyBegin designs={designs} onBegun={onRun} />
+        </>
+      )}
       {made.length > 0 && (
         <>
           <h2 className="mt-6 mb-1 text-name font-semibold">Made already</h2>
