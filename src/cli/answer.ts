@@ -5,6 +5,8 @@ import { parseWith, type Parsed } from '@/core/files/parse';
 /** What a verb answers: JSON to write, or why it cannot. */
 export type Answer =
   | { readonly kind: 'done'; readonly output: unknown }
+  /** A file, written as it is. */
+  | { readonly kind: 'file'; readonly write: () => Promise<Uint8Array> }
   /** Understood, but not possible: exit code 1. */
   | { readonly kind: 'not possible'; readonly message: string }
   /** Bad input: exit code 2. */

@@ -7,7 +7,7 @@ const example = (name: string) =>
   readFileSync(join(__dirname, `../../docs/examples/${name}.json`), 'utf8');
 const output = (verb: string, text: string) => {
   const answer = VERBS[verb]!(text);
-  if (answer.kind !== 'done') throw new Error(answer.message);
+  if (answer.kind !== 'done') throw new Error('message' in answer ? answer.message : 'a file');
   return JSON.parse(JSON.stringify(answer.output));
 };
 
@@ -39,6 +39,7 @@ test('every documented example runs', () => {
   expect(output('remake', example('remake')).ways.length).toBeGreaterThan(0);
   expect(output('shop', example('planting')).total).toBeGreaterThan(0);
   expect(output('schema', example('schema'))).toHaveProperty('properties.plantings');
+  expect(output('steps', example('planting')).steps.at(-1)).toMatchObject({ key: 'put out' });
 });
 
 test('measure covers every shape', () => {
@@ -134,7 +135,7 @@ test.each([
 ])('%s of %s is %s', (verb, text, kind, message) => {
   const answer = VERBS[verb]!(text);
   expect(answer.kind).toBe(kind);
-  if (answer.kind !== 'done') expect(answer.message).toMatch(message);
+  if (answer.kind !== 'done') expect('message' in answer && answer.message).toMatch(message);
 });
 
 test('propose and check go by the reckoned spot: behind a high wall the plants are shade plants', () => {
@@ -201,5 +202,58 @@ test.each([
   expect(answer).toMatchObject({
     kind: 'bad input',
     message: expect.stringContaining(`There is no field “${field}”`),
+  });
+});
+
+const beside = (name: string, question: object) =>
+  JSON.stringify({ ...JSON.parse(example('planting')), [name]: question });
+
+test('buy: on a day at the stops, and at typical prices, sums that add up; more of them cost no less', () => {
+  const one = output('buy', beside('buy', { day: '2026-05-18' }));
+  const sum = (told: { lines: { priceMinor: number }[]; tripsMinor: number }) =>
+    told.tripsMinor + told.lines.reduce((all, { priceMinor }) => all + priceMinor, 0);
+  expect(one.totalMinor).toBe(sum(one));
+  expect(one.stops.length).toBeGreaterThan(0);
+  const typical = output('buy', example('planting'));
+  expect(typical).toMatchObject({ short: [], tripsMinor: 0 });
+  expect(output('buy', beside('buy', { count: 6 })).totalMinor).toBeGreaterThan(typical.totalMinor);
+});
+
+test('batch: what each takes, how far a stock goes, time and a price above the cost', () => {
+  const each = output('batch', beside('batch', { count: 40 }));
+  const [kindId, n] = Object.entries(each.each)[0] as [string, number];
+  expect(each.all[kindId]).toBe(40 * n);
+  expect(each).toMatchObject({ whole: 40, short: [] });
+  expect(each.priceMinor).toBeGreaterThan(each.costMinor);
+  const few = output('batch', beside('batch', { count: 40, there: { [kindId]: 37 * n } }));
+  expect(few).toMatchObject({ whole: 37, short: [{ kindId, wanted: 40 * n, there: 37 * n }] });
+});
+
+test('template: a PDF, an SVG at true size, or why there is none', async () => {
+  const file = async (question: object) => {
+    const answer = VERBS.template!(beside('template', question));
+    if (answer.kind !== 'file') throw new Error(JSON.stringify(answer));
+    return Buffer.from(await answer.write()).toString('latin1');
+  };
+  expect(await file({ paper: 'A3' })).toMatch(/^%PDF-/);
+  expect(await file({ as: 'svg' })).toMatch(/^<svg .*width="[\d.]+mm"/);
+  expect(VERBS.template!(beside('template', { marginMm: 0 }))).toMatchObject({
+    kind: 'not possible',
+    message: expect.stringContaining('3 to 60 mm'),
+  });
+});
+
+test.each([
+  ['buy', { dya: '2026-05-18' }, 'There is no field “dya”'],
+  ['buy', { day: 'soon' }, 'date like 2026-05-18'],
+  ['batch', { count: 0 }, 'count must be 1–2000'],
+  ['batch', { count: 10_000 }, 'count must be 1–2000'],
+  ['batch', { count: 2, there: { turnip: 3 } }, 'no "turnip"'],
+  ['template', { paper: 'A9' }, 'template.paper must be one of A4'],
+  ['template', { part: 'labels', as: 'svg' }, 'written as pdf only'],
+])('%s says what is wrong with %j', (verb, question, message) => {
+  expect(VERBS[verb]!(beside(verb, question))).toMatchObject({
+    kind: 'bad input',
+    message: expect.stringContaining(message),
   });
 });

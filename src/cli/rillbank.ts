@@ -6,7 +6,7 @@ const USAGE = `rillbank <verb> --in FILE|- --out FILE|-
 verbs: ${Object.keys(VERBS).join(', ')}`;
 
 /** Exit codes: 0 done, 1 not possible, 2 bad input. One clear line on stderr for both. */
-function main(args: readonly string[]): number {
+async function main(args: readonly string[]): Promise<number> {
   const [verb, ...rest] = args;
   const run = verb ? VERBS[verb] : undefined;
   if (!run)
@@ -33,8 +33,14 @@ function main(args: readonly string[]): number {
   const answer = run(from === undefined ? '' : readFileSync(from === '-' ? 0 : from, 'utf8'));
   if (answer.kind === 'bad input') return refuse(answer.message);
   if (answer.kind === 'not possible') return refuse(answer.message, 1);
-  const text = `${JSON.stringify(answer.output, null, 1)}\n`;
   const to = options.get('--out');
+  if (answer.kind === 'file') {
+    const bytes = await answer.write();
+    if (to && to !== '-') writeFileSync(to, bytes);
+    else process.stdout.write(bytes);
+    return 0;
+  }
+  const text = `${JSON.stringify(answer.output, null, 1)}\n`;
   if (to && to !== '-') writeFileSync(to, text);
   else process.stdout.write(text);
   return 0;
@@ -45,4 +51,7 @@ function refuse(message: string, code = 2): number {
   return code;
 }
 
-process.exitCode = main(process.argv.slice(2));
+main(process.argv.slice(2)).then(
+  (code) => (process.exitCode = code),
+  (error: unknown) => (process.exitCode = refuse(String(error), 1)),
+);

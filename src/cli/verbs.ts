@@ -7,7 +7,7 @@ import { containerSchema, shapeSchema } from '@/core/containers/schema';
 import { insideVolumeL, isHung, rimLengthCm } from '@/core/containers/shape';
 import { weightOf } from '@/core/containers/weight';
 import { parseWith, type Parsed } from '@/core/files/parse';
-import { fromPlantingFile, jsonSchemaOf, parseFile } from '@/core/files/plantingFile';
+import { jsonSchemaOf } from '@/core/files/plantingFile';
 import { BOOK, kindOf } from '@/core/plants/book/index';
 import { findKinds } from '@/core/plants/find';
 
@@ -18,7 +18,6 @@ import { fitsIn } from '@/core/placing/fits';
 import { fillingOf } from '@/core/potting/filling';
 import { frostRisk } from '@/core/potting/rootZone';
 import { tippingOf } from '@/core/potting/tipping';
-import { inSpot } from '@/core/plantings/planting';
 import { wishesSchema } from '@/core/plantings/schema';
 import { usualContainer } from '@/core/containers/usual';
 import { foreseenSeason } from '@/core/checks/foreseen';
@@ -38,6 +37,8 @@ import { isLengthUnit, toCm, type LengthUnit } from '@/core/units/units';
 import { aboutText } from '@/words/about';
 import { leadWord, sentenceOf } from '@/words/remarks';
 import { readQuestion, bad, faultLine, json, round, type Answer } from './answer';
+import { batch, buy, steps, template } from './makingVerbs';
+import { plantingIn } from './plantingIn';
 import { climate, sun } from './spotVerbs';
 
 const UNITS = { length: 'cm', currency: '' } as const;
@@ -54,6 +55,10 @@ export const VERBS: Readonly<Record<string, (text: string) => Answer>> = {
   climate,
   plants,
   shop,
+  buy,
+  template,
+  steps,
+  batch,
   schema,
 };
 
@@ -236,18 +241,6 @@ function propose(text: string): Answer {
       })),
     },
   };
-}
-
-function plantingIn(text: string) {
-  const parsed = parseFile(text);
-  if (!parsed.ok) return { ok: false as const, answer: faultLine(parsed) };
-  if (parsed.value.format !== 'rillbank-planting')
-    return {
-      ok: false as const,
-      answer: bad('format: this verb reads a planting file, not a backup.'),
-    };
-  const { planting, spot } = fromPlantingFile(parsed.value, kindOf);
-  return { ok: true as const, it: inSpot(planting, withLightInUse(spot), kindOf, USUAL_HOUSE) };
 }
 
 function check(text: string): Answer {

@@ -13,7 +13,7 @@ import { fileNameOf, saveBlob } from '@/ui/session/saveFile';
 import { say } from '@/ui/session/say';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
-import { templatePages, type Part } from './templatePages';
+import { templatePages, type Part } from '@/words/templatePages';
 
 const PART_NAMES: readonly (readonly [Part, string])[] = [
   ['template', 'True size'],

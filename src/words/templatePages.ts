@@ -7,9 +7,9 @@ import { reducedPage } from '@/core/making/reduced';
 import { tilesOf, type PaperId, type Sheet, type SheetPage } from '@/core/making/sheet';
 import { templateOf } from '@/core/making/template';
 import type { PlantingInSpot } from '@/core/plantings/planting';
-import { sizeText } from '@/words/containers';
-import { countText, sizeName, type Units } from '@/words/format';
-import { keyed, ROLE_NAMES } from '@/words/names';
+import { sizeText } from './containers';
+import { countText, sizeName, type Units } from './format';
+import { keyed, ROLE_NAMES } from './names';
 
 /** What may be printed of a planting. */
 export const PARTS = ['template', 'board', 'plan', 'labels'] as const;
