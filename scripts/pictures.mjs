@@ -27,7 +27,6 @@ for (const [name, path] of [
   ['shelf-item', '/shelf?item=demo-barrow'],
   ['start', '/start'],
   ['trolley', '/trolley'],
-  ['shed', '/shed'],
   ['terrace', '/terrace'],
 ]) {
   await page.goto(url + path);
@@ -87,11 +86,26 @@ await page.setViewportSize({ width: 390, height: 844 });
 for (const [name, path] of [
   ['phone-bench', '/bench?planting=demo-tub-1'],
   ['phone-trolley', '/trolley'],
-  ['phone-spot', '/spot?spot=demo-window'],
   ['phone-plants', '/plants?kind=fountain-grass-purple'],
 ]) {
   await page.goto(url + path);
   await page.waitForTimeout(4000);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }
+// Potting day: half of it done.
+await page.goto(`${url}/potting?planting=demo-kitchen-pot`);
+await page.locator('[data-step="soak"]').waitFor();
+for (let i = 0; i < 10; i += 1) {
+  const was = await page.locator('[data-step]').getAttribute('data-step');
+  await page.keyboard.press(' ');
+  await page.locator(`[data-step]:not([data-step="${was}"])`).waitFor();
+}
+await page.waitForTimeout(3000);
+await page.screenshot({ path: 'docs/screenshots/phone-potting.png' });
+await page.setViewportSize({ width: 1280, height: 800 });
+await page.goto(`${url}/bench?planting=demo-tub-1`);
+await page.getByRole('button', { name: 'Plan on paper' }).click();
+await page.getByRole('img', { name: 'Page A1' }).waitFor();
+await page.waitForTimeout(1500);
+await page.screenshot({ path: 'docs/screenshots/template.png' });
 await browser.close();

@@ -54,7 +54,6 @@ const around = (it: PlantingInSpot) => ({
   house: it.house,
   owned: () => 0,
   isReused: () => false,
-  hasDrip: it.spot.waters.by === 'drip',
 });
 
 const buySchema = z.object({

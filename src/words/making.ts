@@ -74,10 +74,18 @@ function bitAmount({ amount, unit }: Bit, units: Units): string {
 }
 
 /** What is worth knowing beside the amount; nothing when nothing is. */
-export function lineNote({ what, packs }: BuyLine, units: Units): string {
+export function lineNote(
+  { what, packs }: BuyLine,
+  units: Units,
+  /** Another container in which the kind stands: where what is left over could go. */
+  spareFor: string | null = null,
+): string {
   switch (what.kind) {
     case 'plants': {
-      const over = what.spare > 0 ? `${countText(what.spare, 'plant')} over` : '';
+      const over =
+        what.spare > 0
+          ? `${countText(what.spare, 'plant')} over${spareFor ? ` for ${spareFor}` : ''}`
+          : '';
       const few = what.stock !== null && what.stock <= packs ? 'the last there' : '';
       return [over, few].filter(Boolean).join(', ');
     }

@@ -3,7 +3,7 @@ import { planted } from '../../../tests/builders/plantings';
 import { holding, unionOf, type Entry, type What } from './entry';
 import { byPlanting, lifeOf, STAGES, weeksStanding } from './life';
 import { entrySchema } from './schema';
-import { asItStands, sinceOf, storyOf } from './story';
+import { asItStands, isReused, sinceOf, storyOf } from './story';
 
 let count = 0;
 const entry = (at: string, what: What, rest: Partial<Entry> = {}): Entry => ({
@@ -169,6 +169,30 @@ test('a container has a story, and what stays on keeps its age', () => {
   const story = storyOf('trough', [idea, winter, summer], (id) => lifeOf(held.get(id) ?? []));
   expect(story.map((one) => one.planting.id)).toEqual(['summer', 'winter', 'idea']);
   expect(Object.fromEntries(sinceOf(story))).toEqual({ a: '2026-05-14', b: '2026-10-20' });
+});
+
+test('a container is used again when what stood in it is over, and no other alike is empty', () => {
+  const { planting } = planted([['alyssum-white', 0, 0, '9cm']]);
+  const was = { ...planting, id: 'was', shelfId: 'trough' };
+  const now = { ...planting, id: 'now', shelfId: 'trough' };
+  const at = (log: readonly Entry[]) => {
+    const held = byPlanting(log);
+    return storyOf('trough', [was, now], (id) => lifeOf(held.get(id) ?? []));
+  };
+  const plantedThen = entry(
+    '2025-05-14T09:00:00+01:00',
+    { did: 'planted', plants },
+    { of: { plantingId: 'was' } },
+  );
+  const over = entry(
+    '2025-10-14T09:00:00+01:00',
+    { did: 'ended', why: 'frost' },
+    { of: { plantingId: 'was' } },
+  );
+  expect(isReused('now', at([]), 1)).toBe(false);
+  expect(isReused('now', at([plantedThen]), 1)).toBe(false);
+  expect(isReused('now', at([plantedThen, over]), 1)).toBe(true);
+  expect(isReused('now', at([plantedThen, over]), 2)).toBe(false);
 });
 
 test('a planting stands from the day it was planted, without what died; an idea stands as meant', () => {

@@ -23,6 +23,16 @@ export function storyOf(
     .sort((a, b) => (when(a) < when(b) ? -1 : when(a) > when(b) ? 1 : 0));
 }
 
+/** Has something stood in this planting's container before it, and is over? Of several alike only as many are used as stood planted. */
+export function isReused(plantingId: string, story: readonly Chapter[], alike: number): boolean {
+  const others = story.filter(({ planting }) => planting.id !== plantingId);
+  const over = others.filter(({ life }) => life.stage === 'over').length;
+  const standing = others.filter(
+    ({ life }) => life.plantedOn !== null && life.stage !== 'over',
+  ).length;
+  return over > 0 && standing + over >= alike;
+}
+
 /** The day on which each plant of a container first went in: one that stays on from planting to planting keeps its place, and with it its age. */
 export function sinceOf(story: readonly Chapter[]): ReadonlyMap<PlaceId, Day> {
   const since = new Map<PlaceId, { readonly kindId: string; readonly day: Day }>();

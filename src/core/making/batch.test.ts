@@ -10,6 +10,7 @@ import {
   runsOf,
   salePriceMinor,
   shortfallOf,
+  stationsOf,
 } from './batch';
 
 const { planting: design } = planted([
@@ -117,3 +118,35 @@ test('time goes by what earlier ones took, else the later ones are quicker than 
     expect(price - salePriceMinor(cost, margin - 0.1)).toBeGreaterThanOrEqual(0);
   }
 });
+
+test('a line of people: every step once, in order, and no other way of sharing them out is quicker (seed 6)', () => {
+  const minutes = fc.array(fc.integer({ min: 1, max: 9 }), { minLength: 1, maxLength: 7 });
+  fc.assert(
+    fc.property(minutes, fc.integer({ min: 1, max: 4 }), (list, people) => {
+      const steps = list.map((one, i) => ({
+        key: `s${i}`,
+        what: { do: 'label' } as const,
+        minutes: one,
+        cautions: [],
+      }));
+      const stations = stationsOf(steps, people);
+      expect(stations.flatMap((station) => station.steps)).toEqual(steps);
+      expect(stations.length).toBeLessThanOrEqual(people);
+      const slowest = Math.max(...stations.map((station) => station.minutes));
+      expect(slowest).toBeCloseTo(quickest(list, people), 6);
+    }),
+    { seed: 6, numRuns: 300 },
+  );
+});
+
+/** The pace of the best way to share a list out, by trying every place to part it. */
+function quickest(list: readonly number[], people: number): number {
+  const sum = list.reduce((all, one) => all + one, 0);
+  if (people === 1 || list.length <= 1) return sum;
+  let best = sum;
+  for (let cut = 1; cut < list.length; cut += 1) {
+    const first = list.slice(0, cut).reduce((all, one) => all + one, 0);
+    best = Math.min(best, Math.max(first, quickest(list.slice(cut), people - 1)));
+  }
+  return best;
+}

@@ -4,6 +4,7 @@ import { inSpot, type Planting, type PlantingInSpot } from '../plantings/plantin
 import type { KindId, PlantKind } from '../plants/kind';
 import type { NurserySizeId } from '../plants/nursery';
 import { hash32, seedOf } from '../random/hash';
+import type { MakingStep } from './steps';
 
 /** Most alike that are made in one run. */
 export const MOST_ALIKE = 2000;
@@ -177,4 +178,46 @@ export function designNow(
   kindOf: (id: KindId) => PlantKind | null,
 ): PlantingInSpot {
   return swaps.length === 0 ? it : inSpot(recipeNow(it.planting, swaps), it.spot, kindOf, it.house);
+}
+
+/** What one person of a line does: steps one after another, and the minutes they take for one pot. */
+export interface Station {
+  readonly steps: readonly MakingStep[];
+  readonly minutes: number;
+}
+
+/**
+ * Steps shared out along a line of people, in order, so that whoever has most to do has as little as possible: the slowest sets the pace.
+ * @param people 1 or more; no more stations than steps come of it
+ */
+export function stationsOf(steps: readonly MakingStep[], people: number): readonly Station[] {
+  const minutes = steps.map((step) => step.minutes);
+  const count = Math.max(1, Math.min(people, steps.length));
+  // The least pace at which a line of so many gets through, found by halving.
+  let [low, high] = [Math.max(0, ...minutes), minutes.reduce((sum, one) => sum + one, 0)];
+  for (let i = 0; i < 50; i += 1) {
+    const pace = (low + high) / 2;
+    if (filled(minutes, pace).length <= count) high = pace;
+    else low = pace;
+  }
+  let from = 0;
+  return filled(minutes, high + 1e-9).map((many) => {
+    const own = steps.slice(from, (from += many));
+    return { steps: own, minutes: own.reduce((sum, step) => sum + step.minutes, 0) };
+  });
+}
+
+/** How many steps each station takes when none works longer than the pace. */
+function filled(minutes: readonly number[], pace: number): readonly number[] {
+  const counts: number[] = [];
+  let sum = Infinity;
+  for (const one of minutes) {
+    if (sum + one > pace) {
+      counts.push(0);
+      sum = 0;
+    }
+    counts[counts.length - 1]! += 1;
+    sum += one;
+  }
+  return counts;
 }

@@ -13,7 +13,6 @@ const AROUND = {
   house: USUAL_HOUSE,
   owned: () => 0,
   isReused: () => false,
-  hasDrip: false,
 } as const;
 const { plantings, spots } = rillbankHalt();
 const halt = plantings.map((planting) =>
@@ -104,7 +103,12 @@ test('a basket wants a liner and a hook that bears several times its wet weight;
     HOOK_FACTOR * mixL(BASKET) * 0.5,
   );
   expect(needsOf([it], AROUND).bits.map(({ what }) => what)).toContain('mesh');
-  expect(needsOf([it], { ...AROUND, hasDrip: true }).bits.map(({ what }) => what)).toEqual(
+  const dripped = {
+    ...it,
+    spot: { ...it.spot, waters: { ...it.spot.waters, by: 'drip' as const } },
+  };
+  expect(needsOf([dripped], AROUND).bits.map(({ what }) => what)).toEqual(
     expect.arrayContaining(['emitters', 'drip line']),
   );
+  expect(needsOf([it], AROUND).bits.map(({ what }) => what)).not.toContain('emitters');
 });

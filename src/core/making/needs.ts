@@ -81,8 +81,6 @@ interface Circumstances {
   readonly owned: (kindId: KindId) => number;
   /** Has something stood in this planting's container before, so that only the top third is renewed where the house does so? */
   readonly isReused: (plantingId: string) => boolean;
-  /** Is it watered by a drip line? */
-  readonly hasDrip: boolean;
 }
 
 /** All that some plantings need, each thing once over all of them. */
@@ -219,13 +217,13 @@ const TIES = 6;
 /** What a hook is rated for against the wet weight, so that wind and a hand on it are borne too: the usual factor. The maker rules. */
 export const HOOK_FACTOR = 3;
 
-function bitsOf(its: readonly PlantingInSpot[], { house, hasDrip }: Circumstances): readonly Bit[] {
+function bitsOf(its: readonly PlantingInSpot[], { house }: Circumstances): readonly Bit[] {
   const amounts = new Map<Bit['what'], number>();
   const add = (what: Bit['what'], amount: number) => {
     if (amount > 0) amounts.set(what, (amounts.get(what) ?? 0) + amount);
   };
   let bearsKg = 0;
-  for (const { planting, plants } of its) {
+  for (const { planting, plants, spot } of its) {
     const { container, support } = planting;
     const filling = fillingOf(
       container,
@@ -246,7 +244,7 @@ function bitsOf(its: readonly PlantingInSpot[], { house, hasDrip }: Circumstance
       add('hook', 1);
       bearsKg = Math.max(bearsKg, soakedKg(container) * HOOK_FACTOR);
     }
-    if (hasDrip && plants.length > 0) {
+    if (spot.waters.by === 'drip' && plants.length > 0) {
       add('emitters', dripPlaces(container, plants).length);
       add('drip line', filling.rimCm / 100);
     }

@@ -150,7 +150,6 @@ export function stepsOf(reading: Reading, house: House): readonly MakingStep[] {
     house,
     owned: () => 0,
     isReused: () => false,
-    hasDrip: false,
   }).feeds.filter(({ what }) => what !== 'liquid');
   const setting = settingsIn(reading, house);
   // Bulbs and deep-set stems stand lower than the tallest ball: mix comes to the lowest of them first.

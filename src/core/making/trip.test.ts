@@ -23,7 +23,6 @@ const needs = needsOf(halt, {
   house: USUAL_HOUSE,
   owned: () => 0,
   isReused: () => false,
-  hasDrip: false,
 }).plants;
 const stopsOn = (day: string) =>
   STOPS.map((stop) => stopFrom(stop.id, 300, benchesOf(BOOK, stop, 1, day), kindOf));

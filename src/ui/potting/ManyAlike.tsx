@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { dayIn, localTime, weekOfDay } from '@/core/calendar/day';
 import { read } from '@/core/checks/reading';
 import {
@@ -33,6 +33,8 @@ import { amountText, lineName, minorText } from '@/words/making';
 import { inSentence } from '@/words/names';
 import { minutesText } from '@/words/potting';
 
+import { CrewSheet } from './CrewSheet';
+
 const SwapSheet = dynamic(() => import('@/ui/trolley/SwapSheet'), { ssr: false });
 
 /** Share of the price that is earned, where it was not told. */
@@ -44,12 +46,14 @@ interface ManyAlikeProps {
   readonly run: Run;
   /** Minutes that earlier pots of this design took. */
   readonly earlier: readonly number[];
-  /** Ids of what was made in this run, the last one last. */
+  /** Ids of what was made of it in this run, the last one last. */
   readonly madeIds: readonly string[];
+  /** Which of the run's designs this is, where it has several. */
+  readonly choose: ReactNode;
 }
 
 /** Many of one design in one run: what lies ready, what each takes, counted as they are made; and what to do when something runs out. */
-export function ManyAlike({ design, run, earlier, madeIds }: ManyAlikeProps) {
+export function ManyAlike({ design, run, earlier, madeIds, choose }: ManyAlikeProps) {
   const store = useStore();
   const clock = useClock();
   const settings = useSettings();
@@ -111,6 +115,7 @@ export function ManyAlike({ design, run, earlier, madeIds }: ManyAlikeProps) {
             : 'all made'}
         </p>
       </header>
+      {choose}
       <div className="grid gap-x-8 gap-y-4 pt-2 wide:grid-cols-[340px_1fr]">
         <div>
           <div className="bg-field">
@@ -123,6 +128,7 @@ export function ManyAlike({ design, run, earlier, madeIds }: ManyAlikeProps) {
         <div className="grid content-start gap-5">
           <EachTakes it={it} toMake={toMake} />
           <RunsOut it={it} toMake={toMake} onSwap={setSwapping} />
+          <CrewSheet it={it} count={wanted} />
           <ReadyAndPrice it={it} count={wanted} />
         </div>
       </div>
@@ -267,7 +273,6 @@ function ReadyAndPrice({ it, count }: { readonly it: PlantingInSpot; readonly co
         house: it.house,
         owned: () => 0,
         isReused: () => false,
-        hasDrip: false,
       },
     );
     return [...plantLines(tripTo(needs.plants, [anywhere(kindOf)])), ...otherLines(needs)];

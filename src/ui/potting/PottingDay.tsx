@@ -2,12 +2,13 @@
 
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { isOf, type Entry } from '@/core/log/entry';
 import { byPlanting, lifeOf } from '@/core/log/life';
 import { runsOf, type Run } from '@/core/making/batch';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { ButtonLink } from '@/ui/controls/Button';
+import { Choices } from '@/ui/controls/Choices';
 import { pottingHref } from '@/ui/session/links';
 import { usePlanted, type Planted } from '@/ui/session/usePlanted';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
@@ -40,21 +41,8 @@ export function PottingDay() {
   const it = planted.its.find(({ planting }) => planting.id === asked);
   if (it) return <PottingDesk key={it.planting.id} it={it} held={held.get(it.planting.id) ?? []} />;
   const run = runs.find(({ id }) => id === runId);
-  const design =
-    run && planted.its.find(({ planting }) => planting.id === run.recipes[0]?.plantingId);
-  if (run && design)
-    return (
-      <ManyAlike
-        key={run.id}
-        design={design}
-        run={run}
-        earlier={earlierOf(planted.log, design.planting.id)}
-        madeIds={planted.its
-          .filter(({ planting }) => planting.madeIn?.runId === run.id)
-          .map(({ planting }) => planting.id)
-          .sort((a, b) => nthOf(a) - nthOf(b))}
-      />
-    );
+  if (run && planted.its.some(({ planting }) => planting.id === run.recipes[0]?.plantingId))
+    return <RunDesk key={run.id} run={run} planted={planted} />;
   return (
     <ToMake
       planted={planted}
@@ -62,6 +50,45 @@ export function PottingDay() {
       isLost={asked !== null || runId !== null}
       lifeOf={(id) => lifeOf(held.get(id) ?? [])}
       onRun={(id) => router.push(`/potting?run=${encodeURIComponent(id)}`)}
+    />
+  );
+}
+
+/** One run: its designs one beside the other, the one that is being made open. */
+function RunDesk({ run, planted }: { readonly run: Run; readonly planted: Planted }) {
+  const designs = planted.its.filter(({ planting }) =>
+    run.recipes.some(({ plantingId }) => plantingId === planting.id),
+  );
+  const [picked, setPicked] = useState(designs[0]!.planting.id);
+  const design = designs.find(({ planting }) => planting.id === picked) ?? designs[0]!;
+  return (
+    <ManyAlike
+      key={design.planting.id}
+      design={design}
+      run={run}
+      earlier={earlierOf(planted.log, design.planting.id)}
+      madeIds={planted.its
+        .filter(
+          ({ planting: { madeIn } }) =>
+            madeIn?.runId === run.id && madeIn.designId === design.planting.id,
+        )
+        .map(({ planting }) => planting.id)
+        .sort((a, b) => nthOf(a) - nthOf(b))}
+      choose={
+        designs.length > 1 && (
+          <div className="pt-2">
+            <Choices
+              name="Design"
+              value={design.planting.id}
+              options={designs.map(({ planting: { id, name } }) => [
+                id,
+                `${name}: ${run.made.get(id) ?? 0} of ${run.recipes.find(({ plantingId }) => plantingId === id)?.count}`,
+              ])}
+              onPick={setPicked}
+            />
+          </div>
+        )
+      }
     />
   );
 }

@@ -16,6 +16,7 @@ import { cautionText, minutesText, stepLines, stepTitle } from '@/words/potting'
 import { POT_HEIGHT_CM } from '@/ui/plant-book/grown';
 import { KindDrawn } from '@/ui/plant-book/KindDrawn';
 import { NoteField } from './NoteField';
+import { PinchDrawing } from './PinchDrawing';
 import { PottingDone } from './PottingDone';
 import { PottingPlan } from './PottingPlan';
 import { PottingSection } from './PottingSection';
@@ -121,6 +122,7 @@ export function PottingDesk({
                 </p>
               ))}
             </div>
+            {inHand?.isPinched && <PinchDrawing />}
             {showsSection(step.what.do) && (
               <div className="pt-2">
                 <PottingSection

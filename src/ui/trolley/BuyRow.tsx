@@ -25,13 +25,15 @@ interface BuyRowProps {
   readonly line: BuyLine;
   readonly answer: BoughtEntry | undefined;
   readonly units: Units;
+  /** Another container that has the kind; `null` when none has. */
+  readonly spareFor: string | null;
   /** `null`: not bought after all. */
   readonly onTell: (line: BuyLine, told: Told | null) => void;
   readonly onSwap: (line: BuyLine) => void;
 }
 
 /** One thing to buy: pressed when it is in the trolley; opened when it was fewer, dearer or another. */
-export function BuyRow({ line, answer, units, onTell, onSwap }: BuyRowProps) {
+export function BuyRow({ line, answer, units, spareFor, onTell, onSwap }: BuyRowProps) {
   const { kindOf } = useLibrary();
   const [open, setOpen] = useState(false);
   const kind = line.what.kind === 'plants' ? kindOf(line.what.kindId) : null;
@@ -47,7 +49,7 @@ export function BuyRow({ line, answer, units, onTell, onSwap }: BuyRowProps) {
     onTell(line, now);
   };
   const name = kind?.common ?? lineName(line);
-  const note = lineNote(line, units);
+  const note = lineNote(line, units, spareFor);
   const isShort = told !== null && told.got < line.packs;
   return (
     <li

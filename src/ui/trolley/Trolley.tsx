@@ -139,6 +139,7 @@ export function Trolley() {
                           line={line}
                           answer={shopping?.answers.get(line.key)}
                           units={settings}
+                          spareFor={elsewhere(line, its, chosen)}
                           onTell={tell}
                           onSwap={setSwapping}
                         />
@@ -196,6 +197,19 @@ function neededFor({ what }: BuyLine, chosen: readonly PlantingInSpot[]) {
   return what.kind === 'plants'
     ? chosen.filter(({ plants }) => plants.some(({ kindId }) => kindId === what.kindId))
     : chosen;
+}
+
+/** Another container in which a line's kind grows already, where a plant that is left over could go. */
+function elsewhere(
+  { what }: BuyLine,
+  its: readonly PlantingInSpot[],
+  chosen: readonly PlantingInSpot[],
+): string | null {
+  if (what.kind !== 'plants') return null;
+  const other = its.find(
+    (it) => !chosen.includes(it) && it.plants.some(({ kindId }) => kindId === what.kindId),
+  );
+  return other?.planting.name ?? null;
 }
 
 /** Kinds that a stop has today; of all that answer when no stop is told, `null` when none does. */

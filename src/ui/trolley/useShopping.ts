@@ -3,6 +3,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { Day } from '@/core/calendar/day';
 import { dayOf } from '@/core/log/entry';
+import { isReused, storyOf } from '@/core/log/story';
 import {
   answersOf,
   otherLines,
@@ -17,7 +18,7 @@ import type { PlantingInSpot } from '@/core/plantings/planting';
 import { NURSERY_SIZES } from '@/core/plants/nursery';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import type { Planted } from '@/ui/session/usePlanted';
-import { useSettings } from '@/ui/session/StoreProvider';
+import { useLive, useSettings } from '@/ui/session/StoreProvider';
 import { runJob } from '@/workers/runJob';
 import type { StopBenches } from './useAllBenches';
 
@@ -64,6 +65,19 @@ export function useShopping({
     [answers, today],
   );
   const boughtKey = JSON.stringify(earlier.map(({ what }) => [what.key, what.got]));
+  const shelf = useLive((store) => store.shelf());
+  const reused = chosen
+    .filter(({ planting: { id, shelfId } }) => {
+      const has = shelf?.find((item) => item.id === shelfId);
+      const all = planted?.its.map(({ planting }) => planting) ?? [];
+      return (
+        has !== undefined &&
+        shelfId !== null &&
+        isReused(id, storyOf(shelfId, all, planted!.lifeOf), has.count)
+      );
+    })
+    .map(({ planting }) => planting.id)
+    .join(' ');
   const needs = useMemo(() => {
     const bought = boughtBefore(JSON.parse(boughtKey) as [string, number][], (kindId, size) => {
       const sold = kindOf(kindId)?.sold.find((unit) => unit.size === size);
@@ -72,10 +86,9 @@ export function useShopping({
     return needsOf(chosen, {
       house,
       owned: (kindId) => (ownOf(kindId)?.owned ?? 0) + (bought.get(kindId) ?? 0),
-      isReused: () => false,
-      hasDrip: false,
+      isReused: (id) => reused.split(' ').includes(id),
     });
-  }, [chosen, house, kindOf, ownOf, boughtKey]);
+  }, [chosen, house, kindOf, ownOf, boughtKey, reused]);
   const plan = usePlan(needs, benches, goTo, tripMinor);
   return useMemo(() => {
     if (!plan) return undefined;
