@@ -91,6 +91,13 @@ test('potted up on a phone: reloaded in the midst of it, one plant missing, one 
   await page.getByRole('link', { name: 'Look at it on the bench' }).click();
   await expect(page.locator('[data-life="standing"]')).toContainText('Planted 17 July');
   await expect(page.locator('[data-place]')).toHaveCount(9);
+  // It is over: it stands in the Yard no more, and its container tells of it.
+  await page.getByRole('button', { name: 'It is over' }).click();
+  await expect(page.locator('[data-life="over"]')).toBeVisible();
+  await page.goto('/shelf?item=demo-kitchen');
+  await expect(page.getByRole('region', { name: 'Its story' })).toContainText(
+    '9 plants; over since 17 July',
+  );
 });
 
 test('by keyboard at the desk: chosen on the bench, planted with the space bar, the plan taken away on paper', async ({

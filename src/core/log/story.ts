@@ -2,7 +2,8 @@ import type { Day } from '../calendar/day';
 import type { PlaceId, Planting } from '../plantings/planting';
 import { weekOfDay } from '../calendar/day';
 import { weekAfter, weeksBetween } from '../units/units';
-import type { Life } from './life';
+import type { Entry } from './entry';
+import { byPlanting, lifeOf, type Life } from './life';
 
 /** One planting of a container's story. */
 export interface Chapter {
@@ -14,13 +15,22 @@ export interface Chapter {
 export function storyOf(
   shelfId: string,
   plantings: readonly Planting[],
-  lifeOf: (plantingId: string) => Life,
+  lifeFor: (plantingId: string) => Life,
 ): readonly Chapter[] {
   const when = ({ life }: Chapter) => life.plantedOn ?? '9999-12-31';
   return plantings
     .filter((planting) => planting.shelfId === shelfId)
-    .map((planting) => ({ planting, life: lifeOf(planting.id) }))
+    .map((planting) => ({ planting, life: lifeFor(planting.id) }))
     .sort((a, b) => (when(a) < when(b) ? -1 : when(a) > when(b) ? 1 : 0));
+}
+
+/** Plantings that are not over: those that take up their container. */
+export function notOver(
+  plantings: readonly Planting[],
+  log: readonly Entry[],
+): readonly Planting[] {
+  const held = byPlanting(log);
+  return plantings.filter(({ id }) => lifeOf(held.get(id) ?? []).stage !== 'over');
 }
 
 /** Has something stood in this planting's container before it, and is over? Of several alike only as many are used as stood planted. */

@@ -3,10 +3,12 @@
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { localTime } from '@/core/calendar/day';
+import type { Entry } from '@/core/log/entry';
 import { byPlanting, lifeOf } from '@/core/log/life';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Button, ButtonLink } from '@/ui/controls/Button';
 import { pottingHref } from '@/ui/session/links';
+import { say } from '@/ui/session/say';
 import { useClock } from '@/ui/session/useClock';
 import { useLive, useStore } from '@/ui/session/StoreProvider';
 import { capital } from '@/words/format';
@@ -24,15 +26,23 @@ export function MakeIt({ it }: { readonly it: PlantingInSpot }) {
   const life = useMemo(() => lifeOf(byPlanting(entries ?? []).get(id) ?? []), [entries, id]);
   if (!entries || it.plants.length === 0) return null;
   const zone = it.spot.site.timeZone;
-  const choose = () =>
-    void store?.log([
+  const write = (what: Entry['what']) =>
+    store?.log([
       {
         at: localTime(zone, clock.now()),
         zone,
         of: { plantingId: id, spotId: it.spot.id },
-        what: { did: 'chosen' },
+        what,
       },
-    ]);
+    ]) ?? Promise.resolve([]);
+  const choose = () => void write({ did: 'chosen' });
+  const end = async () => {
+    const [entry] = await write({ did: 'ended', why: '' });
+    say(`${it.planting.name} is over. Its container is free, and keeps its story.`, {
+      label: 'Not yet',
+      go: () => entry && void store?.takeBack(entry, localTime(zone, clock.now())),
+    });
+  };
   return (
     <p
       className="flex flex-wrap items-center gap-x-3 gap-y-1 pb-1 text-small"
@@ -49,6 +59,11 @@ export function MakeIt({ it }: { readonly it: PlantingInSpot }) {
             Pot it up
           </ButtonLink>
         </>
+      )}
+      {(life.stage === 'planted' || life.stage === 'standing') && (
+        <Button look="plain" onClick={() => void end()}>
+          It is over
+        </Button>
       )}
       <Button look="plain" onClick={() => setOnPaper(true)}>
         Plan on paper

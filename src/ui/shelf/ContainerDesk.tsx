@@ -16,6 +16,7 @@ import { FitsSheet, putIn } from './FitsSheet';
 import { HoldsSheet } from './HoldsSheet';
 import { MeasuredDrawing } from './MeasuredDrawing';
 import { SizesSheet } from './SizesSheet';
+import { StorySheet } from './StorySheet';
 import type { ShelfEditing } from './useShelfEditing';
 import { ContainerHead } from './ContainerHead';
 
@@ -108,6 +109,7 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
           <SizesSheet editing={editing} unit={settings.length} />
           <MakingSheet editing={editing} units={settings} />
           <LooksSheet editing={editing} />
+          <StorySheet shelfId={item.id} />
           <section
             aria-label="On the shelf"
             className="grid grid-cols-2 gap-3 bg-paper px-3.5 py-3"

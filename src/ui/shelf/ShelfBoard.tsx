@@ -1,5 +1,6 @@
 'use client';
 
+import { notOver } from '@/core/log/story';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -42,7 +43,10 @@ export function ShelfBoard() {
   const store = useStore();
   const router = useRouter();
   const settings = useSettings();
-  const loaded = useLive(async (s) => ({ items: await s.shelf(), plantings: await s.plantings() }));
+  const loaded = useLive(async (s) => ({
+    items: await s.shelf(),
+    plantings: notOver(await s.plantings(), await s.entries()),
+  }));
   const [ref, width] = useWidth<HTMLDivElement>();
   const [faults, setFaults] = useState<{
     readonly file: string;

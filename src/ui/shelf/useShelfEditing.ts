@@ -1,5 +1,6 @@
 'use client';
 
+import { notOver } from '@/core/log/story';
 import type { Container } from '@/core/containers/container';
 import type { ShelfItem } from '@/core/shelf/shelf';
 import { climateHere } from '@/core/spots/frost';
@@ -27,7 +28,9 @@ export interface ShelfEditing extends Omit<RecordEditing<ShelfItem>, 'record'> {
 export function useShelfEditing(id: string): ShelfEditing | null | undefined {
   const standing = useLive(
     async (s) => {
-      const planted = (await s.plantings()).filter(({ shelfId }) => shelfId === id);
+      const planted = notOver(await s.plantings(), await s.entries()).filter(
+        ({ shelfId }) => shelfId === id,
+      );
       const spots = (await s.spots()).filter(
         (spot) => planted.length === 0 || planted.some(({ spotId }) => spotId === spot.id),
       );

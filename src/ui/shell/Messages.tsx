@@ -1,12 +1,15 @@
 'use client';
 
+import { usePathname } from 'next/navigation';
 import { Toaster } from 'sonner';
 
 /** Where `say` writes. */
 export default function Messages() {
+  const path = usePathname();
   return (
     <Toaster
-      position="bottom-center"
+      // On potting day the foot belongs to the thumb: nothing lies over the main button.
+      position={path === '/potting' ? 'top-center' : 'bottom-center'}
       style={{ fontFamily: 'inherit' }}
       toastOptions={{
         style: {

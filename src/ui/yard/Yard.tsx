@@ -51,7 +51,17 @@ export function Yard() {
     const timer = setTimeout(() => setPatient(false), PATIENCE_MS);
     return () => clearTimeout(timer);
   }, [there]);
-  const rows = useMemo(() => (loaded ? rowsOf(loaded) : []), [loaded]);
+  // What is over stands nowhere any more; its container tells its story on the shelf.
+  const rows = useMemo(
+    () =>
+      loaded
+        ? rowsOf({
+            ...loaded,
+            its: loaded.its.filter(({ planting }) => loaded.lifeOf(planting.id).stage !== 'over'),
+          })
+        : [],
+    [loaded],
+  );
   const all = useMemo(() => rows.flatMap(({ its }) => its), [rows]);
   const scale = useMemo(() => scaleFor(rows, width), [rows, width]);
   const lines = useMemo(() => linesOf(rows, scale, width), [rows, scale, width]);
@@ -66,7 +76,7 @@ export function Yard() {
         Opening the yard…
       </p>
     );
-  if (loaded.its.length === 0)
+  if (all.length === 0)
     return (
       <div className="py-16">
         <h1 className="display text-room leading-10">Nothing stands here yet</h1>
