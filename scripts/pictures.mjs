@@ -54,6 +54,11 @@ for (const i of [0, 1])
     .getByRole('button', { name: /^Pin: / })
     .nth(i)
     .click();
+// The newest stands first: both are there before one is ticked.
+await page
+  .getByRole('checkbox', { name: /^Compare / })
+  .nth(1)
+  .waitFor();
 for (const i of [0, 1])
   await page
     .getByRole('checkbox', { name: /^Compare / })
