@@ -2,27 +2,21 @@
 
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
-import { localTime } from '@/core/calendar/day';
 import { todayAt } from '@/core/calendar/clock';
 import { tillOf, type BuyLine } from '@/core/making/list';
-import { swapEdit } from '@/core/plantings/edits';
 import { seasonWeeks, type PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId } from '@/core/plants/kind';
-import type { NurserySizeId } from '@/core/plants/nursery';
 import { STOPS } from '@/core/shopping/stops';
 import { ButtonLink } from '@/ui/controls/Button';
-import { useLibrary } from '@/ui/session/LibraryProvider';
-import { say } from '@/ui/session/say';
 import { useClock } from '@/ui/session/useClock';
 import { usePlanted, type Planted } from '@/ui/session/usePlanted';
-import { useSettings, useStore } from '@/ui/session/StoreProvider';
-import { countText } from '@/words/format';
-import { inSentence } from '@/words/names';
-import { BuyRow, type Told } from './BuyRow';
+import { useSettings } from '@/ui/session/StoreProvider';
 import { NotToBeHad } from './NotToBeHad';
+import { StopList } from './StopList';
 import { TakeAlong } from './TakeAlong';
 import { TillBar } from './TillBar';
 import { useAllBenches } from './useAllBenches';
+import { neededFor, useBuying } from './useBuying';
 import { CHEAPEST, useShopping } from './useShopping';
 import { WhereToGo } from './WhereToGo';
 
@@ -37,9 +31,7 @@ const NONE: readonly PlantingInSpot[] = [];
 /** What to buy for the containers that are to be made: where to go, stop by stop what to take, and all else that goes in. */
 export function Trolley() {
   const settings = useSettings();
-  const store = useStore();
   const clock = useClock();
-  const { kindOf } = useLibrary();
   const planted = usePlanted();
   const its = planted?.its ?? NONE;
   const [picked, setPicked] = useState<ReadonlySet<string> | null>(null);
@@ -55,6 +47,7 @@ export function Trolley() {
   const today = todayAt(clock, { timeZone: zone });
   const benches = useAllBenches(today);
   const shopping = useShopping({ chosen, planted, benches, goTo, today });
+  const { tell, take } = useBuying({ chosen, shopping, zone, clock });
   if (!planted)
     return (
       <p className="py-10 text-ink2" role="status">
@@ -62,42 +55,6 @@ export function Trolley() {
       </p>
     );
   if (its.length === 0) return <NothingToBuy />;
-
-  const tell = (line: BuyLine, told: Told | null) => {
-    const was = shopping?.answers.get(line.key);
-    const at = localTime(zone, clock.now());
-    const of = { plantingIds: neededFor(line, chosen).map(({ planting }) => planting.id) };
-    const takesBack = was ? { takesBack: was.id } : {};
-    void store?.log([
-      told === null
-        ? { at, zone, of, what: { did: 'taken back' }, ...takesBack }
-        : {
-            at,
-            zone,
-            of,
-            what: { did: 'bought', key: line.key, wanted: line.packs, stop: line.stop, ...told },
-            ...takesBack,
-          },
-    ]);
-  };
-  const take = async (line: BuyLine, to: KindId, size: NurserySizeId) => {
-    if (line.what.kind !== 'plants' || !store) return;
-    const from = line.what.kindId;
-    const changed = neededFor(line, chosen);
-    for (const { planting } of changed)
-      await store.edit(planting.id, swapEdit(from, to, size, null));
-    setSwapping(null);
-    say(
-      `${kindOf(to)?.common ?? to} instead of ${inSentence(kindOf(from)?.common ?? from)} in ${countText(changed.length, 'container')}.`,
-      {
-        label: 'Undo',
-        go: () =>
-          changed.forEach(
-            ({ planting }) => void store.undo({ table: 'plantings', id: planting.id }),
-          ),
-      },
-    );
-  };
 
   const lines = shopping?.lines ?? [];
   const till = shopping && tillOf(lines, shopping.answers);
@@ -123,29 +80,16 @@ export function Trolley() {
               const here = lines.filter((line) => line.stop === stop);
               return (
                 here.length > 0 && (
-                  <section key={stop ?? 'any'} aria-label={placeName(stop)} className="mt-4">
-                    <h2 className="mb-1 flex items-baseline gap-3 text-name font-semibold">
-                      {placeName(stop)}
-                      <span className="text-note font-normal text-ink2">
-                        {stop === null
-                          ? countText(here.length, 'line')
-                          : `${countText(here.length, 'line')}, in walking order`}
-                      </span>
-                    </h2>
-                    <ul className="bg-paper">
-                      {here.map((line) => (
-                        <BuyRow
-                          key={line.key}
-                          line={line}
-                          answer={shopping?.answers.get(line.key)}
-                          units={settings}
-                          spareFor={elsewhere(line, its, chosen)}
-                          onTell={tell}
-                          onSwap={setSwapping}
-                        />
-                      ))}
-                    </ul>
-                  </section>
+                  <StopList
+                    key={stop ?? 'any'}
+                    name={placeName(stop)}
+                    isWalked={stop !== null}
+                    lines={here}
+                    shopping={shopping}
+                    spareFor={(line) => elsewhere(line, its, chosen)}
+                    onTell={tell}
+                    onSwap={setSwapping}
+                  />
                 )
               );
             })}
@@ -175,7 +119,10 @@ export function Trolley() {
           its={neededFor(swapping, chosen)}
           there={thereAt(swapping.stop, benches)}
           units={settings}
-          onTake={(to, size) => void take(swapping, to, size)}
+          onTake={(to, size) => {
+            setSwapping(null);
+            void take(swapping, to, size);
+          }}
           onClose={() => setSwapping(null)}
         />
       )}
@@ -190,13 +137,6 @@ function toMakeOf({ its, lifeOf }: Planted): ReadonlySet<string> {
     .filter((id) => lifeOf(id).plantedOn === null && lifeOf(id).stage !== 'over');
   const chosen = open.filter((id) => lifeOf(id).stage !== 'idea');
   return new Set(chosen.length > 0 ? chosen : open);
-}
-
-/** Plantings a line is bought for. */
-function neededFor({ what }: BuyLine, chosen: readonly PlantingInSpot[]) {
-  return what.kind === 'plants'
-    ? chosen.filter(({ plants }) => plants.some(({ kindId }) => kindId === what.kindId))
-    : chosen;
 }
 
 /** Another container in which a line's kind grows already, where a plant that is left over could go. */

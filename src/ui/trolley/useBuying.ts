@@ -1,0 +1,74 @@
+'use client';
+
+import type { Clock } from '@/core/calendar/clock';
+import { localTime } from '@/core/calendar/day';
+import type { BuyLine } from '@/core/making/list';
+import { swapEdit } from '@/core/plantings/edits';
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import type { KindId } from '@/core/plants/kind';
+import type { NurserySizeId } from '@/core/plants/nursery';
+import { useLibrary } from '@/ui/session/LibraryProvider';
+import { say } from '@/ui/session/say';
+import { useStore } from '@/ui/session/StoreProvider';
+import { countText } from '@/words/format';
+import { inSentence } from '@/words/names';
+import type { Told } from './BuyRow';
+import type { Shopping } from './useShopping';
+
+/** Plantings a line is bought for. */
+export function neededFor(
+  { what }: BuyLine,
+  chosen: readonly PlantingInSpot[],
+): readonly PlantingInSpot[] {
+  return what.kind === 'plants'
+    ? chosen.filter(({ plants }) => plants.some(({ kindId }) => kindId === what.kindId))
+    : chosen;
+}
+
+/** What is done with a line: told what was got and paid, or something else taken in its place. */
+export function useBuying({
+  chosen,
+  shopping,
+  zone,
+  clock,
+}: {
+  readonly chosen: readonly PlantingInSpot[];
+  readonly shopping: Shopping | undefined;
+  readonly zone: string;
+  readonly clock: Clock;
+}) {
+  const store = useStore();
+  const { kindOf } = useLibrary();
+  const nameOf = (id: KindId) => kindOf(id)?.common ?? id;
+  const tell = (line: BuyLine, told: Told | null) => {
+    const was = shopping?.answers.get(line.key);
+    const at = localTime(zone, clock.now());
+    const of = { plantingIds: neededFor(line, chosen).map(({ planting }) => planting.id) };
+    const takesBack = was ? { takesBack: was.id } : {};
+    void store?.log([
+      told === null
+        ? { at, zone, of, what: { did: 'taken back' }, ...takesBack }
+        : {
+            at,
+            zone,
+            of,
+            what: { did: 'bought', key: line.key, wanted: line.packs, stop: line.stop, ...told },
+            ...takesBack,
+          },
+    ]);
+  };
+  const take = async (line: BuyLine, to: KindId, size: NurserySizeId) => {
+    if (line.what.kind !== 'plants' || !store) return;
+    const from = line.what.kindId;
+    const changed = neededFor(line, chosen);
+    for (const { planting } of changed)
+      await store.edit(planting.id, swapEdit(from, to, size, null));
+    const undo = () =>
+      changed.forEach(({ planting }) => void store.undo({ table: 'plantings', id: planting.id }));
+    say(
+      `${nameOf(to)} instead of ${inSentence(nameOf(from))} in ${countText(changed.length, 'container')}.`,
+      { label: 'Undo', go: undo },
+    );
+  };
+  return { tell, take };
+}
