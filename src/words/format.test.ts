@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { toCm } from '@/core/units/units';
 import {
+  degreesText,
   countText,
   dateText,
   lengthFigure,
@@ -75,5 +76,12 @@ test('one is one, none and two are many', () => {
     '0 plants',
     '1 plant',
     '2 plants',
+  ]);
+});
+
+test('a difference of temperatures has no zero of its own', () => {
+  expect([degreesText(4, { length: 'cm' }), degreesText(4, { length: 'in' })]).toEqual([
+    '4 °C',
+    '7 °F',
   ]);
 });

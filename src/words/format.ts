@@ -49,6 +49,11 @@ export function temperatureText(celsius: number, { length }: Units): string {
     : `${Math.round(celsius * 1.8 + 32)} °F`.replace('-', '−');
 }
 
+/** A difference of temperatures in the reader's scale: "4 °C", "7 °F". */
+export function degreesText(kelvin: number, { length }: Pick<Units, 'length'>): string {
+  return length === 'cm' ? `${Math.round(kelvin)} °C` : `${Math.round(kelvin * 1.8)} °F`;
+}
+
 const SIZE_NAMES: Readonly<Record<NurserySizeId, string>> = {
   'six-pack': 'six-pack',
   'four-pack': 'four-pack',

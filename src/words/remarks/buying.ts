@@ -20,7 +20,9 @@ export const BUYING: WordsFor<'budget' | 'money-seen' | 'spares' | 'second-choic
           because: `${f.hidden === 1 ? 'One plant' : `${f.hidden} plants`} of ${f.plants} ${f.hidden === 1 ? 'stands' : 'stand'} behind others from where this is looked at.${f.flowers !== null && f.flowers < 0.95 ? ` Of its flowers ${Math.round(f.flowers * 100)} % show.` : ''} Bring it forward, or save the money.`,
         }
       : {
-          says: 'Every plant is seen from where it matters.',
+          says: t.right
+            ? 'Every plant is seen from where it matters.'
+            : `Not much of ${t.name(f.kind)} is seen from where it matters.`,
           because: `Least seen is ${t.name(f.kind)}, of which about ${Math.round(f.share * 100)} % shows.`,
         },
   spares: (f, t) =>

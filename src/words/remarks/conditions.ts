@@ -1,5 +1,5 @@
 import { windName } from '@/core/potting/tipping';
-import { capital, dateText, hoursText, temperatureText, windText } from '../format';
+import { capital, dateText, hoursText, degreesText, temperatureText, windText } from '../format';
 import { list, type WordsFor } from './teller';
 
 /** What the spot and the weather ask: light, water, cold, heat, frost, wind, rain. */
@@ -92,11 +92,11 @@ export const CONDITIONS: WordsFor<
     return f.fault === 'too hot'
       ? {
           says: `${who} suffers in the heat here.`,
-          because: `The warmest weeks are about ${Math.round(f.by)} °C past what it bears; shade at noon and water help a little.`,
+          because: `The warmest weeks are about ${degreesText(f.by, t.units)} past what it bears; shade at noon and water help a little.`,
         }
       : {
           says: `${who} wants a warmer summer.`,
-          because: `The warmest weeks are about ${Math.round(f.by)} °C short of what it needs.`,
+          because: `The warmest weeks are about ${degreesText(f.by, t.units)} short of what it needs.`,
         };
   },
   'gone-over': (f, t) =>
