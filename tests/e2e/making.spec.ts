@@ -30,6 +30,10 @@ test('bought on a phone: ticked, fewer than wanted, dearer, another plant instea
   const strawberry = lines.filter({ hasText: 'Strawberry' });
   await strawberry.getByRole('button', { name: 'Strawberry: not as listed' }).click();
   await strawberry.getByRole('button', { name: 'Take something else' }).click();
+  const byName = page.getByLabel('What is there, by name');
+  await byName.fill('xyzzyx');
+  await expect(page.getByRole('dialog')).toContainText('The book has nothing of that name.');
+  await byName.fill('');
   const standIn = page.locator('[data-stand-in]').first();
   const name = await standIn.locator('.font-semibold').first().innerText();
   await standIn.click();

@@ -1,12 +1,14 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { PlantingInSpot } from '@/core/plantings/planting';
-import type { KindId } from '@/core/plants/kind';
+import { findKinds } from '@/core/plants/find';
+import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { NurserySizeId } from '@/core/plants/nursery';
 import type { StandIn } from '@/core/search/standIns';
 import { Button } from '@/ui/controls/Button';
+import { entryLook } from '@/ui/controls/looks';
 import { Swatches } from '@/ui/controls/Swatches';
 import { KindDrawn } from '@/ui/plant-book/KindDrawn';
 import { useLibrary } from '@/ui/session/LibraryProvider';
@@ -26,23 +28,49 @@ interface SwapSheetProps {
   readonly onClose: () => void;
 }
 
+/** Kinds of a name that are tried. */
+const MOST_CALLED = 12;
+
+/** Why nothing is shown. */
+function noneText(called: readonly PlantKind[] | null, isHeld: boolean): string {
+  if (called?.length === 0) return 'The book has nothing of that name.';
+  if (called)
+    return `${called
+      .slice(0, 3)
+      .map(({ common }) => common)
+      .join(', ')} would not do here: light, thirst, season or reach rules it out.`;
+  return `Nothing ${isHeld ? 'on these benches' : 'in the book'} suits its place, this light and these colours. Look at another stop, or leave the place for now.`;
+}
+
 /** What to take when a kind is not there: what is on the benches and suits, judged in the planting, beside the colours of the others. */
 export default function SwapSheet({ kindId, its, there, units, onTake, onClose }: SwapSheetProps) {
-  const { kindOf } = useLibrary();
+  const { kindOf, kinds } = useLibrary();
   const it = its[0];
-  const [found, setFound] = useState<readonly StandIn[]>();
+  const [answer, setAnswer] = useState<{
+    readonly asked: string;
+    readonly found: readonly StandIn[];
+  }>();
+  const [name, setName] = useState('');
+  // By name: only kinds that are called so are tried, whether they are on these benches or not.
+  const called = useMemo(
+    () => (name.trim().length < 2 ? null : findKinds(kinds, name).slice(0, MOST_CALLED)),
+    [kinds, name],
+  );
+  const asked = called ? called.map(({ id }) => id).join() : '';
   useEffect(() => {
     if (!it) return;
     const giveUp = new AbortController();
-    runJob('standIns', { it, kindId, only: there }, { signal: giveUp.signal })
-      .then(setFound)
+    const only = asked ? asked.split(',') : there;
+    runJob('standIns', { it, kindId, only }, { signal: giveUp.signal })
+      .then((found) => setAnswer({ asked, found }))
       .catch(() => undefined);
     return () => giveUp.abort();
-  }, [it, kindId, there]);
+  }, [it, kindId, there, asked]);
+  const found = answer?.asked === asked ? answer.found : undefined;
   const others = [...new Map(it?.plants.map(({ kind }) => [kind.id, kind])).values()].filter(
     ({ id }) => id !== kindId,
   );
-  const name = kindOf(kindId)?.common ?? kindId;
+  const gone = kindOf(kindId)?.common ?? kindId;
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
@@ -51,7 +79,7 @@ export default function SwapSheet({ kindId, its, there, units, onTake, onClose }
           aria-describedby={undefined}
           className="fixed inset-x-0 bottom-0 z-50 mx-auto grid max-h-[86vh] max-w-2xl gap-3 overflow-y-auto bg-paper p-4 text-body sm:bottom-[8vh]"
         >
-          <Dialog.Title className="display text-word">Instead of {inSentence(name)}</Dialog.Title>
+          <Dialog.Title className="display text-word">Instead of {inSentence(gone)}</Dialog.Title>
           {others.length > 0 && (
             <div>
               <p className="text-note text-ink2">It stands with</p>
@@ -64,17 +92,22 @@ export default function SwapSheet({ kindId, its, there, units, onTake, onClose }
               </ul>
             </div>
           )}
+          <label className="block">
+            <span className="block text-note text-ink2">What is there, by name</span>
+            <input
+              className={entryLook({ size: 'large', className: 'w-full' })}
+              maxLength={60}
+              placeholder="as the tag has it"
+              value={name}
+              onChange={(event) => setName(event.target.value)}
+            />
+          </label>
           {!found && (
             <p role="status" className="py-4 text-ink2">
               Trying what is there…
             </p>
           )}
-          {found?.length === 0 && (
-            <p className="py-4">
-              Nothing {there ? 'on these benches' : 'in the book'} suits its place, this light and
-              these colours. Look at another stop, or leave the place for now.
-            </p>
-          )}
+          {found?.length === 0 && <p className="py-4">{noneText(called, there !== null)}</p>}
           <ul>
             {found?.map(({ kindId: to, size, scoreChange, mood }) => {
               const kind = kindOf(to);
