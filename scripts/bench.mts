@@ -6,6 +6,10 @@ import { BOOK, kindOf } from '../src/core/plants/book/index';
 import { inSpot } from '../src/core/plantings/planting';
 import { fitsIn } from '../src/core/placing/fits';
 import { settle } from '../src/core/placing/settle';
+import { needsOf } from '../src/core/making/needs';
+import { stopFrom } from '../src/core/making/offers';
+import { cheapestTrip } from '../src/core/making/trip';
+import { benchesOf, STOPS } from '../src/core/shopping/stops';
 import { itemBuffer } from '../src/core/seeing/itemBuffer';
 import { buildScene, elevation } from '../src/core/seeing/scene';
 import { subjectOf } from '../src/core/seeing/subject';
@@ -78,6 +82,17 @@ const dozen = Array.from({ length: 12 }, (_, i) => ({
   spreadRadiusCm: 15,
 }));
 /** The book again and again under other names, as after a large import. */
+const sixtyIts = Array.from({ length: 60 }, (_, i) => {
+  const planting = plantings[i % plantings.length]!;
+  const spot = spots.find(({ id }) => id === planting.spotId)!;
+  return inSpot({ ...planting, id: `sixty-${i}` }, spot, kindOf, USUAL_HOUSE);
+});
+const sixtyNeeds = () =>
+  needsOf(sixtyIts, { house: USUAL_HOUSE, owned: () => 0, isReused: () => false }).plants;
+const sixty = sixtyNeeds();
+const fourStops = STOPS.map((stop) =>
+  stopFrom(stop.id, 300, benchesOf(BOOK, stop, 1, '2026-05-14'), kindOf),
+);
 const many = Array.from({ length: 5000 }, (_, i) => ({
   ...BOOK[i % BOOK.length]!,
   id: `kind-${i}`,
@@ -133,6 +148,11 @@ const rows = {
   ),
   'settling a dozen unequal balls': timed(() => settle(barrow, dozen), 41),
   'what fits in a barrow': timed(() => fitsIn(barrow), 5),
+  'what sixty plantings need': timed(sixtyNeeds, 9),
+  'sixty plantings at four stops, the cheapest round': timed(
+    () => cheapestTrip(sixty, fourStops),
+    9,
+  ),
   'counting what is seen': timed(() => itemBuffer(elevation(scene, lens, 'flat', frame), 0.25), 15),
 };
 const choosing = await benchSearch();
