@@ -70,7 +70,7 @@ test('the tray: moods, what is kept and what changes, another container; each is
   await demo(page);
   await page.goto('/bench?planting=demo-tub-2');
   const tray = page.getByRole('region', { name: 'Tray' });
-  const plants = page.locator('header').filter({ hasText: 'plants' });
+  const plants = page.locator('#room header p').filter({ hasText: 'of mix' });
   const before = await plants.innerText();
   await tray.getByRole('button', { name: 'Three moods' }).click();
   await expect(tray.locator('[data-way]')).toHaveCount(3);
@@ -90,7 +90,7 @@ test('the tray: moods, what is kept and what changes, another container; each is
   await expect(
     page.getByRole('button', { name: 'Undo: Moved it to another container' }),
   ).toBeEnabled();
-  await expect(plants).toContainText('61 ×');
+  await expect(page.locator('#room header').first()).toContainText('61 ×');
 });
 
 test('a trim is planned for the week shown, drawn, and taken back; a stand-in can take one place only', async ({

@@ -201,8 +201,8 @@ function Rows({
             <span>
               <b className="display block text-name">{it.planting.name}</b>
               <span className="text-ink2">
-                {countText(it.plants.length, 'plant')} in a{' '}
-                {it.planting.container.name.toLowerCase()}; {lifeText(life(it.planting.id))}
+                {countText(it.plants.length, 'plant')}, {it.planting.container.name.toLowerCase()};{' '}
+                {lifeText(life(it.planting.id))}
               </span>
             </span>
           </Link>

@@ -87,7 +87,7 @@ export function PottingDesk({
           </div>
           <div className="relative min-w-0">
             {kindInHand && (
-              <span className="absolute top-0 right-0">
+              <span className="absolute top-0 right-0 bg-field">
                 <KindDrawn
                   kind={kindInHand}
                   widthPx={64}

@@ -6,7 +6,6 @@ import type { MakingProgress } from '@/core/making/progress';
 import type { MakingStep } from '@/core/making/steps';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { NURSERY_SIZES } from '@/core/plants/nursery';
-import { STENCIL_LIT } from '@/ui/controls/PlanMarks';
 import { lengthText, type Units } from '@/words/format';
 
 interface PottingSectionProps {
@@ -117,7 +116,7 @@ export function PottingSection({
             key={placeId}
             d={`M${x(plant.xCm - ball.topCm / 2)} ${top}H${x(plant.xCm + ball.topCm / 2)}L${x(plant.xCm + ball.baseCm / 2)} ${foot}H${x(plant.xCm - ball.baseCm / 2)}z`}
             fill={BALL_INK}
-            stroke={isLit ? STENCIL_LIT : 'var(--strip)'}
+            stroke={isLit ? 'var(--act)' : 'var(--strip)'}
             strokeWidth={isLit ? 3 : 1}
           />
         );

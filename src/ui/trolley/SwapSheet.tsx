@@ -28,6 +28,7 @@ interface SwapSheetProps {
   readonly onClose: () => void;
 }
 
+const NONE: readonly StandIn[] = [];
 /** Kinds of a name that are tried. */
 const MOST_CALLED = 12;
 
@@ -66,7 +67,8 @@ export default function SwapSheet({ kindId, its, there, units, onTake, onClose }
       .catch(() => undefined);
     return () => giveUp.abort();
   }, [it, kindId, there, asked]);
-  const found = answer?.asked === asked ? answer.found : undefined;
+  const tried = answer?.asked === asked ? answer.found : undefined;
+  const found = called?.length === 0 ? NONE : tried;
   const others = [...new Map(it?.plants.map(({ kind }) => [kind.id, kind])).values()].filter(
     ({ id }) => id !== kindId,
   );
