@@ -1,4 +1,5 @@
-import { isOf, holding, type Entry, type EntryThat } from '../log/entry';
+import type { Day } from '../calendar/day';
+import { dayOf, isOf, holding, type Entry, type EntryThat } from '../log/entry';
 import type { KindId } from '../plants/kind';
 import type { NurserySizeId } from '../plants/nursery';
 import type { Bit, FeedLine, MixLine, Needs } from './needs';
@@ -84,18 +85,59 @@ export function lineMinor({ packs, packMinor }: Pick<BuyLine, 'packs' | 'packMin
 
 export type BoughtEntry = EntryThat<'bought'>;
 
-/** What was told of each line while buying for some of these plantings, the last word of each. */
-export function answersOf(
+/** What was bought for some plantings and still holds, in order. */
+export function boughtFor(
   log: readonly Entry[],
   plantingIds: ReadonlySet<string>,
+): readonly BoughtEntry[] {
+  return holding(log).filter(
+    (entry): entry is BoughtEntry =>
+      isOf(entry, 'bought') && (entry.of.plantingIds ?? []).some((id) => plantingIds.has(id)),
+  );
+}
+
+/** What was told of each line on a day, the last word of each. What was bought on other days is no answer to that day's list. */
+export function answersOn(
+  day: Day,
+  bought: readonly BoughtEntry[],
 ): ReadonlyMap<string, BoughtEntry> {
-  const answers = new Map<string, BoughtEntry>();
-  for (const entry of holding(log)) {
-    if (!isOf(entry, 'bought')) continue;
-    if (!entry.of.plantingIds?.some((id) => plantingIds.has(id))) continue;
-    answers.set(entry.what.key, entry);
+  return new Map(
+    bought.filter((entry) => dayOf(entry) === day).map((entry) => [entry.what.key, entry]),
+  );
+}
+
+/**
+ * Plants of each kind that were bought before a day and not used yet: what stands planted by now has taken its own.
+ * @param perSale plants in one pack of a kind and size
+ * @param used plants of a kind that a planting has taken; 0 while it is not planted
+ */
+export function plantsBoughtBefore(
+  day: Day,
+  bought: readonly BoughtEntry[],
+  {
+    perSale,
+    used,
+  }: {
+    readonly perSale: (kindId: KindId, size: string) => number;
+    readonly used: (plantingId: string, kindId: KindId) => number;
+  },
+): ReadonlyMap<KindId, number> {
+  const plants = new Map<KindId, number>();
+  const taken = new Set<string>();
+  for (const entry of bought) {
+    if (dayOf(entry) >= day) continue;
+    const [what, kindId = '', size = ''] = entry.what.key.split(' ');
+    if (what !== 'plants') continue;
+    let there = entry.what.got * perSale(kindId, size);
+    for (const id of entry.of.plantingIds ?? []) {
+      // Bought twice for one planting, it is used once.
+      if (taken.has(`${id} ${kindId}`)) continue;
+      taken.add(`${id} ${kindId}`);
+      there -= used(id, kindId);
+    }
+    plants.set(kindId, Math.max(0, (plants.get(kindId) ?? 0) + there));
   }
-  return answers;
+  return plants;
 }
 
 export interface Till {

@@ -2,12 +2,13 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import type { Day } from '@/core/calendar/day';
-import { dayOf } from '@/core/log/entry';
 import { isReused, storyOf } from '@/core/log/story';
 import {
-  answersOf,
+  answersOn,
+  boughtFor,
   otherLines,
   plantLines,
+  plantsBoughtBefore,
   type BoughtEntry,
   type BuyLine,
 } from '@/core/making/list';
@@ -32,8 +33,6 @@ export interface Shopping {
   readonly lines: readonly BuyLine[];
   /** What was told today of each line, by its key. */
   readonly answers: ReadonlyMap<string, BoughtEntry>;
-  /** Told on earlier days, or of what is no longer on the list. */
-  readonly before: readonly BoughtEntry[];
 }
 
 /**
@@ -56,15 +55,24 @@ export function useShopping({
 }): Shopping | undefined {
   const { kindOf, ownOf } = useLibrary();
   const { house, tripMinor = USUAL_TRIP_MINOR } = useSettings();
-  const answers = useMemo(
-    () => answersOf(planted?.log ?? [], new Set(chosen.map(({ planting }) => planting.id))),
+  const bought = useMemo(
+    () => boughtFor(planted?.log ?? [], new Set(chosen.map(({ planting }) => planting.id))),
     [planted?.log, chosen],
   );
-  const earlier = useMemo(
-    () => [...answers.values()].filter((entry) => dayOf(entry) < today),
-    [answers, today],
+  const answers = useMemo(() => answersOn(today, bought), [today, bought]);
+  const before = useMemo(
+    () =>
+      plantsBoughtBefore(today, bought, {
+        perSale: (kindId, size) =>
+          kindOf(kindId)?.sold.find((unit) => unit.size === size)?.perSale ??
+          NURSERY_SIZES[size as keyof typeof NURSERY_SIZES]?.perSale ??
+          1,
+        used: (id, kindId) => usedBy(planted, id, kindId),
+      }),
+    [today, bought, kindOf, planted],
   );
-  const boughtKey = JSON.stringify(earlier.map(({ what }) => [what.key, what.got]));
+  // As text: most entries leave it as it is, and the list is not reckoned anew for them.
+  const owned = JSON.stringify([...before]);
   const shelf = useLive((store) => store.shelf());
   const reused = chosen
     .filter(({ planting: { id, shelfId } }) => {
@@ -79,37 +87,24 @@ export function useShopping({
     .map(({ planting }) => planting.id)
     .join(' ');
   const needs = useMemo(() => {
-    const bought = boughtBefore(JSON.parse(boughtKey) as [string, number][], (kindId, size) => {
-      const sold = kindOf(kindId)?.sold.find((unit) => unit.size === size);
-      return sold?.perSale ?? NURSERY_SIZES[size as keyof typeof NURSERY_SIZES]?.perSale ?? 1;
-    });
+    const there = new Map(JSON.parse(owned) as [string, number][]);
     return needsOf(chosen, {
       house,
-      owned: (kindId) => (ownOf(kindId)?.owned ?? 0) + (bought.get(kindId) ?? 0),
+      owned: (kindId) => (ownOf(kindId)?.owned ?? 0) + (there.get(kindId) ?? 0),
       isReused: (id) => reused.split(' ').includes(id),
     });
-  }, [chosen, house, kindOf, ownOf, boughtKey, reused]);
+  }, [chosen, house, ownOf, owned, reused]);
   const plan = usePlan(needs, benches, goTo, tripMinor);
-  return useMemo(() => {
-    if (!plan) return undefined;
-    const lines = [...plantLines(plan), ...otherLines(needs)];
-    const keys = new Set(lines.map(({ key }) => key));
-    return { plan, lines, answers, before: earlier.filter(({ what }) => !keys.has(what.key)) };
-  }, [plan, needs, answers, earlier]);
+  return useMemo(
+    () => plan && { plan, lines: [...plantLines(plan), ...otherLines(needs)], answers },
+    [plan, needs, answers],
+  );
 }
 
-/** Plants of each kind that were bought already. */
-function boughtBefore(
-  told: readonly (readonly [key: string, got: number])[],
-  perSale: (kindId: string, size: string) => number,
-): ReadonlyMap<string, number> {
-  const plants = new Map<string, number>();
-  for (const [key, got] of told) {
-    const [what, kindId = '', size = ''] = key.split(' ');
-    if (what !== 'plants') continue;
-    plants.set(kindId, (plants.get(kindId) ?? 0) + got * perSale(kindId, size));
-  }
-  return plants;
+/** Plants of a kind that a planting has taken; 0 while it is not planted. */
+function usedBy(planted: Planted | undefined, plantingId: string, kindId: string): number {
+  if (!planted || planted.lifeOf(plantingId).plantedOn === null) return 0;
+  return planted.lifeOf(plantingId).wentIn.filter((plant) => plant.kindId === kindId).length;
 }
 
 function usePlan(
