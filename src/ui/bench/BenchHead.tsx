@@ -1,3 +1,4 @@
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { mixL } from '@/core/containers/container';
 import type { Settings } from '@/core/files/plantingFile';
@@ -6,9 +7,11 @@ import { plantCost } from '@/core/shopping/plantCost';
 import { spotHref } from '@/ui/session/links';
 import { UndoBar } from '@/ui/session/UndoBar';
 import type { Editing } from '@/ui/session/useEditing';
-import { MakeIt } from './MakeIt';
 import { sizeText } from '@/words/containers';
 import { hoursText, moneyText, volumeText } from '@/words/format';
+
+// What comes after composing comes after the first look.
+const MakeIt = dynamic(() => import('./MakeIt').then((m) => m.MakeIt), { ssr: false });
 
 interface HeadProps {
   readonly editing: Editing;
@@ -40,7 +43,10 @@ export function BenchHead({ editing, settings }: HeadProps) {
           {WHEN[spot.sunWhen]}
         </Link>
       </p>
-      <MakeIt it={editing.it} />
+      {/* Its room is kept, so that nothing below it jumps when it arrives. */}
+      <div className="min-h-7 min-w-[230px]">
+        <MakeIt it={editing.it} />
+      </div>
       <p className="ml-auto flex items-center gap-3 pb-1 text-small text-ink2">
         <span>
           <b className="text-ink">{planting.places.length}</b>{' '}
