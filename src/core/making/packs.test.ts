@@ -97,6 +97,19 @@ test('as cheap as an integer program finds, in 300 larger problems', async () =>
   }
 });
 
+test('as cheap where thousands are wanted, and soon: only what is left over the bulk is weighed up', async () => {
+  const highs = await highsLoader();
+  for (let seed = 3000; seed < 3060; seed += 1) {
+    const one = problem(seed, { places: 3000, offers: 9 });
+    const mine = cheapestPacks(one.wants, one.offers, SIZES);
+    const { ObjectiveValue } = highs.solve(asProgram(one), { mip_rel_gap: 0, mip_abs_gap: 0 });
+    expect([seed, mine.priceMinor + mine.short * SHORT]).toEqual([
+      seed,
+      Math.round(ObjectiveValue),
+    ]);
+  }
+});
+
 const SHORT = 100_000;
 
 /** The same problem as an integer program: packs of each offer, and how many of each want get which size. */
@@ -121,7 +134,7 @@ function asProgram({ wants, offers }: ReturnType<typeof problem>): string {
     );
     return taken.length === 0 ? [] : [` p${k}: ${[taken.join(' + '), ...given].join(' ')} <= 0`];
   });
-  const bounds = offers.map(({ stock }, j) => ` 0 <= x${j} <= ${stock ?? 999}`);
+  const bounds = offers.map(({ stock }, j) => ` 0 <= x${j} <= ${stock ?? 99999}`);
   const whole = [
     ...offers.map((_, j) => `x${j}`),
     ...wants.flatMap(({ from, to }, i) =>

@@ -48,17 +48,19 @@ export function cheapestPacks(
   offers: readonly Offer[],
   sizes: readonly NurserySizeId[],
 ): PackMix {
+  const { left, bulk } = bulkOf(wants, offers, sizes);
   const rank = new Map(sizes.map((size, i) => [size, i]));
-  const windows = wants
+  const windows = left
     .map(({ from, to, count }) => ({ from: rank.get(from)!, to: rank.get(to)!, count }))
     .filter(({ count }) => count > 0);
-  const total = windows.reduce((sum, { count }) => sum + count, 0);
-  const supplies = sizes.map((size) =>
-    supplyOf(
-      offers.filter((offer) => offer.size === size),
-      total,
-    ),
-  );
+  const supplies = sizes.map((size, at) => {
+    const here = offers.filter((offer) => offer.size === size);
+    const there = here.reduce((sum, { perSale, stock }) => sum + perSale * (stock ?? Infinity), 0);
+    const taken = windows
+      .filter(({ from, to }) => from <= at && to >= at)
+      .reduce((sum, { count }) => sum + count, 0);
+    return supplyOf(here, Math.min(taken, there));
+  });
   /** Cheapest way on from a size, by the places that still wait: how many of them run out after each size. */
   const known = new Map<string, Way>();
   const from = (at: number, waiting: readonly number[]): Way => {
@@ -74,7 +76,7 @@ export function cheapestPacks(
     return found;
   };
   const best = (at: number, waiting: readonly number[]): Way => {
-    const { levels } = supplies[at]!;
+    const levels = supplies[at]!;
     const all = waiting.reduce((sum, n) => sum + n, 0);
     let winner: Way | null = null;
     for (const level of levels) {
@@ -89,7 +91,45 @@ export function cheapestPacks(
     }
     return winner!;
   };
-  return mixOf(from(0, []), offers, sizes, wants);
+  return mixOf(from(0, []), { offers, sizes, wants, bulk });
+}
+
+/**
+ * What is surely bought of a want that is so large that only its rest is worth weighing up: packs of the offer that is cheapest for each
+ * plant, where nothing limits it.
+ *
+ * Where plants of a size are dealt to one want after the other, a want shares at most its first and its last pack of that size: at most
+ * `shared` plants come from packs that do not serve it alone. Of whole packs of other offers that are no cheaper there are fewer than the cheapest has plants:
+ * among as many, some would add up to a multiple of it, and could be changed for it at no more cost. What is cheaper still is limited, and
+ * counted as bought to the last.
+ */
+function bulkOf(
+  wants: readonly Want[],
+  offers: readonly Offer[],
+  sizes: readonly NurserySizeId[],
+): { readonly left: readonly Want[]; readonly bulk: ReadonlyMap<Offer, number> } {
+  const rank = (size: NurserySizeId) => sizes.indexOf(size);
+  const each = ({ priceMinor, perSale }: Offer) => priceMinor / perSale;
+  const bulk = new Map<Offer, number>();
+  const left = wants.map((want) => {
+    const inside = offers.filter(
+      ({ size }) => rank(size) >= rank(want.from) && rank(size) <= rank(want.to),
+    );
+    const [best] = inside.filter(({ stock }) => stock === null).sort((a, b) => each(a) - each(b));
+    if (!best) return want;
+    const largest = Math.max(...inside.map(({ perSale }) => perSale));
+    const shared = 2 * new Set(inside.map(({ size }) => size)).size * largest;
+    const cheaper = inside
+      .filter((offer) => each(offer) < each(best))
+      .reduce((sum, { perSale, stock }) => sum + perSale * (stock ?? 0), 0);
+    const packs = Math.floor(
+      (want.count - shared - cheaper - best.perSale * largest) / best.perSale,
+    );
+    if (packs <= 0) return want;
+    bulk.set(best, (bulk.get(best) ?? 0) + packs);
+    return { ...want, count: want.count - packs * best.perSale };
+  });
+  return { left, bulk };
 }
 
 /** A choice at one size and the best that follows from it. */
@@ -109,10 +149,7 @@ interface Level {
 }
 
 /** What plants of one size cost, as the steps at which one more costs more; none bought first. */
-function supplyOf(
-  offers: readonly Offer[],
-  most: number,
-): { readonly levels: readonly Level[]; readonly offers: readonly Offer[] } {
+function supplyOf(offers: readonly Offer[], most: number): readonly Level[] {
   // Cheapest cost of at least n plants, and the packs of each offer that make it.
   let costs: number[] = Array.from({ length: most + 1 }, (_, n) => (n === 0 ? 0 : Infinity));
   let packs: (readonly number[])[] = costs.map(() => []);
@@ -139,7 +176,7 @@ function supplyOf(
     if (level.cost === levels[levels.length - 1]!.cost) levels[levels.length - 1] = level;
     else levels.push(level);
   }
-  return { levels, offers };
+  return levels;
 }
 
 function servedSoonestFirst(waiting: readonly number[], served: number): number[] {
@@ -153,9 +190,17 @@ function servedSoonestFirst(waiting: readonly number[], served: number): number[
 
 function mixOf(
   way: Way,
-  offers: readonly Offer[],
-  sizes: readonly NurserySizeId[],
-  wants: readonly Want[],
+  {
+    offers,
+    sizes,
+    wants,
+    bulk,
+  }: {
+    readonly offers: readonly Offer[];
+    readonly sizes: readonly NurserySizeId[];
+    readonly wants: readonly Want[];
+    readonly bulk: ReadonlyMap<Offer, number>;
+  },
 ): PackMix {
   const bought: Bought[] = [];
   const spare: Partial<Record<NurserySizeId, number>> = {};
@@ -164,8 +209,9 @@ function mixOf(
   let at: Way | null = way;
   for (const size of sizes) {
     const here = offers.filter((offer) => offer.size === size);
-    at?.level?.packs.forEach((packs, i) => {
-      if (packs) bought.push({ offer: here[i]!, packs });
+    here.forEach((offer, i) => {
+      const packs = (at?.level?.packs[i] ?? 0) + (bulk.get(offer) ?? 0);
+      if (packs > 0) bought.push({ offer, packs });
     });
     const plants = bought
       .filter(({ offer }) => offer.size === size)

@@ -1,3 +1,4 @@
+import { once } from '../work/once';
 import { deepEnough, worstShortfallCm, FIT_TOLERANCE_CM } from '../placing/fit';
 import { growthShare } from '../growth/growth';
 import type { PlacedPlant, PlaceId, PlantingInSpot } from '../plantings/planting';
@@ -23,7 +24,7 @@ export interface Takes {
  * For every plant the smallest and the largest size in which it may be bought: a smaller one that has caught up by the time the planting
  * should be full, a larger one that fits even when every other place gets the largest it takes.
  */
-export function sizesTaken(it: PlantingInSpot): ReadonlyMap<PlaceId, Takes> {
+export const sizesTaken = once((it: PlantingInSpot): ReadonlyMap<PlaceId, Takes> => {
   const { container, wishes } = it.planting;
   let sizes = it.plants.map(({ size }) => size);
   const fits = (tried: readonly NurserySizeId[]) =>
@@ -49,7 +50,7 @@ export function sizesTaken(it: PlantingInSpot): ReadonlyMap<PlaceId, Takes> {
       { from: smallestOf(plant, wishes.fullInWeeks), to: sizes[i]! },
     ]),
   );
-}
+});
 
 /** Larger sizes it is sold in, smallest first. Bulbs, seed and bare roots are not potted plants of another size. */
 function largerThan({ kind, size }: PlacedPlant): readonly NurserySizeId[] {
