@@ -1,5 +1,6 @@
 import type { Snapshot } from './backups';
 import type { Raw, RillbankDb } from './db';
+import type { Entry } from '@/core/log/entry';
 import { keyOf } from '@/core/records/step';
 
 /** What has been done on the demo set: changes, plantings kept beside its own, and entries of what happened. */
@@ -41,12 +42,26 @@ export async function demoOf(db: RillbankDb): Promise<Snapshot> {
     spots,
     shelf,
     groups,
-    entries: await db.entries.where('of.plantingId').anyOf(plantings.map(idOf)).toArray(),
+    entries: (await db.entries.toArray()).filter(aboutOnly(new Set(plantings.map(idOf)))),
     kept: await db.kept.where('plantingId').anyOf(plantings.map(idOf)).toArray(),
     weather: (await db.weather.toArray()).filter((row) =>
       spots.some((spot) => spot.id === row.spotId),
     ),
     steps: await db.steps.where('of').anyOf(keys).toArray(),
+  };
+}
+
+/** Is an entry about these plantings, and about no others? */
+function aboutOnly(plantingIds: ReadonlySet<string>): (row: Raw) => boolean {
+  return ({ of, what }) => {
+    const { plantingId, plantingIds: several = [] } = (of ?? {}) as Partial<Entry['of']>;
+    const { recipes = [] } = (what ?? {}) as {
+      readonly recipes?: readonly { readonly plantingId: string }[];
+    };
+    const about = [plantingId, ...several, ...recipes.map((recipe) => recipe.plantingId)].filter(
+      (id) => id !== undefined,
+    );
+    return about.length > 0 && about.every((id) => plantingIds.has(id));
   };
 }
 

@@ -44,6 +44,25 @@ test('an entry that could not be read again is refused; one that is taken back s
   expect((await lifeHere(store)).stage).toBe('idea');
 });
 
+test('what was bought for several is found by each, and taking back a pot takes nothing from the others', async () => {
+  const { store } = await openHere(name());
+  await store.add(planting(GOOD), SUNNY);
+  const bought = {
+    did: 'bought',
+    key: 'mix peat-free',
+    got: 1,
+    wanted: 1,
+    paidMinor: null,
+    stop: null,
+  } as const;
+  await store.log([draft(bought, { of: { plantingIds: ['planting', 'other'] } })]);
+  expect(await store.entries('planting')).toHaveLength(1);
+  expect((await lifeHere(store, 'other')).stage).toBe('bought');
+  await store.unmake('planting', at);
+  expect((await store.plantings()).length).toBe(0);
+  expect((await lifeHere(store, 'other')).stage).toBe('bought');
+});
+
 test('a backup carries the log and the held day, and brings both back', async () => {
   const { store } = await openHere(name());
   await store.addAll(rillbankHalt());
@@ -64,10 +83,12 @@ test('the demo set brings its own day, not where the gardener has something alre
   expect((await store.demoWork()).told).toBe(0);
   await store.log([draft({ did: 'noted', words: 'leggy' }, { of: { plantingId: 'demo-tub-1' } })]);
   expect((await store.demoWork()).told).toBe(1);
+  const run = { did: 'run begun', recipes: [{ plantingId: 'demo-tub-1', count: 6 }] } as const;
+  await store.log([draft(run, { of: { runId: 'run-1' } })]);
   const gone = await store.removeDemo();
   expect(await store.entries()).toHaveLength(1);
   await store.putBack(gone);
-  expect((await store.demoWork()).told).toBe(1);
+  expect((await store.demoWork()).told).toBe(2);
 });
 
 test('a database from before the log opens; its plantings are ideas, and nothing of them has changed', async () => {

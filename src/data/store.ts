@@ -189,8 +189,13 @@ export class Store {
   async entries(plantingId?: string): Promise<readonly Entry[]> {
     const rows =
       plantingId === undefined
-        ? this.db.entries.orderBy('id')
-        : this.db.entries.where('of.plantingId').equals(plantingId);
+        ? this.db.entries.toCollection()
+        : this.db.entries
+            .where('of.plantingId')
+            .equals(plantingId)
+            // What was bought for several at once.
+            .or('of.plantingIds')
+            .equals(plantingId);
     return this.in.entries.readable(await rows.sortBy('id'));
   }
 
@@ -264,7 +269,9 @@ export class Store {
   /** Takes back the making of a pot: its entries no longer hold, and its planting goes. */
   async unmake(plantingId: string, at: string): Promise<void> {
     await this.write(['plantings', 'entries'], async () => {
-      for (const entry of await this.entries(plantingId))
+      // What was told of several at once holds for the others.
+      const own = (await this.entries(plantingId)).filter(({ of }) => of.plantingId === plantingId);
+      for (const entry of own)
         await this.in.entries.put({
           id: this.freshId(),
           at,

@@ -10,7 +10,7 @@ import { USUAL_CARE, type Planting } from '@/core/plantings/planting';
 import type { SchoolId } from '@/core/plantings/schoolId';
 import { usualContainer } from '@/core/containers/usual';
 import { shelfKind } from '@/core/shelf/shipped';
-import type { Entry } from '@/core/log/entry';
+import { wentInOf, type Entry } from '@/core/log/entry';
 import { localTime } from '@/core/calendar/day';
 import { clockMs } from '@/core/sky/clock';
 import { stepId } from '@/core/records/step';
@@ -358,13 +358,7 @@ function happened(planting: Planting, nth: number): readonly Entry[] {
     };
   };
   if (STILL_TO_MAKE.has(planting.id)) return [entry('2026-07-14', 9, { did: 'chosen' })];
-  const plants = planting.places.map(({ id, kindId, size, xCm, zCm }) => ({
-    placeId: id,
-    kindId,
-    size,
-    xCm,
-    zCm,
-  }));
+  const plants = wentInOf(planting.places);
   return [
     entry('2026-05-10', 9, { did: 'chosen' }),
     entry('2026-05-14', 9, { did: 'planted', plants }),

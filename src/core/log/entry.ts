@@ -1,5 +1,6 @@
 import type * as z from 'zod';
 import type { Day } from '../calendar/day';
+import type { Place } from '../plantings/planting';
 import type { entrySchema, whatSchema } from './schema';
 
 /** One thing that happened. Never changed and never taken out: a mistake is taken back by another entry that names it. */
@@ -13,6 +14,11 @@ export type EntryThat<D extends What['did']> = Entry & {
 /** Did that happen? */
 export function isOf<D extends What['did']>(entry: Entry, did: D): entry is EntryThat<D> {
   return entry.what.did === did;
+}
+
+/** Plants of some places, as they are told to have gone in. */
+export function wentInOf(places: readonly Place[]): EntryThat<'planted'>['what']['plants'] {
+  return places.map(({ id, kindId, size, xCm, zCm }) => ({ placeId: id, kindId, size, xCm, zCm }));
 }
 
 /** The local date on which it happened: times are written as the clocks of the place show them. */

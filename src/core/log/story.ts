@@ -1,7 +1,7 @@
 import type { Day } from '../calendar/day';
+import { plantedIn } from '../plantings/edits';
 import type { PlaceId, Planting } from '../plantings/planting';
 import { weekOfDay } from '../calendar/day';
-import { weekAfter, weeksBetween } from '../units/units';
 import type { Entry } from './entry';
 import { byPlanting, lifeOf, type Life } from './life';
 
@@ -58,17 +58,9 @@ export function sinceOf(story: readonly Chapter[]): ReadonlyMap<PlaceId, Day> {
  * A planting as it really stands: from the week of the day it was planted, without plants that died or were taken out.
  * One that is still an idea stays as it is meant.
  */
-export function asItStands(planting: Planting, life: Life): Planting {
-  if (life.plantedOn === null) return planting;
-  const plantedWeek = weekOfDay(life.plantedOn);
-  const meantWeeks = weeksBetween(planting.plantedWeek, planting.endWeek);
-  // Planted so late that its season would be over: it stands as long as was meant.
-  const endWeek =
-    weeksBetween(plantedWeek, planting.endWeek) >= 2
-      ? planting.endWeek
-      : weekAfter(plantedWeek, meantWeeks);
-  const places =
-    life.gone.size === 0 ? planting.places : planting.places.filter(({ id }) => !life.gone.has(id));
-  if (plantedWeek === planting.plantedWeek && places === planting.places) return planting;
-  return { ...planting, plantedWeek, endWeek, places };
+export function asItStands(planting: Planting, { plantedOn, gone }: Life): Planting {
+  if (plantedOn === null) return planting;
+  const plantedWeek = weekOfDay(plantedOn);
+  if (plantedWeek === planting.plantedWeek && gone.size === 0) return planting;
+  return plantedIn(planting, plantedWeek, [...gone.keys()]);
 }

@@ -3,7 +3,7 @@ import { read } from '../checks/reading';
 import type { Entry, What } from '../log/entry';
 import { applyEdit } from '../plantings/edits';
 import { USUAL_HOUSE } from '../plantings/house';
-import { completes, plantKeys, progressOf } from './progress';
+import { completes, END, indexShown, plantKeys, progressOf } from './progress';
 import { stepsOf } from './steps';
 
 const it = planted([
@@ -66,4 +66,18 @@ test('the plan takes the week it was planted in and loses what was missing; too 
   expect((late.endWeek - late.plantedWeek + 52) % 52).toBe(
     it.planting.endWeek - it.planting.plantedWeek,
   );
+});
+
+test('it is looked at by key: when the step of a missing plant goes, the one after it is not passed over', () => {
+  const progress = progressOf(steps, answered(plants));
+  const fewer = steps.filter(({ key }) => key !== plants[0]);
+  const at = (list: typeof steps, looked: string | null) =>
+    list[indexShown(list, progress, looked)]?.key;
+  expect([at(steps, 'top up'), at(fewer, 'top up')]).toEqual(['top up', 'top up']);
+  expect(at(fewer, plants[0]!)).toBe(steps[0]!.key);
+  expect(indexShown(steps, progress, END)).toBe(steps.length);
+  // Planted, but not step by step: there is nothing to do.
+  const told = progressOf(steps, [entry({ did: 'planted', plants: [] })]);
+  expect(indexShown(steps, told, null)).toBe(steps.length);
+  expect(indexShown(steps, told, 'fill')).toBe(steps.findIndex(({ key }) => key === 'fill'));
 });

@@ -1,4 +1,4 @@
-import { isOf, type Entry, type EntryThat } from '../log/entry';
+import { isOf, wentInOf, type Entry, type EntryThat } from '../log/entry';
 import type { PlaceId, Planting } from '../plantings/planting';
 import type { MakingStep } from './steps';
 
@@ -32,6 +32,20 @@ export function progressOf(steps: readonly MakingStep[], held: readonly Entry[])
   };
 }
 
+/** Where to look: at the step asked for, as long as there is one; the end; else at the next to do. What was planted without steps is at its end. */
+export function indexShown(
+  steps: readonly MakingStep[],
+  progress: MakingProgress,
+  looked: string | null,
+): number {
+  if (looked === END) return steps.length;
+  const asked = looked === null ? -1 : steps.findIndex(({ key }) => key === looked);
+  if (asked >= 0) return asked;
+  return progress.planted && progress.answers.size === 0 ? steps.length : progress.at;
+}
+/** Key that stands for the end. */
+export const END = 'end';
+
 /** Steps that set a plant in. */
 export function plantKeys(steps: readonly MakingStep[]): readonly string[] {
   return steps.flatMap(({ key, what }) => (what.do === 'plant' ? [key] : []));
@@ -60,7 +74,7 @@ export function completes(
   // Nothing at all is no planting.
   if (went.length === 0) return null;
   return {
-    wentIn: went.map(({ id, kindId, size, xCm, zCm }) => ({ placeId: id, kindId, size, xCm, zCm })),
+    wentIn: wentInOf(went),
     missing: places.filter(({ id }) => !isIn.has(`plant ${id}`)).map(({ id }) => id),
   };
 }

@@ -158,8 +158,12 @@ function onPlaces(
   return { ...planting, places: planting.places.map((p) => (ids.includes(p.id) ? change(p) : p)) };
 }
 
-/** A planting in the week in which it was planted, as long as was meant where its season would be over by then. */
-function plantedIn(planting: Planting, plantedWeek: number, missing: readonly PlaceId[]): Planting {
+/** A planting in the week in which it was planted, without what is missing; as long as was meant where its season would be over by then. */
+export function plantedIn(
+  planting: Planting,
+  plantedWeek: number,
+  missing: readonly PlaceId[],
+): Planting {
   const meantWeeks = weeksBetween(planting.plantedWeek, planting.endWeek);
   const isOver = weeksBetween(plantedWeek, planting.endWeek) < 2;
   return {

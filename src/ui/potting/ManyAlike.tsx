@@ -18,6 +18,7 @@ import { needsOf } from '@/core/making/needs';
 import { anywhere } from '@/core/making/offers';
 import { stepsOf } from '@/core/making/steps';
 import { tripTo } from '@/core/making/trip';
+import { wentInOf } from '@/core/log/entry';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId } from '@/core/plants/kind';
 import type { Draft } from '@/data/store';
@@ -83,13 +84,7 @@ export function ManyAlike({ design, run, earlier, madeIds, choose }: ManyAlikePr
     // The number after the highest given, so that one taken back leaves no two of a name.
     const nth = 1 + Math.max(0, ...madeIds.map((id) => Number(id.split('-').pop()) || 0));
     const pot = madeFrom(it.planting, { runId: run.id, nth, plantedWeek });
-    const plants = pot.places.map(({ id, kindId, size, xCm, zCm }) => ({
-      placeId: id,
-      kindId,
-      size,
-      xCm,
-      zCm,
-    }));
+    const plants = wentInOf(pot.places);
     await store
       .logMade(pot, [
         draft(

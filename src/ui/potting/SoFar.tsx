@@ -19,8 +19,9 @@ export function SoFar({
   readonly widthPx: number;
   readonly heightPx: number;
 }) {
+  const went = new Set(progress.planted?.what.plants.map(({ placeId }) => placeId));
   const isIn = it.plants
-    .filter(({ id }) => progress.answers.get(`plant ${id}`)?.what.how === 'done')
+    .filter(({ id }) => went.has(id) || progress.answers.get(`plant ${id}`)?.what.how === 'done')
     .map(({ id }) => id)
     .join();
   const now = useMemo(

@@ -4,7 +4,13 @@ import { useMemo, useRef, useState } from 'react';
 import { localTime, weekOfDay, dayIn } from '@/core/calendar/day';
 import { read } from '@/core/checks/reading';
 import type { Entry } from '@/core/log/entry';
-import { completes, progressOf, type MakingProgress } from '@/core/making/progress';
+import {
+  completes,
+  END,
+  indexShown,
+  progressOf,
+  type MakingProgress,
+} from '@/core/making/progress';
 import { stepsOf, type MakingStep } from '@/core/making/steps';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { Draft } from '@/data/store';
@@ -33,10 +39,12 @@ export function usePotting(it: PlantingInSpot, held: readonly Entry[]): Potting 
   const clock = useClock();
   const steps = useMemo(() => stepsOf(read(it), it.house), [it]);
   const progress = useMemo(() => progressOf(steps, held), [steps, held]);
-  /** The step looked at; `null`: the next one to do. */
-  const [looked, setLooked] = useState<number | null>(null);
+  /** Key of the step looked at; `null`: the next one to do. By its key, since steps of plants that are missing go once it is planted. */
+  const [looked, setLooked] = useState<string | null>(null);
+  /** Key of the answer on its way: a second press before it is kept is not a second answer. */
+  const sent = useRef<string | null>(null);
   const since = useRef<number | null>(null);
-  const at = Math.min(looked ?? progress.at, steps.length);
+  const at = indexShown(steps, progress, looked);
   const step = steps[at] ?? null;
   const zone = it.spot.site.timeZone;
   const draft = (what: Draft['what'], rest: Partial<Draft> = {}): Draft => ({
@@ -62,6 +70,8 @@ export function usePotting(it: PlantingInSpot, held: readonly Entry[]): Potting 
   const answer = (how: 'done' | 'skipped') => {
     if (!step) return;
     const was = progress.answers.get(step.key);
+    if (sent.current === step.key && !was) return;
+    sent.current = step.key;
     const drafts: Draft[] = [
       draft(
         { did: 'step', key: step.key, how, minutes: minutesSince() },
@@ -73,14 +83,16 @@ export function usePotting(it: PlantingInSpot, held: readonly Entry[]): Potting 
     if (step.what.do === 'put out' && how === 'done' && !progress.putOut)
       drafts.push(draft({ did: 'put out' }));
     const plantedWeek = weekOfDay(dayIn(zone, clock.now()));
-    void store?.log(
+    const kept = store?.log(
       drafts,
       whole
         ? { id: it.planting.id, edit: { kind: 'plant', plantedWeek, missing: whole.missing } }
         : undefined,
     );
+    // What was not kept, and has been told, can be pressed again.
+    kept?.catch(() => (sent.current = null));
     // On to the next: the first without an answer, or the one after when one is gone through again.
-    setLooked(looked === null || at + 1 === progress.at ? null : at + 1);
+    setLooked(looked === null ? null : (steps[at + 1]?.key ?? END));
   };
 
   const unanswer = () => {
@@ -93,7 +105,8 @@ export function usePotting(it: PlantingInSpot, held: readonly Entry[]): Potting 
       ...(step.what.do === 'plant' && progress.planted ? [back(progress.planted)] : []),
       ...(step.what.do === 'put out' && progress.putOut ? [back(progress.putOut)] : []),
     ]);
-    setLooked(at);
+    sent.current = null;
+    setLooked(step.key);
   };
 
   return {
@@ -101,7 +114,7 @@ export function usePotting(it: PlantingInSpot, held: readonly Entry[]): Potting 
     progress,
     at,
     step,
-    go: (to) => setLooked(Math.max(0, Math.min(steps.length, to))),
+    go: (to) => setLooked(steps[Math.max(0, to)]?.key ?? END),
     answer,
     unanswer,
     note: (words) => void store?.log([draft({ did: 'noted', words })]),
