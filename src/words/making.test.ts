@@ -1,4 +1,4 @@
-import { rillbankHalt } from '@/demo/rillbankHalt';
+import { HALT } from '../../tests/builders/halt';
 import { read } from '@/core/checks/reading';
 import { otherLines, plantLines, tillOf, type BoughtEntry, type BuyLine } from '@/core/making/list';
 import { needsOf } from '@/core/making/needs';
@@ -7,7 +7,6 @@ import { stepsOf } from '@/core/making/steps';
 import { tripTo } from '@/core/making/trip';
 import { kindOf } from '@/core/plants/book/index';
 import { USUAL_HOUSE } from '@/core/plantings/house';
-import { inSpot } from '@/core/plantings/planting';
 import { lifeOf } from '@/core/log/life';
 import { lifeText, longDayText } from './life';
 import { amountText, lineNote, minorText } from './making';
@@ -18,16 +17,7 @@ import { templatePages } from './templatePages';
 
 const METRIC = { length: 'cm', currency: '£' } as const;
 const INCHES = { length: 'in', currency: '$' } as const;
-const { plantings, spots } = rillbankHalt();
-const halt = plantings.map((planting) =>
-  inSpot(
-    planting,
-    spots.find(({ id }) => id === planting.spotId)!,
-    kindOf,
-    USUAL_HOUSE,
-  ),
-);
-const needs = needsOf(halt, { house: USUAL_HOUSE, owned: () => 0, isReused: () => false });
+const needs = needsOf(HALT, { house: USUAL_HOUSE, owned: () => 0, isReused: () => false });
 const lines = [...plantLines(tripTo(needs.plants, [anywhere(kindOf)])), ...otherLines(needs)];
 
 test('pence are written as money, and each line says how much of what', () => {
@@ -105,7 +95,7 @@ test('the list in words has every line once; as CSV it runs no formula', () => {
 });
 
 test('every step has a title, sentences that end, and no figure that is none, in either measure', () => {
-  for (const it of halt)
+  for (const it of HALT)
     for (const step of stepsOf(read(it), USUAL_HOUSE))
       for (const units of [METRIC, INCHES]) {
         expect(stepTitle(step, kindOf)).toMatch(/^[A-Z]/);
@@ -140,7 +130,7 @@ test('a life is told by its stage and day', () => {
 });
 
 test('every part of every planting comes out on every paper, or says why not', () => {
-  for (const it of halt)
+  for (const it of HALT)
     for (const part of ['template', 'board', 'plan', 'labels'] as const)
       for (const paper of ['A4', 'Tabloid'] as const) {
         const found = templatePages(
@@ -156,7 +146,7 @@ test('every part of every planting comes out on every paper, or says why not', (
         ]);
       }
   const none = templatePages(
-    halt[0]!,
+    HALT[0]!,
     { part: 'template', paper: 'A4', marginMm: Number.NaN, drip: false },
     METRIC,
     '',

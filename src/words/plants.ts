@@ -116,3 +116,9 @@ export function partnerText(partner: Partner): string {
     ? `takes up the ${colourName(partner.colour)} of its ${partner.part}`
     : `${colourName(partner.colour)} sets it off, and the leaf differs`;
 }
+
+/** How a stand-in does in a planting, by what it changes of its score. */
+export function suitsText(scoreChange: number): string {
+  if (scoreChange > 0.004) return 'better here';
+  return scoreChange > -0.01 ? 'as good here' : 'less suited';
+}

@@ -50,6 +50,17 @@ test('bought on a phone: ticked, fewer than wanted, dearer, another plant instea
     page.getByRole('button', { name: 'Save as CSV' }).click(),
   ]);
   expect(list.suggestedFilename()).toBe('shopping-list.csv');
+  // The next day what was bought is there already, and not on the list again.
+  await page.goto('/');
+  await page.locator('[data-held-day]').getByLabel('Another day').fill('2026-07-18');
+  await expect(page.locator('[data-held-day]')).toContainText('18 July');
+  await page.goto('/trolley');
+  await expect(page.locator('[data-there]')).toContainText('2 purple basil, 1 pot marigold');
+  await expect(basil).toHaveCount(0);
+  await page.goto('/');
+  await page.locator('[data-held-day]').getByLabel('Another day').fill('2026-07-17');
+  await expect(page.locator('[data-held-day]')).toContainText('17 July');
+  await page.goto('/trolley');
   // Not bought after all.
   await basil.getByRole('checkbox').uncheck();
   await expect(basil).not.toHaveAttribute('data-ticked', '');

@@ -1,12 +1,10 @@
-import { rillbankHalt } from '../../demo/rillbankHalt';
+import { HALT } from '../../../tests/builders/halt';
 import { BASKET, planted, TUB } from '../../../tests/builders/plantings';
 import { mixL } from '../containers/container';
 import { FIT_TOLERANCE_CM, worstShortfallCm } from '../placing/fit';
-import { kindOf } from '../plants/book/index';
 import { NURSERY_SIZES } from '../plants/nursery';
 import { USUAL_HOUSE } from '../plantings/house';
-import { inSpot } from '../plantings/planting';
-import { HOOK_FACTOR, needsOf } from './needs';
+import { footOf, HOOK_FACTOR, needsOf } from './needs';
 import { sizesTaken, SIZES_BY_BALL } from './sizes';
 
 const AROUND = {
@@ -14,19 +12,10 @@ const AROUND = {
   owned: () => 0,
   isReused: () => false,
 } as const;
-const { plantings, spots } = rillbankHalt();
-const halt = plantings.map((planting) =>
-  inSpot(
-    planting,
-    spots.find(({ id }) => id === planting.spotId)!,
-    kindOf,
-    USUAL_HOUSE,
-  ),
-);
 const rank = (size: (typeof SIZES_BY_BALL)[number]) => SIZES_BY_BALL.indexOf(size);
 
 test('the size that was meant is always taken, and only sizes the kind is sold in', () => {
-  for (const it of halt) {
+  for (const it of HALT) {
     const takes = sizesTaken(it);
     for (const { id, size, kind } of it.plants) {
       const { from, to } = takes.get(id)!;
@@ -42,7 +31,7 @@ test('the size that was meant is always taken, and only sizes the kind is sold i
 
 test('all the largest sizes that places take fit together', () => {
   let larger = 0;
-  for (const it of halt) {
+  for (const it of HALT) {
     const takes = sizesTaken(it);
     const most = it.plants.map(({ id, xCm, zCm }) => ({ xCm, zCm, size: takes.get(id)!.to }));
     larger += it.plants.filter(({ size }, i) => most[i]!.size !== size).length;
@@ -111,4 +100,18 @@ test('a basket wants a liner and a hook that bears several times its wet weight;
     expect.arrayContaining(['emitters', 'drip line']),
   );
   expect(needsOf([it], AROUND).bits.map(({ what }) => what)).not.toContain('emitters');
+});
+
+test('what lies over the holes is what the container tells, else what the house does; a layer is bought as deep as it is laid', () => {
+  const bare = { ...TUB, foot: 'none' as const, drainHoles: 3 };
+  expect(footOf(bare, { drainage: 'mesh' })).toEqual({ over: 'mesh', litres: 0 });
+  const layer = footOf(bare, { drainage: 'coarse layer' });
+  expect(layer.over).toBe('coarse');
+  expect(layer.litres).toBeGreaterThan(1);
+  expect(footOf({ ...bare, foot: 'crocks', footCm: 4 }, { drainage: 'mesh' }).over).toBe('crocks');
+  const it = planted([['petunia-white', 0, 0, '9cm']], { container: bare });
+  const house = { ...USUAL_HOUSE, drainage: 'coarse layer' as const };
+  const bits = needsOf([it], { ...AROUND, house }).bits;
+  expect(bits.find(({ what }) => what === 'coarse layer')?.amount).toBeCloseTo(layer.litres, 6);
+  expect(bits.map(({ what }) => what)).not.toContain('mesh');
 });

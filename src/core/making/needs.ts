@@ -1,4 +1,4 @@
-import { footL, mixL, type Container } from '../containers/container';
+import { fillable, footL, mixL, type Container } from '../containers/container';
 import { isHung } from '../containers/shape';
 import type { MixId } from '../containers/mixes';
 import { weightOf } from '../containers/weight';
@@ -7,7 +7,7 @@ import { fillingOf } from '../potting/filling';
 import type { House } from '../plantings/house';
 import { seasonWeeks, type PlaceId, type PlantingInSpot } from '../plantings/planting';
 import type { KindId } from '../plants/kind';
-import { mixNeed, type MixNeed } from '../shopping/shoppingList';
+import { FEED_G_PER_L, mixNeed, type MixNeed } from '../shopping/shoppingList';
 import type { NurserySizeId } from '../plants/nursery';
 import { sizesTaken, SIZES_BY_BALL } from './sizes';
 import type { Want } from './packs';
@@ -44,22 +44,21 @@ export interface FeedLine {
   readonly priceMinor: number;
 }
 
-export const BITS = [
-  'mesh',
-  'coarse layer',
-  'liner',
-  'dressing',
-  'obelisk',
-  'wigwam',
-  'trellis',
-  'ties',
-  'hook',
-  'emitters',
-  'drip line',
-] as const;
+export type BitWhat =
+  | 'mesh'
+  | 'coarse layer'
+  | 'liner'
+  | 'dressing'
+  | 'obelisk'
+  | 'wigwam'
+  | 'trellis'
+  | 'ties'
+  | 'hook'
+  | 'emitters'
+  | 'drip line';
 /** Anything else that goes into or under a container. */
 export interface Bit {
-  readonly what: (typeof BITS)[number];
+  readonly what: BitWhat;
   /** Pieces, litres for layers and dressings, metres for the line. */
   readonly amount: number;
   readonly unit: 'pieces' | 'litres' | 'metres';
@@ -159,11 +158,10 @@ function mixLines(its: readonly PlantingInSpot[], around: Circumstances): readon
   });
 }
 
-/** Feed, g a litre of mix by appetite, as labels usually say; they win. */
-const SLOW_G_PER_L = { none: 0, light: 2, medium: 3.5, heavy: 5 } as const;
 /** Pellets, g a litre of mix for each month. Ours, from a handful to a bucket. */
 const PELLETS_G_PER_L = { none: 0, light: 2, medium: 3, heavy: 4 } as const;
-const PELLET_WEEKS = 4;
+/** Weeks that pellets last. */
+export const PELLET_WEEKS = 4;
 /** Liquid: from week 6, weekly, a tenth of the mix in litres of feed at half strength beside slow-release, 2.5 ml to the litre. */
 const LIQUID = { fromWeek: 6, share: 0.1, mlPerL: 2.5 } as const;
 const PACKS = {
@@ -183,7 +181,7 @@ function feedLines(its: readonly PlantingInSpot[], { house }: Circumstances): re
     const weeks = seasonWeeks(it.planting);
     if (house.feed === 'organic pellets')
       amounts.pellets += mean(PELLETS_G_PER_L) * litres * Math.ceil(weeks / PELLET_WEEKS);
-    else amounts['slow-release'] += mean(SLOW_G_PER_L) * litres;
+    else amounts['slow-release'] += mean(FEED_G_PER_L) * litres;
     const hungry = it.plants.filter(({ kind }) => kind.feed === 'heavy').length / it.plants.length;
     if (house.feed === 'slow-release and liquid')
       amounts.liquid +=
@@ -230,11 +228,10 @@ function bitsOf(its: readonly PlantingInSpot[], { house }: Circumstances): reado
       plants.map(({ size }) => size),
       false,
     );
-    const coarse = container.foot === 'coarse' || container.foot === 'crocks';
-    if (coarse) add('coarse layer', footL(container));
-    else if (container.drainHoles > 0 && house.drainage === 'mesh')
-      add('mesh', container.drainHoles);
-    if (container.material === 'coir') add('liner', 1);
+    const foot = footOf(container, house);
+    if (foot.over === 'mesh') add('mesh', container.drainHoles);
+    if (foot.over === 'liner') add('liner', 1);
+    add('coarse layer', foot.litres);
     add('dressing', filling.dressingL);
     if (support) {
       add(support.form, 1);
@@ -256,6 +253,22 @@ function bitsOf(its: readonly PlantingInSpot[], { house }: Circumstances): reado
     priceMinor: Math.round(amount * BIT_PRICES[what]),
     ...(what === 'hook' ? { bearsKg } : {}),
   }));
+}
+
+/** Depth of a coarse layer where the container does not tell, cm. Usual advice of those who lay one. */
+const COARSE_CM = 2.5;
+
+/** What lies over the holes: what the container tells, else as the house does it; with the litres of a layer. */
+export function footOf(
+  container: Container,
+  { drainage }: Pick<House, 'drainage'>,
+): { readonly over: Container['foot'] | 'liner'; readonly litres: number } {
+  if (container.material === 'coir') return { over: 'liner', litres: 0 };
+  if (container.foot !== 'none' || container.drainHoles === 0)
+    return { over: container.foot, litres: footL(container) };
+  return drainage === 'mesh'
+    ? { over: 'mesh', litres: 0 }
+    : { over: 'coarse', litres: fillable(container).volumeBelowL(COARSE_CM) };
 }
 
 const soakedKg = (container: Container): number => weightOf(container, 0.3).soakedKg;

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { rillbankHalt } from '../../demo/rillbankHalt';
+import { HALT } from '../../../tests/builders/halt';
 import { BASKET, planted, TUB } from '../../../tests/builders/plantings';
 import { anyShape } from '../../../tests/builders/shapes';
 import { read } from '../checks/reading';
@@ -8,22 +8,12 @@ import { mixFloorCm } from '../containers/container';
 import { insideDepthCm } from '../containers/shape';
 import { usualContainer } from '../containers/usual';
 import { hash01 } from '../random/hash';
-import { kindOf } from '../plants/book/index';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
 import { USUAL_HOUSE, type House } from '../plantings/house';
-import { inSpot, type PlantingInSpot } from '../plantings/planting';
+import type { PlantingInSpot } from '../plantings/planting';
 import { isBehind, plantingOrder, type WorkedFrom } from './order';
 import { levelsOf, stepsOf, type MakingStep } from './steps';
 
-const { plantings, spots } = rillbankHalt();
-const halt = plantings.map((planting) =>
-  inSpot(
-    planting,
-    spots.find(({ id }) => id === planting.spotId)!,
-    kindOf,
-    USUAL_HOUSE,
-  ),
-);
 const steps = (it: PlantingInSpot, house: Partial<House> = {}) =>
   stepsOf(read(it), { ...USUAL_HOUSE, ...house });
 const find = <D extends MakingStep['what']['do']>(all: readonly MakingStep[], what: D) =>
@@ -64,7 +54,7 @@ test('fill level, ball and headspace together are the depth, for every shape and
 });
 
 test('every ball ends level with the mix, or as much lower as it is set deeper', () => {
-  for (const it of halt)
+  for (const it of HALT)
     for (const { plant } of find(steps(it), 'plant')) {
       const { size } = it.plants.find(({ id }) => id === plant.placeId)!;
       const { mixCm } = levelsOf(it);
@@ -101,7 +91,7 @@ test.each<WorkedFrom>(['the front', 'all round'])(
 );
 
 test('where nothing stands in the way the lead goes in first, the edge last', () => {
-  for (const it of halt) {
+  for (const it of HALT) {
     const playing = rolesPlayed(read(it));
     const role = new Map(playing.map(({ plant, role: part }) => [plant.id, part]));
     const order = plantingOrder(playing, 'the front').map((id) => role.get(id));
@@ -111,7 +101,7 @@ test('where nothing stands in the way the lead goes in first, the edge last', ()
 });
 
 test('every plant has one step, keys are used once, and a caution is given once', () => {
-  for (const it of halt) {
+  for (const it of HALT) {
     const all = steps(it);
     expect(new Set(all.map(({ key }) => key)).size).toBe(all.length);
     expect(

@@ -1,22 +1,15 @@
 import { rolesPlayed } from '../checks/rolesPlayed';
 import type { Reading } from '../checks/reading';
-import {
-  fillable,
-  footL,
-  mixFloorCm,
-  mixHeightCm,
-  mixL,
-  type Container,
-} from '../containers/container';
+import { fillable, mixFloorCm, mixHeightCm, mixL, type Container } from '../containers/container';
 import { isHung } from '../containers/shape';
 import { lifting, weightOf } from '../containers/weight';
 import { fillingOf } from '../potting/filling';
 import type { House } from '../plantings/house';
-import type { PlacedPlant, PlaceId } from '../plantings/planting';
+import { seasonWeeks, type PlacedPlant, type PlaceId, type Planting } from '../plantings/planting';
 import type { KindId } from '../plants/kind';
 import { NURSERY_SIZES } from '../plants/nursery';
 import type { Support } from '../plantings/support';
-import { needsOf, type FeedLine } from './needs';
+import { footOf, needsOf, PELLET_WEEKS, type FeedLine } from './needs';
 import { plantingOrder, type WorkedFrom } from './order';
 
 /** What to mind, told once, at the step where it matters. */
@@ -101,7 +94,7 @@ const isTomato = (botanical: string) => botanical.startsWith('Solanum lycopersic
 /** Bulbs stand under this many times their own height of mix: the usual rule. */
 const BULB_DEPTHS = 2;
 
-/** Is its fill level, ball and headspace together the depth of the container? Then balls end level with the mix. */
+/** Heights above the inside base, cm: of the mix that is filled first, so that the tallest ball ends level with it, and of the mix in the end. */
 export function levelsOf({ planting, plants }: Pick<Reading, 'planting' | 'plants'>): {
   readonly fillCm: number;
   readonly mixCm: number;
@@ -167,9 +160,8 @@ export function stepsOf(reading: Reading, house: House): readonly MakingStep[] {
       'foot',
       {
         do: 'foot',
-        over: footFor(container, house),
+        ...footOf(container, house),
         holes: container.drainHoles,
-        litres: footL(container),
       },
       MINUTES.foot,
     ),
@@ -246,20 +238,13 @@ const WATER_IN_SHARE = 0.25;
 /** Height from which a ladder is wanted, cm. As the check that minds it has it. */
 const OVERHEAD_CM = 150;
 
-function footFor(container: Container, house: House): Container['foot'] | 'liner' {
-  if (container.material === 'coir') return 'liner';
-  if (container.foot !== 'none' || container.drainHoles === 0) return container.foot;
-  return house.drainage === 'mesh' ? 'mesh' : 'coarse';
-}
-
 /** Pellets are told for a season; what goes in at planting is the first month's. */
 function perFilling(
   { what, amount }: FeedLine,
-  { plantedWeek, endWeek }: { readonly plantedWeek: number; readonly endWeek: number },
+  planting: Pick<Planting, 'plantedWeek' | 'endWeek'>,
 ): number {
   if (what !== 'pellets') return amount;
-  const weeks = (((endWeek - plantedWeek) % 52) + 52) % 52;
-  return amount / Math.max(1, Math.ceil(weeks / 4));
+  return amount / Math.max(1, Math.ceil(seasonWeeks(planting) / PELLET_WEEKS));
 }
 
 /** The order in which a planting's plants go in. */

@@ -1,8 +1,7 @@
 import highsLoader from 'highs';
-import { rillbankHalt } from '../../demo/rillbankHalt';
+import { HALT } from '../../../tests/builders/halt';
 import { BOOK, kindOf } from '../plants/book/index';
 import { USUAL_HOUSE } from '../plantings/house';
-import { inSpot } from '../plantings/planting';
 import { hash32 } from '../random/hash';
 import { benchesOf, STOPS } from '../shopping/stops';
 import { needsOf, type PlantNeed } from './needs';
@@ -10,16 +9,7 @@ import { anywhere, stopFrom } from './offers';
 import type { Offer } from './packs';
 import { cheapestTrip, tripTo, type TripStop } from './trip';
 
-const { plantings, spots } = rillbankHalt();
-const halt = plantings.map((planting) =>
-  inSpot(
-    planting,
-    spots.find(({ id }) => id === planting.spotId)!,
-    kindOf,
-    USUAL_HOUSE,
-  ),
-);
-const needs = needsOf(halt, {
+const needs = needsOf(HALT, {
   house: USUAL_HOUSE,
   owned: () => 0,
   isReused: () => false,

@@ -11,7 +11,7 @@ export const BAGS: readonly { readonly litres: number; readonly price: number }[
 ];
 
 /** Slow-release feed, g per litre of mix, by appetite; labels usually say 3–5 and win. */
-const FEED_G_PER_L = { none: 0, light: 2, medium: 3.5, heavy: 5 } as const;
+export const FEED_G_PER_L = { none: 0, light: 2, medium: 3.5, heavy: 5 } as const;
 const FEED_BOX_G = 500;
 const FEED_BOX_PRICE = 6;
 

@@ -14,6 +14,7 @@ import type { Editing } from '@/ui/session/useEditing';
 import { weekAfter } from '@/core/units/units';
 import { dateText, moneyText } from '@/words/format';
 import { inSentence } from '@/words/names';
+import { suitsText } from '@/words/plants';
 import { runJob } from '@/workers/runJob';
 import { Button } from '@/ui/controls/Button';
 import { Tick } from '@/ui/controls/Tick';
@@ -210,12 +211,7 @@ function StandIns({
                   <span className="block leading-4 font-semibold">{kind.common}</span>
                   <span className="text-note text-ink2">
                     {mood.length > 0 ? `${mood.join(', ')}; ` : ''}
-                    {scoreChange > 0.004
-                      ? 'better here'
-                      : scoreChange > -0.01
-                        ? 'as good here'
-                        : 'less suited'}
-                    ,{' '}
+                    {suitsText(scoreChange)},{' '}
                     {Math.abs(costChange) < 0.005
                       ? 'same price'
                       : `${costChange > 0 ? '+' : '−'}${moneyText(Math.abs(costChange), settings)}`}

@@ -10,8 +10,8 @@ import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Button } from '@/ui/controls/Button';
 import { NumberField } from '@/ui/controls/fields';
 import { useLibrary } from '@/ui/session/LibraryProvider';
-import { fileNameOf, saveBlob } from '@/ui/session/saveFile';
-import { say } from '@/ui/session/say';
+import { benchHref } from '@/ui/session/links';
+import { fileNameOf } from '@/ui/session/saveFile';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
 import { inSentence } from '@/words/names';
@@ -28,24 +28,19 @@ export function CrewSheet({ it, count }: { readonly it: PlantingInSpot; readonly
   const stations = useMemo(() => stationsOf(stepsOf(read(it), it.house), people), [it, people]);
   const pace = Math.max(...stations.map(({ minutes }) => minutes));
   const labels = async () => {
-    try {
-      const { writePdf } = await import('./writePdf');
-      const pages = labelPages(
-        Array.from({ length: count }, (_, i) => ({
-          title: `${it.planting.name} ${i + 1}`,
-          lines: [it.planting.container.name, countText(it.plants.length, 'plant')],
-          address: `${window.location.origin}/bench?planting=${encodeURIComponent(it.planting.id)}`,
-        })),
-        settings.length === 'in' ? 'Letter' : 'A4',
-      );
-      const bytes = await writePdf(pages, it.planting.name);
-      saveBlob(
-        `${fileNameOf(it.planting.name)}-labels.pdf`,
-        new Blob([bytes as BlobPart], { type: 'application/pdf' }),
-      );
-    } catch {
-      say('The labels could not be written. Try again.');
-    }
+    const { savePdf } = await import('./writePdf');
+    const pages = labelPages(
+      Array.from({ length: count }, (_, i) => ({
+        title: `${it.planting.name} ${i + 1}`,
+        lines: [it.planting.container.name, countText(it.plants.length, 'plant')],
+        address: `${window.location.origin}${benchHref(it.planting.id)}`,
+      })),
+      settings.length === 'in' ? 'Letter' : 'A4',
+    );
+    await savePdf(pages, {
+      title: it.planting.name,
+      file: `${fileNameOf(it.planting.name)}-labels.pdf`,
+    });
   };
   return (
     <section aria-label="Order of work">

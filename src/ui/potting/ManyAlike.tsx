@@ -4,42 +4,27 @@ import dynamic from 'next/dynamic';
 import { useMemo, useState, type ReactNode } from 'react';
 import { dayIn, localTime, weekOfDay } from '@/core/calendar/day';
 import { read } from '@/core/checks/reading';
-import {
-  designNow,
-  madeFrom,
-  minutesFor,
-  plantsPer,
-  salePriceMinor,
-  shortfallOf,
-  type Run,
-} from '@/core/making/batch';
-import { otherLines, plantLines, lineMinor } from '@/core/making/list';
-import { needsOf } from '@/core/making/needs';
-import { anywhere } from '@/core/making/offers';
+import { designNow, madeFrom, minutesFor, plantsPer, type Run } from '@/core/making/batch';
 import { stepsOf } from '@/core/making/steps';
-import { tripTo } from '@/core/making/trip';
 import { wentInOf } from '@/core/log/entry';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId } from '@/core/plants/kind';
 import type { Draft } from '@/data/store';
 import { Button } from '@/ui/controls/Button';
-import { NumberField } from '@/ui/controls/fields';
+import { THUMB_BACK, THUMB_MAIN, ThumbBar } from '@/ui/controls/ThumbBar';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useClock } from '@/ui/session/useClock';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import { countText } from '@/words/format';
-import { amountText, lineName, minorText } from '@/words/making';
 import { inSentence } from '@/words/names';
 import { minutesText } from '@/words/potting';
-
 import { CrewSheet } from './CrewSheet';
+import { ReadyAndPrice } from './ReadyAndPrice';
+import { RunsOut } from './RunsOut';
 
 const SwapSheet = dynamic(() => import('@/ui/trolley/SwapSheet'), { ssr: false });
-
-/** Share of the price that is earned, where it was not told. */
-const USUAL_MARGIN = 0.4;
 
 interface ManyAlikeProps {
   /** The design, as it was composed. */
@@ -145,20 +130,14 @@ export function ManyAlike({ design, run, earlier, madeIds, choose }: ManyAlikePr
           onClose={() => setSwapping(null)}
         />
       )}
-      <div className="fixed inset-x-0 bottom-0 z-30 border-t border-rule2 bg-zinc px-4 py-3">
-        <div className="mx-auto flex max-w-[1272px] gap-3">
-          <Button
-            className="min-h-16 min-w-24 text-name!"
-            disabled={made === 0}
-            onClick={() => void takeBack()}
-          >
-            One less
-          </Button>
-          <Button look="act" className="min-h-16 flex-1 text-name!" onClick={() => void makeOne()}>
-            One is made
-          </Button>
-        </div>
-      </div>
+      <ThumbBar>
+        <Button className={THUMB_BACK} disabled={made === 0} onClick={() => void takeBack()}>
+          One less
+        </Button>
+        <Button look="act" className={THUMB_MAIN} onClick={() => void makeOne()}>
+          One is made
+        </Button>
+      </ThumbBar>
     </div>
   );
 }
@@ -183,130 +162,6 @@ function EachTakes({ it, toMake }: { readonly it: PlantingInSpot; readonly toMak
           </li>
         ))}
       </ul>
-    </section>
-  );
-}
-
-/** How far what is left of a kind goes, and what to do then. */
-function RunsOut({
-  it,
-  toMake,
-  onSwap,
-}: {
-  readonly it: PlantingInSpot;
-  readonly toMake: number;
-  readonly onSwap: (kindId: KindId) => void;
-}) {
-  const { kindOf } = useLibrary();
-  const per = useMemo(() => plantsPer(it.planting), [it]);
-  const kinds = [...per.keys()];
-  const [kindId, setKindId] = useState<KindId | null>(null);
-  const [there, setThere] = useState(0);
-  const name = (id: KindId) => kindOf(id)?.common ?? id;
-  if (toMake === 0) return null;
-  const found =
-    kindId && per.has(kindId) ? shortfallOf(per, toMake, new Map([[kindId, there]])) : null;
-  return (
-    <section aria-label="Something runs out">
-      <h2 className="mb-1 text-name font-semibold">Something runs out?</h2>
-      <div className="bg-paper px-3 py-3">
-        <div className="flex flex-wrap gap-1.5">
-          {kinds.map((id) => (
-            <Button
-              key={id}
-              look="choice"
-              aria-pressed={id === kindId}
-              onClick={() => {
-                setKindId(id === kindId ? null : id);
-                setThere(per.get(id)! * toMake);
-              }}
-            >
-              {name(id)}
-            </Button>
-          ))}
-        </div>
-        {kindId && found && (
-          <div className="grid items-end gap-3 pt-3 sm:grid-cols-[140px_1fr_auto]">
-            <NumberField
-              name="Plants of it left"
-              value={there}
-              onValue={(n) => Number.isInteger(n) && n >= 0 && n <= 100_000 && setThere(n)}
-            />
-            <p data-shortfall className="text-lead">
-              {found.short.length === 0
-                ? 'That is enough.'
-                : `${found.whole} more can be made whole${
-                    found.shares.length > 0
-                      ? `; the other ${countText(found.shares.length, 'pot')} would get ${sharesText(found.shares.map((share) => share.get(kindId) ?? 0))} instead of ${per.get(kindId)}`
-                      : ''
-                  }.`}
-            </p>
-            {found.short.length > 0 && (
-              <Button onClick={() => onSwap(kindId)}>Another plant from now on</Button>
-            )}
-          </div>
-        )}
-      </div>
-    </section>
-  );
-}
-
-/** "1 or 0" */
-function sharesText(shares: readonly number[]): string {
-  return [...new Set(shares)].sort((a, b) => b - a).join(' or ');
-}
-
-/** What lies ready for all of them, what one costs, and a price to sell it at. */
-function ReadyAndPrice({ it, count }: { readonly it: PlantingInSpot; readonly count: number }) {
-  const settings = useSettings();
-  const { kindOf } = useLibrary();
-  const [margin, setMargin] = useState(USUAL_MARGIN);
-  const lines = useMemo(() => {
-    const needs = needsOf(
-      Array.from({ length: count }, () => it),
-      {
-        house: it.house,
-        owned: () => 0,
-        isReused: () => false,
-      },
-    );
-    return [...plantLines(tripTo(needs.plants, [anywhere(kindOf)])), ...otherLines(needs)];
-  }, [it, count, kindOf]);
-  const cost = Math.round(
-    lines.reduce((sum, line) => sum + lineMinor(line), 0) / Math.max(1, count),
-  );
-  return (
-    <section aria-label="Ready for all">
-      <h2 className="mb-1 text-name font-semibold">Ready for all {count}</h2>
-      <ul className="bg-paper">
-        {lines.map((line) => (
-          <li
-            key={line.key}
-            className="flex min-h-9 items-center justify-between gap-3 border-t border-rule px-3 first:border-t-0"
-          >
-            <span>
-              {line.what.kind === 'plants'
-                ? (kindOf(line.what.kindId)?.common ?? line.what.kindId)
-                : lineName(line)}
-            </span>
-            <b className="font-semibold">{amountText(line, settings)}</b>
-          </li>
-        ))}
-      </ul>
-      <div className="flex flex-wrap items-end gap-4 pt-3">
-        <span className="w-36">
-          <NumberField
-            name="Earned on the price"
-            suffix="%"
-            value={margin * 100}
-            onValue={(percent) => percent >= 0 && percent <= 90 && setMargin(percent / 100)}
-          />
-        </span>
-        <p className="text-lead" data-price>
-          One costs about {minorText(cost, settings)}; sold at{' '}
-          <b>{minorText(salePriceMinor(cost, margin), settings)}</b>.
-        </p>
-      </div>
     </section>
   );
 }

@@ -8,6 +8,7 @@ import { swapEdit } from '@/core/plantings/edits';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Button, ButtonLink } from '@/ui/controls/Button';
 import { useWidth } from '@/ui/controls/useWidth';
+import { THUMB_BACK, THUMB_MAIN, ThumbBar } from '@/ui/controls/ThumbBar';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
@@ -218,35 +219,29 @@ function NextBar({
   const isAnswered = step !== null && progress.answers.has(step.key);
   const said = step ? (step.what.do === 'plant' ? 'It is in.' : 'Done.') : '';
   return (
-    <div className="fixed inset-x-0 bottom-0 z-30 border-t border-rule2 bg-zinc px-4 py-3">
-      <div className="mx-auto flex max-w-[1272px] gap-3">
+    <ThumbBar>
+      <Button className={THUMB_BACK} disabled={at === 0} onClick={() => go(at - 1)}>
+        Back
+      </Button>
+      {step ? (
         <Button
-          className="min-h-16 min-w-24 text-name!"
-          disabled={at === 0}
-          onClick={() => go(at - 1)}
+          look="act"
+          className={THUMB_MAIN}
+          onClick={() => (isAnswered ? go(at + 1) : answer('done'))}
         >
-          Back
+          {isAnswered ? 'On' : said}{' '}
+          {next && (
+            <span className="truncate font-normal">
+              {isAnswered ? 'to' : 'Next,'} {inSentence(stepTitle(next, kindOf))}
+            </span>
+          )}
         </Button>
-        {step ? (
-          <Button
-            look="act"
-            className="min-h-16 min-w-0 flex-1 text-name!"
-            onClick={() => (isAnswered ? go(at + 1) : answer('done'))}
-          >
-            {isAnswered ? 'On' : said}{' '}
-            {next && (
-              <span className="truncate font-normal">
-                {isAnswered ? 'to' : 'Next,'} {inSentence(stepTitle(next, kindOf))}
-              </span>
-            )}
-          </Button>
-        ) : (
-          <ButtonLink look="act" href="/potting" className="min-h-16 flex-1 text-name!">
-            To the next container
-          </ButtonLink>
-        )}
-      </div>
-    </div>
+      ) : (
+        <ButtonLink look="act" href="/potting" className={THUMB_MAIN}>
+          To the next container
+        </ButtonLink>
+      )}
+    </ThumbBar>
   );
 }
 

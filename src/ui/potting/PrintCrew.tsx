@@ -1,10 +1,10 @@
 'use client';
 
-import { useEffect } from 'react';
 import { createPortal } from 'react-dom';
 import { plantsPer, type Station } from '@/core/making/batch';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { useLibrary } from '@/ui/session/LibraryProvider';
+import { usePrinting } from '@/ui/session/usePrinting';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
 import { stepLines, stepTitle } from '@/words/potting';
@@ -23,11 +23,7 @@ export default function PrintCrew({
 }) {
   const { kindOf } = useLibrary();
   const settings = useSettings();
-  useEffect(() => {
-    window.addEventListener('afterprint', onDone);
-    window.print();
-    return () => window.removeEventListener('afterprint', onDone);
-  }, [onDone]);
+  usePrinting(onDone);
   return createPortal(
     <section className="print-sheet" aria-label="Sheet for the crew">
       <h1>

@@ -10,7 +10,6 @@ import { Choices } from '@/ui/controls/Choices';
 import { NumberField } from '@/ui/controls/fields';
 import { Tick } from '@/ui/controls/Tick';
 import { fileNameOf, saveBlob } from '@/ui/session/saveFile';
-import { say } from '@/ui/session/say';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
 import { templatePages, type Part } from '@/words/templatePages';
@@ -53,15 +52,9 @@ export default function TemplateSheet({
   const savePdf = async () => {
     if (!found.ok) return;
     setWriting(true);
-    try {
-      const { writePdf } = await import('./writePdf');
-      const bytes = await writePdf(found.pages, it.planting.name);
-      saveBlob(`${name}.pdf`, new Blob([bytes as BlobPart], { type: 'application/pdf' }));
-    } catch {
-      say('The PDF could not be written. Save it as SVG, or try again.');
-    } finally {
-      setWriting(false);
-    }
+    const { savePdf: save } = await import('./writePdf');
+    await save(found.pages, { title: it.planting.name, file: `${name}.pdf` });
+    setWriting(false);
   };
   const saveSvg = () => {
     if (found.ok && found.sheet)

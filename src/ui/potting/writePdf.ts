@@ -1,13 +1,23 @@
 import type { SheetPage } from '@/core/making/sheet';
 import { sheetPdf } from '@/drawing/sheetPdf';
+import { say } from '@/ui/session/say';
+import { saveBlob } from '@/ui/session/saveFile';
 
 const PLAIN = new URL('@fontsource/archivo/files/archivo-latin-500-normal.woff', import.meta.url);
 const STRONG = new URL('@fontsource/archivo/files/archivo-latin-700-normal.woff', import.meta.url);
 
-/** Pages as a PDF with the app's own type, loaded when the first one is written. @throws when the fonts cannot be had */
-export async function writePdf(pages: readonly SheetPage[], title: string): Promise<Uint8Array> {
-  const [plain, strong] = await Promise.all([PLAIN, STRONG].map(bytesOf));
-  return sheetPdf(pages, { title, fonts: { plain: plain!, strong: strong! } });
+/** Saves pages as a PDF in the app's own type, which is loaded when the first one is written. What goes wrong is said. */
+export async function savePdf(
+  pages: readonly SheetPage[],
+  { title, file }: { readonly title: string; readonly file: string },
+): Promise<void> {
+  try {
+    const [plain, strong] = await Promise.all([PLAIN, STRONG].map(bytesOf));
+    const bytes = await sheetPdf(pages, { title, fonts: { plain: plain!, strong: strong! } });
+    saveBlob(file, new Blob([bytes as BlobPart], { type: 'application/pdf' }));
+  } catch {
+    say(`${file} could not be written. Try again.`);
+  }
 }
 
 async function bytesOf(url: URL): Promise<ArrayBuffer> {

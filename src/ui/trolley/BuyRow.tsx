@@ -28,7 +28,7 @@ interface BuyRowProps {
   /** Another container that has the kind; `null` when none has. */
   readonly spareFor: string | null;
   /** `null`: not bought after all. */
-  readonly onTell: (line: BuyLine, told: Told | null) => void;
+  readonly onTell: (line: BuyLine, told: Told | null) => Promise<unknown>;
   readonly onSwap: (line: BuyLine) => void;
 }
 
@@ -46,7 +46,8 @@ export function BuyRow({ line, answer, units, spareFor, onTell, onSwap }: BuyRow
   const told: Told | null = pressed?.over === over ? pressed.told : (answer?.what ?? null);
   const tell = (now: Told | null) => {
     setPressed({ over, told: now });
-    onTell(line, now);
+    // What could not be kept has been told, and is shown no longer.
+    void onTell(line, now).catch(() => setPressed(null));
   };
   const name = kind?.common ?? lineName(line);
   const note = lineNote(line, units, spareFor);

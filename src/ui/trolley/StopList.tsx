@@ -11,7 +11,7 @@ interface StopListProps {
   readonly lines: readonly BuyLine[];
   readonly shopping: Shopping | undefined;
   readonly spareFor: (line: BuyLine) => string | null;
-  readonly onTell: (line: BuyLine, told: Told | null) => void;
+  readonly onTell: (line: BuyLine, told: Told | null) => Promise<unknown>;
   readonly onSwap: (line: BuyLine) => void;
 }
 

@@ -15,6 +15,7 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import type { Units } from '@/words/format';
 import { sizeName } from '@/words/format';
 import { inSentence } from '@/words/names';
+import { suitsText } from '@/words/plants';
 import { runJob } from '@/workers/runJob';
 
 interface SwapSheetProps {
@@ -133,12 +134,7 @@ export default function SwapSheet({ kindId, its, there, units, onTake, onClose }
                         <span className="block text-lead font-semibold">{kind.common}</span>
                         <span className="text-ink2">
                           {sizeName(size, units)}
-                          {mood.length > 0 ? `; ${mood.join(', ')}` : ''};{' '}
-                          {scoreChange > 0.004
-                            ? 'better here'
-                            : scoreChange > -0.01
-                              ? 'as good here'
-                              : 'less suited'}
+                          {mood.length > 0 ? `; ${mood.join(', ')}` : ''}; {suitsText(scoreChange)}
                         </span>
                       </span>
                       <Swatches kind={kind} height={26} />

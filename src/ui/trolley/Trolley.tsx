@@ -14,6 +14,7 @@ import { useSettings } from '@/ui/session/StoreProvider';
 import { NotToBeHad } from './NotToBeHad';
 import { StopList } from './StopList';
 import { TakeAlong } from './TakeAlong';
+import { ThereAlready } from './ThereAlready';
 import { TillBar } from './TillBar';
 import { useAllBenches } from './useAllBenches';
 import { neededFor, useBuying } from './useBuying';
@@ -94,6 +95,7 @@ export function Trolley() {
               );
             })}
             {shopping && <NotToBeHad plan={shopping.plan} chosen={chosen} onSwap={setSwapping} />}
+            {shopping && <ThereAlready there={shopping.there} />}
             {till && shopping && (
               <TillBar
                 till={till}

@@ -40,12 +40,12 @@ export function useBuying({
   const store = useStore();
   const { kindOf } = useLibrary();
   const nameOf = (id: KindId) => kindOf(id)?.common ?? id;
-  const tell = (line: BuyLine, told: Told | null) => {
+  const tell = async (line: BuyLine, told: Told | null) => {
     const was = shopping?.answers.get(line.key);
     const at = localTime(zone, clock.now());
     const of = { plantingIds: neededFor(line, chosen).map(({ planting }) => planting.id) };
     const takesBack = was ? { takesBack: was.id } : {};
-    void store?.log([
+    await store?.log([
       told === null
         ? { at, zone, of, what: { did: 'taken back' }, ...takesBack }
         : {

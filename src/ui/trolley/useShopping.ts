@@ -31,6 +31,8 @@ export interface Shopping {
   readonly plan: TripPlan;
   /** Plants by stop, then everything else. */
   readonly lines: readonly BuyLine[];
+  /** Plants that are there already, in the shed or bought before, and so are not on the list. */
+  readonly there: readonly { readonly kindId: string; readonly plants: number }[];
   /** What was told today of each line, by its key. */
   readonly answers: ReadonlyMap<string, BoughtEntry>;
 }
@@ -96,7 +98,15 @@ export function useShopping({
   }, [chosen, house, ownOf, owned, reused]);
   const plan = usePlan(needs, benches, goTo, tripMinor);
   return useMemo(
-    () => plan && { plan, lines: [...plantLines(plan), ...otherLines(needs)], answers },
+    () =>
+      plan && {
+        plan,
+        lines: [...plantLines(plan), ...otherLines(needs)],
+        there: needs.plants
+          .filter(({ fromShed }) => fromShed > 0)
+          .map(({ kindId, fromShed }) => ({ kindId, plants: fromShed })),
+        answers,
+      },
     [plan, needs, answers],
   );
 }
