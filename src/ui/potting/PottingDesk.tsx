@@ -1,22 +1,17 @@
 'use client';
 
-import dynamic from 'next/dynamic';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo } from 'react';
 import type { Entry } from '@/core/log/entry';
 import { plantKeys } from '@/core/making/progress';
-import { swapEdit } from '@/core/plantings/edits';
 import type { PlantingInSpot } from '@/core/plantings/planting';
-import { Button, ButtonLink } from '@/ui/controls/Button';
 import { useWidth } from '@/ui/controls/useWidth';
-import { THUMB_BACK, THUMB_MAIN, ThumbBar } from '@/ui/controls/ThumbBar';
 import { useLibrary } from '@/ui/session/LibraryProvider';
-import { say } from '@/ui/session/say';
-import { useSettings, useStore } from '@/ui/session/StoreProvider';
-import { inSentence } from '@/words/names';
+import { useSettings } from '@/ui/session/StoreProvider';
 import { cautionText, minutesText, stepLines, stepTitle } from '@/words/potting';
 import { POT_HEIGHT_CM } from '@/ui/plant-book/grown';
 import { KindDrawn } from '@/ui/plant-book/KindDrawn';
-import { NoteField } from './NoteField';
+import { Beside } from './Beside';
+import { NextBar } from './NextBar';
 import { PinchDrawing } from './PinchDrawing';
 import { PottingDone } from './PottingDone';
 import { PottingPlan } from './PottingPlan';
@@ -26,9 +21,6 @@ import { StepRuler } from './StepRuler';
 import { useAwake } from './useAwake';
 import { usePotting, type Potting } from './usePotting';
 import { useReadAloud } from './useReadAloud';
-
-const TemplateSheet = dynamic(() => import('./TemplateSheet'), { ssr: false });
-const SwapSheet = dynamic(() => import('@/ui/trolley/SwapSheet'), { ssr: false });
 
 /** One planting being made, one step at a time: readable at arm's length, pressed with a knuckle. */
 export function PottingDesk({
@@ -137,7 +129,8 @@ export function PottingDesk({
                 />
               </div>
             )}
-            <Beside potting={potting} it={it} aloud={aloud} />
+            {/* Anew for each step: a button pressed for one must not have the space bar of the next. */}
+            <Beside key={step.key} potting={potting} it={it} aloud={aloud} />
           </div>
         </div>
       )}
@@ -149,101 +142,6 @@ export function PottingDesk({
 
 const showsPlan = (what: string) => ['dry run', 'plant', 'support', 'fill'].includes(what);
 const showsSection = (what: string) => ['fill', 'plant', 'top up', 'foot'].includes(what);
-
-/** What can be done beside going on: another plant, left out, a note, read aloud. */
-function Beside({
-  potting: { step, progress, answer, unanswer, note },
-  it,
-  aloud,
-}: {
-  readonly potting: Potting;
-  readonly it: PlantingInSpot;
-  readonly aloud: ReturnType<typeof useReadAloud>;
-}) {
-  const store = useStore();
-  const settings = useSettings();
-  const { kindOf } = useLibrary();
-  const [isSwapping, setSwapping] = useState(false);
-  const [isOnPaper, setOnPaper] = useState(false);
-  if (!step) return null;
-  const inHand = step.what.do === 'plant' ? step.what.plant : null;
-  const isAnswered = progress.answers.has(step.key);
-  return (
-    <div className="mt-3 flex flex-wrap items-center gap-2">
-      {isAnswered ? (
-        <Button onClick={unanswer}>Not done after all</Button>
-      ) : (
-        <Button onClick={() => answer('skipped')}>{inHand ? 'It is missing' : 'Skip it'}</Button>
-      )}
-      {inHand && !isAnswered && <Button onClick={() => setSwapping(true)}>Another plant</Button>}
-      {aloud.isPossible && (
-        <Button aria-pressed={aloud.isOn} look="choice" onClick={aloud.toggle}>
-          Read aloud
-        </Button>
-      )}
-      <Button onClick={() => setOnPaper(true)}>On paper</Button>
-      <NoteField onNote={note} />
-      {isOnPaper && <TemplateSheet it={it} onClose={() => setOnPaper(false)} />}
-      {isSwapping && inHand && (
-        <SwapSheet
-          kindId={inHand.kindId}
-          its={[it]}
-          there={null}
-          units={settings}
-          onTake={(to, size) => {
-            setSwapping(false);
-            void store?.edit(it.planting.id, swapEdit(inHand.kindId, to, size, inHand.placeId));
-            say(
-              `${kindOf(to)?.common ?? to} in the place of ${inSentence(kindOf(inHand.kindId)?.common ?? '')}.`,
-              {
-                label: 'Undo',
-                go: () => void store?.undo({ table: 'plantings', id: it.planting.id }),
-              },
-            );
-          }}
-          onClose={() => setSwapping(false)}
-        />
-      )}
-    </div>
-  );
-}
-
-/** Back and on, at the thumb. */
-function NextBar({
-  potting: { at, step, steps, progress, go, answer },
-}: {
-  readonly potting: Potting;
-}) {
-  const { kindOf } = useLibrary();
-  const next = steps[at + 1];
-  const isAnswered = step !== null && progress.answers.has(step.key);
-  const said = step ? (step.what.do === 'plant' ? 'It is in.' : 'Done.') : '';
-  return (
-    <ThumbBar>
-      <Button className={THUMB_BACK} disabled={at === 0} onClick={() => go(at - 1)}>
-        Back
-      </Button>
-      {step ? (
-        <Button
-          look="act"
-          className={THUMB_MAIN}
-          onClick={() => (isAnswered ? go(at + 1) : answer('done'))}
-        >
-          {isAnswered ? 'On' : said}{' '}
-          {next && (
-            <span className="truncate font-normal">
-              {isAnswered ? 'to' : 'Next,'} {inSentence(stepTitle(next, kindOf))}
-            </span>
-          )}
-        </Button>
-      ) : (
-        <ButtonLink look="act" href="/potting" className={THUMB_MAIN}>
-          To the next container
-        </ButtonLink>
-      )}
-    </ThumbBar>
-  );
-}
 
 /** The space bar goes on, the left arrow goes back. */
 function useKeys({ at, step, progress, go, answer }: Potting): void {

@@ -1,12 +1,12 @@
 'use client';
 
-import { Dialog } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { MARGIN_MM, PAPER_IDS, type PaperId } from '@/core/making/sheet';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { pageSvg, sheetSvg } from '@/drawing/sheetSvg';
 import { Button } from '@/ui/controls/Button';
 import { Choices } from '@/ui/controls/Choices';
+import { Modal, ModalClose } from '@/ui/controls/Modal';
 import { NumberField } from '@/ui/controls/fields';
 import { Tick } from '@/ui/controls/Tick';
 import { fileNameOf, saveBlob } from '@/ui/session/saveFile';
@@ -64,53 +64,48 @@ export default function TemplateSheet({
       );
   };
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-[rgb(25_31_34/0.45)]" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-0 top-[4vh] bottom-[4vh] z-50 mx-auto flex max-w-4xl flex-col gap-3 overflow-y-auto bg-paper p-4 sm:p-5"
-        >
-          <Dialog.Title className="display text-drawing">{it.planting.name} on paper</Dialog.Title>
-          <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
-            <Choices name="What" value={part} options={PART_NAMES} onPick={setPart} />
-            <Choices
-              name="Paper"
-              value={paper}
-              options={PAPER_IDS.map((id) => [id, id] as const)}
-              onPick={setPaper}
-            />
-            {(part === 'template' || part === 'board') && (
-              <span className="flex items-end gap-4">
-                <span className="w-32">
-                  <NumberField name="White edge" suffix="mm" value={marginMm} onValue={setMargin} />
-                </span>
-                <Tick checked={drip} onChange={() => setDrip(!drip)}>
-                  Drip emitters
-                </Tick>
-              </span>
-            )}
-          </div>
-          <p className="max-w-[70ch]">{PART_WORDS[part]}</p>
-          {found.ok ? (
-            <Pages pages={found.pages} />
-          ) : (
-            <p role="alert" className="text-lead font-semibold">
-              ▲ {found.message}
-            </p>
-          )}
-          <div className="flex flex-wrap gap-2 pt-1">
-            <Button look="act" disabled={!found.ok || isWriting} onClick={() => void savePdf()}>
-              {isWriting ? 'Writing…' : 'Save as PDF'}
-            </Button>
-            {found.ok && found.sheet && <Button onClick={saveSvg}>Save as SVG</Button>}
-            <Dialog.Close asChild>
-              <Button>Close</Button>
-            </Dialog.Close>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <Modal
+      title={`${it.planting.name} on paper`}
+      onClose={onClose}
+      className="top-[4vh] bottom-[4vh] flex max-w-4xl flex-col sm:p-5"
+    >
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+        <Choices name="What" value={part} options={PART_NAMES} onPick={setPart} />
+        <Choices
+          name="Paper"
+          value={paper}
+          options={PAPER_IDS.map((id) => [id, id] as const)}
+          onPick={setPaper}
+        />
+        {(part === 'template' || part === 'board') && (
+          <span className="flex items-end gap-4">
+            <span className="w-32">
+              <NumberField name="White edge" suffix="mm" value={marginMm} onValue={setMargin} />
+            </span>
+            <Tick checked={drip} onChange={() => setDrip(!drip)}>
+              Drip emitters
+            </Tick>
+          </span>
+        )}
+      </div>
+      <p className="max-w-[70ch]">{PART_WORDS[part]}</p>
+      {found.ok ? (
+        <Pages pages={found.pages} />
+      ) : (
+        <p role="alert" className="text-lead font-semibold">
+          ▲ {found.message}
+        </p>
+      )}
+      <div className="flex flex-wrap gap-2 pt-1">
+        <Button look="act" disabled={!found.ok || isWriting} onClick={() => void savePdf()}>
+          {isWriting ? 'Writing…' : 'Save as PDF'}
+        </Button>
+        {found.ok && found.sheet && <Button onClick={saveSvg}>Save as SVG</Button>}
+        <ModalClose asChild>
+          <Button>Close</Button>
+        </ModalClose>
+      </div>
+    </Modal>
   );
 }
 

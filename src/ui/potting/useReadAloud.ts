@@ -2,12 +2,14 @@
 
 import { useEffect, useState } from 'react';
 
-/** Reads a text aloud whenever it changes, once that is wished, where the browser can speak. */
-export function useReadAloud(text: string): {
+export interface ReadAloud {
   readonly isPossible: boolean;
   readonly isOn: boolean;
   readonly toggle: () => void;
-} {
+}
+
+/** Reads a text aloud whenever it changes, once that is wished, where the browser can speak. */
+export function useReadAloud(text: string): ReadAloud {
   const [isOn, setOn] = useState(false);
   const isPossible = typeof speechSynthesis !== 'undefined';
   useEffect(() => {

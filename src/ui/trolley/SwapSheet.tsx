@@ -1,6 +1,5 @@
 'use client';
 
-import { Dialog } from 'radix-ui';
 import { useEffect, useMemo, useState } from 'react';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { findKinds } from '@/core/plants/find';
@@ -8,6 +7,7 @@ import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { NurserySizeId } from '@/core/plants/nursery';
 import type { StandIn } from '@/core/search/standIns';
 import { Button } from '@/ui/controls/Button';
+import { Modal, ModalClose } from '@/ui/controls/Modal';
 import { entryLook } from '@/ui/controls/looks';
 import { Swatches } from '@/ui/controls/Swatches';
 import { KindDrawn } from '@/ui/plant-book/KindDrawn';
@@ -75,80 +75,75 @@ export default function SwapSheet({ kindId, its, there, units, onTake, onClose }
   );
   const gone = kindOf(kindId)?.common ?? kindId;
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-[rgb(25_31_34/0.45)]" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-x-0 bottom-0 z-50 mx-auto grid max-h-[86vh] max-w-2xl gap-3 overflow-y-auto bg-paper p-4 text-body sm:bottom-[8vh]"
-        >
-          <Dialog.Title className="display text-word">Instead of {inSentence(gone)}</Dialog.Title>
-          {others.length > 0 && (
-            <div>
-              <p className="text-note text-ink2">It stands with</p>
-              <ul className="flex flex-wrap gap-x-4 gap-y-1 pt-1">
-                {others.map((kind) => (
-                  <li key={kind.id} className="flex items-center gap-1.5 text-note">
-                    <Swatches kind={kind} height={20} /> {kind.common}
-                  </li>
-                ))}
-              </ul>
-            </div>
-          )}
-          <label className="block">
-            <span className="block text-note text-ink2">What is there, by name</span>
-            <input
-              className={entryLook({ size: 'large', className: 'w-full' })}
-              maxLength={60}
-              placeholder="as the tag has it"
-              value={name}
-              onChange={(event) => setName(event.target.value)}
-            />
-          </label>
-          {!found && (
-            <p role="status" className="py-4 text-ink2">
-              Trying what is there…
-            </p>
-          )}
-          {found?.length === 0 && <p className="py-4">{noneText(called, there !== null)}</p>}
-          <ul>
-            {found?.map(({ kindId: to, size, scoreChange, mood }) => {
-              const kind = kindOf(to);
-              return (
-                kind && (
-                  <li key={to} className="border-t border-rule first:border-t-0">
-                    <Button
-                      look="bare"
-                      data-stand-in={to}
-                      className="grid min-h-16 w-full grid-cols-[56px_1fr_auto] items-center gap-3 py-1.5 text-left hover:bg-wash"
-                      onClick={() => onTake(to, size)}
-                    >
-                      <span className="flex h-16 items-end justify-center overflow-hidden bg-field">
-                        <KindDrawn
-                          kind={kind}
-                          widthPx={56}
-                          pxPerCm={Math.min(0.6, 60 / (kind.heightCm[1] * 1.1 + 14))}
-                        />
-                      </span>
-                      <span>
-                        <span className="block text-lead font-semibold">{kind.common}</span>
-                        <span className="text-ink2">
-                          {sizeName(size, units)}
-                          {mood.length > 0 ? `; ${mood.join(', ')}` : ''}; {suitsText(scoreChange)}
-                        </span>
-                      </span>
-                      <Swatches kind={kind} height={26} />
-                    </Button>
-                  </li>
-                )
-              );
-            })}
+    <Modal
+      title={`Instead of ${inSentence(gone)}`}
+      onClose={onClose}
+      className="bottom-0 grid max-h-[86vh] max-w-2xl sm:bottom-[8vh]"
+    >
+      {others.length > 0 && (
+        <div>
+          <p className="text-note text-ink2">It stands with</p>
+          <ul className="flex flex-wrap gap-x-4 gap-y-1 pt-1">
+            {others.map((kind) => (
+              <li key={kind.id} className="flex items-center gap-1.5 text-note">
+                <Swatches kind={kind} height={20} /> {kind.common}
+              </li>
+            ))}
           </ul>
-          <Dialog.Close asChild>
-            <Button>Leave it as it is</Button>
-          </Dialog.Close>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+        </div>
+      )}
+      <label className="block">
+        <span className="block text-note text-ink2">What is there, by name</span>
+        <input
+          className={entryLook({ size: 'large', className: 'w-full' })}
+          maxLength={60}
+          placeholder="as the tag has it"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+      </label>
+      {!found && (
+        <p role="status" className="py-4 text-ink2">
+          Trying what is there…
+        </p>
+      )}
+      {found?.length === 0 && <p className="py-4">{noneText(called, there !== null)}</p>}
+      <ul>
+        {found?.map(({ kindId: to, size, scoreChange, mood }) => {
+          const kind = kindOf(to);
+          return (
+            kind && (
+              <li key={to} className="border-t border-rule first:border-t-0">
+                <Button
+                  look="bare"
+                  data-stand-in={to}
+                  className="grid min-h-16 w-full grid-cols-[56px_1fr_auto] items-center gap-3 py-1.5 text-left hover:bg-wash"
+                  onClick={() => onTake(to, size)}
+                >
+                  <span className="flex h-16 items-end justify-center overflow-hidden bg-field">
+                    <KindDrawn
+                      kind={kind}
+                      widthPx={56}
+                      pxPerCm={Math.min(0.6, 60 / (kind.heightCm[1] * 1.1 + 14))}
+                    />
+                  </span>
+                  <span>
+                    <span className="block text-lead font-semibold">{kind.common}</span>
+                    <span className="text-ink2">
+                      {sizeName(size, units)}
+                      {mood.length > 0 ? `; ${mood.join(', ')}` : ''}; {suitsText(scoreChange)}
+                    </span>
+                  </span>
+                  <Swatches kind={kind} height={26} />
+                </Button>
+              </li>
+            )
+          );
+        })}
+      </ul>
+      <ModalClose asChild>
+        <Button>Leave it as it is</Button>
+      </ModalClose>
+    </Modal>
   );
 }
