@@ -1,3 +1,4 @@
+import { allPlants } from '../core/plantings/planting';
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import * as z from 'zod';
@@ -92,7 +93,7 @@ export function buy(text: string): Answer {
         .filter(({ short }) => short > 0)
         .map(({ kindId, short }) => ({ kindId, plants: short })),
       lines: lines.map((line) => ({
-        what: line.what.kind === 'plants' ? line.what.kindId : lineName(line),
+        what: line.what.kind === 'plants' ? line.what.kindId : lineName(line, kindOf),
         amount: amountText(line, UNITS),
         stop: line.stop,
         packs: line.packs,
@@ -115,7 +116,7 @@ export function steps(text: string): Answer {
       steps: stepsOf(readingOf(it), it.house).map((step) => ({
         key: step.key,
         title: stepTitle(step, kindOf),
-        does: stepLines(step, it.plants, UNITS),
+        does: stepLines(step, allPlants(it), UNITS, kindOf),
         cautions: step.cautions.map((caution) => cautionText(caution, kindOf, UNITS)),
         minutes: round(step.minutes),
         facts: step.what,

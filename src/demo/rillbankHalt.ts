@@ -1,3 +1,4 @@
+import { withSidesPlanted } from '@/core/placing/sides';
 import { USUAL_HOUSE } from '@/core/plantings/house';
 import { kindOf } from '@/core/plants/book/index';
 import type { PlantKind } from '@/core/plants/kind';
@@ -6,7 +7,7 @@ import { placeCast } from '@/core/search/place';
 import type { Scheme } from '@/core/colour/schemes';
 import type { Container } from '@/core/containers/container';
 import type { Gathering } from '@/core/plantings/gathering';
-import { USUAL_CARE, type Planting } from '@/core/plantings/planting';
+import { sidesOf, USUAL_CARE, type Planting } from '@/core/plantings/planting';
 import type { SchoolId } from '@/core/plantings/schoolId';
 import { usualContainer } from '@/core/containers/usual';
 import { shelfKind } from '@/core/shelf/shipped';
@@ -163,6 +164,8 @@ const tub = usualContainer(
   'oak',
 );
 const basket = usualContainer('Hanging basket', { kind: 'basket', topCm: 38, depthCm: 19 }, 'coir');
+/** Slits in the liner of a basket whose sides are planted. */
+const SLITS = [{ heightCm: 8.5, count: 8 }] as const;
 const windowBox = usualContainer(
   'Long window box',
   { kind: 'box', lengthCm: 110, widthCm: 22, baseLengthCm: 106, baseWidthCm: 19, depthCm: 20 },
@@ -214,6 +217,8 @@ interface Design {
   readonly edges: readonly string[];
   readonly kitchen?: boolean;
   readonly school?: SchoolId;
+  /** Through slits cut in the liner, in turn. */
+  readonly sides?: readonly string[];
 }
 
 const DESIGNS: readonly Design[] = [
@@ -247,6 +252,7 @@ const DESIGNS: readonly Design[] = [
     lead: null,
     bodies: ['petunia-violet', 'nemesia-white'],
     edges: ['lobelia-blue', 'bacopa-white'],
+    sides: ['lobelia-blue', 'alyssum-white'],
   },
   {
     id: 'demo-basket-2',
@@ -358,7 +364,7 @@ function happened(planting: Planting, nth: number): readonly Entry[] {
     };
   };
   if (STILL_TO_MAKE.has(planting.id)) return [entry('2026-07-14', 9, { did: 'chosen' })];
-  const plants = wentInOf(planting.places);
+  const plants = wentInOf([...planting.places, ...sidesOf(planting, known)]);
   return [
     entry('2026-05-10', 9, { did: 'chosen' }),
     entry('2026-05-14', 9, { did: 'planted', plants }),
@@ -402,17 +408,21 @@ export function rillbankHalt(): {
       seed: seedOf(design.id),
     });
     if (!places) throw new Error(`The demo planting ${design.name} does not fit its container.`);
+    const holed = design.sides ? { ...container, sideHoles: [...SLITS] } : container;
     return {
       id: design.id,
       name: design.name,
       spotId: design.spot.id,
-      container,
+      container: holed,
       shelfId: design.shelfId,
       wishes,
       plantedWeek: 20,
       endWeek: 42,
       care: USUAL_CARE,
       places,
+      ...(design.sides
+        ? { sides: withSidesPlanted({ container: holed }, design.sides.map(known), null) }
+        : {}),
       strangers: [],
       meant: [],
       demo: true,

@@ -11,6 +11,7 @@ export const CHECK_NAMES: Readonly<Record<CheckId, string>> = {
   reach: 'harm within reach',
   edible: 'poison beside food',
   'root-balls': 'room for root balls',
+  'side-holes': 'the side holes',
   drainage: 'a hole for water',
   bully: 'neighbours swallowed',
   crowding: 'too many',

@@ -43,6 +43,8 @@ const PLAIN = {
   'changed the container': 'Changed the container',
   renamed: 'Renamed',
   planted: 'Planted it',
+  'planted the sides': 'Planted the sides',
+  'sowed the rim': 'Sowed the rim',
   'meant it': 'Meant it',
   'asked again': 'Asked again',
 } as const;
@@ -85,6 +87,8 @@ function doneText(done: Done, kindOf: KindOf): string {
     case 'meant it':
     case 'asked again':
     case 'planted':
+    case 'planted the sides':
+    case 'sowed the rim':
       return PLAIN[done.did];
     default:
       return `${TO_PLANTS[done.did]} ${plantsText(done.kinds, nameOf)}${done.did === 'moved' && done.kinds.length > 1 ? ' together' : ''}`;

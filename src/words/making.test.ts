@@ -100,7 +100,7 @@ test('every step has a title, sentences that end, and no figure that is none, in
       for (const units of [METRIC, INCHES]) {
         expect(stepTitle(step, kindOf)).toMatch(/^[A-Z]/);
         const said = [
-          ...stepLines(step, it.plants, units),
+          ...stepLines(step, it.plants, units, kindOf),
           ...step.cautions.map((caution) => cautionText(caution, kindOf, units)),
         ];
         expect(said.length).toBeGreaterThan(0);

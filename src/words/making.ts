@@ -1,5 +1,7 @@
 import type { BuyLine } from '@/core/making/list';
 import type { Bit, FeedLine } from '@/core/making/needs';
+import type { KindId, PlantKind } from '@/core/plants/kind';
+import { inSentence } from './names';
 import { MIX_NAMES } from './containers';
 import {
   capital,
@@ -33,13 +35,14 @@ const BIT_NAMES: Readonly<Record<Bit['what'], string>> = {
   hook: 'Hook or bracket',
   emitters: 'Drip emitters',
   'drip line': 'Drip line',
+  seed: 'Seed for the rim',
 };
 
 /** What a line that is not a plant is called. */
-export function lineName({ what }: BuyLine): string {
+export function lineName({ what }: BuyLine, kindOf: (id: KindId) => PlantKind | null): string {
   switch (what.kind) {
     case 'plants':
-      return what.kindId;
+      return kindOf(what.kindId)?.common ?? what.kindId;
     case 'mix':
       return what.line.mix === 'own'
         ? 'Your own mix'
@@ -47,7 +50,9 @@ export function lineName({ what }: BuyLine): string {
     case 'feed':
       return FEED_NAMES[what.line.what];
     case 'bit':
-      return BIT_NAMES[what.line.what];
+      return what.line.kindId
+        ? `${BIT_NAMES[what.line.what]}: ${inSentence(kindOf(what.line.kindId)?.common ?? what.line.kindId)}`
+        : BIT_NAMES[what.line.what];
   }
 }
 
@@ -68,6 +73,7 @@ export function amountText({ what, packs }: BuyLine, units: Units): string {
 const unitOf = ({ what }: FeedLine): string => (what === 'liquid' ? 'ml' : 'g');
 
 function bitAmount({ amount, unit }: Bit, units: Units): string {
+  if (unit === 'packets') return countText(Math.ceil(amount), 'packet');
   if (unit === 'pieces') return countText(Math.ceil(amount), 'piece');
   if (unit === 'litres') return volumeText(amount, units);
   return units.length === 'cm' ? `${amount.toFixed(1)} m` : `${(amount / 0.3048).toFixed(0)} ft`;

@@ -89,6 +89,12 @@ function letter(it: PlantingInSpot): readonly Keyed[] {
     if (group) group.count += 1;
     else groups.set(plant.kindId, { kind: plant.kind, role, count: 1 });
   }
+  // What comes out of the sides is edge, unless the kind plays another part above.
+  for (const { kindId, kind } of it.sides) {
+    const group = groups.get(kindId);
+    if (group) group.count += 1;
+    else groups.set(kindId, { kind, role: 'edge', count: 1 });
+  }
   return [...groups.values()]
     .sort((a, b) => ROLE_ORDER[a.role] - ROLE_ORDER[b.role])
     .map((group, i) => ({ ...group, letter: String.fromCharCode(65 + (i % 26)) }));

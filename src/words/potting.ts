@@ -25,7 +25,9 @@ export function stepTitle({ what }: MakingStep, kindOf: KindOf): string {
     case 'feed':
       return 'Feed into the mix';
     case 'fill':
-      return 'Fill with mix';
+      return what.under === 'balls' ? 'Fill with mix' : 'Mix up to the side holes';
+    case 'sow':
+      return 'Sow round the rim';
     case 'dry run':
       return 'Set them out dry';
     case 'plant':
@@ -64,6 +66,7 @@ export function stepLines(
   step: MakingStep,
   plants: readonly PlacedPlant[],
   units: Units,
+  kindOf: KindOf,
 ): readonly string[] {
   const { what } = step;
   switch (what.do) {
@@ -84,6 +87,11 @@ export function stepLines(
         `${capital(FEEDS[what.what])}: ${Math.round(what.amount)} g through the mix for this container. The label’s dose wins.`,
       ];
     case 'fill':
+      if (what.under !== 'balls')
+        return [
+          `To ${lengthText(what.belowRimCm, units)} below the rim: the ${rowName(what.under)} row of holes comes next.`,
+          'Cut a cross in the liner at each hole, if there is one.',
+        ];
       return [
         `Fill to ${lengthText(what.belowRimCm, units)} below the rim and firm it lightly.`,
         `About ${volumeText(what.litres, units)}. The tallest ball then ends level with the mix.`,
@@ -95,6 +103,11 @@ export function stepLines(
       ];
     case 'plant':
       return plantLines(what.plant, plants, units);
+    case 'sow':
+      return [
+        `${capital(listed(what.kinds.map((id) => inSentence(kindOf(id)?.common ?? id))))}: two or three seeds every hand’s breadth, a thumb inside the rim.`,
+        'As deep as they are thick. Thin them to one when they stand.',
+      ];
     case 'support':
       return [
         `${lengthText(what.support.heightCm, units)} above the mix, ${whereText(what.support.xCm, what.support.zCm, units.length)}.`,
@@ -126,6 +139,13 @@ export function stepLines(
   }
 }
 
+const ROW_NAMES = ['lowest', 'second', 'third', 'fourth'];
+const rowName = (row: number): string => ROW_NAMES[row] ?? `${row + 1}th`;
+const listed = (names: readonly string[]): string =>
+  names.length < 2
+    ? (names[0] ?? '')
+    : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
+
 const COUNTS = ['two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
 const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
 
@@ -141,6 +161,15 @@ function plantLines(
     ofKind > 1
       ? `The ${ORDINALS[nth - 1] ?? `${nth}th`} of ${COUNTS[ofKind - 2] ?? ofKind}, ${sizeName(plant.size, units)}: `
       : '';
+  const pinch = setting.isPinched
+    ? ['Pinch its tips above a pair of leaves: two stems come for each.']
+    : [];
+  if (setting.through)
+    return [
+      capital(`${which}${holeText(plant)}, ${rowName(setting.through.row)} row.`),
+      'Wrap its leaves in paper and push them out from inside; the ball lies on the mix, its top at the wall.',
+      ...pinch,
+    ];
   const where = whereText(plant.xCm, plant.zCm, units.length);
   return [
     capital(`${which}${where}${/middle/.test(where) ? '' : ' of the middle'}.`),
@@ -150,10 +179,23 @@ function plantLines(
     ...(setting.lean === 'outward' ? ['Lean it outward, over the rim.'] : []),
     ...(setting.lean === 'as planned' ? ['Lean it the way the arrow points.'] : []),
     ...(ROOTS[setting.roots] ? [ROOTS[setting.roots]] : []),
-    ...(setting.isPinched
-      ? ['Pinch its tips above a pair of leaves: two stems come for each.']
-      : []),
+    ...pinch,
   ];
+}
+
+/** Which way a side hole looks, as one stands before the container. */
+export function holeText({ xCm, zCm }: Pick<PlacedPlant, 'xCm' | 'zCm'>): string {
+  const turns = (Math.atan2(xCm, zCm) / (Math.PI / 4) + 8) % 8;
+  return [
+    'in front',
+    'front right',
+    'on the right',
+    'back right',
+    'at the back',
+    'back left',
+    'on the left',
+    'front left',
+  ][Math.round(turns) % 8]!;
 }
 
 /** A caution, as one sentence. */

@@ -1,7 +1,7 @@
 import type { Remark } from '@/core/checks/opinion';
 import type { CheckId, FactsOf } from '@/core/checks/rules/index';
 import type { Edit } from '@/core/plantings/edits';
-import type { PlantingInSpot } from '@/core/plantings/planting';
+import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import { countText, lengthText, type Units } from './format';
 import { inSentence, keyed, SUPPORT_NAMES } from './names';
@@ -28,7 +28,7 @@ const WORDS: WordsFor<CheckId> = {
 /** Puts a remark into words. */
 export function sentenceOf(remark: Remark, it: PlantingInSpot, units: Units): Sentence {
   const letters = new Map(keyed(it).map(({ kind, letter }) => [kind.id, letter]));
-  const kinds = new Map<string, PlantKind>(it.plants.map(({ kind }) => [kind.id, kind]));
+  const kinds = new Map<string, PlantKind>(allPlants(it).map(({ kind }) => [kind.id, kind]));
   const name = (id: KindId) => {
     const letter = letters.get(id);
     return `${inSentence(kinds.get(id)?.common ?? id)}${letter ? ` (${letter})` : ''}`;
@@ -89,6 +89,12 @@ export function editText(
       return edit.support
         ? `Try ${SUPPORT_NAMES[edit.support.form].one} there`
         : 'Try it without the support';
+    case 'sides':
+      return edit.sides.length > (it.planting.sides?.length ?? 0)
+        ? 'Plant the empty holes'
+        : 'Leave those holes empty';
+    case 'sow':
+      return 'Sow round the rim';
     case 'wish':
       return 'Wish for it';
     case 'rename':

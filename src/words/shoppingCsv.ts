@@ -3,8 +3,8 @@ import { formulaSafe } from '@/core/files/text';
 import { lineMinor, type BuyLine } from '@/core/making/list';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { Units } from './format';
-import { amountText, lineNote } from './making';
-import { nameOfLine, stopOfLine } from './shoppingText';
+import { amountText, lineName, lineNote } from './making';
+import { stopOfLine } from './shoppingText';
 
 /** The list as comma-separated text, safe to open in a spreadsheet: one row a line, money as a figure. */
 export function listCsv(
@@ -14,7 +14,7 @@ export function listCsv(
 ): string {
   const data = lines.map((line) => [
     formulaSafe(stopOfLine(line)),
-    formulaSafe(nameOfLine(line, kindOf)),
+    formulaSafe(lineName(line, kindOf)),
     line.what.kind === 'plants' ? formulaSafe(kindOf(line.what.kindId)?.botanical ?? '') : '',
     formulaSafe(amountText(line, units)),
     (lineMinor(line) / 100).toFixed(2),

@@ -4,13 +4,6 @@ import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { Units } from './format';
 import { amountText, lineName, minorText } from './making';
 
-/** What a line is called, plants by their names. */
-export function nameOfLine(line: BuyLine, kindOf: (id: KindId) => PlantKind | null): string {
-  return line.what.kind === 'plants'
-    ? (kindOf(line.what.kindId)?.common ?? line.what.kindId)
-    : lineName(line);
-}
-
 /** Where a line is bought. */
 export function stopOfLine({ stop }: BuyLine): string {
   return STOPS.find(({ id }) => id === stop)?.name ?? 'Anywhere';
@@ -31,7 +24,7 @@ export function listText(
           .filter((line) => stopOfLine(line) === stop)
           .map(
             (line) =>
-              `- ${nameOfLine(line, kindOf)}: ${amountText(line, units)}, ${minorText(lineMinor(line), units)}`,
+              `- ${lineName(line, kindOf)}: ${amountText(line, units)}, ${minorText(lineMinor(line), units)}`,
           ),
       ].join('\n'),
     )

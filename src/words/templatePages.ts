@@ -6,7 +6,7 @@ import { labelPages } from '@/core/making/labels';
 import { reducedPage } from '@/core/making/reduced';
 import { tilesOf, type PaperId, type Sheet, type SheetPage } from '@/core/making/sheet';
 import { templateOf } from '@/core/making/template';
-import type { PlantingInSpot } from '@/core/plantings/planting';
+import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import { sizeText } from './containers';
 import { countText, sizeName, type Units } from './format';
 import { keyed, ROLE_NAMES } from './names';
@@ -75,7 +75,7 @@ function sheetOf(
 /** "A: small red chilli, 1 × 9 cm pot" */
 function listOf(it: PlantingInSpot, units: Units): readonly string[] {
   return keyed(it).map(({ kind, letter, count }) => {
-    const size = it.plants.find(({ kindId }) => kindId === kind.id)!.size;
+    const size = allPlants(it).find(({ kindId }) => kindId === kind.id)!.size;
     return `${letter}: ${kind.common} (${kind.botanical}), ${count} × ${sizeName(size, units)}`;
   });
 }
@@ -87,7 +87,7 @@ function labelsOf(it: PlantingInSpot, origin: string): readonly Label[] {
   return [
     {
       title: planting.name,
-      lines: [planting.container.name, spot.name, countText(it.plants.length, 'plant')],
+      lines: [planting.container.name, spot.name, countText(allPlants(it).length, 'plant')],
       address,
     },
     ...keyed(it).map(({ kind }) => ({

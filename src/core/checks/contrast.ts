@@ -1,6 +1,6 @@
 import type { KindId } from '../plants/kind';
 import { plantCost } from '../shopping/plantCost';
-import type { PlantingInSpot } from '../plantings/planting';
+import { allPlants, type PlantingInSpot } from '../plantings/planting';
 import { foreseenSeason } from './foreseen';
 import { opinionOfReading } from './opinion';
 import { read } from './reading';
@@ -44,7 +44,7 @@ export function contrasted(ways: readonly PlantingInSpot[]): readonly Figures[] 
     const mean = (of: (week: (typeof care)[number]) => number) =>
       care.reduce((sum, week) => sum + of(week), 0) / Math.max(1, care.length);
     return {
-      cost: plantCost(ways[i]!.plants),
+      cost: plantCost(allPlants(ways[i]!)),
       plants: ways[i]!.plants.length,
       tallestCm: Math.max(0, ...reading.grown().map(({ heightCm }) => heightCm)),
       fullWeek: season.fullWeek,

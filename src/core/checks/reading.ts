@@ -4,7 +4,12 @@ import { isHung } from '../containers/shape';
 import type { Size } from '../growth/foresee';
 import { seasonOf } from '../growth/seasonOf';
 import { hangsFree } from '../spots/spot';
-import { seasonWeeks, type PlacedPlant, type PlantingInSpot } from '../plantings/planting';
+import {
+  allPlants,
+  seasonWeeks,
+  type PlacedPlant,
+  type PlantingInSpot,
+} from '../plantings/planting';
 import { schoolOf } from '../schools/index';
 import type { School } from '../schools/school';
 import { estimateSeen } from './estimate';
@@ -21,6 +26,8 @@ export interface PlantGrown {
 export interface Reading extends PlantingInSpot {
   /** Weeks from planting to the end of the season. */
   readonly weeks: number;
+  /** Every plant, those in the sides after those in the mix: for questions about kinds. */
+  readonly all: readonly PlacedPlant[];
   readonly surface: Section;
   readonly mixCm2: number;
   readonly potHeightCm: number;
@@ -32,6 +39,8 @@ export interface Reading extends PlantingInSpot {
   readonly sizesAt: (weeks: number) => readonly Size[];
   /** Sizes in the week by which plants are as large as they will be this season. */
   readonly grown: () => readonly Size[];
+  /** Sizes of the plants in the sides. */
+  readonly sidesAt: (weeks: number) => readonly Size[];
   /** The same as rows, in the order of the plants. */
   readonly rowsAt: (weeks: number) => readonly PlantGrown[];
   readonly grownRows: () => readonly PlantGrown[];
@@ -65,7 +74,7 @@ function heldByFrame(it: PlantingInSpot, at: (weeks: number) => readonly Size[])
 
 export function read(it: PlantingInSpot, counted: CountedSeen = new Map()): Reading {
   const weeks = seasonWeeks(it.planting);
-  const { at } = seasonOf(it);
+  const { at, sidesAt } = seasonOf(it);
   const sizesAt = heldByFrame(it, at);
   const seen = new Map<number, Seen>(counted);
   const grownWeek = Math.round(weeks * 0.75);
@@ -79,6 +88,8 @@ export function read(it: PlantingInSpot, counted: CountedSeen = new Map()): Read
   return {
     ...it,
     weeks,
+    all: allPlants(it),
+    sidesAt,
     surface: mixSurface(it.planting.container),
     mixCm2: mixAreaCm2(it.planting.container),
     potHeightCm: visibleHeightCm(it.planting.container),

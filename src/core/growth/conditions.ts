@@ -4,8 +4,9 @@ import { mixFactsOf } from '../containers/mixes';
 import type { PlantKind } from '../plants/kind';
 import { dayOfWeek } from '../sky/days';
 import { climateHere } from '../spots/frost';
+import { yearOut } from '../spots/yearOut';
 import { isSeasonless, type Spot } from '../spots/spot';
-import { clamp, weekAfter, WEEKS_PER_YEAR } from '../units/units';
+import { clamp, weekAfter, weeksBetween, WEEKS_PER_YEAR } from '../units/units';
 
 /** Stems cut back some weeks after planting. */
 export interface Trim {
@@ -22,11 +23,15 @@ export interface Conditions {
   readonly sunHours: number;
   /** Mean temperature of each week from planting, °C; round again after a year. */
   readonly warmthC: readonly number[];
+  /** The coldest night of each week from planting that comes in one year of ten, °C; round again after a year. */
+  readonly coldC: readonly number[];
   /** Mix for all of them together, litres. */
   readonly mixL: number;
   /** Weeks until the mix has no food left; `null` when it is fed as usual. */
   readonly hungryFromWeek: number | null;
   readonly trims: readonly Trim[];
+  /** From this week on winters count: frost ends what it reaches, and what rests dies back. Before it the season was chosen for its plants. */
+  readonly yearFromWeek: number;
   /** Where one week is like another: the book's week of planting stands for all. */
   readonly seasonless: boolean;
 }
@@ -36,10 +41,12 @@ export function freely(sunHours: number): Conditions {
   return {
     sunHours,
     warmthC: [REFERENCE_C],
+    coldC: [REFERENCE_C],
     mixL: Infinity,
     hungryFromWeek: null,
     trims: [],
     seasonless: false,
+    yearFromWeek: Infinity,
   };
 }
 
@@ -105,29 +112,38 @@ export function warmthByWeek(spot: Pick<Spot, 'site' | 'normals'>): readonly num
   return byWeek;
 }
 
+/** What stands longer than this goes through a winter, wherever its season was meant to end. */
+const HALF_YEAR_WEEKS = 26;
+
 /** The conditions of a planting in its container at its spot. */
 export function conditionsAt(
-  spot: Pick<Spot, 'site' | 'normals' | 'sunHours'>,
+  spot: Spot,
   {
     container,
     plantedWeek,
+    endWeek = weekAfter(plantedWeek, HALF_YEAR_WEEKS),
     feeding,
     trims,
   }: {
     readonly container: Container;
     readonly plantedWeek: number;
+    /** Left out: half a year on. */
+    readonly endWeek?: number;
     readonly feeding: 'as usual' | 'none';
     readonly trims: readonly Trim[];
   },
 ): Conditions {
   const year = warmthByWeek(spot);
+  const { weeks } = yearOut(spot);
   const [least, most] = mixFactsOf(container).feedsWeeks;
   return {
     sunHours: spot.sunHours,
     warmthC: year.map((_, i) => year[weekAfter(plantedWeek, i) - 1]!),
+    coldC: weeks.map((_, i) => weeks[weekAfter(plantedWeek, i) - 1]!.coldC),
     mixL: mixL(container),
     hungryFromWeek: feeding === 'none' ? (least + most) / 2 : null,
     trims,
     seasonless: isSeasonless(spot),
+    yearFromWeek: Math.min(HALF_YEAR_WEEKS, weeksBetween(plantedWeek, endWeek)),
   };
 }

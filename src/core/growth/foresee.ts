@@ -5,6 +5,7 @@ import type { NurserySizeId } from '../plants/nursery';
 import { depthWantedCm } from '../plants/rooting';
 import { clamp, CM3_PER_L, smoothstep, weekAfter } from '../units/units';
 import { growsCool, lightFactor, warmthFactor, type Conditions } from './conditions';
+import { goesOver, rests, shootsFaster, type Wintering } from './winter';
 import { logisticStep, rateOf, seasonShare, startShare } from './growth';
 
 /** How big one plant is, some weeks after planting. */
@@ -29,6 +30,10 @@ export interface Grower {
   readonly size: NurserySizeId;
   readonly xCm: number;
   readonly zCm: number;
+  /** How far below the mix it comes out of the side, cm; left out: it stands in the mix. */
+  readonly belowCm?: number;
+  /** Share of its full size that it has already, where it stood before this planting; left out: as it leaves the nursery. */
+  readonly grown?: number;
 }
 
 /** Plants of one container growing together, week by week from planting. Weeks are worked out when they are first asked for. */
@@ -75,17 +80,17 @@ const BY_HEIGHT = 0.85;
 const BY_SPREAD = 0.9;
 
 /** One plant on its way: what it brings that no week changes, and how far it has come. */
-interface Growing {
+interface Growing extends Wintering {
   readonly kind: PlantKind;
   readonly xCm: number;
   readonly zCm: number;
+  readonly belowCm: number;
   readonly rate: number;
   /** The share of full size that its root room and the knife let it reach. */
   most: number;
   readonly heightCm: number;
   readonly spreadCm: number;
   readonly trailCm: number;
-  share: number;
   /** Weeks in which it still stands still, and in which it still flowers less, after a trim. */
   still: number;
   flowerless: number;
@@ -109,7 +114,12 @@ export function foresee(
     at: (weeks) => {
       for (let week = found.length; week <= weeks; week += 1) {
         if (week > 0) {
-          grow(growing, found[week - 1]!, week - 1, conditions);
+          grow(
+            growing,
+            found[week - 1]!,
+            { week: week - 1, calendar: calendarOf(week) },
+            conditions,
+          );
           trim(growing, week, conditions);
         }
         found.push(measure(growing, week, calendarOf(week), conditions));
@@ -124,15 +134,16 @@ function startOf(plants: readonly Grower[], mixL: number): readonly Growing[] {
   const areaOf = ({ kind }: Grower) => Math.PI * (middle(kind.spreadCm) / 2) ** 2;
   const allArea = plants.reduce((sum, plant) => sum + areaOf(plant), 0);
   return plants.map((plant): Growing => {
-    const { kind, size, xCm, zCm } = plant;
+    const { kind, size, xCm, zCm, belowCm = 0, grown = 0 } = plant;
     const area = areaOf(plant);
     const needL = (area * depthWantedCm(kind) * ROOT_NEED) / CM3_PER_L;
     const haveL = (mixL * area) / allArea;
-    const start = startShare(kind, size);
+    const start = Math.max(startShare(kind, size), grown);
     return {
       kind,
       xCm,
       zCm,
+      belowCm,
       rate: rateOf(kind, size),
       // What has no room grows less from now on; it is not smaller for it on planting day.
       most: Math.max(
@@ -144,6 +155,9 @@ function startOf(plants: readonly Grower[], mixL: number): readonly Growing[] {
       spreadCm: middle(kind.spreadCm),
       trailCm: kind.trailCm ? middle(kind.trailCm) : 0,
       share: start,
+      crown: 0,
+      isGone: false,
+      hasStood: false,
       still: 0,
       flowerless: 0,
     };
@@ -191,19 +205,29 @@ const FLOWERLESS_LIGHT = 0.35;
 const flowersIn = (light: number): number =>
   Math.sqrt(clamp((light - FLOWERLESS_LIGHT) / (1 - FLOWERLESS_LIGHT), 0, 1));
 
-/** One week of growth. @param sizes as they were at its start */
+/**
+ * One week of growth.
+ * @param sizes as they were at its start
+ * @param calendar the week of the book's year that it leads into
+ */
 function grow(
   growing: readonly Growing[],
   sizes: readonly Size[],
-  week: number,
-  { sunHours, warmthC, hungryFromWeek }: Conditions,
+  { week, calendar }: { readonly week: number; readonly calendar: number },
+  { sunHours, warmthC, coldC, hungryFromWeek, seasonless, yearFromWeek }: Conditions,
 ): void {
+  const feelsYear = !seasonless && week >= yearFromWeek;
   const meanC = warmthC[week % warmthC.length]!;
   const [cool, warm] = [warmthFactor(COOL_KIND, meanC), warmthFactor(WARM_KIND, meanC)];
   const isHungry = hungryFromWeek !== null && week >= hungryFromWeek;
   growing.forEach((plant, i) => {
     const { kind } = plant;
     const { shaded } = sizes[i]!;
+    if (
+      feelsYear &&
+      (goesOver(plant, calendar, coldC[week % coldC.length]!) || rests(plant, calendar))
+    )
+      return;
     if (plant.flowerless > 0) plant.flowerless -= 1;
     if (plant.still > 0) {
       plant.still -= 1;
@@ -213,7 +237,8 @@ function grow(
       (growsCool(kind) ? cool : warm) *
       lightFactor(kind, { sunHours: sunHours * (1 - shaded) }) *
       (1 - SHADE_SLOWS * shaded) *
-      (isHungry ? HUNGRY[kind.feed] : 1);
+      (isHungry ? HUNGRY[kind.feed] : 1) *
+      shootsFaster(plant);
     const most = plant.most * (1 - SHADE_SHRINKS * shaded);
     // What is grown already is not lost to shade.
     plant.share = Math.max(
@@ -254,7 +279,7 @@ function shadeOn(one: Standing, all: readonly Standing[]): number {
   const area = Math.PI * own.radiusCm ** 2;
   let shade = 0;
   for (const other of all) {
-    const above = other.heightCm / one.heightCm - 1;
+    const above = aboveOf(other, one);
     if (other === one || above <= 0) continue;
     const disc = discOf(other);
     const [dx, dz, reach] = [disc.xCm - own.xCm, disc.zCm - own.zCm, own.radiusCm + disc.radiusCm];
@@ -265,7 +290,14 @@ function shadeOn(one: Standing, all: readonly Standing[]): number {
       (1 - Math.exp(-EXTINCTION * FULL_LEAF_LAYERS * share * leafiness(kind))) *
       Math.min(1, above / SHADING_FROM);
   }
-  return Math.min(MOST_SHADE, one.plant.kind.trailCm ? shade * TRAILS_IN_LIGHT : shade);
+  const isOutside = one.plant.kind.trailCm !== null || one.plant.belowCm > 0;
+  return Math.min(MOST_SHADE, isOutside ? shade * TRAILS_IN_LIGHT : shade);
+}
+
+/** How far one stands above another, as a share of the other's height; what comes out of the side starts lower. */
+function aboveOf(other: Standing, one: Standing): number {
+  const top = other.heightCm - other.plant.belowCm + one.plant.belowCm;
+  return top / one.heightCm - 1;
 }
 
 /** Grasses, straps and clouds let more light through than leafy mounds. Ours. */

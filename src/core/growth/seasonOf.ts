@@ -1,7 +1,9 @@
-import type { PlantingInSpot } from '../plantings/planting';
+import { mixHeightCm, type Container } from '../containers/container';
+import type { PlacedPlant, PlantingInSpot, SidePlant } from '../plantings/planting';
+import { growthShare } from './growth';
 import { bookWeek } from '../spots/spot';
 import { conditionsAt, type Conditions } from './conditions';
-import { foresee, type Season } from './foresee';
+import { foresee, type Grower, type Season, type Size } from './foresee';
 
 /** What the plants of a planting grow by. */
 export function conditionsOf({ planting, spot, plants }: PlantingInSpot): Conditions {
@@ -12,22 +14,70 @@ export function conditionsOf({ planting, spot, plants }: PlantingInSpot): Condit
   return conditionsAt(spot, {
     container: planting.container,
     plantedWeek: planting.plantedWeek,
+    endWeek: planting.endWeek,
     feeding: planting.care.feeding,
     trims,
+  });
+}
+
+/** Share of the year in which a plant that stays grows. Ours: from April to October. */
+const GROWING_SHARE = 0.55;
+
+/** Plants as they grow, those that stood there before as large as they have become. */
+export function olderGrowers({
+  plants,
+  weeksBefore,
+}: Pick<PlantingInSpot, 'plants' | 'weeksBefore'>): readonly (Grower & PlacedPlant)[] {
+  if (Object.keys(weeksBefore).length === 0) return plants;
+  return plants.map((plant) => {
+    const weeks = weeksBefore[plant.id] ?? 0;
+    return weeks > 0
+      ? { ...plant, grown: growthShare(plant.kind, plant.size, weeks * GROWING_SHARE, 1) }
+      : plant;
   });
 }
 
 /** The last season foreseen for some plants: checks, words and drawings of one planting ask for the same one, and so does each school it is judged by. */
 const foreseen = new WeakMap<
   PlantingInSpot['plants'],
-  { readonly of: PlantingInSpot; readonly season: Season }
+  { readonly of: PlantingInSpot; readonly season: PlantingSeason }
 >();
 
+/** Plants in side holes as they grow: from below the mix, outside the wall. */
+export function sideGrowers(
+  container: Container,
+  sides: readonly Pick<SidePlant, 'kind' | 'size' | 'xCm' | 'zCm' | 'heightCm'>[],
+): readonly Grower[] {
+  if (sides.length === 0) return [];
+  const mixCm = mixHeightCm(container);
+  return sides.map(({ kind, size, xCm, zCm, heightCm }) => ({
+    kind,
+    size,
+    xCm,
+    zCm,
+    belowCm: Math.max(0.1, mixCm - heightCm),
+  }));
+}
+
+/** A season of the plants in the mix, and of those in the sides. */
+export interface PlantingSeason extends Season {
+  readonly sidesAt: Season['at'];
+}
+
 /** How the plants of a planting grow together. Plantings are never changed in place, so that one is foreseen once. */
-export function seasonOf(it: PlantingInSpot): Season {
+export function seasonOf(it: PlantingInSpot): PlantingSeason {
   const held = foreseen.get(it.plants);
   if (held && growAlike(held.of, it)) return held.season;
-  const season = foresee(it.plants, conditionsOf(it), bookWeek(it.planting.plantedWeek, it.spot));
+  const together = foresee(
+    [...olderGrowers(it), ...sideGrowers(it.planting.container, it.sides)],
+    conditionsOf(it),
+    bookWeek(it.planting.plantedWeek, it.spot),
+  );
+  const count = it.plants.length;
+  const season: PlantingSeason = {
+    at: it.sides.length === 0 ? together.at : firstOf(together, count),
+    sidesAt: (weeks) => together.at(weeks).slice(count),
+  };
   foreseen.set(it.plants, { of: it, season });
   return season;
 }
@@ -36,8 +86,21 @@ export function seasonOf(it: PlantingInSpot): Season {
 function growAlike(a: PlantingInSpot, b: PlantingInSpot): boolean {
   return (
     a.spot === b.spot &&
+    a.sides === b.sides &&
     a.planting.container === b.planting.container &&
     a.planting.care === b.planting.care &&
-    a.planting.plantedWeek === b.planting.plantedWeek
+    a.planting.plantedWeek === b.planting.plantedWeek &&
+    a.planting.endWeek === b.planting.endWeek &&
+    a.weeksBefore === b.weeksBefore
   );
+}
+
+/** The first plants of a season, each week cut out once: who asks twice gets the same sizes. */
+function firstOf({ at }: Season, count: number): Season['at'] {
+  const cut = new Map<number, readonly Size[]>();
+  return (weeks) => {
+    const found = cut.get(weeks) ?? at(weeks).slice(0, count);
+    cut.set(weeks, found);
+    return found;
+  };
 }

@@ -1,6 +1,6 @@
 import type * as z from 'zod';
 import type { Day } from '../calendar/day';
-import type { Place } from '../plantings/planting';
+import type { PlacedPlant } from '../plantings/planting';
 import type { entrySchema, whatSchema } from './schema';
 
 /** One thing that happened. Never changed and never taken out: a mistake is taken back by another entry that names it. */
@@ -17,7 +17,9 @@ export function isOf<D extends What['did']>(entry: Entry, did: D): entry is Entr
 }
 
 /** Plants of some places, as they are told to have gone in. */
-export function wentInOf(places: readonly Place[]): EntryThat<'planted'>['what']['plants'] {
+export function wentInOf(
+  places: readonly Pick<PlacedPlant, 'id' | 'kindId' | 'size' | 'xCm' | 'zCm'>[],
+): EntryThat<'planted'>['what']['plants'] {
   return places.map(({ id, kindId, size, xCm, zCm }) => ({ placeId: id, kindId, size, xCm, zCm }));
 }
 

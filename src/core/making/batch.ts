@@ -82,18 +82,29 @@ export function madeFrom(
     id: `${design.id}-${mark}`.slice(-80),
     name: `${design.name} ${nth}`.slice(0, 80),
     madeIn: { designId: design.id, runId },
-    places: planted.places.map((place) => ({
-      ...place,
-      id: `${place.id}-${mark}`.slice(-80),
-      seed: hash32(place.seed, seedOf(mark)),
-    })),
+    places: planted.places.map((place) => ownPlant(place, mark)),
+    ...(planted.sides ? { sides: planted.sides.map((place) => ownPlant(place, mark)) } : {}),
+  };
+}
+
+function ownPlant<P extends { readonly id: string; readonly seed: number }>(
+  place: P,
+  mark: string,
+): P {
+  return {
+    ...place,
+    id: `${place.id}-${mark}`.slice(-80),
+    seed: hash32(place.seed, seedOf(mark)),
   };
 }
 
 /** Plants of each kind that a design takes. */
-export function plantsPer(planting: Pick<Planting, 'places'>): ReadonlyMap<KindId, number> {
+export function plantsPer(
+  planting: Pick<Planting, 'places' | 'sides'>,
+): ReadonlyMap<KindId, number> {
   const count = new Map<KindId, number>();
-  for (const { kindId } of planting.places) count.set(kindId, (count.get(kindId) ?? 0) + 1);
+  for (const { kindId } of [...planting.places, ...(planting.sides ?? [])])
+    count.set(kindId, (count.get(kindId) ?? 0) + 1);
   return count;
 }
 

@@ -74,7 +74,14 @@ export function otherLines({ mixes, feeds, bits }: Needs): readonly BuyLine[] {
     ...feeds.map((one) =>
       line(`feed ${one.what}`, { kind: 'feed', line: one }, one.packs, one.priceMinor),
     ),
-    ...bits.map((one) => line(`bit ${one.what}`, { kind: 'bit', line: one }, 1, one.priceMinor)),
+    ...bits.map((one) =>
+      line(
+        `bit ${one.kindId ? `${one.what} ${one.kindId}` : one.what}`,
+        { kind: 'bit', line: one },
+        1,
+        one.priceMinor,
+      ),
+    ),
   ];
 }
 

@@ -55,16 +55,19 @@ export type BitWhat =
   | 'ties'
   | 'hook'
   | 'emitters'
-  | 'drip line';
+  | 'drip line'
+  | 'seed';
 /** Anything else that goes into or under a container. */
 export interface Bit {
   readonly what: BitWhat;
   /** Pieces, litres for layers and dressings, metres for the line. */
   readonly amount: number;
-  readonly unit: 'pieces' | 'litres' | 'metres';
+  readonly unit: 'pieces' | 'litres' | 'metres' | 'packets';
   readonly priceMinor: number;
   /** A hook: the weight it must bear, wet, kg. */
   readonly bearsKg?: number;
+  /** Seed: of which kind. */
+  readonly kindId?: KindId;
 }
 
 export interface Needs {
@@ -104,14 +107,25 @@ function plantNeeds(
       found.set(kindId, need);
       need.places.push({ plantingId: it.planting.id, placeId: id, size });
       const { from, to } = takes.get(id)!;
-      const key = `${from} ${to}`;
-      need.wants.set(key, { from, to, count: (need.wants.get(key)?.count ?? 0) + 1 });
+      want(need.wants, from, to);
+    }
+    // What is pushed through a hole is bought in the size that goes through.
+    for (const { id, kindId, size } of it.sides) {
+      const need = found.get(kindId) ?? { places: [], wants: new Map<string, Want>() };
+      found.set(kindId, need);
+      need.places.push({ plantingId: it.planting.id, placeId: id, size });
+      want(need.wants, size, size);
     }
   }
   return [...found].map(([kindId, { places, wants }]) => {
     const fromShed = Math.min(owned(kindId), places.length);
     return { kindId, places, fromShed, wants: lessOwned([...wants.values()], fromShed) };
   });
+}
+
+function want(wants: Map<string, Want>, from: NurserySizeId, to: NurserySizeId): void {
+  const key = `${from} ${to}`;
+  wants.set(key, { from, to, count: (wants.get(key)?.count ?? 0) + 1 });
 }
 
 /** Plants from the shed go where the choice of sizes is least. */
@@ -135,6 +149,7 @@ function freshL(it: PlantingInSpot, { house, isReused }: Circumstances): number 
     container,
     it.plants.map(({ size }) => size),
     false,
+    it.sides.map(({ size }) => size),
   );
   const third =
     isReused(id) &&
@@ -209,6 +224,7 @@ const BIT_PRICES: Readonly<Record<Bit['what'], number>> = {
   hook: 700,
   emitters: 90,
   'drip line': 80,
+  seed: 250,
 };
 /** Soft ties to one thing to climb. Ours. */
 const TIES = 6;
@@ -221,7 +237,10 @@ function bitsOf(its: readonly PlantingInSpot[], { house }: Circumstances): reado
     if (amount > 0) amounts.set(what, (amounts.get(what) ?? 0) + amount);
   };
   let bearsKg = 0;
-  for (const { planting, plants, spot } of its) {
+  const seeds = new Set<KindId>();
+  for (const it of its) {
+    const { planting, plants, spot } = it;
+    for (const kindId of planting.rimSeeds ?? []) seeds.add(kindId);
     const { container, support } = planting;
     const filling = fillingOf(
       container,
@@ -246,13 +265,23 @@ function bitsOf(its: readonly PlantingInSpot[], { house }: Circumstances): reado
       add('drip line', filling.rimCm / 100);
     }
   }
-  return [...amounts].map(([what, amount]) => ({
-    what,
-    amount,
-    unit: unitOf(what),
-    priceMinor: Math.round(amount * BIT_PRICES[what]),
-    ...(what === 'hook' ? { bearsKg } : {}),
-  }));
+  return [
+    ...[...amounts].map(([what, amount]): Bit => ({
+      what,
+      amount,
+      unit: unitOf(what),
+      priceMinor: Math.round(amount * BIT_PRICES[what]),
+      ...(what === 'hook' ? { bearsKg } : {}),
+    })),
+    // One packet of a kind sows many rims.
+    ...[...seeds].map((kindId): Bit => ({
+      what: 'seed',
+      amount: 1,
+      unit: 'packets',
+      priceMinor: BIT_PRICES.seed,
+      kindId,
+    })),
+  ];
 }
 
 /** Depth of a coarse layer where the container does not tell, cm. Usual advice of those who lay one. */

@@ -35,25 +35,25 @@ test('it goes on at the first step without an answer, also one in the midst of o
 test('with the last plant it is planted, with what went in and without what was missing', () => {
   const [first, second, third] = plants as [string, string, string];
   const some = progressOf(steps, answered([first]));
-  expect(completes(steps, some, { key: second, how: 'done' }, it.planting)).toBeNull();
+  expect(completes(steps, some, { key: second, how: 'done' }, it.plants)).toBeNull();
   const two = progressOf(steps, [...answered([first]), ...answered([second], 'skipped')]);
-  const done = completes(steps, two, { key: third, how: 'done' }, it.planting)!;
+  const done = completes(steps, two, { key: third, how: 'done' }, it.plants)!;
   expect(done.missing).toEqual([second.replace('plant ', '')]);
   expect(done.wentIn.map(({ placeId }) => `plant ${placeId}`).sort()).toEqual(
     [first, third].sort(),
   );
   // A step that is no plant completes nothing, and neither does what is told twice.
-  expect(completes(steps, two, { key: 'water in', how: 'done' }, it.planting)).toBeNull();
+  expect(completes(steps, two, { key: 'water in', how: 'done' }, it.plants)).toBeNull();
   const told = progressOf(steps, [
     ...answered([first, second]),
     entry({ did: 'planted', plants: done.wentIn }),
   ]);
-  expect(completes(steps, told, { key: third, how: 'done' }, it.planting)).toBeNull();
+  expect(completes(steps, told, { key: third, how: 'done' }, it.plants)).toBeNull();
 });
 
 test('when every plant was skipped nothing was planted', () => {
   const two = progressOf(steps, answered(plants.slice(0, 2), 'skipped'));
-  expect(completes(steps, two, { key: plants[2]!, how: 'skipped' }, it.planting)).toBeNull();
+  expect(completes(steps, two, { key: plants[2]!, how: 'skipped' }, it.plants)).toBeNull();
 });
 
 test('the plan takes the week it was planted in and loses what was missing; too late for its season it stands as long as was meant', () => {

@@ -1,5 +1,5 @@
 import { isOf, wentInOf, type Entry, type EntryThat } from '../log/entry';
-import type { PlaceId, Planting } from '../plantings/planting';
+import type { PlaceId } from '../plantings/planting';
 import type { MakingStep } from './steps';
 
 export type StepEntry = EntryThat<'step'>;
@@ -59,7 +59,7 @@ export function completes(
   steps: readonly MakingStep[],
   progress: MakingProgress,
   answer: Pick<StepEntry['what'], 'key' | 'how'>,
-  { places }: Pick<Planting, 'places'>,
+  places: Parameters<typeof wentInOf>[0],
 ): {
   readonly wentIn: EntryThat<'planted'>['what']['plants'];
   readonly missing: readonly PlaceId[];

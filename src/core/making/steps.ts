@@ -34,6 +34,8 @@ export interface SettingIn {
   /** Leans and faces so; `null`: upright, as it comes. */
   readonly lean: 'as planned' | 'outward' | null;
   readonly isPinched: boolean;
+  /** Through which side hole it goes; `null`: in from above. */
+  readonly through: { readonly row: number; readonly heightCm: number } | null;
 }
 
 export type StepWhat =
@@ -47,6 +49,8 @@ export type StepWhat =
   | { readonly do: 'feed'; readonly what: FeedLine['what']; readonly amount: number }
   | {
       readonly do: 'fill';
+      /** Under what: the balls that go in from above, or a row of side holes, from 0. */
+      readonly under: 'balls' | number;
       /** Above the inside base, and below the rim, cm. */
       readonly toCm: number;
       readonly belowRimCm: number;
@@ -55,6 +59,7 @@ export type StepWhat =
   | { readonly do: 'dry run' }
   | { readonly do: 'plant'; readonly plant: SettingIn; readonly index: number; readonly of: number }
   | { readonly do: 'support'; readonly support: Support }
+  | { readonly do: 'sow'; readonly kinds: readonly KindId[] }
   | { readonly do: 'top up'; readonly headspaceCm: number; readonly dressingL: number }
   | { readonly do: 'water in'; readonly litres: number }
   | { readonly do: 'look again' }
@@ -85,6 +90,8 @@ const MINUTES = {
   'look again': 2,
   label: 2,
   'put out': 4,
+  side: 2,
+  sow: 2,
 } as const;
 
 /** Genera whose stems root when they stand deeper; a share of the ball's height. Usual practice. */
@@ -116,7 +123,7 @@ export function levelsOf({ planting, plants }: Pick<Reading, 'planting' | 'plant
 
 /** Everything there is to do to make a planting, in order. */
 export function stepsOf(reading: Reading, house: House): readonly MakingStep[] {
-  const { planting, plants, spot } = reading;
+  const { planting, plants, sides, all, spot } = reading;
   const { container } = planting;
   const told = new Set<string>();
   /** A caution that was given already is not given again. */
@@ -138,6 +145,7 @@ export function stepsOf(reading: Reading, house: House): readonly MakingStep[] {
     container,
     plants.map(({ size }) => size),
     false,
+    sides.map(({ size }) => size),
   );
   const feeds = needsOf([reading], {
     house,
@@ -152,10 +160,46 @@ export function stepsOf(reading: Reading, house: House): readonly MakingStep[] {
       ? litresBetween(container, mixFloorCm(container), lowestCm)
       : filling.preFillL;
   const kg = weightOf(container, 0.3).wateredKg;
+  const belowRim = (heightCm: number) => belowRimCm + fillCm - heightCm;
+  const plantStep = (plant: SettingIn, index: number) =>
+    step(
+      `plant ${plant.placeId}`,
+      { do: 'plant', plant, index, of: all.length },
+      plant.through ? MINUTES.side : MINUTES.plant,
+      once(
+        ...plantCautions(
+          all.find(({ id }) => id === plant.placeId)!,
+          plant,
+        ),
+      ),
+    );
+  const rows = sideRows(reading, house);
+  const fillStep = (key: string, under: 'balls' | number, toCm: number, litres: number) =>
+    step(
+      key,
+      { do: 'fill', under, toCm, belowRimCm: belowRim(toCm), litres },
+      1 + litres * MINUTES.perL,
+      once({ mind: 'mix dust' }),
+    );
+  let [upToCm, inSoFar] = [mixFloorCm(container), 0];
+  const rowSteps = (from: 'below' | 'above') =>
+    rows
+      .filter(({ levelCm }) => (from === 'below' ? levelCm <= lowestCm : levelCm > lowestCm))
+      .flatMap(({ row, levelCm, settings }) => {
+        const litres = litresBetween(container, upToCm, levelCm);
+        upToCm = Math.max(upToCm, levelCm);
+        return [
+          fillStep(`fill row ${row}`, row, levelCm, litres),
+          ...settings.map((plant) => plantStep(plant, (inSoFar += 1))),
+        ];
+      });
+  const below = rowSteps('below');
+  // What stands under the first row is filled already.
+  const restL = below.length > 0 ? litresBetween(container, upToCm, lowestCm) : firstL;
+  upToCm = Math.max(upToCm, lowestCm);
+  const above = rowSteps('above');
   return [
-    ...(plants.length > 0
-      ? [step('soak', { do: 'soak', balls: plants.length }, MINUTES.soak)]
-      : []),
+    ...(all.length > 0 ? [step('soak', { do: 'soak', balls: all.length }, MINUTES.soak)] : []),
     step(
       'foot',
       {
@@ -173,26 +217,11 @@ export function stepsOf(reading: Reading, house: House): readonly MakingStep[] {
         once({ mind: 'feed' }),
       ),
     ),
-    step(
-      'fill',
-      { do: 'fill', toCm: lowestCm, belowRimCm: belowRimCm + fillCm - lowestCm, litres: firstL },
-      1 + firstL * MINUTES.perL,
-      once({ mind: 'mix dust' }),
-    ),
+    ...below,
+    fillStep('fill', 'balls', lowestCm, restL),
+    ...above,
     ...(plants.length > 1 ? [step('dry run', { do: 'dry run' }, MINUTES['dry run'])] : []),
-    ...setting.map((plant, i) =>
-      step(
-        `plant ${plant.placeId}`,
-        { do: 'plant', plant, index: i + 1, of: setting.length },
-        MINUTES.plant,
-        once(
-          ...plantCautions(
-            plants.find(({ id }) => id === plant.placeId)!,
-            plant,
-          ),
-        ),
-      ),
-    ),
+    ...setting.map((plant) => plantStep(plant, (inSoFar += 1))),
     ...(planting.support
       ? [step('support', { do: 'support', support: planting.support }, MINUTES.support)]
       : []),
@@ -201,6 +230,9 @@ export function stepsOf(reading: Reading, house: House): readonly MakingStep[] {
       { do: 'top up', headspaceCm: container.headspaceCm, dressingL: filling.dressingL },
       MINUTES['top up'],
     ),
+    ...(planting.rimSeeds && planting.rimSeeds.length > 0
+      ? [step('sow', { do: 'sow', kinds: planting.rimSeeds }, MINUTES.sow)]
+      : []),
     step(
       'water in',
       { do: 'water in', litres: Math.max(0.5, mixL(container) * WATER_IN_SHARE) },
@@ -211,7 +243,7 @@ export function stepsOf(reading: Reading, house: House): readonly MakingStep[] {
       'label',
       { do: 'label' },
       MINUTES.label,
-      once(plants.some(({ kind }) => kind.edible) ? { mind: 'eating' } : null),
+      once(all.some(({ kind }) => kind.edible) ? { mind: 'eating' } : null),
     ),
     step(
       'put out',
@@ -286,7 +318,40 @@ function settingsIn(reading: Reading, house: House): readonly SettingIn[] {
             ? 'outward'
             : null,
       isPinched: isPinched(plant, house),
+      through: null,
     };
+  });
+}
+
+/** Rows of side holes that are planted, the lowest first: to which level mix comes before each, and its plants as they go round. */
+function sideRows(
+  { sides, planting: { container } }: Reading,
+  house: House,
+): readonly {
+  readonly row: number;
+  readonly levelCm: number;
+  readonly settings: readonly SettingIn[];
+}[] {
+  const floorCm = mixFloorCm(container);
+  const rows = [...new Set(sides.map(({ row }) => row))];
+  return rows.map((row) => {
+    const inRow = sides.filter((side) => side.row === row);
+    const settings = inRow.map((side, i): SettingIn => {
+      const alike = inRow.filter(({ kindId }) => kindId === side.kindId);
+      return {
+        placeId: side.id,
+        kindId: side.kindId,
+        nth: inRow.slice(0, i + 1).filter(({ kindId }) => kindId === side.kindId).length,
+        ofKind: alike.length,
+        ballFloorCm: Math.max(floorCm, side.heightCm - NURSERY_SIZES[side.size].topCm / 2),
+        deeperCm: 0,
+        roots: rootsFor(side, house),
+        lean: null,
+        isPinched: isPinched(side, house),
+        through: { row, heightCm: side.heightCm },
+      };
+    });
+    return { row, levelCm: Math.min(...settings.map(({ ballFloorCm }) => ballFloorCm)), settings };
   });
 }
 
@@ -299,7 +364,7 @@ function deeperOf({ kind, size }: PlacedPlant): number {
   return roots ? DEEPER_SHARE * heightCm : 0;
 }
 
-function rootsFor({ size }: PlacedPlant, { roots }: House): SettingIn['roots'] {
+function rootsFor({ size }: Pick<PlacedPlant, 'size'>, { roots }: House): SettingIn['roots'] {
   if (size === 'bulb' || size === 'seed' || size === 'bare-root' || size === 'cutting')
     return 'leave';
   if (roots === 'leave alone') return 'leave';
@@ -307,7 +372,7 @@ function rootsFor({ size }: PlacedPlant, { roots }: House): SettingIn['roots'] {
 }
 
 /** Tips are taken at planting where the kind branches for it, unless the house lets it trail. */
-function isPinched({ kind }: PlacedPlant, { pinch }: House): boolean {
+function isPinched({ kind }: Pick<PlacedPlant, 'kind'>, { pinch }: House): boolean {
   if (!kind.bloom?.pinch) return false;
   if (pinch === 'often') return true;
   return pinch === 'by plant' && kind.trailCm === null;

@@ -1,6 +1,7 @@
 import type { Vec3 } from '../geometry/vec3';
 import type { Size } from '../growth/foresee';
-import type { PlacedPlant } from '../plantings/planting';
+import { insideBaseCm, wallOf, type Container } from '../containers/container';
+import type { PlacedPlant, SidePlant } from '../plantings/planting';
 import type { Habit } from '../plants/kind';
 import { growBush } from './bush';
 import { growCone, growHead, growThreads } from './cones';
@@ -79,6 +80,44 @@ export function growPlant(
   return plant.lean && plant.lean.tiltDeg > 0 ? leaning(marks, sheaf.sprout, plant.lean) : marks;
 }
 
+/** How far what stands up is tipped out of the side, degrees: it turns toward the light again. Ours. */
+const OUT_OF_SIDE_DEG = 38;
+
+/** The marks of one plant that grows out of a side hole: what trails hangs from there, what stands is tipped outward. */
+export function growFromSide(
+  plant: Pick<SidePlant, 'kind' | 'xCm' | 'zCm' | 'heightCm' | 'out' | 'seed'>,
+  size: Size,
+  container: Container,
+  vessel: Vessel,
+  index: number,
+): Mark[] {
+  const y = insideBaseCm(container) + plant.heightCm;
+  const outward: Vec3 = [plant.out[0], 0, plant.out[1]];
+  const wall = wallOf(container);
+  const [xCm, zCm] = [plant.xCm + outward[0] * wall, plant.zCm + outward[2] * wall];
+  const atHole: Vessel = {
+    ...vessel,
+    soilY: () => y,
+    rimAt: () => y,
+    outward: () => outward,
+    rimShare: () => 1,
+  };
+  const marks = growPlant({ ...plant, xCm, zCm }, size, atHole, index);
+  return plant.kind.habit === 'trailing'
+    ? marks
+    : tippedAll(marks, [xCm, y, zCm], outward, OUT_OF_SIDE_DEG * RAD_PER_DEG);
+}
+
+/** A plant tipped as one toward a level direction. */
+function tippedAll(marks: readonly Mark[], base: Vec3, [ox, , oz]: Vec3, rad: number): Mark[] {
+  const [c, s] = [Math.cos(rad), Math.sin(rad)];
+  return turnedThrough(marks, base, ([x, y, z]) => {
+    const along = x * ox + z * oz;
+    const out = along * c + y * s - along;
+    return [x + ox * out, y * c - along * s, z + oz * out];
+  });
+}
+
 /** A direction turned clockwise as seen from above, radians. */
 function turnedBy([x, y, z]: Vec3, rad: number): Vec3 {
   const [c, s] = [Math.cos(rad), Math.sin(rad)];
@@ -87,10 +126,14 @@ function turnedBy([x, y, z]: Vec3, rad: number): Vec3 {
 
 /** A plant turned about its own stem. */
 function turnedAll(marks: readonly Mark[], base: Vec3, rad: number): Mark[] {
-  const way = (d: Vec3) => turnedBy(d, rad);
+  return turnedThrough(marks, base, (d) => turnedBy(d, rad));
+}
+
+/** Every mark turned about a point. @param way what becomes of a direction */
+function turnedThrough(marks: readonly Mark[], base: Vec3, way: (d: Vec3) => Vec3): Mark[] {
   const moved = ([x, y, z]: Vec3): Vec3 => {
-    const [dx, , dz] = way([x - base[0], 0, z - base[2]]);
-    return [base[0] + dx, y, base[2] + dz];
+    const [dx, dy, dz] = way([x - base[0], y - base[1], z - base[2]]);
+    return [base[0] + dx, base[1] + dy, base[2] + dz];
   };
   return marks.map((mark): Mark => {
     const at = { ...mark, p: moved(mark.p), env: way(mark.env) };

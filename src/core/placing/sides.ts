@@ -2,6 +2,9 @@ import { fillable, mixFloorCm, surfacesOf, type Container } from '../containers/
 import { insetCm } from '../containers/section';
 import { sideHolesOf, type SideHole } from '../containers/sideHoles';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
+import type { PlacedPlant, Planting, SidePlace, SidePlant } from '../plantings/planting';
+import type { PlantKind } from '../plants/kind';
+import { seedOf } from '../random/hash';
 import { FIT_TOLERANCE_CM, SQUASH } from './fit';
 import { packSame, type Spot2 } from './pack';
 
@@ -123,4 +126,77 @@ export function packOver(
   if (kept.length === top.length) return top;
   const laid = packSame(container, size, clearCm);
   return laid.length > kept.length ? laid : kept;
+}
+
+/** What keeps a plant from going through its hole. */
+export type SideFault = 'too large' | 'out of the mix' | 'presses';
+
+/** Plants in side holes that do not go in, with the first reason: the ball does not pass, would not lie in the mix, or presses on another. */
+export function sideFaults(
+  container: Container,
+  sides: readonly SidePlant[],
+  plants: readonly Pick<PlacedPlant, 'xCm' | 'zCm' | 'size'>[],
+): ReadonlyMap<string, SideFault> {
+  const faults = new Map<string, SideFault>();
+  const mixCm = surfacesOf(container)[0]!.heightCm;
+  const balls = plants.map(({ size, ...at }) => upright(size, at, mixCm));
+  for (const side of sides) {
+    const { id, size } = side;
+    if (!isSideSize(size)) {
+      faults.set(id, 'too large');
+      continue;
+    }
+    const ball = lying(size, side);
+    if (!liesInMix(container, size, side)) faults.set(id, 'out of the mix');
+    else if (balls.some((other) => roomCm(ball, other) < -FIT_TOLERANCE_CM))
+      faults.set(id, 'presses');
+    else balls.push(ball);
+  }
+  return faults;
+}
+
+export const isSideSize = (size: NurserySizeId): size is SideSizeId =>
+  SIDE_SIZES.some((one) => one === size);
+
+/** The smallest size a kind is sold in that goes through a hole; `null` when it is sold in none. */
+export function sideSizeOf({ sold }: Pick<PlantKind, 'sold'>): SideSizeId | null {
+  return SIDE_SIZES.find((size) => sold.some((one) => one.size === size)) ?? null;
+}
+
+/**
+ * Side holes planted with some kinds in turn, row by row, each row beginning with the next kind. What is planted stays.
+ * @param rows which rows, from 0, lowest first; `null`: all
+ */
+export function withSidesPlanted(
+  { container, sides = [] }: Pick<Planting, 'container' | 'sides'>,
+  kinds: readonly Pick<PlantKind, 'id' | 'sold'>[],
+  rows: readonly number[] | null,
+): readonly SidePlace[] {
+  const turn = kinds.flatMap(({ id, sold }) => {
+    const size = sideSizeOf({ sold });
+    return size ? [{ kindId: id, size }] : [];
+  });
+  if (turn.length === 0) return sides;
+  const taken = new Set(sides.map(({ row, hole }) => `${row} ${hole}`));
+  const used = new Set(sides.map(({ id }) => id));
+  const added = sideHolesOf(container).flatMap((holes, row) =>
+    rows !== null && !rows.includes(row)
+      ? []
+      : holes.flatMap((_, hole): SidePlace[] => {
+          if (taken.has(`${row} ${hole}`)) return [];
+          const plant = turn[(hole + row) % turn.length]!;
+          const id = freeSideId(used, `side-${row}-${hole}-${plant.kindId}`);
+          used.add(id);
+          return [{ id, ...plant, seed: seedOf(id), row, hole }];
+        }),
+  );
+  return [...sides, ...added];
+}
+
+/** An id that no plant of this planting has; another kind in the same hole is another plant. */
+function freeSideId(used: ReadonlySet<string>, plain: string): string {
+  for (let i = 1; ; i += 1) {
+    const id = i === 1 ? plain : `${plain}-${i}`;
+    if (!used.has(id)) return id.slice(-80);
+  }
 }

@@ -40,6 +40,10 @@ export function doneOf(edit: Edit, { places }: Pick<Planting, 'places'>): Done {
       return { did: 'remade', why: edit.why };
     case 'support':
       return { did: 'set a support', form: edit.support?.form ?? null };
+    case 'sides':
+      return { did: 'planted the sides' };
+    case 'sow':
+      return { did: 'sowed the rim' };
     case 'wish':
       return { did: 'wished', school: edit.change.school ?? null };
     case 'plant':

@@ -29,7 +29,15 @@ export const doneSchema = z.discriminatedUnion('did', [
   z.object({ did: z.literal('set a support'), form: z.enum(SUPPORT_FORMS).nullable() }),
   z.object({ did: z.literal('wished'), school: z.enum(['any', ...SCHOOL_IDS]).nullable() }),
   z.object({
-    did: z.enum(['changed the container', 'renamed', 'meant it', 'asked again', 'planted']),
+    did: z.enum([
+      'changed the container',
+      'renamed',
+      'meant it',
+      'asked again',
+      'planted',
+      'planted the sides',
+      'sowed the rim',
+    ]),
   }),
   /** Works on another branch, newly begun or gone back to. */
   z.object({ did: z.enum(['began', 'went to', 'planted for']), name }),

@@ -1,7 +1,7 @@
 import type { KindId } from '../plants/kind';
 import type { NurserySizeId } from '../plants/nursery';
 import type { Container } from '../containers/container';
-import type { Place, PlaceId, Planting, Wishes } from './planting';
+import type { Place, PlaceId, Planting, SidePlace, Wishes } from './planting';
 import { weekAfter, weeksBetween } from '../units/units';
 import type { Support } from './support';
 
@@ -32,6 +32,10 @@ export type Edit =
   | { readonly kind: 'untrim'; readonly place: PlaceId; readonly weeks: number }
   | { readonly kind: 'remake'; readonly change: Remake; readonly why: RemakeKind }
   | { readonly kind: 'support'; readonly support: Support | null }
+  /** What stands in the side holes from now on. */
+  | { readonly kind: 'sides'; readonly sides: readonly SidePlace[] }
+  /** What is sown round the rim from now on. */
+  | { readonly kind: 'sow'; readonly kinds: readonly KindId[] }
   | { readonly kind: 'wish'; readonly change: Partial<Wishes> }
   | {
       /** It was planted: in this week, without what was missing. */
@@ -101,11 +105,8 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
     case 'swap':
       return {
         ...planting,
-        places: planting.places.map((p) =>
-          (edit.place === null ? p.kindId === edit.from : p.id === edit.place)
-            ? { ...p, kindId: edit.to, size: edit.size }
-            : p,
-        ),
+        places: swapped(planting.places, edit),
+        ...(planting.sides ? { sides: swapped(planting.sides, edit) } : {}),
       };
     case 'add':
       return planting.places.some((p) => p.id === edit.place.id)
@@ -137,6 +138,12 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
       const { support: _, ...bare } = planting;
       return edit.support ? { ...bare, support: edit.support } : bare;
     }
+    case 'sides':
+      return withSides(planting, edit.sides);
+    case 'sow': {
+      const { rimSeeds: _, ...unsown } = planting;
+      return edit.kinds.length > 0 ? { ...unsown, rimSeeds: edit.kinds } : unsown;
+    }
     case 'wish':
       return { ...planting, wishes: { ...planting.wishes, ...edit.change } };
     case 'plant':
@@ -150,12 +157,29 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
   }
 }
 
+/** Empty sides are told by leaving them out, so that such plantings stay as they were written. */
+function withSides(
+  { sides: _, ...planting }: Planting,
+  sides: readonly SidePlace[] | undefined,
+): Planting {
+  return sides && sides.length > 0 ? { ...planting, sides } : planting;
+}
+
 function onPlaces(
   planting: Planting,
   ids: readonly PlaceId[],
   change: (place: Place) => Place,
 ): Planting {
   return { ...planting, places: planting.places.map((p) => (ids.includes(p.id) ? change(p) : p)) };
+}
+
+function swapped<P extends Place | SidePlace>(
+  places: readonly P[],
+  { from, to, size, place }: Extract<Edit, { readonly kind: 'swap' }>,
+): readonly P[] {
+  return places.map((p) =>
+    (place === null ? p.kindId === from : p.id === place) ? { ...p, kindId: to, size } : p,
+  );
 }
 
 /** A planting in the week in which it was planted, without what is missing; as long as was meant where its season would be over by then. */
@@ -166,15 +190,17 @@ export function plantedIn(
 ): Planting {
   const meantWeeks = weeksBetween(planting.plantedWeek, planting.endWeek);
   const isOver = weeksBetween(plantedWeek, planting.endWeek) < 2;
-  return {
+  const isThere = ({ id }: { readonly id: PlaceId }) => !missing.includes(id);
+  const now = {
     ...planting,
     plantedWeek,
     endWeek: isOver ? weekAfter(plantedWeek, meantWeeks) : planting.endWeek,
-    places:
-      missing.length === 0
-        ? planting.places
-        : planting.places.filter(({ id }) => !missing.includes(id)),
   };
+  if (missing.length === 0) return now;
+  return withSides(
+    { ...now, places: planting.places.filter(isThere) },
+    planting.sides?.filter(isThere),
+  );
 }
 
 /** A place posed anew; upright and unturned are told by leaving the fields out, so that such plantings stay as they were written. */

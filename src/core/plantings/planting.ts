@@ -1,14 +1,22 @@
 import type * as z from 'zod';
 import type { KindId, PlantKind } from '../plants/kind';
+import { sideHolesOf, type SideHole } from '../containers/sideHoles';
 import type { Spot } from '../spots/spot';
 import { weeksBetween } from '../units/units';
 
 export { USUAL_CARE } from './care';
 import type { House } from './house';
-import type { placeSchema, plantingSchema, strangerSchema, wishesSchema } from './schema';
+import type {
+  placeSchema,
+  plantingSchema,
+  sidePlaceSchema,
+  strangerSchema,
+  wishesSchema,
+} from './schema';
 
 export type Place = Readonly<z.infer<typeof placeSchema>>;
 export type PlaceId = string;
+export type SidePlace = Readonly<z.infer<typeof sidePlaceSchema>>;
 export type Wishes = Readonly<z.infer<typeof wishesSchema>>;
 export type Stranger = Readonly<z.infer<typeof strangerSchema>>;
 export type Planting = Readonly<z.infer<typeof plantingSchema>>;
@@ -18,12 +26,21 @@ export interface PlacedPlant extends Place {
   readonly kind: PlantKind;
 }
 
+/** A plant in a side hole, with where the hole is. */
+export interface SidePlant extends SidePlace, SideHole {
+  readonly kind: PlantKind;
+}
+
 /** All that a judgement needs: the planting, its known plants with their records, and the spot. */
 export interface PlantingInSpot {
   readonly planting: Planting;
   readonly spot: Spot;
   readonly plants: readonly PlacedPlant[];
+  /** Plants in its side holes, the lowest row first; those whose hole this container has not wait in the planting. */
+  readonly sides: readonly SidePlant[];
   readonly house: House;
+  /** Weeks that plants stood in this container before this planting, by their place: those that stayed. */
+  readonly weeksBefore: Readonly<Record<PlaceId, number>>;
 }
 
 /** Weeks from planting to the end of the season. */
@@ -37,11 +54,38 @@ export function inSpot(
   spot: Spot,
   kindOf: (id: KindId) => PlantKind | null,
   house: House,
+  weeksBefore: PlantingInSpot['weeksBefore'] = NEW,
 ): PlantingInSpot {
   const plants: PlacedPlant[] = [];
   for (const place of planting.places) {
     const kind = kindOf(place.kindId);
     if (kind) plants.push({ ...place, kind });
   }
-  return { planting, spot, plants, house };
+  return { planting, spot, plants, sides: sidesOf(planting, kindOf), house, weeksBefore };
+}
+const NEW: PlantingInSpot['weeksBefore'] = {};
+
+/** Plants in side holes that this container has, the lowest row first. */
+export function sidesOf(
+  { container, sides }: Pick<Planting, 'container' | 'sides'>,
+  kindOf: (id: KindId) => PlantKind | null,
+): readonly SidePlant[] {
+  if (!sides || sides.length === 0) return NONE;
+  const rows = sideHolesOf(container);
+  return [...sides]
+    .sort((a, b) => a.row - b.row || a.hole - b.hole)
+    .flatMap((place) => {
+      const at = rows[place.row]?.[place.hole];
+      const kind = kindOf(place.kindId);
+      return at && kind ? [{ ...place, ...at, kind }] : [];
+    });
+}
+const NONE: readonly SidePlant[] = [];
+
+/** Every plant of a planting, those in its sides after those in its mix. */
+export function allPlants({
+  plants,
+  sides,
+}: Pick<PlantingInSpot, 'plants' | 'sides'>): readonly PlacedPlant[] {
+  return sides.length === 0 ? plants : [...plants, ...sides];
 }

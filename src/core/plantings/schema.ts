@@ -57,6 +57,20 @@ export const placeSchema = z.object({
   locked: z.boolean().optional(),
 });
 
+/** One plant in a hole or pocket of the side. Rows are counted from the lowest, holes of a row as they go round; both from 0. */
+export const sidePlaceSchema = z.object({
+  id: id('Place id'),
+  kindId: id('Plant id'),
+  size: placeSchema.shape.size,
+  seed: placeSchema.shape.seed,
+  row: z
+    .number()
+    .int()
+    .min(0, 'A row of side holes is 0–19.')
+    .max(19, 'A row of side holes is 0–19.'),
+  hole: z.number().int().min(0, 'A side hole is 0–59.').max(59, 'A side hole is 0–59.'),
+});
+
 export const schemeSchema = z.discriminatedUnion(
   'kind',
   [
@@ -158,6 +172,18 @@ export const plantingSchema = z
     endWeek: week('Last week'),
     care: careSchema.default(USUAL_CARE),
     places: z.array(placeSchema).max(200, 'A planting holds at most 200 plants.').readonly(),
+    /** What stands in its side holes; left out: nothing. */
+    sides: z
+      .array(sidePlaceSchema)
+      .max(200, 'A planting holds at most 200 plants in its sides.')
+      .readonly()
+      .optional(),
+    /** Kinds sown round the rim, where they are to grow; left out: none. They are bought and sown, and not foreseen. */
+    rimSeeds: z
+      .array(id('Plant id'))
+      .max(4, 'At most 4 kinds are sown round a rim.')
+      .readonly()
+      .optional(),
     /** Something to climb that stands in it; left out: nothing. */
     support: supportSchema.optional(),
     strangers: z.array(strangerSchema).readonly(),
@@ -171,14 +197,25 @@ export const plantingSchema = z
   })
   .superRefine((planting, context) => {
     const seen = new Set<string>();
-    planting.places.forEach((place, index) => {
-      if (seen.has(place.id))
+    for (const list of ['places', 'sides'] as const)
+      planting[list]?.forEach((place, index) => {
+        if (seen.has(place.id))
+          context.addIssue({
+            code: 'custom',
+            path: [list, index, 'id'],
+            message: `Place id must be used once; got "${place.id}" again.`,
+          });
+        seen.add(place.id);
+      });
+    const holes = new Set<string>();
+    planting.sides?.forEach(({ row, hole }, index) => {
+      if (holes.has(`${row} ${hole}`))
         context.addIssue({
           code: 'custom',
-          path: ['places', index, 'id'],
-          message: `Place id must be used once; got "${place.id}" again.`,
+          path: ['sides', index, 'hole'],
+          message: `A side hole takes one plant; row ${row}, hole ${hole} has two.`,
         });
-      seen.add(place.id);
+      holes.add(`${row} ${hole}`);
     });
     if (weeksBetween(planting.plantedWeek, planting.endWeek) < 2)
       context.addIssue({

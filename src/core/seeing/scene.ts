@@ -1,7 +1,8 @@
 import type { Container } from '../containers/container';
 import { dot } from '../geometry/vec3';
 import { foresee, type Size } from '../growth/foresee';
-import { growPlant } from '../marks/grow';
+import { growFromSide, growPlant } from '../marks/grow';
+import { sideGrowers } from '../growth/seasonOf';
 import { lightMarks, STUDIO_LIGHT, type Light } from '../marks/light';
 import type { Mark } from '../marks/mark';
 import { growSupport, legsOf } from '../marks/support';
@@ -36,7 +37,12 @@ export function buildScene(subject: Subject, weeks: number): Scene {
 export function* growScene(subject: Subject, weeks: number): Generator<void, Scene> {
   const vessel = vesselOf(subject.container, subject.hung);
   const marks: Mark[] = [];
-  const sizes = foresee(subject.plants, subject.conditions, subject.plantedWeek).at(weeks);
+  const { container, hung, light = STUDIO_LIGHT, sides = [] } = subject;
+  const sizes = foresee(
+    [...subject.plants, ...sideGrowers(container, sides)],
+    subject.conditions,
+    subject.plantedWeek,
+  ).at(weeks);
   const { support } = subject;
   if (support) marks.push(...growSupport(support, vessel));
   for (const [index, plant] of subject.plants.entries()) {
@@ -44,7 +50,12 @@ export function* growScene(subject: Subject, weeks: number): Generator<void, Sce
     for (const mark of growPlant(plant, sizes[index]!, vessel, index, legs)) marks.push(mark);
     yield;
   }
-  const { container, hung, light = STUDIO_LIGHT } = subject;
+  for (const [i, plant] of sides.entries()) {
+    const index = subject.plants.length + i;
+    for (const mark of growFromSide(plant, sizes[index]!, container, vessel, index))
+      marks.push(mark);
+    yield;
+  }
   lightMarks(marks, light);
   return {
     container,

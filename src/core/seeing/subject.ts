@@ -1,9 +1,9 @@
 import type { Container } from '../containers/container';
 import { isHung } from '../containers/shape';
 import type { Conditions } from '../growth/conditions';
-import { conditionsOf } from '../growth/seasonOf';
+import { conditionsOf, olderGrowers } from '../growth/seasonOf';
 import type { Light } from '../marks/light';
-import type { PlacedPlant, PlantingInSpot } from '../plantings/planting';
+import type { PlacedPlant, PlantingInSpot, SidePlant } from '../plantings/planting';
 import type { PlantKind } from '../plants/kind';
 import type { Support } from '../plantings/support';
 import { bookWeek, hangsFree } from '../spots/spot';
@@ -20,21 +20,26 @@ export interface Subject {
   readonly support?: Support;
   /** Left out: the studio's. */
   readonly light?: Light;
-  readonly plants: readonly Pick<
+  readonly plants: readonly (Pick<
     PlacedPlant,
     'kind' | 'xCm' | 'zCm' | 'seed' | 'size' | 'lean' | 'turnDeg'
+  > & { readonly grown?: number })[];
+  /** Plants in side holes; left out: none. Their sizes come after those of the others. */
+  readonly sides?: readonly Pick<
+    SidePlant,
+    'kind' | 'xCm' | 'zCm' | 'heightCm' | 'out' | 'seed' | 'size'
   >[];
 }
 
 export function subjectOf(it: PlantingInSpot): Subject {
-  const { planting, spot, plants } = it;
+  const { planting, spot, sides } = it;
   return {
     container: planting.container,
     hung: isHung(planting.container.shape) || hangsFree(spot),
     plantedWeek: bookWeek(planting.plantedWeek, spot),
     conditions: conditionsOf(it),
     ...(planting.support ? { support: planting.support } : {}),
-    plants: plants.map(({ kind, xCm, zCm, seed, size, lean, turnDeg }) => ({
+    plants: olderGrowers(it).map(({ kind, xCm, zCm, seed, size, lean, turnDeg, grown }) => ({
       kind,
       xCm,
       zCm,
@@ -42,7 +47,21 @@ export function subjectOf(it: PlantingInSpot): Subject {
       size,
       ...(lean ? { lean } : {}),
       ...(turnDeg ? { turnDeg } : {}),
+      ...(grown ? { grown } : {}),
     })),
+    ...(sides.length === 0
+      ? {}
+      : {
+          sides: sides.map(({ kind, xCm, zCm, heightCm, out, seed, size }) => ({
+            kind,
+            xCm,
+            zCm,
+            heightCm,
+            out,
+            seed,
+            size,
+          })),
+        }),
   };
 }
 
@@ -56,5 +75,6 @@ export const subjectKey = once((subject: Subject): string =>
   JSON.stringify({
     ...subject,
     plants: subject.plants.map(({ kind, ...place }) => [numberOf(kind), place]),
+    sides: subject.sides?.map(({ kind, ...place }) => [numberOf(kind), place]),
   }),
 );

@@ -9,7 +9,7 @@ export type PlanMark =
   | { readonly kind: 'section'; readonly what: 'rim' | 'level'; readonly section: Section }
   | {
       readonly kind: 'circle';
-      readonly what: 'ball' | 'spread' | 'blocker' | 'guide ring';
+      readonly what: 'ball' | 'spread' | 'blocker' | 'guide ring' | 'side hole' | 'planted side';
       readonly at: PlanPoint;
       readonly radiusCm: number;
     }
@@ -31,7 +31,7 @@ export type PlanMark =
     }
   | {
       readonly kind: 'label';
-      readonly what: 'letter';
+      readonly what: 'letter' | 'side letter';
       readonly at: PlanPoint;
       readonly text: string;
     }

@@ -2,7 +2,7 @@ import type { PlantKind } from '../plants/kind';
 import { frostFreeWeeks } from '../spots/frost';
 import { bookWeek, isSeasonless, type Spot } from '../spots/spot';
 import { clamp, weekAfter, weeksBetween, WEEKS_PER_YEAR } from '../units/units';
-import { isTender } from './standing';
+import { isTender } from '../growth/winter';
 
 /** Weeks from and to which tender plants are out in the places for which the book tells its shop weeks. */
 const BOOK_FREE = { from: 20, to: 42 } as const;

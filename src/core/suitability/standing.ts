@@ -1,3 +1,4 @@
+import { borneC, isTender } from '../growth/winter';
 import { MATERIALS } from '../containers/materials';
 import { mixL, type Container } from '../containers/container';
 import { seasonShare } from '../growth/growth';
@@ -52,13 +53,8 @@ const LARGE_L = 100;
 const LARGE_HOLDS_K = 1.5;
 /** Thick walls that keep heat add up to so much, K. */
 const WALL_HOLDS_K = 2;
-/** What is hurt by cold above freezing is hurt by several such nights, or covered for one: so far under its limit may a rare one fall, K. Ours. */
-const CHILLED_K = 3.5;
 /** Weeks in which something must be worth looking at. */
 const SOON_WEEKS = 3;
-
-/** Is it a kind that lives on only where frost does not end it: then the weather, not the book's weeks out of doors, says how long it stands? */
-export const isTender = ({ lowestC }: Pick<PlantKind, 'lowestC'>): boolean => lowestC > -4;
 
 /** The coldest that roots in a container get in a week in one year of ten, °C. */
 export function rootsColdC({ coldC, nightC, dayC }: WeekOut, container: Container): number {
@@ -190,8 +186,8 @@ function lossIn(
   },
 ): { readonly to: Loss; readonly atC: number } | null {
   const { coldC, nightC } = week.out;
-  const borne = kind.lowestC > 0 ? Math.max(0, kind.lowestC - CHILLED_K) : kind.lowestC;
-  if ((week.inLeaf || kind.foliage.evergreen) && coldC < borne) return { to: 'frost', atC: coldC };
+  if ((week.inLeaf || kind.foliage.evergreen) && coldC < borneC(kind))
+    return { to: 'frost', atC: coldC };
   if (week.rootsC < kind.rootsC) return { to: 'frozen roots', atC: week.rootsC };
   if (kind.bringInC !== null && nightC < kind.bringInC - CHILL_BORNE_K)
     return { to: 'cold nights', atC: nightC };

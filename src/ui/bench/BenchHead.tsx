@@ -1,3 +1,4 @@
+import { allPlants } from '@/core/plantings/planting';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { mixL } from '@/core/containers/container';
@@ -23,6 +24,7 @@ const WHEN = { spread: '', morning: ' before noon', afternoon: ' after noon' } a
 /** What is on the bench: its name, container and sun, what it takes, and the way back. */
 export function BenchHead({ editing, settings }: HeadProps) {
   const { planting, spot } = editing;
+  const count = allPlants(editing.it).length;
   const branch = branchOf(planting);
   const potName = planting.container.name.toLowerCase();
   const saysItself = planting.name.toLowerCase().startsWith(potName);
@@ -49,10 +51,9 @@ export function BenchHead({ editing, settings }: HeadProps) {
       </div>
       <p className="ml-auto flex items-center gap-3 pb-1 text-small text-ink2">
         <span>
-          <b className="text-ink">{planting.places.length}</b>{' '}
-          {planting.places.length === 1 ? 'plant' : 'plants'}
+          <b className="text-ink">{count}</b> {count === 1 ? 'plant' : 'plants'}
         </span>
-        <b className="text-ink">{moneyText(plantCost(editing.it.plants), settings)}</b>
+        <b className="text-ink">{moneyText(plantCost(allPlants(editing.it)), settings)}</b>
         <span>
           <b className="text-ink">{volumeText(mixL(planting.container), settings)}</b> of mix
         </span>

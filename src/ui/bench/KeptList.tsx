@@ -1,7 +1,7 @@
 import type { Spot } from '@/core/spots/spot';
 import type { Settings } from '@/core/files/plantingFile';
 import { type Kept } from '@/core/plantings/kept';
-import { inSpot, PlantingInSpot } from '@/core/plantings/planting';
+import { allPlants, inSpot, PlantingInSpot } from '@/core/plantings/planting';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import { plantCost } from '@/core/shopping/plantCost';
 import { moneyText } from '@/words/format';
@@ -50,7 +50,7 @@ export function KeptList({
             <span className="min-w-0 text-note leading-4">
               <b className="line-clamp-2 font-semibold">{one.name}</b>
               <span className="text-ink2">
-                {one.kind}, {moneyText(plantCost(that.plants), settings)}
+                {one.kind}, {moneyText(plantCost(allPlants(that)), settings)}
               </span>
               <span className="flex gap-3">
                 <Button

@@ -1,5 +1,6 @@
 'use client';
 
+import { allPlants } from '@/core/plantings/planting';
 import { memo } from 'react';
 import type { Size } from '@/core/growth/foresee';
 import { plantLines } from '@/core/shopping/plantCost';
@@ -29,7 +30,7 @@ export const KindTags = memo(function KindTags({
   settings,
 }: KindTagsProps) {
   const { it } = editing;
-  const lines = plantLines(it.plants);
+  const lines = plantLines(allPlants(it));
   const selectedKind = it.planting.places.find(({ id }) => id === selected)?.kindId;
   return (
     <ul
@@ -45,7 +46,9 @@ export const KindTags = memo(function KindTags({
             <Button
               look="bare"
               aria-pressed={selectedKind === kind.id}
-              onClick={() => onSelect(selectedKind === kind.id ? null : it.plants[first]!.id)}
+              onClick={() =>
+                onSelect(selectedKind === kind.id ? null : (it.plants[first]?.id ?? null))
+              }
               className={`tag flex h-[152px] w-full flex-col items-stretch justify-start px-3 pt-2 text-left ${selectedKind === kind.id ? 'bg-ink text-paper' : 'bg-paper'}`}
             >
               <span className="flex items-center justify-between">

@@ -77,7 +77,7 @@ export function PlanPart({
           onSelect={setSelection}
           shown={shown}
           onShown={setShown}
-          unit={settings.length}
+          settings={settings}
         />
       </div>
       <TurnSlider turnDeg={Math.round(looking.turnDeg)} onTurn={looking.turn} />

@@ -1,5 +1,6 @@
 'use client';
 
+import { allPlants } from '@/core/plantings/planting';
 import { useEffect } from 'react';
 import { createPortal } from 'react-dom';
 import type { Reading } from '@/core/checks/reading';
@@ -43,7 +44,7 @@ export default function PrintSheet({
   const { container } = planting;
   const keys = keyed(it);
   const letterOf = new Map(keys.map(({ kind, letter }) => [kind.id, letter]));
-  const lines = plantLines(it.plants);
+  const lines = plantLines(allPlants(it));
   const sizes = reading.grown();
   const { acrossCm, deepCm } = reachOf(grown(rimSection(container.shape), wallOf(container)));
   const pxPerCm = PLAN_PX / (2 * Math.max(acrossCm, deepCm) + 4);

@@ -3,7 +3,7 @@ import type { Settings } from '@/core/files/plantingFile';
 import { plantCost, PlantLine } from '@/core/shopping/plantCost';
 import { countText, lengthFigure, moneyText, sizeName, whereText } from '@/words/format';
 import { Keyed } from '@/words/names';
-import { PlantingInSpot } from '@/core/plantings/planting';
+import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 
 /** What to buy and where each goes, as a table to print. */
 export function PrintTable({
@@ -57,6 +57,7 @@ export function PrintTable({
                 {it.plants
                   .filter(({ kindId }) => kindId === kind.id)
                   .map(({ xCm, zCm }) => whereText(xCm, zCm, settings.length))
+                  .concat(sideText(it, kind.id))
                   .join('; ')}
               </td>
               <td>
@@ -72,12 +73,18 @@ export function PrintTable({
       <tfoot>
         <tr>
           <td />
-          <td colSpan={4}>{countText(it.plants.length, 'plant')}</td>
+          <td colSpan={4}>{countText(allPlants(it).length, 'plant')}</td>
           <td>
-            <b>{moneyText(plantCost(it.plants), settings)}</b>
+            <b>{moneyText(plantCost(allPlants(it)), settings)}</b>
           </td>
         </tr>
       </tfoot>
     </table>
   );
+}
+
+/** "4 in side holes"; nothing where none is. */
+function sideText({ sides }: PlantingInSpot, kindId: string): readonly string[] {
+  const count = sides.filter((side) => side.kindId === kindId).length;
+  return count === 0 ? [] : [`${count} in side holes`];
 }

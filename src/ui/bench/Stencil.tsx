@@ -11,6 +11,7 @@ import type { Subject } from '@/core/seeing/subject';
 import { containerMarks } from '@/core/stencil/container';
 import { guideMarks } from '@/core/stencil/guides';
 import { holeCm, spreadMarks } from '@/core/stencil/plants';
+import { sideMarks } from '@/core/stencil/sides';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Ruler, tickText } from '@/ui/controls/Ruler';
 import type { Editing } from '@/ui/session/useEditing';
@@ -171,6 +172,12 @@ export const Stencil = memo(function Stencil({
             onKey={hand.key}
           />
         ))}
+        {container.sideHoles.length > 0 && (
+          <PlanMarks
+            marks={sideMarks(container, reading.sides, ({ kindId }) => letterOf.get(kindId) ?? '')}
+            at={at}
+          />
+        )}
         <PickBox gesture={gesture} at={at} />
       </svg>
       <div className="absolute inset-x-0 bottom-0">

@@ -3,12 +3,14 @@
 import { CopyPlus, Layers2, Lock, LockOpen, Shapes } from 'lucide-react';
 import { memo } from 'react';
 import { arranged, settledAround, type Pattern } from '@/core/placing/arrange';
+import type { Settings } from '@/core/files/plantingFile';
 import { Pop } from '@/ui/controls/Pop';
 import type { Editing } from '@/ui/session/useEditing';
 import { usualSupport } from '@/core/plantings/support';
-import { countText, type Units } from '@/words/format';
+import { countText } from '@/words/format';
 import { copiesOf, spreadRadiiCm } from './stencilKeys';
 import { SHOWN, type Shown } from './stencilShown';
+import SidesPop from './SidesPop';
 import { SupportPop } from './SupportPop';
 import { Button } from '@/ui/controls/Button';
 import { TurnPop } from './TurnPop';
@@ -32,7 +34,7 @@ interface StencilToolsProps {
   readonly onSelect: (places: readonly string[]) => void;
   readonly shown: readonly Shown[];
   readonly onShown: (shown: readonly Shown[]) => void;
-  readonly unit: Units['length'];
+  readonly settings: Settings;
 }
 
 /** What can be done with the plants picked on the stencil, and what it shows. With none picked, patterns are for all. */
@@ -42,7 +44,7 @@ const StencilTools = memo(function StencilTools({
   onSelect,
   shown,
   onShown,
-  unit,
+  settings,
 }: StencilToolsProps) {
   const { planting, it, apply } = editing;
   const picked = planting.places.filter(({ id }) => selection.includes(id));
@@ -147,8 +149,9 @@ const StencilTools = memo(function StencilTools({
         usual={(form) => usualSupport(planting.container, form)}
         at={first ?? null}
         apply={apply}
-        unit={unit}
+        unit={settings.length}
       />
+      <SidesPop editing={editing} settings={settings} />
       <Pop icon={<Layers2 size={15} aria-hidden />} name="Show">
         {SHOWN.map((one) => (
           <Tick

@@ -1,5 +1,6 @@
 'use client';
 
+import { allPlants } from '@/core/plantings/planting';
 import { memo, useState } from 'react';
 import { branchOf } from '@/core/plantings/kept';
 import { applyEdit } from '@/core/plantings/edits';
@@ -44,7 +45,7 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
   const [decisions, setDecisions] = useState<readonly Decision[]>([]);
   const [looking, setLooking] = useState<string | null>(null);
   const [party, setParty] = useState(false);
-  const cost = plantCost(it.plants);
+  const cost = plantCost(allPlants(it));
   const chosen = it.plants.find(({ id }) => id === selected);
 
   const look = async (name: string, find: () => Promise<readonly Way[]>, otherwise: string) => {

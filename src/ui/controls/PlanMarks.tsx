@@ -26,6 +26,8 @@ const INK: Readonly<Record<Exclude<PlanMark['what'], 'rim' | 'level'>, SVGProps<
     opacity: 0.7,
   },
   blocker: { fill: 'url(#hatch)', stroke: 'var(--ink)', strokeWidth: 1 },
+  'side hole': { fill: STENCIL_CHIP, stroke: STENCIL_INK, strokeWidth: 0.8 },
+  'planted side': { fill: STENCIL_CHIP, stroke: STENCIL_INK, strokeWidth: 1.6 },
   'guide ring': { fill: 'none', stroke: STENCIL_LIT, strokeWidth: 1.4, strokeDasharray: '5 4' },
   support: { fill: 'none', stroke: STENCIL_INK, strokeWidth: 1.3 },
   sun: { stroke: 'var(--ink)', strokeWidth: 2 },
@@ -37,6 +39,7 @@ const INK: Readonly<Record<Exclude<PlanMark['what'], 'rim' | 'level'>, SVGProps<
   emitter: { fill: STENCIL_CHIP, stroke: STENCIL_LIT, strokeWidth: 1.6 },
   'like place': { fill: 'none', stroke: STENCIL_LIT, strokeWidth: 1.4 },
   touched: { fill: 'none', stroke: STENCIL_LIT, strokeWidth: 1.4, strokeDasharray: '4 3' },
+  'side letter': { fill: STENCIL_INK, fontSize: 9, fontWeight: 700 },
   letter: { fill: STENCIL_INK, fontSize: 12, fontWeight: 700 },
   'sun hour': { fill: 'var(--ink2)', fontSize: 11 },
 };
@@ -117,8 +120,8 @@ function PlanMarkShape({
     case 'symbol':
       return <Symbol what={mark.what} place={px(mark.at)} />;
     case 'label':
-      return mark.what === 'letter' ? (
-        <Letter place={px(mark.at)} text={mark.text} />
+      return mark.what !== 'sun hour' ? (
+        <Letter what={mark.what} place={px(mark.at)} text={mark.text} />
       ) : (
         <SunHour mark={mark} at={at} place={px(mark.at)} />
       );
@@ -153,9 +156,18 @@ function Symbol({
   );
 }
 
-function Letter({ place: [x, y], text }: { readonly place: Pixel; readonly text: string }) {
+function Letter({
+  what,
+  place: [x, y],
+  text,
+}: {
+  readonly what: 'letter' | 'side letter';
+  readonly place: Pixel;
+  readonly text: string;
+}) {
+  const ink = INK[what] as SVGProps<SVGTextElement>;
   return (
-    <text x={x} y={y + 4} textAnchor="middle" {...(INK.letter as SVGProps<SVGTextElement>)}>
+    <text x={x} y={y + Number(ink.fontSize) / 3} textAnchor="middle" {...ink}>
       {text}
     </text>
   );

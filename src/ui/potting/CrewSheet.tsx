@@ -6,7 +6,7 @@ import { read } from '@/core/checks/reading';
 import { stationsOf } from '@/core/making/batch';
 import { labelPages } from '@/core/making/labels';
 import { stepsOf } from '@/core/making/steps';
-import type { PlantingInSpot } from '@/core/plantings/planting';
+import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import { Button } from '@/ui/controls/Button';
 import { NumberField } from '@/ui/controls/fields';
 import { useLibrary } from '@/ui/session/LibraryProvider';
@@ -32,7 +32,7 @@ export function CrewSheet({ it, count }: { readonly it: PlantingInSpot; readonly
     const pages = labelPages(
       Array.from({ length: count }, (_, i) => ({
         title: `${it.planting.name} ${i + 1}`,
-        lines: [it.planting.container.name, countText(it.plants.length, 'plant')],
+        lines: [it.planting.container.name, countText(allPlants(it).length, 'plant')],
         address: `${window.location.origin}${benchHref(it.planting.id)}`,
       })),
       settings.length === 'in' ? 'Letter' : 'A4',

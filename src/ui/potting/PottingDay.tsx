@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { isOf, type Entry } from '@/core/log/entry';
 import { byPlanting, lifeOf } from '@/core/log/life';
 import { runsOf, type Run } from '@/core/making/batch';
-import type { PlantingInSpot } from '@/core/plantings/planting';
+import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import { ButtonLink } from '@/ui/controls/Button';
 import { Choices } from '@/ui/controls/Choices';
 import { pottingHref } from '@/ui/session/links';
@@ -201,8 +201,8 @@ function Rows({
             <span>
               <b className="display block text-name">{it.planting.name}</b>
               <span className="text-ink2">
-                {countText(it.plants.length, 'plant')}, {it.planting.container.name.toLowerCase()};{' '}
-                {lifeText(life(it.planting.id))}
+                {countText(allPlants(it).length, 'plant')},{' '}
+                {it.planting.container.name.toLowerCase()}; {lifeText(life(it.planting.id))}
               </span>
             </span>
           </Link>

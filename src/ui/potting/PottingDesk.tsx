@@ -3,7 +3,7 @@
 import { useEffect, useMemo } from 'react';
 import type { Entry } from '@/core/log/entry';
 import { plantKeys } from '@/core/making/progress';
-import type { PlantingInSpot } from '@/core/plantings/planting';
+import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import { useWidth } from '@/ui/controls/useWidth';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useSettings } from '@/ui/session/StoreProvider';
@@ -38,8 +38,8 @@ export function PottingDesk({
   useAwake();
   useKeys(potting);
   const lines = useMemo(
-    () => (step ? stepLines(step, it.plants, settings) : []),
-    [step, it.plants, settings],
+    () => (step ? stepLines(step, allPlants(it), settings, kindOf) : []),
+    [step, it, settings, kindOf],
   );
   const title = step ? stepTitle(step, kindOf) : 'All done';
   const cautions = step?.cautions.map((one) => cautionText(one, kindOf, settings)) ?? [];

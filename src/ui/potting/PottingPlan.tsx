@@ -6,6 +6,7 @@ import type { MakingProgress } from '@/core/making/progress';
 import type { PlaceId, PlantingInSpot } from '@/core/plantings/planting';
 import { containerMarks } from '@/core/stencil/container';
 import { supportMarks } from '@/core/stencil/aids';
+import { sideMarks } from '@/core/stencil/sides';
 import { holeCm, leanMarks } from '@/core/stencil/plants';
 import { isHung } from '@/core/containers/shape';
 import { PlanMarks, STENCIL_INK, STENCIL_LIT } from '@/ui/controls/PlanMarks';
@@ -92,6 +93,18 @@ export function PottingPlan({ it, progress, lit, widthPx, mostPx }: PottingPlanP
           </g>
         );
       })}
+      {container.sideHoles.length > 0 && (
+        <PlanMarks
+          marks={sideMarks(
+            container,
+            it.sides.filter(
+              ({ id }) => id === lit || progress.answers.get(`plant ${id}`)?.what.how === 'done',
+            ),
+            ({ id, kindId }) => (id === lit ? '●' : (letterOf.get(kindId) ?? '')),
+          )}
+          at={at}
+        />
+      )}
       {inHand && (
         <PlanMarks
           marks={leanMarks(inHand, { container, hung: isHung(container.shape) })}

@@ -4,8 +4,8 @@ import { formOf, isHung } from '@/core/containers/shape';
 import { toHex } from '@/core/colour/oklch';
 import type { MakingProgress } from '@/core/making/progress';
 import type { MakingStep } from '@/core/making/steps';
-import type { PlantingInSpot } from '@/core/plantings/planting';
-import { NURSERY_SIZES } from '@/core/plants/nursery';
+import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
+import { NURSERY_SIZES, type NurserySize } from '@/core/plants/nursery';
 import { lengthText, type Units } from '@/words/format';
 
 interface PottingSectionProps {
@@ -56,13 +56,14 @@ export function PottingSection({
       ...[...up].reverse().map((h) => `${x(half(h))} ${y(h)}`),
     ].join('L')}z`;
   };
-  const fill = steps.find(({ what }) => what.do === 'fill')?.what;
   const mixCm = mixLevel();
   function mixLevel(): number {
     const isDone = (key: string) => progress.answers.get(key)?.what.how === 'done';
     if (isDone('top up')) return mixHeightCm(container);
-    if (fill?.do !== 'fill') return 0;
-    return isDone('fill') || step?.what.do === 'fill' ? fill.toCm : 0;
+    const filled = steps.flatMap(({ key, what }) =>
+      what.do === 'fill' && (isDone(key) || key === step?.key) ? [what.toCm] : [],
+    );
+    return Math.max(0, ...filled);
   }
   const inHand = step?.what.do === 'plant' ? step.what.plant : null;
   const shown = steps.flatMap(({ key, what }) =>
@@ -73,12 +74,29 @@ export function PottingSection({
   );
   const litLast = (a: { readonly placeId: string }, b: { readonly placeId: string }) =>
     Number(a.placeId === inHand?.placeId) - Number(b.placeId === inHand?.placeId);
+  /** A ball on its side, its top at the wall. */
+  const lyingBall = (
+    atCm: number,
+    heightCm: number,
+    { topCm, baseCm, heightCm: long }: NurserySize,
+  ) => {
+    const inward = atCm < 0 ? 1 : -1;
+    // Seen from the front, one that comes from the back or the front shows its round end.
+    const reach = Math.max(topCm * 0.5, (Math.abs(atCm) / Math.max(1, halfIn(heightCm))) * long);
+    const [wall, foot] = [x(atCm), x(atCm + inward * reach)];
+    return `M${wall} ${y(heightCm + topCm / 2)}L${foot} ${y(heightCm + baseCm / 2)}V${y(heightCm - baseCm / 2)}L${wall} ${y(heightCm - topCm / 2)}z`;
+  };
   const figure = figureFor();
   function figureFor(): { readonly cm: number; readonly text: string } | null {
     if (step?.what.do === 'fill')
       return {
         cm: step.what.toCm,
         text: `${lengthText(step.what.belowRimCm, units)} below the rim`,
+      };
+    if (inHand?.through)
+      return {
+        cm: inHand.through.heightCm,
+        text: `${lengthText(depth - inHand.through.heightCm, units)} below the rim`,
       };
     if (inHand || step?.what.do === 'top up')
       return {
@@ -105,12 +123,22 @@ export function PottingSection({
       )}
       <path d={outline(halfIn, depth)} fill="var(--strip)" />
       {mixCm > 0 && <path d={outline(halfIn, mixCm)} fill={MIX_INK} />}
-      {[...shown].sort(litLast).map(({ placeId, ballFloorCm }) => {
-        const plant = it.plants.find(({ id }) => id === placeId);
+      {[...shown].sort(litLast).map(({ placeId, ballFloorCm, through }) => {
+        const plant = allPlants(it).find(({ id }) => id === placeId);
         if (!plant) return null;
         const ball = NURSERY_SIZES[plant.size];
-        const [top, foot] = [y(ballFloorCm + ball.heightCm), y(ballFloorCm)];
         const isLit = placeId === inHand?.placeId;
+        if (through)
+          return (
+            <path
+              key={placeId}
+              d={lyingBall(plant.xCm, through.heightCm, ball)}
+              fill={BALL_INK}
+              stroke={isLit ? 'var(--act)' : 'var(--strip)'}
+              strokeWidth={isLit ? 3 : 1}
+            />
+          );
+        const [top, foot] = [y(ballFloorCm + ball.heightCm), y(ballFloorCm)];
         return (
           <path
             key={placeId}

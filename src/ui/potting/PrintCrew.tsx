@@ -2,7 +2,7 @@
 
 import { createPortal } from 'react-dom';
 import { plantsPer, type Station } from '@/core/making/batch';
-import type { PlantingInSpot } from '@/core/plantings/planting';
+import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { usePrinting } from '@/ui/session/usePrinting';
 import { useSettings } from '@/ui/session/StoreProvider';
@@ -45,7 +45,7 @@ export default function PrintCrew({
                 <td>
                   <b>{stepTitle(step, kindOf)}</b>
                 </td>
-                <td>{stepLines(step, it.plants, settings).join(' ')}</td>
+                <td>{stepLines(step, allPlants(it), settings, kindOf).join(' ')}</td>
               </tr>
             )),
           )}

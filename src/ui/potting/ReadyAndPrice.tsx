@@ -10,8 +10,7 @@ import type { PlantingInSpot } from '@/core/plantings/planting';
 import { NumberField } from '@/ui/controls/fields';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useSettings } from '@/ui/session/StoreProvider';
-import { amountText, minorText } from '@/words/making';
-import { nameOfLine } from '@/words/shoppingText';
+import { lineName, amountText, minorText } from '@/words/making';
 
 /** Share of the price that is earned, where it was not told. */
 const USUAL_MARGIN = 0.4;
@@ -50,7 +49,7 @@ export function ReadyAndPrice({
             key={line.key}
             className="flex min-h-9 items-center justify-between gap-3 border-t border-rule px-3 first:border-t-0"
           >
-            <span>{nameOfLine(line, kindOf)}</span>
+            <span>{lineName(line, kindOf)}</span>
             <b className="font-semibold">{amountText(line, settings)}</b>
           </li>
         ))}

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { read } from '@/core/checks/reading';
 import type { MakingProgress } from '@/core/making/progress';
-import type { PlantingInSpot } from '@/core/plantings/planting';
+import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import { extentOf } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/subject';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
@@ -20,14 +20,15 @@ export function SoFar({
   readonly heightPx: number;
 }) {
   const went = new Set(progress.planted?.what.plants.map(({ placeId }) => placeId));
-  const isIn = it.plants
+  const isIn = allPlants(it)
     .filter(({ id }) => went.has(id) || progress.answers.get(`plant ${id}`)?.what.how === 'done')
     .map(({ id }) => id)
     .join();
-  const now = useMemo(
-    () => ({ ...it, plants: it.plants.filter(({ id }) => isIn.split(',').includes(id)) }),
-    [it, isIn],
-  );
+  const now = useMemo(() => {
+    const there = isIn.split(',');
+    const isThere = ({ id }: { readonly id: string }) => there.includes(id);
+    return { ...it, plants: it.plants.filter(isThere), sides: it.sides.filter(isThere) };
+  }, [it, isIn]);
   const extent = useMemo(() => extentOf(read(it)), [it]);
   const subject = useMemo(() => subjectOf(now), [now]);
   const scale = Math.min(

@@ -12,7 +12,7 @@ import {
   type MakingProgress,
 } from '@/core/making/progress';
 import { stepsOf, type MakingStep } from '@/core/making/steps';
-import type { PlantingInSpot } from '@/core/plantings/planting';
+import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import type { Draft } from '@/data/store';
 import { useClock } from '@/ui/session/useClock';
 import { useStore } from '@/ui/session/StoreProvider';
@@ -78,7 +78,7 @@ export function usePotting(it: PlantingInSpot, held: readonly Entry[]): Potting 
         was ? { takesBack: was.id } : {},
       ),
     ];
-    const whole = completes(steps, progress, { key: step.key, how }, it.planting);
+    const whole = completes(steps, progress, { key: step.key, how }, allPlants(it));
     if (whole) drafts.push(draft({ did: 'planted', plants: whole.wentIn }));
     if (step.what.do === 'put out' && how === 'done' && !progress.putOut)
       drafts.push(draft({ did: 'put out' }));

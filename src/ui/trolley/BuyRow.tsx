@@ -49,7 +49,7 @@ export function BuyRow({ line, answer, units, spareFor, onTell, onSwap }: BuyRow
     // What could not be kept has been told, and is shown no longer.
     void onTell(line, now).catch(() => setPressed(null));
   };
-  const name = kind?.common ?? lineName(line);
+  const name = lineName(line, kindOf);
   const note = lineNote(line, units, spareFor);
   const isShort = told !== null && told.got < line.packs;
   return (

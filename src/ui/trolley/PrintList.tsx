@@ -6,8 +6,8 @@ import { lineMinor } from '@/core/making/list';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { usePrinting } from '@/ui/session/usePrinting';
 import type { Units } from '@/words/format';
-import { amountText, lineNote, minorText } from '@/words/making';
-import { nameOfLine, stopOfLine } from '@/words/shoppingText';
+import { lineName, amountText, lineNote, minorText } from '@/words/making';
+import { stopOfLine } from '@/words/shoppingText';
 
 /** The list on paper: a box to tick for every line. Prints as soon as it is there. */
 export default function PrintList({
@@ -30,7 +30,7 @@ export default function PrintList({
             <tr key={line.key}>
               <td>☐</td>
               <td>
-                <b>{nameOfLine(line, kindOf)}</b>{' '}
+                <b>{lineName(line, kindOf)}</b>{' '}
                 {line.what.kind === 'plants' && <i>{kindOf(line.what.kindId)?.botanical}</i>}
               </td>
               <td>{amountText(line, units)}</td>

@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { todayAt } from '@/core/calendar/clock';
 import { tillOf, type BuyLine } from '@/core/making/list';
-import { seasonWeeks, type PlantingInSpot } from '@/core/plantings/planting';
+import { allPlants, seasonWeeks, type PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId } from '@/core/plants/kind';
 import { STOPS } from '@/core/shopping/stops';
 import { ButtonLink } from '@/ui/controls/Button';
@@ -149,7 +149,7 @@ function elsewhere(
 ): string | null {
   if (what.kind !== 'plants') return null;
   const other = its.find(
-    (it) => !chosen.includes(it) && it.plants.some(({ kindId }) => kindId === what.kindId),
+    (it) => !chosen.includes(it) && allPlants(it).some(({ kindId }) => kindId === what.kindId),
   );
   return other?.planting.name ?? null;
 }

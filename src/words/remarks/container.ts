@@ -8,6 +8,7 @@ export const CONTAINER: WordsFor<
   | 'crowding'
   | 'root-balls'
   | 'root-depth'
+  | 'side-holes'
   | 'drainage'
   | 'mix'
   | 'weight'
@@ -42,6 +43,32 @@ export const CONTAINER: WordsFor<
           says: `Crowded: ${countText(f.tooMany, 'plant')} too many.`,
           because: `Grown leaves want ${f.pressure.toFixed(1)} × the room there is; over 3 × the weak go under.`,
         },
+  'side-holes': (f, t) => {
+    const planted = `${f.planted} of ${countText(f.holes, 'side hole')} ${f.planted === 1 ? 'is' : 'are'} planted.`;
+    if (f.fault === 'none' || t.right)
+      return { says: 'The sides are planted, and every ball goes in.', because: planted };
+    if (f.fault === 'empty')
+      return {
+        says: `${capital(countText(f.holes - f.planted, 'side hole'))} ${f.holes - f.planted === 1 ? 'stays' : 'stay'} empty.`,
+        because: `${planted} Bare wall shows there, and mix washes out.`,
+      };
+    const who = f.kind ? capital(t.name(f.kind)) : 'A plant';
+    return {
+      says: {
+        'too large': `${who} does not go through a side hole.`,
+        'out of the mix': `${who} would not lie in the mix.`,
+        presses: `${who} presses on another root ball.`,
+        'stands out': `${who} stands too tall to come out of a side.`,
+      }[f.fault],
+      because: {
+        'too large': 'Plants from cell packs and pots up to 9 cm pass; buy it smaller.',
+        'out of the mix': 'Its hole is too near the floor or the surface for a ball of this size.',
+        presses:
+          'Balls on their side reach well inward: leave that hole, or set the one above farther in.',
+        'stands out': 'It bends down under its own weight. Low and trailing kinds cover a side.',
+      }[f.fault],
+    };
+  },
   'root-balls': (f, t) =>
     f.what === 'nothing' || t.right
       ? {

@@ -14,7 +14,7 @@ export const budget: Check<'budget', BudgetFacts> = {
   certainty: 'fairly sure',
   source: { kind: 'ours', reason: 'Typical prices for whole packs; the shop decides.' },
   limits: { trouble: 0.5, look: 0.99 },
-  judge: ({ plants, planting }) => {
+  judge: ({ all: plants, planting }) => {
     const limit = planting.wishes.budget;
     if (limit === null || plants.length === 0) return null;
     const cost = plantCost(plants);

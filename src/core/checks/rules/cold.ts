@@ -32,9 +32,9 @@ export const cold: Check<'cold', ColdFacts | null> = {
   },
   limits: { trouble: 0.6, look: 0.9 },
   judge: (reading) => {
-    if (reading.plants.length === 0) return null;
+    if (reading.all.length === 0) return null;
     const stay = briefOf(reading);
-    const lost = reading.plants
+    const lost = reading.all
       .flatMap((plant) => {
         const { lost } = standingOf(plant.kind, stay);
         return lost && lost.to !== 'gone over' && lost.weeks < reading.weeks * HAD_ITS_TIME

@@ -21,7 +21,7 @@ export const companyKept: Check<'company', CompanyFacts> = {
       'The few communities in which people plant containers, and which of them are met with side by side.',
   },
   limits: { trouble: 0.1, look: 0.75 },
-  judge: ({ plants, planting }) => {
+  judge: ({ all: plants, planting }) => {
     const kinds = [...new Map(plants.map(({ kind }) => [kind.id, kind])).values()];
     // What is all to be eaten keeps one company by that.
     if (kinds.length < 2 || planting.wishes.kitchen) return null;

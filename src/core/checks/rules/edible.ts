@@ -16,7 +16,7 @@ export const edible: Check<'edible', EdibleFacts | null> = {
       'Leaves get picked together. Unsure counts as a caution. Only plants sold for eating should be eaten.',
   },
   limits: { trouble: 0.3, look: 0.9 },
-  judge: ({ plants, planting }) => {
+  judge: ({ all: plants, planting }) => {
     const eaten = plants.filter(
       ({ kind }) => kind.edible !== null && kind.toxicity.people === 'none known',
     );

@@ -12,7 +12,7 @@ export const gloves: Check<'gloves', GlovesFacts> = {
   certainty: 'a caution',
   source: { kind: 'ours', reason: 'The book’s field for irritant sap, hairs and spines.' },
   limits: { trouble: 0, look: 0.9 },
-  judge: ({ plants }) => {
+  judge: ({ all: plants }) => {
     const sore = [
       ...new Map(
         plants.filter(({ kind }) => kind.irritant.skin === 'yes').map((p) => [p.kind.id, p]),

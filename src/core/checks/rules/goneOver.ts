@@ -30,9 +30,9 @@ export const goneOver: Check<'gone-over', GoneOverFacts> = {
   },
   limits: { trouble: 0.3, look: 0.9 },
   judge: (reading) => {
-    if (reading.plants.length === 0) return null;
+    if (reading.all.length === 0) return null;
     const stay = briefOf(reading);
-    const rows = reading.plants
+    const rows = reading.all
       .map((plant) => ({ plant, standing: standingOf(plant.kind, stay) }))
       // What the cold ends is told by the check of the cold; in a frame the pockets change.
       .filter(
@@ -47,13 +47,12 @@ export const goneOver: Check<'gone-over', GoneOverFacts> = {
     const dullStart =
       !reading.planting.wishes.kitchen && !rows.some(({ standing }) => standing.showsSoon >= SHOWS);
     return {
-      score:
-        Math.max(0, 1 - 1.3 * (missing.length / reading.plants.length)) * (dullStart ? 0.75 : 1),
+      score: Math.max(0, 1 - 1.3 * (missing.length / reading.all.length)) * (dullStart ? 0.75 : 1),
       facts: {
         kind: least.plant.kindId,
         present: least.standing.present,
         missing: missing.length,
-        plants: reading.plants.length,
+        plants: reading.all.length,
         dullStart,
       },
       culprits: missing.map(({ plant }) => plant.id),

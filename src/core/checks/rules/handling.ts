@@ -22,7 +22,7 @@ export const handling: Check<'handling', HandlingFacts> = {
       'Usual cautions: ladders and what hangs over a path; mix dust and legionella; feeds and slug bait locked away; electricity near water; only plants sold for eating; sharp tools.',
   },
   limits: { trouble: 0, look: 0.9 },
-  judge: ({ plants, spot, planting }) => {
+  judge: ({ all: plants, spot, planting }) => {
     if (plants.length === 0) return null;
     const cautions: Caution[] = [];
     if (spot.dropCm >= OVERHEAD_CM || (isHung(planting.container.shape) && spot.dropCm >= 120))

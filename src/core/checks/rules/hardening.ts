@@ -21,7 +21,7 @@ export const hardening: Check<'hardening', HardeningFacts> = {
       'Tender kinds bought in spring were grown under cover; 7–14 days of shade by day and shelter by night is the usual advice.',
   },
   limits: { trouble: 0, look: 0.9 },
-  judge: ({ plants, planting, spot }) => {
+  judge: ({ all: plants, planting, spot }) => {
     const week = bookWeek(planting.plantedWeek, spot);
     if (week < FROM_HOUSES[0] || week > FROM_HOUSES[1]) return null;
     const soft = plants.filter(({ kind }) => kind.lowestC > -3);

@@ -38,6 +38,7 @@ import { rootHeat } from './rootHeat';
 import { runsWild } from './runsWild';
 import { scheme } from './scheme';
 import { secondChoice } from './secondChoice';
+import { sideHoles } from './sideHoles';
 import { sightline } from './sightline';
 import { silhouette } from './silhouette';
 import { spares } from './spares';
@@ -62,6 +63,7 @@ export const CHECKS = {
   reach,
   edible,
   'root-balls': rootBalls,
+  'side-holes': sideHoles,
   drainage,
   bully,
   crowding,

@@ -20,7 +20,7 @@ export const light: Check<'light', LightFacts> = {
       'Hours of direct sun against the range each kind thrives in; afternoon sun is hotter. Classes differ between writers, so hours are shown.',
   },
   limits: { trouble: 0.45, look: 0.9 },
-  judge: ({ plants, spot }) => {
+  judge: ({ all: plants, spot }) => {
     if (plants.length === 0) return null;
     const judged = plants
       .map((plant) => ({ plant, ...lightFit(plant.kind, spot) }))

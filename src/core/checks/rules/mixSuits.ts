@@ -20,7 +20,7 @@ export const mixSuits: Check<'mix', MixSuitsFacts> = {
       'Water to hand, air and lime of the mix against what each kind asks: succulents rot in mix that stays wet, lime-haters yellow, the thirsty run dry in grit.',
   },
   limits: { trouble: 0.3, look: 0.9 },
-  judge: ({ plants, planting }) => {
+  judge: ({ all: plants, planting }) => {
     if (plants.length === 0) return null;
     const facts = mixFactsOf(planting.container);
     const harmed: { kind: string; reason: Exclude<MixReason, 'suits'> }[] = [];

@@ -20,7 +20,7 @@ export const reach: Check<'reach', ReachFacts | null> = {
       'The book’s safety fields, kept on the careful side; unsure counts as a caution. The label and a doctor or vet decide.',
   },
   limits: { trouble: 0.4, look: 0.95 },
-  judge: ({ plants, spot }) => {
+  judge: ({ all: plants, spot }) => {
     if (!spot.pets && !spot.children) return null;
     if (plants.length === 0) return null;
     const ranked = plants

@@ -16,7 +16,7 @@ export const runsWild: Check<'runs-wild', RunsWildFacts> = {
       'The book’s field for plants that spread from gardens; local lists of invasive plants win.',
   },
   limits: { trouble: 0, look: 0.9 },
-  judge: ({ plants }) => {
+  judge: ({ all: plants }) => {
     const wild = plants.filter(({ kind }) => kind.runsWild !== null);
     if (wild.length === 0) return null;
     return {

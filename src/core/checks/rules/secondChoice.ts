@@ -16,7 +16,7 @@ export const secondChoice: Check<'second-choice', SecondChoiceFacts> = {
       'Kinds sold in one size that only one of the simulated stops sells. Shops run out: have a second choice.',
   },
   limits: { trouble: 0, look: 0.9 },
-  judge: ({ plants }) => {
+  judge: ({ all: plants }) => {
     const rare = plants.filter(
       ({ kind }) =>
         STOPS.filter(({ sizes }) =>

@@ -24,9 +24,9 @@ export const summerSuits: Check<'summer', SummerFacts> = {
   },
   limits: { trouble: 0.2, look: 0.65 },
   judge: (reading) => {
-    if (reading.plants.length === 0) return null;
+    if (reading.all.length === 0) return null;
     const stay = briefOf(reading);
-    const ranked = reading.plants
+    const ranked = reading.all
       .map((plant) => {
         const standing = standingOf(plant.kind, stay);
         const ease = Math.min(1, 2 * easeInSummer(standing));

@@ -19,7 +19,7 @@ export const thirst: Check<'thirst', ThirstFacts> = {
       'Plants in one container share one watering; one that must dry out rots beside one that must not.',
   },
   limits: { trouble: 0.35, look: 0.65 },
-  judge: ({ plants }) => {
+  judge: ({ all: plants }) => {
     let worst: { score: number; a: (typeof plants)[number]; b: (typeof plants)[number] } | null =
       null;
     plants.forEach((a, i) => {
