@@ -38,6 +38,7 @@ export async function backupOf(
     kept: (await tables.kept.all()).filter(({ plantingId }) => planted.has(plantingId)),
     groups: [...(await tables.groups.all())],
     entries: [...(await tables.entries.all())],
+    photos: [...(await tables.photos.all())],
     settings,
     weather: (await tables.weather.all())
       .filter(({ spotId }) => here.has(spotId))
@@ -60,6 +61,7 @@ const BACKED_UP = [
   'kept',
   'groups',
   'entries',
+  'photos',
   'weather',
 ] as const;
 
@@ -75,6 +77,7 @@ export async function restored(
   await tables.kept.put(...backup.kept);
   await tables.groups.put(...backup.groups);
   await tables.entries.put(...backup.entries);
+  await tables.photos.put(...backup.photos);
   await tables.kinds.put(...backup.kinds);
   await tables.shelf.put(...backup.shelf);
   await tables.weather.put(...backup.weather.map(fromWeatherRows));

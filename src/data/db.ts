@@ -21,6 +21,7 @@ export class RillbankDb extends Dexie {
   declare shelf: Table<Raw, string>;
   declare kinds: Table<Raw, string>;
   declare entries: Table<Raw, string>;
+  declare photos: Table<Raw, string>;
   declare kept: Table<Raw, string>;
   declare groups: Table<Raw, string>;
   declare weather: Table<Raw, string>;

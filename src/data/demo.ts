@@ -43,6 +43,7 @@ export async function demoOf(db: RillbankDb): Promise<Snapshot> {
     shelf,
     groups,
     entries: (await db.entries.toArray()).filter(aboutOnly(new Set(plantings.map(idOf)))),
+    photos: await db.photos.where('plantingId').anyOf(plantings.map(idOf)).toArray(),
     kept: await db.kept.where('plantingId').anyOf(plantings.map(idOf)).toArray(),
     weather: (await db.weather.toArray()).filter((row) =>
       spots.some((spot) => spot.id === row.spotId),

@@ -103,3 +103,28 @@ test('a database from before the log opens; its plantings are ideas, and nothing
   expect((await store.planting('planting'))!.planting).toEqual(planting(GOOD));
   expect((await lifeHere(store)).stage).toBe('idea');
 });
+
+test('a photograph is kept with the entry that names it, or neither is; a backup carries it and the demo takes its own away', async () => {
+  const { store } = await openHere(name());
+  await store.addAll(rillbankHalt());
+  const of = { plantingId: 'demo-tub-1' };
+  const here = { at, zone: 'Europe/London', of, angle: 'front' } as const;
+  const photo = { plantingId: 'demo-tub-1', widthPx: 8, heightPx: 6, jpeg: ['/9j/4AAQ'] };
+  await store.logPhoto(photo, here);
+  await expect(store.logPhoto({ ...photo, jpeg: ['<svg>'] }, here)).rejects.toThrow('refused');
+  const [kept, ...more] = await store.photosOf('demo-tub-1');
+  expect(more).toEqual([]);
+  const named = (await store.entries('demo-tub-1')).filter(
+    ({ what }) => what.did === 'photographed',
+  );
+  expect(named.map(({ what }) => what)).toEqual([
+    { did: 'photographed', photoId: kept!.id, angle: 'front' },
+  ]);
+  const elsewhere = (await openHere(name())).store;
+  await elsewhere.restore(await store.backup('2026-07-16'));
+  expect(await elsewhere.photosOf('demo-tub-1')).toEqual([kept]);
+  const gone = await store.removeDemo();
+  expect(await store.photosOf('demo-tub-1')).toEqual([]);
+  await store.putBack(gone);
+  expect(await store.photosOf('demo-tub-1')).toEqual([kept]);
+});

@@ -3,6 +3,8 @@ import type { DayWeather } from '@/core/climate/weather';
 import type { FileFault } from '@/core/files/parse';
 import type { Backup, Settings } from '@/core/files/plantingFile';
 import type { Entry, What } from '@/core/log/entry';
+import type { Photo } from '@/core/log/photoSchema';
+import type { Angle } from '@/core/log/terms';
 import { differencesOf, withDifferences } from '@/core/records/difference';
 import { keyOf, refOf, stepId, type History, type RecordRef, type Step } from '@/core/records/step';
 import type { Done } from '@/core/plantings/done';
@@ -11,7 +13,9 @@ import { applyEdit, type Edit } from '@/core/plantings/edits';
 import type { Gathering } from '@/core/plantings/gathering';
 import type { House } from '@/core/plantings/house';
 import { bringBack, branchOf, type Kept } from '@/core/plantings/kept';
-import type { Planting } from '@/core/plantings/planting';
+import { byPlanting, lifeOf, type Life } from '@/core/log/life';
+import { chainOf, weeksBeforeOf } from '@/core/log/story';
+import type { Planting, PlantingInSpot } from '@/core/plantings/planting';
 import { saysNothing, type OwnKind } from '@/core/plants/own';
 import type { ShelfItem } from '@/core/shelf/shelf';
 import type { Spot } from '@/core/spots/spot';
@@ -150,6 +154,30 @@ export class Store {
     });
   }
 
+  /** Whole weeks that each plant of a planting stood in its container before it, where it goes on from another. */
+  async weeksBefore(
+    planting: Pick<Planting, 'id' | 'follows' | 'places' | 'plantedWeek'>,
+  ): Promise<PlantingInSpot['weeksBefore']> {
+    if (planting.follows === undefined) return {};
+    return this.db.transaction('r', [this.db.plantings, this.db.entries], async () => {
+      const known = new Map<string, Planting>();
+      for (let next = planting.follows; next !== undefined && !known.has(next);) {
+        const one: Planting | undefined = await this.in.plantings.get(next);
+        if (!one) break;
+        known.set(next, one);
+        next = one.follows;
+      }
+      const lives = new Map<string, Life>();
+      for (const id of [planting.id, ...known.keys()])
+        lives.set(id, lifeOf(byPlanting(await this.entries(id)).get(id) ?? []));
+      const chapters = chainOf(planting, (id) => known.get(id)).map((one) => ({
+        planting: one,
+        life: lives.get(one.id)!,
+      }));
+      return weeksBeforeOf(planting, lives.get(planting.id)!.plantedOn, chapters);
+    });
+  }
+
   /** A record with its history, as one reading. @returns `undefined` when there is none, or it cannot be read */
   async room<N extends RoomTable>(
     table: N,
@@ -255,6 +283,28 @@ export class Store {
       if (alter) await this.editing(alter.id, alter.edit);
     });
     return entries;
+  }
+
+  /** Keeps a photograph, with the entry that names it; both or neither. */
+  async logPhoto(
+    photo: Omit<Photo, 'id'>,
+    { angle, ...draft }: Omit<Draft, 'what'> & { readonly angle: Angle },
+  ): Promise<void> {
+    const id = this.freshId();
+    await this.write(['entries', 'photos'], async () => {
+      await this.in.photos.put({ id, ...photo });
+      await this.in.entries.put({
+        id: this.freshId(),
+        ...draft,
+        what: { did: 'photographed', photoId: id, angle },
+      });
+    });
+  }
+
+  /** Photographs of one planting, in the order in which they were kept. */
+  async photosOf(plantingId: string): Promise<readonly Photo[]> {
+    const rows = this.db.photos.where('plantingId').equals(plantingId);
+    return this.in.photos.readable(await rows.sortBy('id'));
   }
 
   /** Keeps a pot that was made from a design, with what was told of it; both or neither. */

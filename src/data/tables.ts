@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { settingsSchema, weatherRecordsSchema } from '@/core/files/plantingFile';
 import { ownKindSchema } from '@/core/plants/ownSchema';
 import { entrySchema } from '@/core/log/schema';
+import { photoSchema } from '@/core/log/photoSchema';
 import { gatheringSchema } from '@/core/plantings/gatheringSchema';
 import { keptSchema } from '@/core/plantings/keptSchema';
 import { plantingSchema } from '@/core/plantings/schema';
@@ -54,6 +55,7 @@ export const TABLES = {
   entries: rule(entrySchema, 'Entry', {
     nameOf: ({ at, what }) => `${text((what as Raw | undefined)?.did)} ${text(at).slice(0, 10)}`,
   }),
+  photos: rule(photoSchema, 'Photograph', { nameOf: (record) => text(record.id) }),
   weather: rule(weatherRecordsSchema, 'Weather', {
     key: 'spotId',
     nameOf: (record) => text(record.spotId),

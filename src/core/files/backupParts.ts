@@ -11,6 +11,7 @@ const LISTS = [
   'kept',
   'groups',
   'entries',
+  'photos',
   'weather',
   'unreadable',
 ] as const;

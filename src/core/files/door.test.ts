@@ -132,6 +132,7 @@ const whole = (): Backup => ({
   spots: [...spots],
   plantings: [...plantings],
   shelf: [...shelf],
+  photos: [],
   kinds: [],
   kept: [],
   groups: [...groups],

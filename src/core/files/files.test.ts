@@ -26,6 +26,9 @@ const backup: Backup = {
   spots: [...spots],
   plantings: [...plantings],
   shelf: [...shelf],
+  photos: [
+    { id: 'photo', plantingId: plantings[0]!.id, widthPx: 4, heightPx: 3, jpeg: ['/9j/4AAQ'] },
+  ],
   kinds: [
     {
       id: 'moon-lily',
@@ -165,7 +168,7 @@ test('the documented JSON Schemas are those of the code, and accept what is writ
       JSON.parse(readFileSync(join(__dirname, `../../../docs/${format}.schema.json`), 'utf8')),
     ).toEqual(JSON.parse(JSON.stringify(jsonSchemaOf(format))));
     expect(
-      new Ajv2020({ strict: false, formats: { 'date-time': true } }).compile(
+      new Ajv2020({ strict: false, formats: { 'date-time': true, date: true } }).compile(
         jsonSchemaOf(format) as object,
       )(data),
     ).toBe(true);

@@ -4,6 +4,7 @@ import type { Planting } from '../plantings/planting';
 import type { DayWeather } from '../climate/weather';
 import { ownKindSchema } from '../plants/ownSchema';
 import { USUAL_HOUSE } from '../plantings/house';
+import { photoSchema } from '../log/photoSchema';
 import { entrySchema } from '../log/schema';
 import { gatheringSchema } from '../plantings/gatheringSchema';
 import { houseSchema } from '../plantings/houseSchema';
@@ -162,6 +163,8 @@ export const backupFields = z.object({
   groups: many(gatheringSchema, 'groups').default([]),
   /** What happened, entry by entry. */
   entries: many(entrySchema, 'entries').default([]),
+  /** Photographs that the log names. */
+  photos: many(photoSchema, 'photographs').default([]),
   /** Daily records, by spot. */
   weather: many(weatherSchema, 'lists of weather').default([]),
   /** Records that could not be read where the file was written, as they lay there. */
@@ -218,6 +221,7 @@ const UNIQUE = {
   kept: 'Kept planting',
   groups: 'Group',
   entries: 'Entry',
+  photos: 'Photograph',
 } as const satisfies Partial<Record<keyof BackupFields, string>>;
 
 export type Backup = z.infer<typeof backupSchema>;

@@ -3,7 +3,7 @@ import { planted } from '../../../tests/builders/plantings';
 import { holding, unionOf, type Entry, type What } from './entry';
 import { byPlanting, lifeOf, STAGES, weeksStanding } from './life';
 import { entrySchema } from './schema';
-import { asItStands, isReused, sinceOf, storyOf } from './story';
+import { asItStands, chainOf, isReused, sinceOf, storyOf, weeksBeforeOf } from './story';
 
 let count = 0;
 const entry = (at: string, what: What, rest: Partial<Entry> = {}): Entry => ({
@@ -168,7 +168,10 @@ test('a container has a story, and what stays on keeps its age', () => {
   const held = byPlanting(log);
   const story = storyOf('trough', [idea, winter, summer], (id) => lifeOf(held.get(id) ?? []));
   expect(story.map((one) => one.planting.id)).toEqual(['summer', 'winter', 'idea']);
-  expect(Object.fromEntries(sinceOf(story))).toEqual({ a: '2026-05-14', b: '2026-10-20' });
+  expect([...sinceOf(story)].map(([place, { day }]) => [place, day])).toEqual([
+    ['a', '2026-05-14'],
+    ['b', '2026-10-20'],
+  ]);
 });
 
 test('a container is used again when what stood in it is over, and no other alike is empty', () => {
@@ -213,4 +216,39 @@ test('a planting stands from the day it was planted, without what died; an idea 
   expect(stands.plantedWeek).toBe(24);
   expect(stands.places.map(({ id }) => id)).toEqual([planting.places[0]!.id]);
   expect(asItStands(planting, lifeFrom([]))).toBe(planting);
+});
+
+test('plants that stay have stood from the day they first went in, through every planting they go on from', () => {
+  const { planting } = planted([
+    ['box-ball', 0, 0, '1L'],
+    ['alyssum-white', 5, 0, '9cm'],
+  ]);
+  const one = (id: string, follows?: string) => ({
+    ...planting,
+    id,
+    ...(follows ? { follows } : {}),
+  });
+  const all = new Map([one('a'), one('b', 'a'), one('c', 'b')].map((it) => [it.id, it]));
+  const chain = chainOf(all.get('c')!, (id) => all.get(id));
+  expect(chain.map(({ id }) => id)).toEqual(['a', 'b']);
+  expect(chainOf(one('x', 'x'), () => one('x', 'x'))).toEqual([]);
+  const box = { placeId: 'p0', kindId: 'box-ball', size: '1L', xCm: 0, zCm: 0 } as const;
+  const other = { ...box, placeId: 'p1', kindId: 'lobelia-blue' };
+  const log = [
+    entry(
+      '2025-05-14T09:00:00+01:00',
+      { did: 'planted', plants: [box] },
+      { of: { plantingId: 'a' } },
+    ),
+    entry(
+      '2025-10-15T09:00:00+01:00',
+      { did: 'planted', plants: [box, other] },
+      { of: { plantingId: 'b' } },
+    ),
+  ];
+  const held = byPlanting(log);
+  const chapters = chain.map((it) => ({ planting: it, life: lifeOf(held.get(it.id) ?? []) }));
+  // The second place held another kind: what is meant there now is new.
+  expect(weeksBeforeOf(all.get('c')!, '2026-05-13', chapters)).toEqual({ p0: 52 });
+  expect(weeksBeforeOf(all.get('c')!, '2025-05-14', chapters)).toEqual({});
 });

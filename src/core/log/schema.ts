@@ -2,11 +2,12 @@ import * as z from 'zod';
 import { NURSERY_SIZE_IDS } from '../plants/nursery';
 import { isTimeZone } from '../sky/clock';
 import { nameSchema, textSchema } from '../records/textSchema';
-import { CAUSES, STEP_ANSWERS, WHERE_TO } from './terms';
+import { ANGLES, CAUSES, DEVICES, FELT, LOOKS_BAD, STEP_ANSWERS, WHERE_TO } from './terms';
 
 const id = z.string().min(1, 'An id must not be empty.').max(120, 'An id has at most 120 letters.');
 const share = z.number().min(0, 'A share is 0–1.').max(1, 'A share is 0–1.');
 const cm = z.number().min(0, 'A length is 0–1000 cm.').max(1000, 'A length is 0–1000 cm.');
+const day = z.iso.date({ error: 'A date must be like 2026-07-16.' });
 const minor = z
   .number()
   .int('Money is counted in whole pence or cents.')
@@ -61,12 +62,38 @@ export const whatSchema = z.discriminatedUnion(
     did('put out', {}),
     did('watered', { litres: z.number().min(0).max(1000).nullable() }),
     did('fed', { what: textSchema('The feed', 60), grams: z.number().min(0).max(5000).nullable() }),
+    /** How the mix felt under a finger, or what the pot weighed. */
+    did('felt', { how: z.enum(FELT) }),
+    did('weighed', { kg: z.number().min(0).max(2000) }),
+    /** What a probe, a light meter or a scale showed; `value` in the unit of the device. */
+    did('reading', { device: z.enum(DEVICES), value: z.number().min(-1000).max(100_000) }),
     did('pinched', {}),
+    did('tied', {}),
+    did('turned', { byDeg: z.number().min(-180).max(180) }),
     did('trimmed', { share }),
     did('deadheaded', {}),
     did('moved', { from: id.nullable(), to: id }),
     did('covered', {}),
+    did('uncovered', {}),
     did('brought in', {}),
+    did('taken out again', {}),
+    did('wrapped', {}),
+    did('in flower', {}),
+    did('gone over', {}),
+    did('looks bad', { how: z.enum(LOOKS_BAD), words: z.string().max(400) }),
+    /** A photograph, which lies beside the log under this id. */
+    did('photographed', { photoId: id, angle: z.enum(ANGLES) }),
+    /** A walk from container to container, in this order. `skipped` were not reached. */
+    did('round', {
+      order: z.array(id).max(2000).readonly(),
+      minutes: z.number().min(0).max(1440).nullable(),
+    }),
+    /** A task is done in one of the ways above, or by this where none says it. */
+    did('task done', { task: z.string().max(160) }),
+    did('task skipped', { task: z.string().max(160) }),
+    did('task later', { task: z.string().max(160), until: day }),
+    /** A question of a trial was answered. */
+    did('asked', { trialId: id, question: z.string().max(80), answer: z.string().max(200) }),
     did('measured', {
       heightCm: cm.nullable(),
       spreadCm: cm.nullable(),

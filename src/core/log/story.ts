@@ -1,7 +1,7 @@
-import type { Day } from '../calendar/day';
+import { nextStartOf, weekOfDay, weeksSince, type Day } from '../calendar/day';
+import type { KindId } from '../plants/kind';
 import { plantedIn } from '../plantings/edits';
 import type { PlaceId, Planting } from '../plantings/planting';
-import { weekOfDay } from '../calendar/day';
 import type { Entry } from './entry';
 import { byPlanting, lifeOf, type Life } from './life';
 
@@ -43,15 +43,56 @@ export function isReused(plantingId: string, story: readonly Chapter[], alike: n
   return over > 0 && standing + over >= alike;
 }
 
+/** What has stood in a place since when. */
+export interface Since {
+  readonly kindId: KindId;
+  readonly day: Day;
+}
+
 /** The day on which each plant of a container first went in: one that stays on from planting to planting keeps its place, and with it its age. */
-export function sinceOf(story: readonly Chapter[]): ReadonlyMap<PlaceId, Day> {
-  const since = new Map<PlaceId, { readonly kindId: string; readonly day: Day }>();
+export function sinceOf(story: readonly Chapter[]): ReadonlyMap<PlaceId, Since> {
+  const since = new Map<PlaceId, Since>();
   for (const { life } of story)
     for (const { placeId, kindId } of life.plantedOn === null ? [] : life.wentIn)
       // Another kind in the same place is a new plant.
       if (since.get(placeId)?.kindId !== kindId)
         since.set(placeId, { kindId, day: life.plantedOn! });
-  return new Map([...since].map(([place, { day }]) => [place, day]));
+  return since;
+}
+
+/** The plantings that one goes on from, the oldest first. A chain that comes back on itself ends there. */
+export function chainOf(
+  { id, follows }: Pick<Planting, 'id' | 'follows'>,
+  plantingOf: (id: string) => Planting | undefined,
+): readonly Planting[] {
+  const chain: Planting[] = [];
+  const seen = new Set([id]);
+  for (let next = follows; next !== undefined && !seen.has(next);) {
+    seen.add(next);
+    const planting = plantingOf(next);
+    if (!planting) break;
+    chain.unshift(planting);
+    next = planting.follows;
+  }
+  return chain;
+}
+
+/** Whole weeks that each plant of a planting stood in the container before it, by its place; those that are new are left out. */
+export function weeksBeforeOf(
+  planting: Pick<Planting, 'places' | 'plantedWeek'>,
+  plantedOn: Day | null,
+  before: readonly Chapter[],
+): Readonly<Record<PlaceId, number>> {
+  const since = sinceOf(before);
+  const weeks: Record<PlaceId, number> = {};
+  for (const { id, kindId } of planting.places) {
+    const stood = since.get(id);
+    if (stood?.kindId !== kindId) continue;
+    const until = plantedOn ?? nextStartOf(planting.plantedWeek, stood.day);
+    const whole = weeksSince(stood.day, until);
+    if (whole > 0) weeks[id] = whole;
+  }
+  return weeks;
 }
 
 /**

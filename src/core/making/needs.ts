@@ -5,7 +5,7 @@ import { weightOf } from '../containers/weight';
 import { dripPlaces } from '../placing/drip';
 import { fillingOf } from '../potting/filling';
 import type { House } from '../plantings/house';
-import { seasonWeeks, type PlaceId, type PlantingInSpot } from '../plantings/planting';
+import { seasonWeeks, stays, type PlaceId, type PlantingInSpot } from '../plantings/planting';
 import type { KindId } from '../plants/kind';
 import { FEED_G_PER_L, mixNeed, type MixNeed } from '../shopping/shoppingList';
 import type { NurserySizeId } from '../plants/nursery';
@@ -102,7 +102,9 @@ function plantNeeds(
   const found = new Map<KindId, { places: WantedPlace[]; wants: Map<string, Want> }>();
   for (const it of its) {
     const takes = sizesTaken(it);
-    for (const { id, kindId, size } of it.plants) {
+    for (const plant of it.plants) {
+      const { id, kindId, size } = plant;
+      if (stays(it, plant)) continue;
       const need = found.get(kindId) ?? { places: [], wants: new Map<string, Want>() };
       found.set(kindId, need);
       need.places.push({ plantingId: it.planting.id, placeId: id, size });

@@ -53,6 +53,7 @@ export function plantKeys(steps: readonly MakingStep[]): readonly string[] {
 
 /**
  * What an answer completes: with the last plant the planting is planted, with what really went in and what is missing.
+ * @param staying plants that stood there before, and are in without a step
  * @returns `null` while plants are left, or when it was told as planted already
  */
 export function completes(
@@ -60,6 +61,7 @@ export function completes(
   progress: MakingProgress,
   answer: Pick<StepEntry['what'], 'key' | 'how'>,
   places: Parameters<typeof wentInOf>[0],
+  staying: ReadonlySet<PlaceId> = NONE,
 ): {
   readonly wentIn: EntryThat<'planted'>['what']['plants'];
   readonly missing: readonly PlaceId[];
@@ -70,11 +72,14 @@ export function completes(
     key === answer.key ? answer.how : progress.answers.get(key)?.what.how;
   if (keys.some((key) => how(key) === undefined)) return null;
   const isIn = new Set(keys.filter((key) => how(key) === 'done'));
-  const went = places.filter(({ id }) => isIn.has(`plant ${id}`));
+  const isThere = ({ id }: { readonly id: PlaceId }) => staying.has(id) || isIn.has(`plant ${id}`);
+  const went = places.filter(isThere);
   // Nothing at all is no planting.
   if (went.length === 0) return null;
   return {
     wentIn: wentInOf(went),
-    missing: places.filter(({ id }) => !isIn.has(`plant ${id}`)).map(({ id }) => id),
+    missing: places.filter((place) => !isThere(place)).map(({ id }) => id),
   };
 }
+
+const NONE: ReadonlySet<PlaceId> = new Set();

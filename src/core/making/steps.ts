@@ -5,7 +5,13 @@ import { isHung } from '../containers/shape';
 import { lifting, weightOf } from '../containers/weight';
 import { fillingOf } from '../potting/filling';
 import type { House } from '../plantings/house';
-import { seasonWeeks, type PlacedPlant, type PlaceId, type Planting } from '../plantings/planting';
+import {
+  seasonWeeks,
+  stays,
+  type PlacedPlant,
+  type PlaceId,
+  type Planting,
+} from '../plantings/planting';
 import type { KindId } from '../plants/kind';
 import { NURSERY_SIZES } from '../plants/nursery';
 import type { Support } from '../plantings/support';
@@ -123,7 +129,10 @@ export function levelsOf({ planting, plants }: Pick<Reading, 'planting' | 'plant
 
 /** Everything there is to do to make a planting, in order. */
 export function stepsOf(reading: Reading, house: House): readonly MakingStep[] {
-  const { planting, plants, sides, all, spot } = reading;
+  const { planting, plants, sides, spot } = reading;
+  // What stays is in already, and so is the mix it stands in.
+  const all = reading.all.filter((plant) => !stays(reading, plant));
+  const hasStaying = all.length < reading.all.length;
   const { container } = planting;
   const told = new Set<string>();
   /** A caution that was given already is not given again. */
@@ -152,7 +161,9 @@ export function stepsOf(reading: Reading, house: House): readonly MakingStep[] {
     owned: () => 0,
     isReused: () => false,
   }).feeds.filter(({ what }) => what !== 'liquid');
-  const setting = settingsIn(reading, house);
+  const setting = settingsIn(reading, house).filter(
+    ({ placeId }) => !stays(reading, { id: placeId }),
+  );
   // Bulbs and deep-set stems stand lower than the tallest ball: mix comes to the lowest of them first.
   const lowestCm = Math.min(fillCm, ...setting.map(({ ballFloorCm }) => ballFloorCm));
   const firstL =
@@ -200,15 +211,19 @@ export function stepsOf(reading: Reading, house: House): readonly MakingStep[] {
   const above = rowSteps('above');
   return [
     ...(all.length > 0 ? [step('soak', { do: 'soak', balls: all.length }, MINUTES.soak)] : []),
-    step(
-      'foot',
-      {
-        do: 'foot',
-        ...footOf(container, house),
-        holes: container.drainHoles,
-      },
-      MINUTES.foot,
-    ),
+    ...(hasStaying
+      ? []
+      : [
+          step(
+            'foot',
+            {
+              do: 'foot',
+              ...footOf(container, house),
+              holes: container.drainHoles,
+            },
+            MINUTES.foot,
+          ),
+        ]),
     ...feeds.map((feed) =>
       step(
         `feed ${feed.what}`,
@@ -218,7 +233,7 @@ export function stepsOf(reading: Reading, house: House): readonly MakingStep[] {
       ),
     ),
     ...below,
-    fillStep('fill', 'balls', lowestCm, restL),
+    ...(hasStaying ? [] : [fillStep('fill', 'balls', lowestCm, restL)]),
     ...above,
     ...(plants.length > 1 ? [step('dry run', { do: 'dry run' }, MINUTES['dry run'])] : []),
     ...setting.map((plant) => plantStep(plant, (inSoFar += 1))),

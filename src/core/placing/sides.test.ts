@@ -4,7 +4,6 @@ import { read } from '../checks/reading';
 import { opinionOf } from '../checks/opinion';
 import { sideHoles } from '../checks/rules/sideHoles';
 import type { Container } from '../containers/container';
-import { sideHolesOf } from '../containers/sideHoles';
 import { stepsOf } from '../making/steps';
 import { needsOf } from '../making/needs';
 import { completes, progressOf } from '../making/progress';

@@ -14,6 +14,8 @@ export type Edit =
       readonly to: KindId;
       readonly size: NurserySizeId;
       readonly place: PlaceId | null;
+      /** Another plant stands there from now on, and is told apart by this from the one before: its id ends in it. Left out: only the plan changes. */
+      readonly anew?: string;
     }
   | { readonly kind: 'add'; readonly place: Place }
   | {
@@ -42,6 +44,8 @@ export type Edit =
       readonly kind: 'plant';
       readonly plantedWeek: number;
       readonly missing: readonly PlaceId[];
+      /** Places that got another size than was meant. */
+      readonly sizes?: Readonly<Record<PlaceId, NurserySizeId>>;
     }
   | { readonly kind: 'rename'; readonly name: string }
   | { readonly kind: 'mean'; readonly check: string; readonly meant: boolean };
@@ -107,6 +111,7 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
         ...planting,
         places: swapped(planting.places, edit),
         ...(planting.sides ? { sides: swapped(planting.sides, edit) } : {}),
+        ...(edit.anew === undefined ? {} : { care: withSwapped(planting, edit, edit.anew) }),
       };
     case 'add':
       return planting.places.some((p) => p.id === edit.place.id)
@@ -147,7 +152,7 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
     case 'wish':
       return { ...planting, wishes: { ...planting.wishes, ...edit.change } };
     case 'plant':
-      return plantedIn(planting, edit.plantedWeek, edit.missing);
+      return resized(plantedIn(planting, edit.plantedWeek, edit.missing), edit.sizes ?? {});
     case 'rename':
       return { ...planting, name: edit.name };
     case 'mean': {
@@ -175,11 +180,52 @@ function onPlaces(
 
 function swapped<P extends Place | SidePlace>(
   places: readonly P[],
-  { from, to, size, place }: Extract<Edit, { readonly kind: 'swap' }>,
+  { from, to, size, place, anew }: SwapEdit,
 ): readonly P[] {
   return places.map((p) =>
-    (place === null ? p.kindId === from : p.id === place) ? { ...p, kindId: to, size } : p,
+    (place === null ? p.kindId === from : p.id === place)
+      ? { ...p, id: anew === undefined ? p.id : newId(p.id, anew), kindId: to, size }
+      : p,
   );
+}
+
+type SwapEdit = Extract<Edit, { readonly kind: 'swap' }>;
+
+function isSwapped(
+  { places, sides = [] }: Planting,
+  { from, place }: SwapEdit,
+  id: PlaceId,
+): boolean {
+  if (place !== null) return id === place;
+  return [...places, ...sides].some((p) => p.id === id && p.kindId === from);
+}
+
+/** What was to be cut in a place is to be cut of what stands there now. */
+function withSwapped(planting: Planting, edit: SwapEdit, anew: string): Planting['care'] {
+  return {
+    ...planting.care,
+    trims: planting.care.trims.map((trim) =>
+      isSwapped(planting, edit, trim.place) ? { ...trim, place: newId(trim.place, anew) } : trim,
+    ),
+  };
+}
+
+/** The id of the plant that takes another's place. */
+function newId(id: PlaceId, anew: string): PlaceId {
+  return `${id.split('~')[0]!.slice(0, 60)}~${anew}`;
+}
+
+function resized(planting: Planting, sizes: Readonly<Record<PlaceId, NurserySizeId>>): Planting {
+  if (Object.keys(sizes).length === 0) return planting;
+  const sized = <P extends Place | SidePlace>(place: P): P => ({
+    ...place,
+    size: sizes[place.id] ?? place.size,
+  });
+  return {
+    ...planting,
+    places: planting.places.map(sized),
+    ...(planting.sides ? { sides: planting.sides.map(sized) } : {}),
+  };
 }
 
 /** A planting in the week in which it was planted, without what is missing; as long as was meant where its season would be over by then. */
@@ -238,6 +284,7 @@ export function swapEdit(
   to: KindId,
   size: NurserySizeId,
   place: PlaceId | null = null,
+  anew?: string,
 ): Edit {
-  return { kind: 'swap', from, to, size, place };
+  return { kind: 'swap', from, to, size, place, ...(anew === undefined ? {} : { anew }) };
 }

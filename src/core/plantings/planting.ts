@@ -82,6 +82,14 @@ export function sidesOf(
 }
 const NONE: readonly SidePlant[] = [];
 
+/** Did this plant stand there before, and stays? */
+export function stays(
+  { weeksBefore }: Pick<PlantingInSpot, 'weeksBefore'>,
+  { id }: { readonly id: PlaceId },
+): boolean {
+  return weeksBefore[id] !== undefined;
+}
+
 /** Every plant of a planting, those in its sides after those in its mix. */
 export function allPlants({
   plants,

@@ -192,6 +192,8 @@ export const plantingSchema = z
     demo: z.boolean(),
     /** The design it was made from and the run in which it was; left out: it is a design itself. */
     madeIn: z.object({ designId: id('Design id'), runId: id('Run id') }).optional(),
+    /** The planting whose container this one goes on in: plants that stay keep their place and age. Left out: it begins anew. */
+    follows: id('Planting id').optional(),
     /** Name of the what-if being worked on; left out on the first plan. */
     whatIf: z.string().min(1).max(80).optional(),
   })

@@ -9,6 +9,7 @@ import { toVersion7 } from './version7';
 import { toVersion8 } from './version8';
 import { toVersion9 } from './version9';
 import { toVersion10 } from './version10';
+import { toVersion11 } from './version11';
 
 /** Every step, oldest first, without gaps. */
 export const MIGRATIONS: readonly Migration[] = [
@@ -22,4 +23,5 @@ export const MIGRATIONS: readonly Migration[] = [
   toVersion8,
   toVersion9,
   toVersion10,
+  toVersion11,
 ];

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { localTime } from '@/core/calendar/day';
 import type { Entry } from '@/core/log/entry';
+import { asBought } from '@/core/making/asBought';
 import { byPlanting, lifeOf } from '@/core/log/life';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Button, ButtonLink } from '@/ui/controls/Button';
@@ -23,7 +24,9 @@ export function MakeIt({ it }: { readonly it: PlantingInSpot }) {
   const { id } = it.planting;
   const [isOnPaper, setOnPaper] = useState(false);
   const entries = useLive((s) => s.entries(id), [id]);
-  const life = useMemo(() => lifeOf(byPlanting(entries ?? []).get(id) ?? []), [entries, id]);
+  const own = useMemo(() => byPlanting(entries ?? []).get(id) ?? [], [entries, id]);
+  const life = useMemo(() => lifeOf(own), [own]);
+  const onPaper = useMemo(() => asBought(it, own), [it, own]);
   if (!entries || it.plants.length === 0) return null;
   const zone = it.spot.site.timeZone;
   const write = (what: Entry['what']) =>
@@ -68,7 +71,7 @@ export function MakeIt({ it }: { readonly it: PlantingInSpot }) {
       <Button look="plain" onClick={() => setOnPaper(true)}>
         Plan on paper
       </Button>
-      {isOnPaper && <TemplateSheet it={it} onClose={() => setOnPaper(false)} />}
+      {isOnPaper && <TemplateSheet it={onPaper} onClose={() => setOnPaper(false)} />}
     </p>
   );
 }

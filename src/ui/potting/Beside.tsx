@@ -9,6 +9,7 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { inSentence } from '@/words/names';
+import { PhotoField } from './PhotoField';
 import { NoteField } from './NoteField';
 import type { Potting } from './usePotting';
 import type { ReadAloud } from './useReadAloud';
@@ -18,7 +19,7 @@ const SwapSheet = dynamic(() => import('@/ui/trolley/SwapSheet'), { ssr: false }
 
 /** What can be done beside going on: another plant, left out, a note, read aloud. */
 export function Beside({
-  potting: { step, progress, answer, unanswer, note },
+  potting: { step, progress, answer, unanswer, note, photograph },
   it,
   aloud,
 }: {
@@ -49,6 +50,9 @@ export function Beside({
       )}
       <Button onClick={() => setOnPaper(true)}>On paper</Button>
       <NoteField onNote={note} />
+      {(step.what.do === 'label' || step.what.do === 'look again') && (
+        <PhotoField onPhoto={photograph} />
+      )}
       {isOnPaper && <TemplateSheet it={it} onClose={() => setOnPaper(false)} />}
       {isSwapping && inHand && (
         <SwapSheet
@@ -58,7 +62,10 @@ export function Beside({
           units={settings}
           onTake={(to, size) => {
             setSwapping(false);
-            void store?.edit(it.planting.id, swapEdit(inHand.kindId, to, size, inHand.placeId));
+            void store?.edit(
+              it.planting.id,
+              swapEdit(inHand.kindId, to, size, inHand.placeId, crypto.randomUUID().slice(0, 8)),
+            );
             say(
               `${kindOf(to)?.common ?? to} in the place of ${inSentence(kindOf(inHand.kindId)?.common ?? '')}.`,
               {

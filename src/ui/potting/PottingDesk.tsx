@@ -24,14 +24,14 @@ import { useReadAloud } from './useReadAloud';
 
 /** One planting being made, one step at a time: readable at arm's length, pressed with a knuckle. */
 export function PottingDesk({
-  it,
+  it: meant,
   held,
 }: {
   readonly it: PlantingInSpot;
   readonly held: readonly Entry[];
 }) {
-  const potting = usePotting(it, held);
-  const { steps, step, progress } = potting;
+  const potting = usePotting(meant, held);
+  const { it, steps, step, progress } = potting;
   const settings = useSettings();
   const { kindOf } = useLibrary();
   const [ref, width] = useWidth<HTMLDivElement>();

@@ -4,6 +4,8 @@ import type { PlantingInSpot } from '@/core/plantings/planting';
 import { ButtonLink } from '@/ui/controls/Button';
 import { useWidth } from '@/ui/controls/useWidth';
 import { benchHref } from '@/ui/session/links';
+import { photoUrl } from '@/core/log/photoSchema';
+import { useLive } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
 import { dayText } from '@/words/life';
 import { minutesText } from '@/words/potting';
@@ -23,6 +25,8 @@ export function PottingDone({
     ({ key, what }) => what.do !== 'plant' && progress.answers.get(key)?.what.how === 'skipped',
   ).length;
   const { planted, minutes } = progress;
+  const { id } = it.planting;
+  const photos = useLive((s) => s.photosOf(id), [id]);
   return (
     <div ref={ref} className="max-w-[720px] pt-4">
       {width > 0 && <SoFar it={it} progress={progress} widthPx={width} heightPx={320} />}
@@ -36,6 +40,21 @@ export function PottingDone({
         {minutes > 1 && ` It took about ${minutesText(minutes)}.`}
         {skipped > 0 && ` ${countText(skipped, 'step')} skipped.`}
       </p>
+      {photos && photos.length > 0 && (
+        <ul aria-label="Photographs" className="flex gap-2 overflow-x-auto pt-3">
+          {photos.map((photo) => (
+            <li key={photo.id}>
+              {/* eslint-disable-next-line @next/next/no-img-element -- kept on this device, there is nothing to fetch or make smaller */}
+              <img
+                src={photoUrl(photo)}
+                width={(photo.widthPx / photo.heightPx) * 160}
+                height={160}
+                alt={`${it.planting.name} on planting day`}
+              />
+            </li>
+          ))}
+        </ul>
+      )}
       <p className="pt-3">
         <ButtonLink href={benchHref(it.planting.id)}>Look at it on the bench</ButtonLink>
       </p>

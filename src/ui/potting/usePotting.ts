@@ -3,6 +3,7 @@
 import { useMemo, useRef, useState } from 'react';
 import { localTime, weekOfDay, dayIn } from '@/core/calendar/day';
 import { read } from '@/core/checks/reading';
+import { asBought, sizesBought } from '@/core/making/asBought';
 import type { Entry } from '@/core/log/entry';
 import {
   completes,
@@ -12,6 +13,7 @@ import {
   type MakingProgress,
 } from '@/core/making/progress';
 import { stepsOf, type MakingStep } from '@/core/making/steps';
+import type { Photo } from '@/core/log/photoSchema';
 import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import type { Draft } from '@/data/store';
 import { useClock } from '@/ui/session/useClock';
@@ -21,6 +23,8 @@ import { useStore } from '@/ui/session/StoreProvider';
 const LONGEST_MINUTES = 60;
 
 export interface Potting {
+  /** The planting with the sizes that were really bought. */
+  readonly it: PlantingInSpot;
   readonly steps: readonly MakingStep[];
   readonly progress: MakingProgress;
   /** Which step is shown; the number of steps when all are answered. */
@@ -31,10 +35,13 @@ export interface Potting {
   /** Takes back what was answered of the step that is shown. */
   readonly unanswer: () => void;
   readonly note: (words: string) => void;
+  /** Keeps a photograph of it from the front. */
+  readonly photograph: (photo: Pick<Photo, 'widthPx' | 'heightPx' | 'jpeg'>) => Promise<void>;
 }
 
 /** The making of one planting: what was answered is in the log, so that a phone that is locked or reloaded goes on where it was. */
-export function usePotting(it: PlantingInSpot, held: readonly Entry[]): Potting {
+export function usePotting(meant: PlantingInSpot, held: readonly Entry[]): Potting {
+  const it = useMemo(() => asBought(meant, held), [meant, held]);
   const store = useStore();
   const clock = useClock();
   const steps = useMemo(() => stepsOf(read(it), it.house), [it]);
@@ -47,7 +54,7 @@ export function usePotting(it: PlantingInSpot, held: readonly Entry[]): Potting 
   const at = indexShown(steps, progress, looked);
   const step = steps[at] ?? null;
   const zone = it.spot.site.timeZone;
-  const draft = (what: Draft['what'], rest: Partial<Draft> = {}): Draft => ({
+  const here = (): Omit<Draft, 'what'> => ({
     at: localTime(zone, clock.now()),
     zone,
     of: {
@@ -55,6 +62,9 @@ export function usePotting(it: PlantingInSpot, held: readonly Entry[]): Potting 
       spotId: it.spot.id,
       ...(it.planting.shelfId ? { containerId: it.planting.shelfId } : {}),
     },
+  });
+  const draft = (what: Draft['what'], rest: Partial<Draft> = {}): Draft => ({
+    ...here(),
     what,
     ...rest,
   });
@@ -78,7 +88,13 @@ export function usePotting(it: PlantingInSpot, held: readonly Entry[]): Potting 
         was ? { takesBack: was.id } : {},
       ),
     ];
-    const whole = completes(steps, progress, { key: step.key, how }, allPlants(it));
+    const whole = completes(
+      steps,
+      progress,
+      { key: step.key, how },
+      allPlants(it),
+      new Set(Object.keys(it.weeksBefore)),
+    );
     if (whole) drafts.push(draft({ did: 'planted', plants: whole.wentIn }));
     if (step.what.do === 'put out' && how === 'done' && !progress.putOut)
       drafts.push(draft({ did: 'put out' }));
@@ -86,7 +102,15 @@ export function usePotting(it: PlantingInSpot, held: readonly Entry[]): Potting 
     const kept = store?.log(
       drafts,
       whole
-        ? { id: it.planting.id, edit: { kind: 'plant', plantedWeek, missing: whole.missing } }
+        ? {
+            id: it.planting.id,
+            edit: {
+              kind: 'plant',
+              plantedWeek,
+              missing: whole.missing,
+              sizes: Object.fromEntries(sizesBought(meant, held)),
+            },
+          }
         : undefined,
     );
     // What was not kept, and has been told, can be pressed again.
@@ -110,6 +134,7 @@ export function usePotting(it: PlantingInSpot, held: readonly Entry[]): Potting 
   };
 
   return {
+    it,
     steps,
     progress,
     at,
@@ -118,5 +143,7 @@ export function usePotting(it: PlantingInSpot, held: readonly Entry[]): Potting 
     answer,
     unanswer,
     note: (words) => void store?.log([draft({ did: 'noted', words })]),
+    photograph: async (photo) =>
+      store?.logPhoto({ plantingId: it.planting.id, ...photo }, { ...here(), angle: 'front' }),
   };
 }

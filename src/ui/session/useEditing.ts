@@ -40,7 +40,13 @@ export interface Editing {
 export function useEditing(id: string | null): Editing | null | undefined {
   const { ready, kindOf } = useLibrary();
   const { house } = useSettings();
-  const stored = useLive(async (s) => (id ? ((await s.planting(id)) ?? null) : null), [id]);
+  const stored = useLive(
+    async (s) => {
+      const found = id ? await s.planting(id) : undefined;
+      return found ? { ...found, before: await s.weeksBefore(found.planting) } : null;
+    },
+    [id],
+  );
   const asSteps = useMemo(
     () => stored && { record: stored.planting, history: stored.history },
     [stored],
@@ -49,17 +55,18 @@ export function useEditing(id: string | null): Editing | null | undefined {
   const [held, setHeld] = useState<{ readonly of: string; readonly edit: Edit } | null>(null);
   const kept = steps?.record ?? null;
   const spot = stored?.spot ?? null;
+  const before = useSame(stored?.before);
   // A change that is let go of leads back to the very same: nothing about it need be worked out again.
   const still = useMemo(
-    () => (kept && spot ? inSpot(kept, spot, kindOf, house) : null),
-    [kept, spot, kindOf, house],
+    () => (kept && spot ? inSpot(kept, spot, kindOf, house, before) : null),
+    [kept, spot, kindOf, house, before],
   );
   const it = useMemo(
     () =>
       kept && spot && held && held.of === kept.id
-        ? inSpot(applyEdit(kept, held.edit), spot, kindOf, house)
+        ? inSpot(applyEdit(kept, held.edit), spot, kindOf, house, before)
         : still,
-    [kept, spot, held, still, kindOf, house],
+    [kept, spot, held, still, kindOf, house, before],
   );
   const count = useCountedSeen(it);
   // Drawings follow the hand; remarks that change with every move of it could not be read. Another planting is judged at once.
@@ -103,4 +110,11 @@ export function useEditing(id: string | null): Editing | null | undefined {
     redo,
     walk,
   };
+}
+
+/** The same object as long as it says the same: what is worked out from it need not be worked out again. */
+function useSame<T extends object>(value: T | undefined): T | undefined {
+  const text = JSON.stringify(value);
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  return useMemo(() => value, [text]);
 }

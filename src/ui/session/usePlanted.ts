@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import type { Entry } from '@/core/log/entry';
 import { byPlanting, lifeOf, type Life } from '@/core/log/life';
-import { asItStands } from '@/core/log/story';
+import { asItStands, chainOf, weeksBeforeOf } from '@/core/log/story';
 import { inSpot, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
 import type { Library } from '@/core/plants/library';
 import type { House } from '@/core/plantings/house';
@@ -69,9 +69,22 @@ function itsOf(
   kindOf: Library['kindOf'],
 ): readonly PlantingInSpot[] {
   const byId = new Map(spots.map((spot) => [spot.id, spot]));
+  const byPlantingId = new Map(plantings.map((planting) => [planting.id, planting]));
   return plantings.flatMap((planting) => {
     const spot = byId.get(planting.spotId);
-    return spot ? [inSpot(asItStands(planting, lifeFor(planting.id)), spot, kindOf, house)] : [];
+    if (!spot) return [];
+    const life = lifeFor(planting.id);
+    const before = planting.follows
+      ? weeksBeforeOf(
+          planting,
+          life.plantedOn,
+          chainOf(planting, (id) => byPlantingId.get(id)).map((one) => ({
+            planting: one,
+            life: lifeFor(one.id),
+          })),
+        )
+      : undefined;
+    return [inSpot(asItStands(planting, life), spot, kindOf, house, before)];
   });
 }
 

@@ -1,16 +1,27 @@
 'use client';
 
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { byPlanting, lifeOf } from '@/core/log/life';
 import { storyOf } from '@/core/log/story';
 import { benchHref } from '@/ui/session/links';
-import { useLive } from '@/ui/session/StoreProvider';
+import { dayIn, weekOfDay } from '@/core/calendar/day';
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import { nextPlanting, staysOn } from '@/core/suitability/nextPlanting';
+import { Button } from '@/ui/controls/Button';
+import { useClock } from '@/ui/session/useClock';
+import { usePlanted } from '@/ui/session/usePlanted';
+import { useLive, useStore } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
 import { lifeText } from '@/words/life';
 
 /** What stood in this container, one planting after another, and what is meant to. */
 export function StorySheet({ shelfId }: { readonly shelfId: string }) {
+  const store = useStore();
+  const router = useRouter();
+  const clock = useClock();
+  const planted = usePlanted();
   const told = useLive(
     async (s) => ({ plantings: await s.plantings(), entries: await s.entries() }),
     [shelfId],
@@ -20,6 +31,18 @@ export function StorySheet({ shelfId }: { readonly shelfId: string }) {
     return storyOf(shelfId, told?.plantings ?? [], (id) => lifeOf(held.get(id) ?? []));
   }, [told, shelfId]);
   if (story.length === 0) return null;
+  const followed = new Set(story.map(({ planting }) => planting.follows));
+  const lastPlanted = story.findLast(
+    ({ planting, life }) => life.plantedOn !== null && !followed.has(planting.id),
+  );
+  const last = planted?.its.find(({ planting }) => planting.id === lastPlanted?.planting.id);
+  const stays = last ? last.plants.filter((plant) => staysOn(plant, last)).length : 0;
+  const planNext = async (it: PlantingInSpot) => {
+    const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
+    const today = dayIn(it.spot.site.timeZone, clock.now());
+    await store?.add(nextPlanting(it, { id, plantedWeek: weekOfDay(today) }), it.spot);
+    router.push(benchHref(id));
+  };
   return (
     <section aria-label="Its story" className="bg-paper px-3.5 py-3">
       <h2 className="text-lead font-semibold">Its story</h2>
@@ -39,6 +62,16 @@ export function StorySheet({ shelfId }: { readonly shelfId: string }) {
           </li>
         ))}
       </ol>
+      {last && (
+        <p className="border-t border-rule pt-2.5">
+          <Button onClick={() => void planNext(last)}>Plan what comes next</Button>
+          <span className="block pt-1 text-note text-ink2">
+            {stays === 0
+              ? 'Nothing of it stays: a clear container.'
+              : `${countText(stays, 'plant')} ${stays === 1 ? 'stays' : 'stay'}, and ${stays === 1 ? 'keeps its' : 'keep their'} age.`}
+          </span>
+        </p>
+      )}
     </section>
   );
 }

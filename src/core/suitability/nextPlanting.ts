@@ -1,0 +1,44 @@
+import { borneC } from '../growth/winter';
+import { yearOut } from '../spots/yearOut';
+import { weekAfter } from '../units/units';
+import type { PlacedPlant, Planting, PlantingInSpot } from '../plantings/planting';
+
+/** Weeks for which what comes next is planned first. Ours: to the other end of the year. */
+const NEXT_WEEKS = 26;
+
+/** Does a plant stay where it is when a planting is over: it lives on, and through the winters there? */
+export function staysOn(
+  { kind }: Pick<PlacedPlant, 'kind'>,
+  { spot }: Pick<PlantingInSpot, 'spot'>,
+): boolean {
+  if (kind.cycle === 'annual' || kind.cycle === 'biennial') return false;
+  const coldest = Math.min(...yearOut(spot).weeks.map(({ coldC }) => coldC));
+  return borneC(kind) <= coldest;
+}
+
+/**
+ * What comes next in the same container: the plants that stay, in their places and locked there, to be planted round.
+ * @param it the planting that comes to its end, as it stands
+ */
+export function nextPlanting(
+  it: PlantingInSpot,
+  { id, plantedWeek }: { readonly id: string; readonly plantedWeek: number },
+): Planting {
+  const { planting } = it;
+  const stays = new Set(it.plants.filter((plant) => staysOn(plant, it)).map((plant) => plant.id));
+  const { sides: _sides, rimSeeds: _seeds, madeIn: _made, whatIf: _whatIf, ...kept } = planting;
+  return {
+    ...kept,
+    id,
+    name: `${planting.name}, next`.slice(0, 80),
+    plantedWeek,
+    endWeek: weekAfter(plantedWeek, NEXT_WEEKS),
+    care: { ...planting.care, trims: [] },
+    places: planting.places
+      .filter((place) => stays.has(place.id))
+      .map((place) => ({ ...place, locked: true })),
+    meant: [],
+    demo: false,
+    follows: planting.id,
+  };
+}
