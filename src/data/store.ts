@@ -384,6 +384,14 @@ export class Store {
     await this.write([ref.table, 'steps'], () => this.stepLog.undo(ref));
   }
 
+  /** Takes back the last change of a record, where it is of this sort; otherwise nothing. */
+  async undoLast(ref: RecordRef, did: Done['did']): Promise<void> {
+    await this.write([ref.table, 'steps'], async () => {
+      const { past } = await this.stepLog.history(ref);
+      if ((past.at(-1)?.done as Done | undefined)?.did === did) await this.stepLog.undo(ref);
+    });
+  }
+
   async redo(ref: RecordRef): Promise<void> {
     await this.write([ref.table, 'steps'], () => this.stepLog.redo(ref));
   }

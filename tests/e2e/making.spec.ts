@@ -167,7 +167,7 @@ test('forty baskets alike on a phone: counted as they are made, lobelia runs out
   await page.setViewportSize(PHONE);
   await halt(page);
   await page.goto('/potting');
-  await page.getByLabel('Design').selectOption({ label: 'Basket 1' });
+  await page.getByLabel('Design').selectOption({ label: 'Basket 3' });
   await page.getByLabel('How many').fill('40');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Make many alike' }).click();
@@ -195,4 +195,64 @@ test('forty baskets alike on a phone: counted as they are made, lobelia runs out
   await page.reload();
   await expect(made).toHaveText('3 of 40 made');
   await expect(page.locator('[data-takes="lobelia-blue"]')).toHaveCount(0);
+});
+
+test('six baskets on a phone, from the idea: composed, sides cut and planted, chosen, one kind out of stock at the bench, the first made step by step and six told as made', async ({
+  page,
+}) => {
+  await page.setViewportSize(PHONE);
+  await page.goto('/start?shape=basket&sun=5');
+  await page.getByRole('radio', { name: 'Hanging basket' }).check();
+  await page.locator('[data-proposal]').first().getByRole('button').first().click();
+  await page.waitForURL(/\/bench/);
+  await page.getByRole('button', { name: 'Rim', exact: true }).click();
+  await page.getByRole('button', { name: 'Cut slits in its side' }).click();
+  await page.getByRole('checkbox').first().check();
+  await page.getByRole('button', { name: 'Plant the empty ones' }).click();
+  const planted = page.locator('[data-side-hole]:not([data-side-hole=""])');
+  const count = await page.locator('[data-side-hole]').count();
+  await expect(planted).toHaveCount(count);
+  // One hole stays empty, and is told.
+  await planted.first().click();
+  await expect(planted).toHaveCount(count - 1);
+  await page.keyboard.press('Escape');
+  // Some balls press on those above: told, and left out at a press; then what stays empty is told.
+  await page.getByRole('button', { name: 'Leave those holes empty' }).click();
+  await expect(page.getByRole('button', { name: /side holes? stays? empty/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Sides/ }).click();
+  const inSides = await planted.count();
+  expect(inSides).toBeGreaterThan(0);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Make this one' }).click();
+  await page.getByRole('link', { name: 'Pot it up' }).click();
+  const step = page.locator('[data-step]');
+  const on = page.getByRole('button', { name: /^(Done\.|It is in\.)/ });
+  const goOn = async () => {
+    const was = await step.getAttribute('data-step');
+    await on.click();
+    await expect(step).not.toHaveAttribute('data-step', was!);
+  };
+  const seen: string[] = [];
+  while (!(await step.getAttribute('data-step'))!.startsWith('plant p')) {
+    seen.push((await step.getAttribute('data-step'))!);
+    await goOn();
+  }
+  expect(seen.filter((key) => key.startsWith('plant side-'))).toHaveLength(inSides);
+  // Out of stock: another plant goes in here.
+  const gone = await step.innerText();
+  await page.getByRole('button', { name: 'Another plant' }).click();
+  await page.locator('[data-stand-in]').first().click();
+  await expect(step).not.toHaveText(gone);
+  while ((await step.getAttribute('data-step')) !== 'end') await goOn();
+  await page.goto('/potting');
+  await page.getByLabel('How many').fill('6');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Make many alike' }).click();
+  const made = page.locator('[data-made]');
+  for (const n of [1, 2, 3, 4, 5, 6]) {
+    await page.getByRole('button', { name: 'One is made' }).click();
+    await expect(made).toHaveText(`${n} of 6 made`);
+  }
+  await page.reload();
+  await expect(made).toHaveText('6 of 6 made');
 });

@@ -5,12 +5,14 @@ import { plantingSchema } from '../plantings/schema';
 import {
   madeFrom,
   minutesFor,
+  paceOf,
   plantsPer,
   recipeNow,
   runsOf,
   salePriceMinor,
   shortfallOf,
   stationsOf,
+  traysOf,
 } from './batch';
 
 const { planting: design } = planted([
@@ -150,3 +152,25 @@ function quickest(list: readonly number[], people: number): number {
   }
   return best;
 }
+
+test('the pace of a run is what lay between one pot and the next; breaks and pots told at one go are no pace', () => {
+  const at = (time: string) => ({
+    ...entry(
+      {
+        did: 'planted',
+        plants: [{ placeId: 'a', kindId: 'coleus-lime', size: '9cm', xCm: 0, zCm: 0 }],
+      },
+      { plantingId: 'pot', runId: 'r1' },
+    ),
+    at: `2026-05-14T${time}:00+01:00`,
+  });
+  const log = ['09:00', '09:12', '09:12', '11:30', '11:38'].map(at);
+  expect(paceOf(log, 'r1')).toEqual([12, 8]);
+  expect(paceOf(log, 'r2')).toEqual([]);
+  expect(minutesFor(10, { oneMinutes: 30, earlier: paceOf(log, 'r1') })).toBe(120);
+});
+
+test('a tray takes so many of a size, and one more needs another tray', () => {
+  expect([traysOf(18, '9cm'), traysOf(19, '9cm'), traysOf(0, '9cm')]).toEqual([1, 2, 0]);
+  expect(traysOf(36, 'six-pack')).toBe(1);
+});

@@ -175,6 +175,43 @@ export function minutesFor(
 /** What the second and later ones take against the first. Ours. */
 const AGAIN = 2 / 3;
 
+/** A break in a run that was longer than this was no work, minutes. */
+const LONGEST_POT_MINUTES = 60;
+
+/** Minutes between one pot of a run and the next, as they were told made; breaks and pots told at one go are left out. */
+export function paceOf(log: readonly Entry[], runId: string): readonly number[] {
+  const times = holding(log)
+    .filter((entry) => isOf(entry, 'planted') && entry.of.runId === runId)
+    .map(({ at }) => Date.parse(at) / 60_000);
+  return times
+    .slice(1)
+    .map((time, i) => time - times[i]!)
+    .filter((minutes) => minutes > 0 && minutes <= LONGEST_POT_MINUTES);
+}
+
+/** Pots, or cells of packs, that one carrying tray takes. Usual trays, about 56 × 31 cm. */
+const PER_TRAY: Readonly<Record<NurserySizeId, number>> = {
+  plug: 104,
+  cutting: 104,
+  seed: 104,
+  bulb: 100,
+  'six-pack': 36,
+  'four-pack': 24,
+  '9cm': 18,
+  '10cm': 15,
+  '11cm': 12,
+  '1L': 8,
+  'bare-root': 10,
+  '2L': 6,
+  '3L': 4,
+  '5L': 2,
+};
+
+/** Carrying trays that so many plants of a size fill. */
+export function traysOf(plants: number, size: NurserySizeId): number {
+  return Math.max(0, Math.ceil(plants / PER_TRAY[size] - 1e-9));
+}
+
 /** Price of one, pence or cents: cost and margin, up to a price as shops write it. @param margin share of the price that is earned, 0–.9 */
 export function salePriceMinor(costMinor: number, margin: number): number {
   const exact = costMinor / (1 - Math.min(0.9, Math.max(0, margin)));

@@ -6,6 +6,7 @@ import { RIM_BUFFER_CM } from '../placing/fit';
 import type { PlacedPlant, PlaceId, PlantingInSpot } from '../plantings/planting';
 import { NURSERY_SIZES } from '../plants/nursery';
 import { leanMarks } from '../stencil/plants';
+import { outsideReachCm, sideMarks } from '../stencil/sides';
 import { clamp } from '../units/units';
 import { TEXT_MM, type MmPoint, type Sheet, type SheetInk, type SheetMark } from './sheet';
 
@@ -39,7 +40,9 @@ const RULER_MM = { cm: 100, in: 101.6 } as const;
 export function templateOf(it: PlantingInSpot, { words, drip, board }: TemplateOptions): Sheet {
   const { container } = it.planting;
   const outer = grown(rimSection(container.shape), wallOf(container));
-  const { acrossCm, deepCm } = reachOf(outer);
+  const reach = reachOf(outer);
+  const beyondCm = it.sides.length > 0 ? outsideReachCm(container) : 0;
+  const [acrossCm, deepCm] = [reach.acrossCm + beyondCm, reach.deepCm + beyondCm];
   const half: MmPoint = [acrossCm * MM_PER_CM, deepCm * MM_PER_CM];
   const widthMm = Math.max(2 * half[0], RULER_MM.in + 4) + 2 * EDGE_MM;
   const heightMm = 2 * half[1] + 2 * EDGE_MM + FOOT_MM;
@@ -59,6 +62,7 @@ export function templateOf(it: PlantingInSpot, { words, drip, board }: TemplateO
       ...crossMarks(at(0, 0), 6),
       ...it.plants.flatMap((plant) => ballMarks(plant, at, words, board)),
       ...it.plants.flatMap((plant) => leanOf(it, plant, at)),
+      ...sideMarksOn(it, at, words),
       ...(drip ? emitterMarks(it, at) : []),
       text(at(0, deepCm), words.front, TEXT_MM.note, 'middle', 4.2),
       ...rulerMarks([EDGE_MM, footY + 8]),
@@ -135,6 +139,24 @@ function arrowMarks(from: MmPoint, to: MmPoint): readonly SheetMark[] {
     { kind: 'line', what: 'arrow', points: [from, to] },
     { kind: 'line', what: 'arrow', points: [barb(1), to, barb(-1)] },
   ];
+}
+
+/** Which hole of the side takes what: outside the rim, below the hole's own place. */
+function sideMarksOn(
+  { planting: { container }, sides }: PlantingInSpot,
+  at: (xCm: number, zCm: number) => MmPoint,
+  words: TemplateWords,
+): readonly SheetMark[] {
+  if (sides.length === 0) return [];
+  return sideMarks(container, sides, words.letterOf).flatMap((mark): SheetMark[] => {
+    if (mark.kind === 'circle')
+      return [
+        { kind: 'circle', what: 'fine', at: at(...mark.at), radiusMm: mark.radiusCm * MM_PER_CM },
+      ];
+    return mark.kind === 'label'
+      ? [text(at(...mark.at), mark.text, TEXT_MM.note, 'middle', TEXT_MM.note * 0.35, true)]
+      : [];
+  });
 }
 
 function emitterMarks(

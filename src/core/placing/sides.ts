@@ -1,4 +1,11 @@
-import { fillable, mixFloorCm, surfacesOf, type Container } from '../containers/container';
+import {
+  fillable,
+  mixFloorCm,
+  mixHeightCm,
+  surfacesOf,
+  type Container,
+} from '../containers/container';
+import { rimLengthCm } from '../containers/shape';
 import { insetCm } from '../containers/section';
 import { sideHolesOf, type SideHole } from '../containers/sideHoles';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
@@ -126,6 +133,16 @@ export function packOver(
   if (kept.length === top.length) return top;
   const laid = packSame(container, size, clearCm);
   return laid.length > kept.length ? laid : kept;
+}
+
+/** Slits are cut a hand apart, cm. Usual practice. */
+const SLIT_EVERY_CM = 13;
+
+/** A row of slits in the side of a basket: half way up the mix, a hand apart. */
+export function slitsOf(container: Container): Container['sideHoles'][number] {
+  const heightCm = Math.round(mixHeightCm(container) / 2);
+  const round = rimLengthCm(container.shape);
+  return { heightCm, count: Math.max(3, Math.round(round / SLIT_EVERY_CM)) };
 }
 
 /** What keeps a plant from going through its hole. */

@@ -10,6 +10,11 @@ const OUTSIDE_CM = 1.5;
 const ROW_CM = 2.6;
 const HOLE_CM = 1.05;
 
+/** How far outside the wall side holes are drawn, cm. */
+export function outsideReachCm({ sideHoles }: Pick<Container, 'sideHoles'>): number {
+  return OUTSIDE_CM + HOLE_CM + (sideHoles.length - 1) * ROW_CM;
+}
+
 /** Where a side hole is drawn on the plan: outside the rim, since the wall hides it. */
 function outsideRim(
   container: Container,

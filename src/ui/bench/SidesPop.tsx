@@ -5,7 +5,8 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { Settings } from '@/core/files/plantingFile';
 import { sideHolesOf, type SideHole } from '@/core/containers/sideHoles';
-import { sideSizeOf, withSidesPlanted } from '@/core/placing/sides';
+import { sideSizeOf, slitsOf, withSidesPlanted } from '@/core/placing/sides';
+import { isHung } from '@/core/containers/shape';
 import { briefOf } from '@/core/plantings/brief';
 import type { SidePlace } from '@/core/plantings/planting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
@@ -36,10 +37,29 @@ export default function SidesPop({ editing, settings }: SidesPopProps) {
   return (
     <Pop
       icon={<Grip size={15} aria-hidden />}
-      name={all > 0 ? 'Sides and rim' : 'Rim'}
-      {...(planted > 0 ? { now: `${planted} of ${all}` } : {})}
+      name={all > 0 ? 'Sides' : 'Rim'}
+      bare={all === 0}
+      {...(planted > 0 ? { now: `Sides ${planted} of ${all}` } : {})}
     >
       {all > 0 && <Sides editing={editing} settings={settings} holes={holes} />}
+      {all === 0 && isHung(planting.container.shape) && (
+        <p>
+          <Button
+            look="link"
+            onClick={() =>
+              editing.apply({
+                kind: 'container',
+                change: { sideHoles: [slitsOf(planting.container)] },
+              })
+            }
+          >
+            Cut slits in its side
+          </Button>{' '}
+          <span className="text-ink2">
+            a row half way up, a hand apart, for plants pushed through
+          </span>
+        </p>
+      )}
       <RimSeeds editing={editing} />
     </Pop>
   );
@@ -104,9 +124,7 @@ function Sides({
         .reverse()
         .map(({ row, index }) => (
           <div key={index}>
-            <p className="text-ink2">
-              {lengthText(row[0]?.heightCm ?? 0, settings)} up
-            </p>
+            <p className="text-ink2">{lengthText(row[0]?.heightCm ?? 0, settings)} up</p>
             <div className="flex flex-wrap gap-1 pt-0.5">
               {row.map((hole, i) => (
                 <HoleButton

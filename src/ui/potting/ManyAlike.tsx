@@ -4,10 +4,18 @@ import dynamic from 'next/dynamic';
 import { useMemo, useState, type ReactNode } from 'react';
 import { dayIn, localTime, weekOfDay } from '@/core/calendar/day';
 import { read } from '@/core/checks/reading';
-import { designNow, madeFrom, minutesFor, plantsPer, type Run } from '@/core/making/batch';
+import {
+  designNow,
+  madeFrom,
+  minutesFor,
+  plantsPer,
+  recipeNow,
+  type Run,
+  type Swap,
+} from '@/core/making/batch';
 import { stepsOf } from '@/core/making/steps';
 import { wentInOf } from '@/core/log/entry';
-import type { PlantingInSpot } from '@/core/plantings/planting';
+import { sidesOf, type PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId } from '@/core/plants/kind';
 import type { Draft } from '@/data/store';
 import { Button } from '@/ui/controls/Button';
@@ -46,6 +54,9 @@ export function ManyAlike({ design, run, earlier, madeIds, choose }: ManyAlikePr
   const { kindOf } = useLibrary();
   const [swapping, setSwapping] = useState<KindId | null>(null);
   const [isBusy, setBusy] = useState(false);
+  /** The next one only is made with another kind. */
+  const [variant, setVariant] = useState<Swap | null>(null);
+  const [varying, setVarying] = useState<KindId | null>(null);
   const it = useMemo(() => designNow(design, run.swaps, kindOf), [design, run.swaps, kindOf]);
   const wanted =
     run.recipes.find(({ plantingId }) => plantingId === design.planting.id)?.count ?? 0;
@@ -68,8 +79,9 @@ export function ManyAlike({ design, run, earlier, madeIds, choose }: ManyAlikePr
     const plantedWeek = weekOfDay(dayIn(zone, clock.now()));
     // The number after the highest given, so that one taken back leaves no two of a name.
     const nth = 1 + Math.max(0, ...madeIds.map((id) => Number(id.split('-').pop()) || 0));
-    const pot = madeFrom(it.planting, { runId: run.id, nth, plantedWeek });
-    const plants = wentInOf(pot.places);
+    const design = recipeNow(it.planting, variant ? [variant] : []);
+    const pot = madeFrom(design, { runId: run.id, nth, plantedWeek });
+    const plants = wentInOf([...pot.places, ...sidesOf(pot, kindOf)]);
     await store
       .logMade(pot, [
         draft(
@@ -77,6 +89,7 @@ export function ManyAlike({ design, run, earlier, madeIds, choose }: ManyAlikePr
           { plantingId: pot.id, runId: run.id, spotId: pot.spotId },
         ),
       ])
+      .then(() => setVariant(null))
       .finally(() => setBusy(false));
   };
   const takeBack = async () => {
@@ -106,7 +119,16 @@ export function ManyAlike({ design, run, earlier, madeIds, choose }: ManyAlikePr
           </p>
         </div>
         <div className="grid content-start gap-5">
-          <EachTakes it={it} toMake={toMake} />
+          <EachTakes it={it} toMake={toMake} onVary={setVarying} />
+          {variant && (
+            <p className="bg-paper px-3 py-2.5 text-lead" data-variant>
+              Only the next one: {inSentence(kindOf(variant.to)?.common ?? variant.to)} instead of{' '}
+              {inSentence(kindOf(variant.from)?.common ?? variant.from)}.{' '}
+              <Button look="link" onClick={() => setVariant(null)}>
+                As the others
+              </Button>
+            </p>
+          )}
           <RunsOut it={it} toMake={toMake} onSwap={setSwapping} />
           <CrewSheet it={it} count={wanted} />
           <ReadyAndPrice it={it} count={wanted} />
@@ -130,6 +152,19 @@ export function ManyAlike({ design, run, earlier, madeIds, choose }: ManyAlikePr
           onClose={() => setSwapping(null)}
         />
       )}
+      {varying && (
+        <SwapSheet
+          kindId={varying}
+          its={[it]}
+          there={null}
+          units={settings}
+          onTake={(to, size) => {
+            setVarying(null);
+            setVariant({ from: varying, to, size });
+          }}
+          onClose={() => setVarying(null)}
+        />
+      )}
       <ThumbBar>
         <Button className={THUMB_BACK} disabled={made === 0} onClick={() => void takeBack()}>
           One less
@@ -143,7 +178,15 @@ export function ManyAlike({ design, run, earlier, madeIds, choose }: ManyAlikePr
 }
 
 /** What goes into each, and how many plants that makes for those that are left. */
-function EachTakes({ it, toMake }: { readonly it: PlantingInSpot; readonly toMake: number }) {
+function EachTakes({
+  it,
+  toMake,
+  onVary,
+}: {
+  readonly it: PlantingInSpot;
+  readonly toMake: number;
+  readonly onVary: (kindId: KindId) => void;
+}) {
   const { kindOf } = useLibrary();
   return (
     <section aria-label="Each takes">
@@ -158,7 +201,18 @@ function EachTakes({ it, toMake }: { readonly it: PlantingInSpot; readonly toMak
             <span>
               <b>{one}</b> {inSentence(kindOf(kindId)?.common ?? kindId)}
             </span>
-            <span className="text-ink2">{countText(one * toMake, 'plant')} for the rest</span>
+            <span className="flex items-center gap-3 text-ink2">
+              {countText(one * toMake, 'plant')} for the rest
+              {toMake > 0 && (
+                <Button
+                  look="link"
+                  aria-label={`Another plant instead of ${inSentence(kindOf(kindId)?.common ?? kindId)} in the next one only`}
+                  onClick={() => onVary(kindId)}
+                >
+                  Vary one
+                </Button>
+              )}
+            </span>
           </li>
         ))}
       </ul>

@@ -5,7 +5,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { isOf, type Entry } from '@/core/log/entry';
 import { byPlanting, lifeOf } from '@/core/log/life';
-import { runsOf, type Run } from '@/core/making/batch';
+import { paceOf, runsOf, type Run } from '@/core/making/batch';
 import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import { ButtonLink } from '@/ui/controls/Button';
 import { Choices } from '@/ui/controls/Choices';
@@ -66,7 +66,7 @@ function RunDesk({ run, planted }: { readonly run: Run; readonly planted: Plante
       key={design.planting.id}
       design={design}
       run={run}
-      earlier={earlierOf(planted.log, design.planting.id)}
+      earlier={[...earlierOf(planted.log, design.planting.id), ...paceOf(planted.log, run.id)]}
       madeIds={planted.its
         .filter(
           ({ planting: { madeIn } }) =>

@@ -53,6 +53,7 @@ export function PottingDesk({
     .reduce((sum, { minutes }) => sum + minutes, 0);
   const isWide = width >= 900;
   const drawnPx = isWide ? Math.min(560, width * 0.5) : width;
+  const besidePx = isWide ? Math.min(460, width - drawnPx - 32) : width;
   return (
     <div ref={ref} className="pb-28">
       <header className="flex items-baseline justify-between gap-4 pt-3 text-lead">
@@ -72,7 +73,7 @@ export function PottingDesk({
                 progress={progress}
                 lit={inHand?.placeId ?? null}
                 widthPx={drawnPx}
-                mostPx={isWide ? 460 : 262}
+                mostPx={isWide ? 460 : 216}
               />
             ) : (
               <SoFar it={it} progress={progress} widthPx={drawnPx} heightPx={isWide ? 460 : 280} />
@@ -80,7 +81,7 @@ export function PottingDesk({
           </div>
           <div className="relative min-w-0">
             {kindInHand && (
-              <span className="absolute top-0 right-0 bg-field">
+              <span className="float-right mb-1 ml-3 bg-field">
                 <KindDrawn
                   kind={kindInHand}
                   widthPx={64}
@@ -98,7 +99,7 @@ export function PottingDesk({
                 : `Step ${potting.at + 1} of ${steps.length}`}
             </p>
             <div aria-live="polite">
-              <h2 className="display pr-20 text-room leading-9" data-step={step.key}>
+              <h2 className="display text-room leading-9" data-step={step.key}>
                 {title}
               </h2>
               {lines.map((line) => (
@@ -109,7 +110,7 @@ export function PottingDesk({
               {cautions.map((line) => (
                 <p
                   key={line}
-                  className="mt-2 border-l-4 border-ink bg-paper px-3 py-1.5 text-lead leading-5"
+                  className="clear-right mt-2 border-l-4 border-ink bg-paper px-3 py-1.5 text-lead leading-5"
                 >
                   <b>Caution.</b> {line}
                 </p>
@@ -117,16 +118,25 @@ export function PottingDesk({
             </div>
             {inHand?.isPinched && <PinchDrawing />}
             {showsSection(step.what.do) && (
-              <div className="pt-2">
+              <div className={inHand ? 'grid grid-cols-2 items-end gap-3 pt-2' : 'pt-2'}>
                 <PottingSection
                   it={it}
                   steps={steps}
                   step={step}
                   progress={progress}
                   units={settings}
-                  widthPx={isWide ? Math.min(460, width - drawnPx - 32) : width}
+                  widthPx={inHand ? (besidePx - 12) / 2 : besidePx}
                   mostPx={isWide ? 240 : 140}
                 />
+                {inHand && (
+                  <SoFar
+                    it={it}
+                    progress={progress}
+                    inHand={inHand.placeId}
+                    widthPx={(besidePx - 12) / 2}
+                    heightPx={isWide ? 200 : 140}
+                  />
+                )}
               </div>
             )}
             {/* Anew for each step: a button pressed for one must not have the space bar of the next. */}

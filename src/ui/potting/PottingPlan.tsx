@@ -6,7 +6,7 @@ import type { MakingProgress } from '@/core/making/progress';
 import type { PlaceId, PlantingInSpot } from '@/core/plantings/planting';
 import { containerMarks } from '@/core/stencil/container';
 import { supportMarks } from '@/core/stencil/aids';
-import { sideMarks } from '@/core/stencil/sides';
+import { outsideReachCm, sideMarks } from '@/core/stencil/sides';
 import { holeCm, leanMarks } from '@/core/stencil/plants';
 import { isHung } from '@/core/containers/shape';
 import { PlanMarks, STENCIL_INK, STENCIL_LIT } from '@/ui/controls/PlanMarks';
@@ -28,7 +28,10 @@ interface PottingPlanProps {
 export function PottingPlan({ it, progress, lit, widthPx, mostPx }: PottingPlanProps) {
   const { container } = it.planting;
   const wallCm = wallOf(container);
-  const { acrossCm, deepCm } = reachOf(grown(rimSection(container.shape), wallCm));
+  const reach = reachOf(grown(rimSection(container.shape), wallCm));
+  // Side holes are drawn outside the rim.
+  const outsideCm = container.sideHoles.length > 0 ? outsideReachCm(container) : 0;
+  const [acrossCm, deepCm] = [reach.acrossCm + outsideCm, reach.deepCm + outsideCm];
   const pxPerCm = Math.min((widthPx - 8) / (2 * acrossCm), (mostPx - 8) / (2 * deepCm));
   const heightPx = 2 * deepCm * pxPerCm + 8;
   const at = { pxPerCm, originX: widthPx / 2, originY: heightPx / 2 };

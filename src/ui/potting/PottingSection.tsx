@@ -23,6 +23,8 @@ const BALL_INK = 'oklch(0.47 0.02 60)';
 /** Room for figures beside and above, px. */
 const ASIDE_PX = 8;
 const ABOVE_PX = 26;
+/** Width of a letter of the figure, px: it stays inside the picture. */
+const LETTER_PX = 8;
 
 /** The container cut through from the front: how high the mix stands by now, the balls that are in, the one in hand lit, and the figure to go by. */
 export function PottingSection({
@@ -166,7 +168,10 @@ export function PottingSection({
             fill="none"
           />
           <text
-            x={x(-halfIn(depth) * 0.72)}
+            x={Math.max(
+              0,
+              Math.min(x(-halfIn(depth) * 0.72), widthPx - figure.text.length * LETTER_PX),
+            )}
             y={ABOVE_PX - 9}
             stroke="none"
             fontSize={15}

@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { salePriceMinor } from '@/core/making/batch';
-import { lineMinor, otherLines, plantLines } from '@/core/making/list';
+import { salePriceMinor, traysOf } from '@/core/making/batch';
+import { lineMinor, otherLines, plantLines, type BuyLine } from '@/core/making/list';
 import { needsOf } from '@/core/making/needs';
 import { anywhere } from '@/core/making/offers';
 import { tripTo } from '@/core/making/trip';
@@ -10,6 +10,7 @@ import type { PlantingInSpot } from '@/core/plantings/planting';
 import { NumberField } from '@/ui/controls/fields';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useSettings } from '@/ui/session/StoreProvider';
+import { countText } from '@/words/format';
 import { lineName, amountText, minorText } from '@/words/making';
 
 /** Share of the price that is earned, where it was not told. */
@@ -50,7 +51,10 @@ export function ReadyAndPrice({
             className="flex min-h-9 items-center justify-between gap-3 border-t border-rule px-3 first:border-t-0"
           >
             <span>{lineName(line, kindOf)}</span>
-            <b className="font-semibold">{amountText(line, settings)}</b>
+            <b className="text-right font-semibold">
+              {amountText(line, settings)}
+              {traysText(line)}
+            </b>
           </li>
         ))}
       </ul>
@@ -70,4 +74,10 @@ export function ReadyAndPrice({
       </div>
     </section>
   );
+}
+
+/** ", 3 trays" of plants; nothing for what is not carried in trays. */
+function traysText({ what, packs }: BuyLine): string {
+  if (what.kind !== 'plants') return '';
+  return `, ${countText(traysOf(packs * what.perSale, what.size), 'tray')}`;
 }

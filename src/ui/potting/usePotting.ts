@@ -129,6 +129,9 @@ export function usePotting(meant: PlantingInSpot, held: readonly Entry[]): Potti
       ...(step.what.do === 'plant' && progress.planted ? [back(progress.planted)] : []),
       ...(step.what.do === 'put out' && progress.putOut ? [back(progress.putOut)] : []),
     ]);
+    // What was missing is meant again, as long as nothing else was changed since.
+    if (step.what.do === 'plant' && progress.planted)
+      void store?.undoLast({ table: 'plantings', id: it.planting.id }, 'planted');
     sent.current = null;
     setLooked(step.key);
   };
