@@ -17,7 +17,7 @@ const CORE = [
   ['checks'],
   ['seeing'],
   ['search', 'stencil'],
-  ['making'],
+  ['making', 'care'],
   ['files'],
 ];
 

@@ -30,7 +30,7 @@ const DRINKS: Readonly<Record<PlantKind['thirst'], number>> = { low: 0.6, medium
 /** Bare damp mix against the reference. */
 const BARE = 0.6;
 /** Share of what is available that is drunk before it is watered again. */
-const REFILL_AT = 0.5;
+export const REFILL_AT = 0.5;
 
 /** Cover of leaves over the ground of one week, and how thick they are. */
 export interface Canopy {
@@ -40,39 +40,19 @@ export interface Canopy {
   readonly bareShare: number;
 }
 
-/**
- * Water that a planting takes in a day, litres, in typical weather of a week: reference evapotranspiration, the spot's sun and exposure, and the leaves there are.
- * @param week of the year
- * @see Allen et al. 1998, FAO-56, equation 97 for the cover coefficient
- */
-export function dailyDemandL({
-  container,
-  spot,
-  plants,
-  sizes,
-  canopy,
-  week,
-}: {
+interface Drinking {
   readonly container: Container;
   readonly spot: Spot;
   readonly plants: readonly Pick<PlacedPlant, 'kind'>[];
   readonly sizes: readonly Size[];
   readonly canopy: Canopy;
-  readonly week: number;
-}): number {
-  const climate = climateHere(spot);
-  const day = (dayOfWeek(week) + 3) % 365;
-  const latitude = spot.site.latitudeDeg;
-  const et0Mm = referenceEtMm({
-    minC: normalOn(climate.minC, day),
-    maxC: normalOn(climate.maxC, day),
-    raMJ: extraterrestrialMJ(latitude, day + 1),
-  });
-  const dayH = dayLengthH(latitude, sunDay(spot.site, day).declinationRad);
-  // The hours are told for midsummer; on shorter days there are fewer of them.
-  const longest = dayLengthH(latitude, Math.sign(latitude || 1) * MIDSUMMER_RAD);
-  const hours = spot.sunHours * Math.min(1, dayH / longest);
-  const sun = 0.4 + 0.6 * clamp(hours / Math.max(1, dayH), 0, 1);
+}
+
+/**
+ * Litres that a planting takes for each mm of reference evapotranspiration: what stands about it, and the leaves there are. Sun is not in it.
+ * @see Allen et al. 1998, FAO-56, equation 97 for the cover coefficient
+ */
+export function drawLPerMm({ container, spot, plants, sizes, canopy }: Drinking): number {
   // A basket against a wall has half the air about it that one on a hook has.
   const exposed =
     container.shape.kind === 'wall'
@@ -89,11 +69,42 @@ export function dailyDemandL({
   const drinks = mean((i) => DRINKS[plants[i]!.kind.thirst]);
   const leaf = plants.length === 0 ? 0 : (0.15 + 1 - Math.exp(-0.7 * layers)) * drinks;
   const bareM2 = (mixAreaCm2(container) / 10_000) * canopy.bareShare;
-  return et0Mm * sun * exposed * (leaf * canopy.areaM2 + BARE * bareM2);
+  return exposed * (leaf * canopy.areaM2 + BARE * bareM2);
+}
+
+/** Share of the reference that a spot's sun leaves, by the hours it has of a day's. @param day of the year, from 0 */
+export function sunOn(spot: Pick<Spot, 'site' | 'sunHours'>, day: number): number {
+  const latitude = spot.site.latitudeDeg;
+  const dayH = dayLengthH(latitude, sunDay(spot.site, day).declinationRad);
+  // The hours are told for midsummer; on shorter days there are fewer of them.
+  const longest = dayLengthH(latitude, Math.sign(latitude || 1) * MIDSUMMER_RAD);
+  const hours = spot.sunHours * Math.min(1, dayH / longest);
+  return 0.4 + 0.6 * clamp(hours / Math.max(1, dayH), 0, 1);
+}
+
+/**
+ * Water that a planting takes in a day, litres, in typical weather of a week: reference evapotranspiration, the spot's sun and exposure, and the leaves there are.
+ * @param week of the year
+ */
+export function dailyDemandL({ week, ...drinking }: Drinking & { readonly week: number }): number {
+  const { spot } = drinking;
+  const climate = climateHere(spot);
+  const day = (dayOfWeek(week) + 3) % 365;
+  const et0Mm = referenceEtMm({
+    minC: normalOn(climate.minC, day),
+    maxC: normalOn(climate.maxC, day),
+    raMJ: extraterrestrialMJ(spot.site.latitudeDeg, day + 1),
+  });
+  return et0Mm * sunOn(spot, day) * drawLPerMm(drinking);
+}
+
+/** Water between full and wilting that a mix holds, litres. */
+export function availableL(container: Container): number {
+  const { waterShare, wiltShare } = mixFactsOf(container);
+  return mixL(container) * (waterShare - wiltShare);
 }
 
 /** Water that the mix gives up before it should be watered again, litres. */
 export function readilyAvailableL(container: Container): number {
-  const { waterShare, wiltShare } = mixFactsOf(container);
-  return mixL(container) * (waterShare - wiltShare) * REFILL_AT;
+  return availableL(container) * REFILL_AT;
 }

@@ -1,0 +1,63 @@
+import { isOf, type Entry } from '../log/entry';
+import { DRY_KG, type FeltBand } from './finger';
+import type { Day } from '../calendar/day';
+
+/** Something that happened to the water of a pot in a day. Hours are local, 0–24. */
+export type WaterEvent =
+  | {
+      readonly hour: number;
+      readonly kind: 'watered';
+      /** `null`: until it ran out below. */
+      readonly litres: number | null;
+    }
+  | {
+      readonly hour: number;
+      readonly kind: 'known';
+      /** Shares of what the mix holds between which the water lay. */
+      readonly band: FeltBand;
+      readonly entryId: string;
+      readonly by: 'finger' | 'scale' | 'probe';
+    };
+
+/** What a log says of a pot's water, by local day, in order. @param drainedKg weight of the pot watered and drained; `null`: weights tell nothing */
+export function waterEvents(
+  held: readonly Entry[],
+  { drainedKg, capL }: { readonly drainedKg: number; readonly capL: number },
+): ReadonlyMap<Day, readonly WaterEvent[]> {
+  const days = new Map<Day, WaterEvent[]>();
+  for (const entry of held) {
+    const event = eventOf(entry, drainedKg, capL);
+    if (!event) continue;
+    const day = entry.at.slice(0, 10);
+    const list = days.get(day);
+    if (list) list.push(event);
+    else days.set(day, [event]);
+  }
+  for (const list of days.values()) list.sort((a, b) => a.hour - b.hour);
+  return days;
+}
+
+/** The hour of day that clocks showed: "2026-07-16T08:30:00+01:00" is 8.5. */
+const hourOf = ({ at }: Pick<Entry, 'at'>): number =>
+  Number(at.slice(11, 13)) + Number(at.slice(14, 16)) / 60;
+
+function eventOf(entry: Entry, drainedKg: number, capL: number): WaterEvent | null {
+  const hour = hourOf(entry);
+  if (isOf(entry, 'watered')) return { hour, kind: 'watered', litres: entry.what.litres };
+  // Watered in on planting day, as potting day has it.
+  if (isOf(entry, 'planted')) return { hour, kind: 'watered', litres: null };
+  if (isOf(entry, 'felt'))
+    return { hour, kind: 'known', band: entry.what.how, entryId: entry.id, by: 'finger' };
+  if (isOf(entry, 'weighed')) {
+    const share = 1 - (drainedKg - entry.what.kg) / Math.max(0.1, capL);
+    const off = DRY_KG / Math.max(0.1, capL);
+    return {
+      hour,
+      kind: 'known',
+      band: [share - off, share + off],
+      entryId: entry.id,
+      by: 'scale',
+    };
+  }
+  return null;
+}
