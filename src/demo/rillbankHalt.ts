@@ -12,7 +12,7 @@ import type { SchoolId } from '@/core/plantings/schoolId';
 import { usualContainer } from '@/core/containers/usual';
 import { shelfKind } from '@/core/shelf/shipped';
 import { wentInOf, type Entry } from '@/core/log/entry';
-import { localTime } from '@/core/calendar/day';
+import { addDays, localTime } from '@/core/calendar/day';
 import { clockMs } from '@/core/sky/clock';
 import { stepId } from '@/core/records/step';
 import type { ShelfItem } from '@/core/shelf/shelf';
@@ -347,6 +347,15 @@ const HALT_DAY = localTime(ZONE, clockMs('2026-07-17', 8.5, ZONE));
 /** Still to be made on that day, so that there is something to buy and to pot up: the second go of the pot by the hut. */
 const STILL_TO_MAKE: ReadonlySet<string> = new Set(['demo-kitchen-pot']);
 
+/** Mornings on which a container was watered: baskets daily of late, the others as they came round. */
+function wateringsOf({ container }: Planting): readonly string[] {
+  const every = container.shape.kind === 'basket' ? 1 : container.shape.kind === 'box' ? 2 : 3;
+  const days: string[] = [];
+  // The crew began to write it down in the last weeks.
+  for (let day = '2026-06-26'; day < '2026-07-15'; day = addDays(day, every)) days.push(day);
+  return days;
+}
+
 /** What happened to a planting of the set before its day. */
 function happened(planting: Planting, nth: number): readonly Entry[] {
   const entry = (day: string, hour: number, what: Entry['what']): Entry => {
@@ -369,6 +378,9 @@ function happened(planting: Planting, nth: number): readonly Entry[] {
     entry('2026-05-10', 9, { did: 'chosen' }),
     entry('2026-05-14', 9, { did: 'planted', plants }),
     entry('2026-05-21', 9, { did: 'put out' }),
+    ...wateringsOf(planting).map((day) => entry(day, 7.5, { did: 'watered', litres: null })),
+    entry('2026-07-11', 10, { did: 'deadheaded' }),
+    entry('2026-07-04', 10, { did: 'fed', what: 'liquid', grams: null }),
   ];
 }
 

@@ -22,6 +22,8 @@ import type { GroupMember } from '@/core/search/group';
 import type { Subject } from '@/core/seeing/subject';
 import type { PictureRequest } from '@/drawing/picturing';
 import type { NewKinds, SubjectByNumber } from './kindsOnce';
+import type { AwayPot } from '@/core/care/away';
+import type { Care, CareAsk } from '@/core/care/careOf';
 import type { Fix } from '@/core/checks/opinion';
 import type { CheckId } from '@/core/checks/rules/index';
 
@@ -97,6 +99,11 @@ export interface Jobs {
     };
     progress: never;
     result: readonly GroupMember[] | null;
+  };
+  care: {
+    request: CareAsk & { readonly away?: { readonly from: string; readonly to: string } };
+    progress: never;
+    result: { readonly care: readonly Care[]; readonly away: readonly AwayPot[] };
   };
   readWeather: {
     request: { readonly text: string; readonly answers: CsvAnswers };

@@ -7,12 +7,17 @@ interface ModalProps {
   readonly title: string;
   readonly onClose: () => void;
   /** Its place in the window and its size. */
-  readonly className: string;
+  readonly className?: string;
   readonly children: ReactNode;
 }
 
 /** A sheet laid over the room until it is closed. What closes it beside Escape is `ModalClose`. */
-export function Modal({ title, onClose, className, children }: ModalProps) {
+export function Modal({
+  title,
+  onClose,
+  className = 'top-[7vh] max-h-[86vh] max-w-md',
+  children,
+}: ModalProps) {
   return (
     <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>

@@ -9,7 +9,7 @@ export default function Messages() {
   return (
     <Toaster
       // On potting day the foot belongs to the thumb: nothing lies over the main button.
-      position={path === '/potting' ? 'top-center' : 'bottom-center'}
+      position={path === '/potting' || path === '/rounds' ? 'top-center' : 'bottom-center'}
       style={{ fontFamily: 'inherit' }}
       toastOptions={{
         style: {

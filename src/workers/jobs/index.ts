@@ -1,5 +1,6 @@
 import type { ThinkingJob } from '../messages';
 import type { Handler } from './desk';
+import { care } from './care';
 import { fits } from './fits';
 import { fixes } from './fixes';
 import { groupJob } from './group';
@@ -27,4 +28,5 @@ export const HANDLERS: { readonly [N in ThinkingJob]: Handler<N> } = {
   readFiles,
   fits,
   shop,
+  care,
 };

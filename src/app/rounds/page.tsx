@@ -1,0 +1,5 @@
+import { Rounds } from '@/ui/rounds/Rounds';
+
+export default function Page() {
+  return <Rounds />;
+}

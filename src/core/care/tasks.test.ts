@@ -1,0 +1,238 @@
+import { HALT } from '../../../tests/builders/halt';
+import { planted, SUNNY } from '../../../tests/builders/plantings';
+import { addDays, type Day } from '../calendar/day';
+import { read } from '../checks/reading';
+import type { DayWeather } from '../climate/weather';
+import { wentInOf, type Entry, type What } from '../log/entry';
+import { byPlanting, lifeOf } from '../log/life';
+import type { PlantingInSpot } from '../plantings/planting';
+import { USUAL_HOUSE, type House } from '../plantings/house';
+import { awayPlan } from './away';
+import { dripMinutes, dripZone } from './drip';
+import { roundOf, walkingOrder } from './round';
+import { liquidMl, slowReleaseLeft, slowReleaseMonths } from './tasks/feed';
+import { RULES, tasksOf } from './tasks/index';
+import type { RuleId, Task } from './task';
+import { careWorld, type CareWorld } from './world';
+
+const PLANTED = '2026-05-14';
+let count = 0;
+const entry = (
+  it: PlantingInSpot,
+  day: Day,
+  what: What,
+  rest: Partial<Entry['of']> = {},
+): Entry => ({
+  id: `${String((count += 1)).padStart(6, '0')}`,
+  at: `${day}T08:00:00+01:00`,
+  zone: 'Europe/London',
+  of: { plantingId: it.planting.id, ...rest },
+  what,
+});
+const mild =
+  (change: Partial<DayWeather> = {}) =>
+  (day: Day): DayWeather => ({
+    date: day,
+    minC: 11,
+    maxC: 20,
+    rainMm: 0,
+    windMs: 2,
+    radiationMJ: 15,
+    ...change,
+  });
+
+function world(
+  it: PlantingInSpot,
+  today: Day,
+  more: readonly Entry[] = [],
+  weather: (day: Day) => DayWeather = mild(),
+  hour = 8,
+): CareWorld {
+  const log = [
+    entry(it, PLANTED, { did: 'planted', plants: wentInOf(it.plants) }),
+    entry(it, PLANTED, { did: 'put out' }),
+    ...more,
+  ];
+  const held = byPlanting(log).get(it.planting.id)!;
+  return careWorld(read(it), {
+    life: lifeOf(held),
+    held,
+    today,
+    hour,
+    weather: { on: weather, missC: () => 1 },
+  })!;
+}
+const tasks = (...asked: Parameters<typeof world>) => tasksOf(world(...asked));
+const of = (list: readonly Task[], rule: RuleId) => list.filter((task) => task.rule === rule);
+const TUB_IT = planted(
+  [
+    ['petunia-white', 0, 0],
+    ['french-marigold-orange', 10, 0],
+    ['lobelia-blue', -10, 4],
+  ],
+  { plantedWeek: 20 },
+);
+
+test('a task is asked for once in its window, and is gone when the log answers it', () => {
+  for (let i = 1; i < 120; i += 1) {
+    const day = addDays(PLANTED, i);
+    const list = tasks(TUB_IT, day);
+    expect(new Set(list.map(({ key }) => key)).size).toBe(list.length);
+    for (const task of list) {
+      expect(task.earliest <= task.latest).toBe(true);
+      expect(task.latest >= day).toBe(true);
+    }
+  }
+  const day = '2026-07-01';
+  const [first] = of(tasks(TUB_IT, day), 'deadhead');
+  const answered = tasks(TUB_IT, day, [entry(TUB_IT, day, { did: 'deadheaded' })]);
+  // What comes next is another window.
+  expect(of(answered, 'deadhead').map(({ key }) => key)).not.toContain(first!.key);
+  const skipped = [entry(TUB_IT, day, { did: 'task skipped', task: first!.key })];
+  expect(tasks(TUB_IT, day, skipped).map(({ key }) => key)).not.toContain(first!.key);
+  const later = [
+    entry(TUB_IT, day, { did: 'task later', task: first!.key, until: addDays(day, 1) }),
+  ];
+  expect(tasks(TUB_IT, day, later).map(({ key }) => key)).not.toContain(first!.key);
+  expect(of(tasks(TUB_IT, addDays(day, 1), later), 'deadhead')).toHaveLength(1);
+});
+
+test('three weeks asleep give one calm page: no task is asked for twice, and what is overdue is due now', () => {
+  const list = tasks(TUB_IT, '2026-08-20', [entry(TUB_IT, '2026-07-20', { did: 'deadheaded' })]);
+  expect(list.length).toBeLessThanOrEqual(RULES.length);
+  expect(new Set(list.map(({ rule }) => rule)).size).toBe(list.length);
+  const [deadhead] = of(list, 'deadhead');
+  // The window that is open now, not the four that went by.
+  expect(deadhead!.best > '2026-08-13').toBe(true);
+  expect(deadhead!.latest >= '2026-08-20').toBe(true);
+});
+
+test('deadlines on both sides: pinching within its weeks, deadheading a week after the last time, feed when it is due', () => {
+  const pinching = (day: Day) => of(tasks(TUB_IT, day), 'pinch').length;
+  expect([
+    pinching(addDays(PLANTED, 3)),
+    pinching(addDays(PLANTED, 15)),
+    pinching(addDays(PLANTED, 60)),
+  ]).toEqual([0, 1, 0]);
+  const deadheading = (day: Day) =>
+    of(tasks(TUB_IT, day, [entry(TUB_IT, '2026-07-10', { did: 'deadheaded' })]), 'deadhead').filter(
+      ({ earliest }) => earliest <= day,
+    ).length;
+  expect([deadheading('2026-07-15'), deadheading('2026-07-16')]).toEqual([0, 1]);
+  const fed = (day: Day, house: Partial<House> = {}) =>
+    of(tasks({ ...TUB_IT, house: { ...USUAL_HOUSE, ...house } }, day), 'feed').filter(
+      ({ earliest }) => earliest <= day,
+    );
+  expect(fed('2026-06-10')).toHaveLength(0);
+  expect(fed('2026-06-25')).toHaveLength(1);
+  // Never two in full: beside slow-release the liquid is halved, and where that is all, nothing is poured.
+  const [liquid] = fed('2026-06-25');
+  const facts = liquid!.facts.rule === 'feed' ? liquid!.facts : null;
+  expect(facts!.perCanMl).toBeLessThanOrEqual(liquidMl(200, 10) / 2 + 1e-9);
+  expect(fed('2026-06-25', { feed: 'slow-release only' })).toHaveLength(0);
+  expect(fed('2026-06-28', { feed: 'organic pellets' })[0]!.facts).toMatchObject({
+    what: 'pellets',
+  });
+});
+
+test('feeds by the worked values: 200 ppm in a 10 L can, and slow-release faster when it is warm', () => {
+  // 200 ppm · 10 L = 2 g of nitrogen; at 20 % that is 10 g.
+  expect(liquidMl(200, 10, 0.2)).toBeCloseTo(10, 6);
+  for (const [c, months] of [
+    [15, 7],
+    [26, 4.5],
+    [32, 3.5],
+  ] as const)
+    expect(slowReleaseMonths(c)).toBeCloseTo(months, 0);
+  expect(slowReleaseLeft(Array.from({ length: 167 }, () => 21))).toBeCloseTo(0, 1);
+  expect(slowReleaseLeft([])).toBe(1);
+});
+
+test('frost: told before the night, covered it is quiet, uncovered when nights are mild; a degree decides', () => {
+  const cold = (nightC: number) => (day: Day) =>
+    mild({ minC: day === '2026-05-20' ? nightC : 8 })(day);
+  const at = (nightC: number, more: readonly Entry[] = [], day: Day = '2026-05-19') =>
+    tasks(TUB_IT, day, more, cold(nightC));
+  const [cover] = of(at(-0.5), 'cover');
+  expect(cover).toMatchObject({ isUrgent: true, best: '2026-05-19' });
+  expect(of(at(5), 'cover')).toEqual([]);
+  expect(of(at(-0.5, [], '2026-05-15'), 'cover')).toEqual([]);
+  const covered = [entry(TUB_IT, '2026-05-19', { did: 'covered' })];
+  expect(of(at(-0.5, covered), 'cover')).toEqual([]);
+  expect(of(at(-0.5, covered), 'uncover')).toEqual([]);
+  expect(of(tasks(TUB_IT, '2026-05-22', covered, cold(-0.5)), 'uncover')).toHaveLength(1);
+  const off = [...covered, entry(TUB_IT, '2026-05-22', { did: 'uncovered' })];
+  expect(of(tasks(TUB_IT, '2026-05-22', off, cold(-0.5)), 'uncover')).toEqual([]);
+});
+
+test('what is tender and lasting comes in before autumn’s cold nights, not for one in July; it is asked for once', () => {
+  const it = planted([['canna-bronze', 0, 0, '3L']], { plantedWeek: 20 });
+  const cold = mild({ minC: 1, maxC: 9 });
+  const [task] = of(tasks(it, '2026-10-10', [], cold), 'bring in');
+  expect(task!.tools).toContain('trolley');
+  expect(of(tasks(it, '2026-07-10', [], mild({ minC: 4 })), 'bring in')).toEqual([]);
+  const done = [entry(it, '2026-10-10', { did: 'brought in' })];
+  expect(of(tasks(it, '2026-10-20', done, cold), 'bring in')).toEqual([]);
+});
+
+test('an entry of the future has not happened yet; nothing stands before it was planted or after it was over', () => {
+  const day = '2026-07-01';
+  const ahead = [entry(TUB_IT, '2026-07-03', { did: 'watered', litres: null })];
+  expect(world(TUB_IT, day, ahead).water.waterL).toBeCloseTo(world(TUB_IT, day).water.waterL, 9);
+  const over = [entry(TUB_IT, '2026-06-20', { did: 'ended', why: 'frost' })];
+  expect(world(TUB_IT, '2026-06-21', over)).toBeNull();
+  expect(world(TUB_IT, '2026-05-01')).toBeNull();
+});
+
+test('a round goes in the order it was last walked; what is new stands beside its neighbour; sums are sums', () => {
+  const walked = {
+    ...entry(TUB_IT, '2026-07-01', { did: 'round', order: ['c', 'a', 'gone'], minutes: 9 }),
+  };
+  expect(walkingOrder(['a', 'b', 'c', 'd'], [])).toEqual(['a', 'b', 'c', 'd']);
+  expect(walkingOrder(['a', 'b', 'c', 'd'], [walked])).toEqual(['c', 'd', 'a', 'b']);
+  const list = HALT.flatMap((it) => tasks({ ...it }, '2026-07-17'));
+  const order = HALT.map(({ planting }) => planting.id);
+  const round = roundOf(order, list, '2026-07-17');
+  const due = list.filter(({ earliest }) => earliest <= '2026-07-17');
+  expect(round.stops.flatMap((stop) => stop.tasks)).toHaveLength(due.length);
+  expect(round.litres).toBeCloseTo(
+    due.reduce((sum, { litres }) => sum + litres, 0),
+    9,
+  );
+  expect(round.trips).toBe(Math.ceil(round.litres / 20));
+  expect(round.stops.map(({ plantingId }) => plantingId)).toEqual(
+    order.filter((id) => due.some(({ plantingId }) => plantingId === id)),
+  );
+  // A day off moves what can move: nothing whose window is still open is lost.
+  const next = HALT.flatMap((it) => tasks({ ...it }, '2026-07-18'));
+  for (const task of due.filter(({ latest, rule }) => latest > '2026-07-17' && rule !== 'water'))
+    expect([
+      task.rule,
+      next.some(({ rule, plantingId }) => rule === task.rule && plantingId === task.plantingId),
+    ]).toEqual([task.rule, true]);
+});
+
+test('away: a short absence asks nobody, a hot long one asks a neighbour, and shade asks less of one', () => {
+  const hot = mild({ minC: 17, maxC: 31, radiationMJ: 27 });
+  const at = (weather: (day: Day) => DayWeather, to: Day) =>
+    awayPlan([world(TUB_IT, '2026-07-10', [], weather)], { from: '2026-07-11', to })[0]!;
+  expect(at(mild({ radiationMJ: 4, minC: 6, maxC: 11 }), '2026-07-13')).toMatchObject({
+    wantsOn: null,
+    everyDays: 0,
+  });
+  const long = at(hot, '2026-07-29');
+  expect(long.wantsOn! < '2026-07-29').toBe(true);
+  expect(long.everyDays).toBeGreaterThanOrEqual(1);
+  expect(long.helps).not.toBeNull();
+});
+
+test('drip: 2 L a day through two emitters of 2 L/h takes 37 minutes; unlike pots on one line get what the worst-off wants', () => {
+  expect(dripMinutes(2, 2)).toBeCloseTo(37, 0);
+  expect(dripMinutes(2, 4)).toBeCloseTo(dripMinutes(2, 2) / 2, 9);
+  const worlds = HALT.slice(0, 4).map((it) =>
+    world({ ...it, spot: { ...SUNNY, ...it.spot } }, '2026-07-17'),
+  );
+  const zone = dripZone(worlds, mild({ maxC: 28 })('2026-07-17'));
+  for (const pot of zone.pots) expect(pot.getsL).toBeGreaterThanOrEqual(pot.wantsL - 1e-6);
+  expect(zone.minutes * zone.runs).toBeGreaterThan(0);
+});

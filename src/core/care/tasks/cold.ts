@@ -1,0 +1,196 @@
+import { addDays, daysBetween, weekOfDay, type Day } from '../../calendar/day';
+import { borneC, isTender } from '../../growth/winter';
+import type { PlacedPlant } from '../../plantings/planting';
+import { bookWeek } from '../../spots/spot';
+import type { Candidate, Rule } from '../task';
+import { daysAhead, type CareWorld } from '../world';
+import { kindsOf } from './kindly';
+
+/** How many days ahead cold is told. */
+const AHEAD = 4;
+/** How far on the careful side a night told ahead is taken: in its usual misses. */
+const CARE = 0.7;
+/** A wall or a roof keeps a night so much milder, K; fleece so much. Ours and usual. */
+const SHELTER_K = 1.5;
+const FLEECE_K = 3;
+/** Young tender leaves are hardened off for so many days after planting out. */
+const HARDEN_DAYS = 10;
+/** Single cool nights so far under their limit do tropical kinds no lasting harm, K. As the checks have it. */
+const CHILL_BORNE_K = 3;
+/** Nights that come again and again are from these weeks of the book's year on; a cool one in summer is no reason to carry pots in. */
+const AUTUMN = [35, 52] as const;
+
+/** The night that must be reckoned with. */
+function nightC({ weather, reading }: CareWorld, day: Day): number {
+  const { spot } = reading;
+  const sheltered = spot.underCover || spot.exposure === 'sheltered' ? SHELTER_K : 0;
+  return weather.on(day).minC - CARE * weather.missC(day) + sheltered;
+}
+
+/** The coldest night within the days told ahead that hurts some of the plants. */
+function coldNight(
+  world: CareWorld,
+  hurts: (plant: PlacedPlant, nightC: number) => boolean,
+): { readonly on: Day; readonly nightC: number; readonly plants: readonly PlacedPlant[] } | null {
+  const nights = daysAhead(addDays(world.today, world.hour < 12 ? 0 : 1), AHEAD)
+    .map((on) => ({ on, nightC: nightC(world, on) }))
+    .map((night) => ({
+      ...night,
+      plants: world.reading.all.filter((plant) => hurts(plant, night.nightC)),
+    }))
+    .filter(({ plants }) => plants.length > 0);
+  return nights[0] ?? null;
+}
+
+const isCovered = ({ held }: CareWorld): boolean => {
+  const last = held.findLast(({ what }) => what.did === 'covered' || what.did === 'uncovered');
+  return last?.what.did === 'covered';
+};
+
+/** Does a night take it, and could fleece save it? What minds cool nights is brought in, not covered. */
+const coverSaves = ({ kind }: PlacedPlant, c: number): boolean =>
+  c < borneC(kind) + 0.5 && c >= borneC(kind) - FLEECE_K && kind.lowestC <= 5;
+
+/** Fleece before a frost that fleece keeps off. */
+export const cover: Rule = {
+  id: 'cover',
+  answeredBy: ['covered', 'brought in'],
+  tasks: (world) => {
+    const night = coldNight(world, coverSaves);
+    if (!night || isCovered(world)) return [];
+    return [
+      {
+        window: night.on,
+        earliest: addDays(night.on, -2),
+        best: addDays(night.on, -1) < world.today ? world.today : addDays(night.on, -1),
+        latest: night.on,
+        minutes: 3,
+        tools: ['fleece'],
+        places: night.plants.map(({ id }) => id),
+        isUrgent: daysBetween(world.today, night.on) <= 1,
+        facts: {
+          rule: 'cover',
+          kinds: kindsOf(night.plants),
+          nightC: night.nightC,
+          missC: world.weather.missC(night.on),
+          on: night.on,
+        },
+      },
+    ];
+  },
+};
+
+/** Fleece off again on the first mild day: under it leaves grow soft and mould. */
+export const uncover: Rule = {
+  id: 'uncover',
+  answeredBy: ['uncovered'],
+  tasks: (world) => {
+    if (!isCovered(world) || coldNight(world, coverSaves)) return [];
+    return [
+      {
+        window: world.held.findLast(({ what }) => what.did === 'covered')!.id,
+        earliest: world.today,
+        best: world.today,
+        latest: addDays(world.today, 2),
+        minutes: 2,
+        facts: { rule: 'uncover', nightC: nightC(world, addDays(world.today, 1)) },
+      },
+    ];
+  },
+};
+
+/** Under a roof before nights that no fleece keeps off, and before nights that tropical kinds mind. */
+export const bringIn: Rule = {
+  id: 'bring in',
+  answeredBy: ['brought in', 'moved'],
+  tasks: (world) => {
+    const isIn = world.held.findLast(
+      ({ what }) => what.did === 'brought in' || what.did === 'taken out again',
+    );
+    const book = bookWeek(weekOfDay(world.today), world.reading.spot);
+    if (isIn?.what.did === 'brought in' || book < AUTUMN[0] || book > AUTUMN[1]) return [];
+    const night = coldNight(
+      world,
+      ({ kind }, c) =>
+        isTender(kind) &&
+        kind.cycle !== 'annual' &&
+        c < (kind.bringInC === null ? borneC(kind) - FLEECE_K : kind.bringInC - CHILL_BORNE_K),
+    );
+    if (!night) return [];
+    return [
+      {
+        window: night.on.slice(0, 7),
+        earliest: addDays(night.on, -3),
+        best: addDays(night.on, -1) < world.today ? world.today : addDays(night.on, -1),
+        latest: night.on,
+        minutes: 8,
+        tools: ['trolley'],
+        places: night.plants.map(({ id }) => id),
+        isUrgent: daysBetween(world.today, night.on) <= 1,
+        facts: {
+          rule: 'bring in',
+          kinds: kindsOf(night.plants),
+          nightC: night.nightC,
+          missC: world.weather.missC(night.on),
+          on: night.on,
+        },
+      },
+    ];
+  },
+};
+
+/** A pot wrapped before the frost that reaches roots: what stays out all winter. */
+export const wrap: Rule = {
+  id: 'wrap',
+  answeredBy: ['wrapped'],
+  tasks: (world) => {
+    const { reading, today, held } = world;
+    const first = daysAhead(today, AHEAD + 3).find((day) => nightC(world, day) < -2);
+    const stays = reading.all.filter(({ kind }) => kind.rootsC > -12 && !isTender(kind));
+    const year = today.slice(0, 4);
+    const isWrapped = held.some(
+      ({ what, at }) => what.did === 'wrapped' && daysBetween(at.slice(0, 10), today) < 200,
+    );
+    if (!first || stays.length === 0 || isWrapped) return [];
+    return [
+      {
+        window: `${year} winter`,
+        earliest: today,
+        best: addDays(first, -1) < today ? today : addDays(first, -1),
+        latest: first,
+        minutes: 10,
+        tools: ['wrap'],
+        facts: { rule: 'wrap', coldC: nightC(world, first), on: first },
+      },
+    ];
+  },
+};
+
+/** Out of the glasshouse by and by: longer each day. */
+export const hardenOff: Rule = {
+  id: 'harden off',
+  answeredBy: [],
+  tasks: ({ reading, life, today }): readonly Candidate[] => {
+    const day = daysBetween(life.plantedOn, today) + 1;
+    const book = bookWeek(weekOfDay(life.plantedOn), reading.spot);
+    const soft = reading.all.filter(({ kind }) => isTender(kind));
+    if (day > HARDEN_DAYS || soft.length === 0 || book < 10 || book > 24 || life.putOutOn)
+      return [];
+    return [
+      {
+        window: today,
+        earliest: today,
+        best: today,
+        latest: today,
+        minutes: 2,
+        facts: {
+          rule: 'harden off',
+          kinds: kindsOf(soft).slice(0, 3),
+          hours: Math.min(12, 2 + day),
+          day,
+          of: HARDEN_DAYS,
+        },
+      },
+    ];
+  },
+};

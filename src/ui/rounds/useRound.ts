@@ -1,0 +1,146 @@
+'use client';
+
+import { useMemo, useRef } from 'react';
+import { addDays, localTime } from '@/core/calendar/day';
+import { roundOf, walkingOrder, type Round } from '@/core/care/round';
+import type { RuleId, Task } from '@/core/care/task';
+import type { Felt, LooksBad } from '@/core/log/terms';
+import type { Entry, What } from '@/core/log/entry';
+import type { Draft } from '@/data/store';
+import { say } from '@/ui/session/say';
+import { useClock } from '@/ui/session/useClock';
+import { zoneOf, type Cared } from '@/ui/session/useCare';
+import { useStore } from '@/ui/session/StoreProvider';
+import type { Planted } from '@/ui/session/usePlanted';
+
+/** What is written when a task of a rule is done; where nothing says it, that the task is done. */
+const DONE: Partial<Readonly<Record<RuleId, What>>> = {
+  water: { did: 'watered', litres: null },
+  pinch: { did: 'pinched' },
+  deadhead: { did: 'deadheaded' },
+  trim: { did: 'trimmed', share: 0.4 },
+  tie: { did: 'tied' },
+  turn: { did: 'turned', byDeg: 90 },
+  cover: { did: 'covered' },
+  uncover: { did: 'uncovered' },
+  'bring in': { did: 'brought in' },
+  wrap: { did: 'wrapped' },
+};
+
+export interface Walk {
+  readonly round: Round;
+  readonly order: readonly string[];
+  readonly done: (task: Task) => void;
+  readonly skip: (task: Task) => void;
+  readonly later: (task: Task) => void;
+  readonly bad: (plantingId: string, how: LooksBad) => void;
+  readonly felt: (plantingId: string, how: Felt) => void;
+  /** All that is to be watered is, but for these. */
+  readonly allWatered: (but: readonly string[]) => void;
+  readonly finish: (minutes: number | null, order?: readonly string[]) => void;
+}
+
+/** Today's round: in the order in which it is walked, each answer in the log as it is given. */
+export function useRound(planted: Planted, cared: Cared): Walk {
+  const store = useStore();
+  const clock = useClock();
+  const { its, log } = planted;
+  const { today } = cared;
+  const zone = zoneOf(its);
+  const ids = useMemo(
+    () => its.map(({ planting }) => planting.id).filter((id) => cared.byId.has(id)),
+    [its, cared],
+  );
+  const order = useMemo(() => walkingOrder(ids, log), [ids, log]);
+  const round = useMemo(
+    () =>
+      roundOf(
+        order,
+        [...cared.byId.values()].flatMap(({ tasks }) => tasks),
+        today,
+      ),
+    [order, cared, today],
+  );
+  const sent = useRef<string | null>(null);
+  const write = (drafts: readonly Omit<Draft, 'at' | 'zone'>[], told: string) => {
+    const at = localTime(zone, clock.now());
+    void store?.log(drafts.map((draft) => ({ at, zone, ...draft }))).then((entries) =>
+      say(told, {
+        label: 'Undo',
+        go: () =>
+          void Promise.all(
+            entries.map((entry: Entry) => store.takeBack(entry, localTime(zone, clock.now()))),
+          ),
+      }),
+    );
+  };
+  const ofTask = ({ plantingId, places }: Task): Draft['of'] => ({
+    plantingId,
+    ...(places.length > 0 ? { placeIds: places } : {}),
+  });
+  const whatOf = (task: Task): What => {
+    if (task.facts.rule === 'feed')
+      return {
+        did: 'fed',
+        what: task.facts.what,
+        grams: task.facts.perCanMl === null ? task.facts.amount : null,
+      };
+    return DONE[task.rule] ?? { did: 'task done', task: task.key };
+  };
+  /** A second press before the first is kept is not a second answer. */
+  const once = (key: string, go: () => void) => {
+    if (sent.current === key) return;
+    sent.current = key;
+    go();
+  };
+  return {
+    round,
+    order,
+    done: (task) =>
+      once(task.key, () =>
+        write([{ of: ofTask(task), what: whatOf(task) }], 'Done, and in the log.'),
+      ),
+    skip: (task) =>
+      once(task.key, () =>
+        write(
+          [{ of: { plantingId: task.plantingId }, what: { did: 'task skipped', task: task.key } }],
+          'Skipped: it is asked again when it is due again.',
+        ),
+      ),
+    later: (task) =>
+      once(task.key, () =>
+        write(
+          [
+            {
+              of: { plantingId: task.plantingId },
+              what: { did: 'task later', task: task.key, until: addDays(today, 1) },
+            },
+          ],
+          'Put off until tomorrow.',
+        ),
+      ),
+    bad: (plantingId, how) =>
+      write(
+        [{ of: { plantingId }, what: { did: 'looks bad', how, words: '' } }],
+        'Told: it looks bad.',
+      ),
+    felt: (plantingId, how) =>
+      write(
+        [{ of: { plantingId }, what: { did: 'felt', how } }],
+        'Its water is put right by your finger.',
+      ),
+    allWatered: (but) => {
+      const all = round.stops.flatMap(({ tasks }) => tasks).filter(({ rule }) => rule === 'water');
+      const watered = all.filter(({ plantingId }) => !but.includes(plantingId));
+      write(
+        watered.map((task) => ({ of: ofTask(task), what: { did: 'watered', litres: null } })),
+        `${watered.length} watered${but.length > 0 ? `, ${but.length} left` : ''}.`,
+      );
+    },
+    finish: (minutes, walked) =>
+      write(
+        [{ of: {}, what: { did: 'round', order: walked ?? order, minutes } }],
+        walked ? 'Next time it goes in this order.' : 'Round done.',
+      ),
+  };
+}

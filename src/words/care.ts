@@ -1,0 +1,197 @@
+import type { Facts, Task } from '@/core/care/task';
+import type { KindId, PlantKind } from '@/core/plants/kind';
+import { capital, countText, temperatureText, volumeText, type Units } from './format';
+import { dayText } from './life';
+import { inSentence } from './names';
+
+type KindOf = (id: KindId) => PlantKind | null;
+
+function namesOf(kinds: readonly KindId[], kindOf: KindOf): string {
+  const names = [...new Set(kinds.map((id) => inSentence(kindOf(id)?.common ?? id)))];
+  if (names.length <= 2) return names.join(' and ');
+  return `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`;
+}
+
+/** What to do, in two or three words. */
+export function taskTitle({ facts }: Pick<Task, 'facts'>, units: Units): string {
+  switch (facts.rule) {
+    case 'water':
+      return `Water, ${volumeText(facts.litres, units)}`;
+    case 'feed':
+      return facts.what === 'liquid' ? 'Liquid feed' : 'Feed';
+    case 'pinch':
+      return 'Pinch the tips';
+    case 'deadhead':
+      return 'Deadhead';
+    case 'trim':
+      return 'Trim';
+    case 'tie':
+      return 'Tie in';
+    case 'tidy':
+      return 'Yellow leaves off';
+    case 'turn':
+      return 'Turn it';
+    case 'look':
+      return 'Look under the leaves';
+    case 'cover':
+      return 'Cover tonight';
+    case 'uncover':
+      return 'Take the fleece off';
+    case 'bring in':
+      return 'Bring in';
+    case 'harden off':
+      return 'Harden off';
+    case 'wrap':
+      return 'Wrap the pot';
+    case 'swap':
+      return 'Swap a pocket';
+  }
+}
+
+/** Why, with its figures. */
+export function taskWhy({ facts }: Pick<Task, 'facts'>, kindOf: KindOf, units: Units): string {
+  switch (facts.rule) {
+    case 'water':
+      return waterWhy(facts);
+    case 'feed':
+      return feedWhy(facts);
+    case 'pinch':
+      return `${capital(namesOf(facts.kinds, kindOf))}: two stems come for each tip.`;
+    case 'deadhead':
+      return `${capital(namesOf(facts.kinds, kindOf))}: new flowers come where old ones go.`;
+    case 'trim':
+      return facts.victim
+        ? `${capital(inSentence(kindOf(facts.bully)?.common ?? facts.bully))} swallows ${inSentence(kindOf(facts.victim)?.common ?? facts.victim)} within ${facts.inDays} days.`
+        : `${capital(inSentence(kindOf(facts.bully)?.common ?? facts.bully))}, as planned.`;
+    case 'tie':
+      return `${capital(namesOf(facts.kinds, kindOf))} has grown past its last tie.`;
+    case 'tidy':
+      return 'What rots inside takes the rest with it.';
+    case 'turn':
+      return `Every ${facts.everyDays} days, so that it grows even.`;
+    case 'look':
+      return `${capital(facts.pests.join(', '))} are usual now on ${namesOf(facts.kinds, kindOf)}.`;
+    case 'cover':
+      return `The night to ${dayText(facts.on)} may go down to ${nightText(facts, units)}: too cold for ${namesOf(facts.kinds, kindOf)}.`;
+    case 'bring in':
+      return `The night to ${dayText(facts.on)} may go down to ${nightText(facts, units)}. ${capital(namesOf(facts.kinds, kindOf))} would not live.`;
+    case 'uncover':
+      return 'No frost is told for the next nights. Under fleece leaves grow soft.';
+    case 'harden off':
+      return `Day ${facts.day} of ${facts.of}: about ${facts.hours} hours out, in again at night.`;
+    case 'wrap':
+      return `The night to ${dayText(facts.on)} may go down to ${temperatureText(facts.coldC, units)}: roots in a pot freeze from the side.`;
+    case 'swap':
+      return `${capital(namesOf(facts.kinds, kindOf))} has gone over, with season left.`;
+  }
+}
+
+const nightText = ({ nightC }: { readonly nightC: number }, units: Units): string =>
+  temperatureText(nightC, units);
+
+function waterWhy({
+  share,
+  timesADay,
+  factor,
+}: Extract<Facts, { readonly rule: 'water' }>): string {
+  const left = `About ${Math.round(share * 100)} % of its water is left`;
+  const often =
+    timesADay > 1.2
+      ? `; on days like the hottest ahead it wants water ${Math.ceil(timesADay)} times`
+      : '';
+  const told =
+    factor > 1.15
+      ? ' It drinks more than reckoned, as you felt.'
+      : factor < 0.87
+        ? ' It drinks less than reckoned, as you felt.'
+        : '';
+  return `${left}${often}.${told}`;
+}
+
+function feedWhy(facts: Extract<Facts, { readonly rule: 'feed' }>): string {
+  const since = facts.since ? `Last on ${dayText(facts.since)}` : 'Not yet fed';
+  return `${since}; every ${facts.everyDays} days by your school. The label’s dose wins.`;
+}
+
+/** How, in a sentence or two. */
+export function taskHow({ facts }: Pick<Task, 'facts'>, units: Units): string {
+  switch (facts.rule) {
+    case 'water':
+      return 'On the mix, not the leaves, until it runs out below. Dried-out mix sheds water: pour, wait, pour again.';
+    case 'feed':
+      return facts.perCanMl === null
+        ? `${Math.round(facts.amount)} g over the mix, scratched in, then water.`
+        : `${Math.round(facts.perCanMl)} ml to a 10 L can; about ${volumeText(facts.amount, units)} of that, on damp mix. Gloves.`;
+    case 'pinch':
+      return 'Between finger and thumb, just above a pair of leaves.';
+    case 'deadhead':
+      return 'Flower and stalk, down to the next leaf.';
+    case 'trim':
+      return 'By a third to a half, each cut above a leaf, from inside out so that it does not show.';
+    case 'tie':
+      return 'Loosely, in a figure of eight; look whether old ties cut in.';
+    case 'tidy':
+      return 'Yellow, brown and broken leaves, from inside too. Into the bag, not onto the mix.';
+    case 'turn':
+      return 'A quarter of the way round, always the same way.';
+    case 'look':
+      return 'Tips and undersides first. Few: rub or pick them off. Many: tell it as “looks bad”.';
+    case 'cover':
+      return 'Fleece over sticks, down to the ground, before dusk. Water at noon if the mix is dry.';
+    case 'uncover':
+      return 'In the morning, once it is above freezing.';
+    case 'bring in':
+      return 'Bright and frost-free. Look for pests first; water less. Two people for anything heavy.';
+    case 'harden off':
+      return 'In shade first, out of wind.';
+    case 'wrap':
+      return 'Bubble wrap or sacking round the side, not over the top, and feet under it.';
+    case 'swap':
+      return 'Cut its roots out with a knife, put the new one in, and water it in.';
+  }
+}
+
+/** What happens if it is left. */
+export function taskLeft({ facts }: Pick<Task, 'facts'>): string {
+  switch (facts.rule) {
+    case 'water':
+      return 'Left, it wilts; twice wilted, it flowers less.';
+    case 'feed':
+      return 'Left, leaves pale and flowers stop in a few weeks.';
+    case 'trim':
+      return 'Left, the weaker one goes bare beneath.';
+    case 'cover':
+    case 'bring in':
+      return 'Left, its leaves may be black in the morning.';
+    case 'wrap':
+      return 'Left, roots may die back.';
+    case 'pinch':
+      return 'Left, it grows thin and tall.';
+    case 'deadhead':
+      return 'Left, it sets seed and flowers less.';
+    case 'tie':
+      return 'Left, wind breaks it.';
+    default:
+      return 'Left, little happens for some days.';
+  }
+}
+
+/** "6 containers, 14 L in 1 trip, about 18 minutes" */
+export function roundText(
+  {
+    stops,
+    litres,
+    trips,
+    minutes,
+  }: {
+    readonly stops: readonly unknown[];
+    readonly litres: number;
+    readonly trips: number;
+    readonly minutes: number;
+  },
+  units: Units,
+): string {
+  if (stops.length === 0) return 'Nothing is asked for today.';
+  const water = litres > 0 ? `, ${volumeText(litres, units)} in ${countText(trips, 'trip')}` : '';
+  return `${countText(stops.length, 'container')}${water}, about ${countText(Math.max(1, Math.round(minutes)), 'minute')}.`;
+}
