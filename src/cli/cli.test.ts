@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { rillbankHalt } from '@/demo/rillbankHalt';
+import { USUAL_HOUSE } from '@/core/plantings/house';
 import { SHIPPED } from '@/core/shelf/shipped';
 import { VERBS } from './verbs';
 
@@ -256,4 +258,51 @@ test.each([
     kind: 'bad input',
     message: expect.stringContaining(message),
   });
+});
+
+test('care: water by day, tasks with their reasons, a round and a calendar of a yard; what is wrong is named', async () => {
+  const planting = JSON.parse(example('planting')) as Record<string, unknown>;
+  const ask = (name: string, question: object) => JSON.stringify({ ...planting, [name]: question });
+  const days = { plantedOn: '2026-05-16', today: '2026-07-10' };
+  const dry = output('water', ask('water', days)) as { share: number; wants: { day: string } };
+  const wet = output(
+    'water',
+    ask('water', { ...days, waterings: [{ on: '2026-07-10' }] }),
+  ) as typeof dry;
+  expect(dry.share).toBeLessThan(0.2);
+  expect(wet.share).toBeGreaterThan(0.9);
+  expect(dry.wants.day).toBe('2026-07-10');
+  const { tasks } = output('tasks', ask('tasks', days)) as {
+    tasks: { what: string; why: string }[];
+  };
+  expect(tasks[0]!.what).toMatch(/^Water/);
+  const halt = rillbankHalt();
+  const backup = {
+    format: 'rillbank-backup',
+    version: 1,
+    written: '2026-07-17',
+    ...halt,
+    groups: [...halt.groups],
+    settings: { length: 'cm', currency: '£', theme: 'system', house: USUAL_HOUSE },
+  };
+  const yard = (name: string, question: object) =>
+    JSON.stringify({ ...backup, heldAt: undefined, [name]: question });
+  const walk = output('round', yard('round', { today: '2026-07-17' })) as {
+    stops: { plantingId: string; tasks: unknown[] }[];
+    litres: number;
+  };
+  expect(walk.stops.length).toBeGreaterThan(3);
+  expect(walk.litres).toBeGreaterThan(0);
+  const file = VERBS.calendar!(yard('calendar', { today: '2026-07-17' }));
+  const text = file.kind === 'file' ? new TextDecoder().decode(await file.write()) : '';
+  expect(text).toContain('BEGIN:VEVENT');
+  const fault = (verb: string, question: object) => {
+    const answer = VERBS[verb]!(ask(verb, question));
+    return answer.kind === 'bad input' ? answer.message : '';
+  };
+  expect(fault('water', { plantedOn: '2026-05-16' })).toContain('today');
+  expect(fault('water', { ...days, today: '2026-01-01' })).toContain('not be before');
+  expect(fault('water', { ...days, wet: true })).toContain('wet');
+  const noYard = VERBS.round!(ask('round', { today: '2026-07-17' }));
+  expect(noYard.kind === 'bad input' && noYard.message).toContain('backup');
 });

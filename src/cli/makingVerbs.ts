@@ -35,7 +35,7 @@ const count = z
   .max(MOST_ALIKE, `count must be 1–${MOST_ALIKE}.`);
 
 /** A planting file with a question beside it, under the name of its verb. */
-function asked<T>(
+export function asked<T>(
   text: string,
   name: string,
   schema: z.ZodType<T>,

@@ -37,6 +37,7 @@ import { isLengthUnit, toCm, type LengthUnit } from '@/core/units/units';
 import { aboutText } from '@/words/about';
 import { leadWord, sentenceOf } from '@/words/remarks';
 import { readQuestion, bad, faultLine, json, round, type Answer } from './answer';
+import { calendar, round as roundVerb, tasks, water } from './careVerbs';
 import { batch, buy, steps, template } from './makingVerbs';
 import { plantingIn } from './plantingIn';
 import { climate, sun } from './spotVerbs';
@@ -59,6 +60,10 @@ export const VERBS: Readonly<Record<string, (text: string) => Answer>> = {
   template,
   steps,
   batch,
+  water,
+  tasks,
+  round: roundVerb,
+  calendar,
   schema,
 };
 

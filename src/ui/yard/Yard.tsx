@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { todayAt, type Clock } from '@/core/calendar/clock';
 import { read } from '@/core/checks/reading';
@@ -18,6 +19,11 @@ import { Button, ButtonLink } from '@/ui/controls/Button';
 import { DayNote } from './DayNote';
 import { SpotRow } from './SpotRow';
 import { LookingOver, Wanting } from './Wanting';
+
+const YardRound = dynamic(() => import('./YardRound'), {
+  ssr: false,
+  loading: () => <p className="min-h-10" />,
+});
 
 /** Longest that the containers wait to be judged for their drawings, ms. */
 const PATIENCE_MS = 3000;
@@ -123,6 +129,7 @@ export function Yard() {
           timeZone={all[0]!.spot.site.timeZone}
           place={loaded.its.every(({ planting }) => planting.demo) ? 'At the Halt' : 'Here'}
         />
+        <YardRound planted={loaded} />
         <UnreadableSheet tables={['plantings', 'spots']} />
         <div ref={ref} className="flex flex-wrap items-end gap-x-4 gap-y-2">
           {width > 0 &&
