@@ -352,7 +352,8 @@ function wateringsOf({ container }: Planting): readonly string[] {
   const every = container.shape.kind === 'basket' ? 1 : container.shape.kind === 'box' ? 2 : 3;
   const days: string[] = [];
   // The crew began to write it down in the last weeks.
-  for (let day = '2026-06-26'; day < '2026-07-15'; day = addDays(day, every)) days.push(day);
+  const until = every === 1 ? '2026-07-14' : '2026-07-09';
+  for (let day = '2026-06-26'; day < until; day = addDays(day, every)) days.push(day);
   return days;
 }
 

@@ -1,3 +1,4 @@
+import { allPlants } from '@/core/plantings/planting';
 import { HALT } from '../../tests/builders/halt';
 import { read } from '@/core/checks/reading';
 import { otherLines, plantLines, tillOf, type BoughtEntry, type BuyLine } from '@/core/making/list';
@@ -100,7 +101,7 @@ test('every step has a title, sentences that end, and no figure that is none, in
       for (const units of [METRIC, INCHES]) {
         expect(stepTitle(step, kindOf)).toMatch(/^[A-Z]/);
         const said = [
-          ...stepLines(step, it.plants, units, kindOf),
+          ...stepLines(step, allPlants(it), units, kindOf),
           ...step.cautions.map((caution) => cautionText(caution, kindOf, units)),
         ];
         expect(said.length).toBeGreaterThan(0);

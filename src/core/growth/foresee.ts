@@ -5,7 +5,7 @@ import type { NurserySizeId } from '../plants/nursery';
 import { depthWantedCm } from '../plants/rooting';
 import { clamp, CM3_PER_L, smoothstep, weekAfter } from '../units/units';
 import { growsCool, lightFactor, warmthFactor, type Conditions } from './conditions';
-import { goesOver, rests, shootsFaster, type Wintering } from './winter';
+import { goesOver, noteLeaf, rests, shootsFaster, type Wintering } from './winter';
 import { logisticStep, rateOf, seasonShare, startShare } from './growth';
 
 /** How big one plant is, some weeks after planting. */
@@ -223,6 +223,7 @@ function grow(
   growing.forEach((plant, i) => {
     const { kind } = plant;
     const { shaded } = sizes[i]!;
+    if (!seasonless) noteLeaf(plant, calendar);
     if (
       feelsYear &&
       (goesOver(plant, calendar, coldC[week % coldC.length]!) || rests(plant, calendar))

@@ -34,16 +34,23 @@ const DIES_BACK = 0.55;
 const SHOOTS_TO = 0.3;
 const SHOOTS_FASTER = 1.8;
 
+const isInLeaf = (kind: PlantKind, calendar: number): boolean =>
+  isTender(kind) || within(kind.inLeaf, calendar);
+
+/** Notes that it stands in leaf: what lives once has its time only after that. */
+export function noteLeaf(plant: Wintering, calendar: number): void {
+  plant.hasStood ||= isInLeaf(plant.kind, calendar);
+}
+
 /** Is it gone, now or before: by frost on its leaves, or because what lives once has had its time? @param calendar week of the book's year */
 export function goesOver(plant: Wintering, calendar: number, coldC: number): boolean {
   const { kind } = plant;
   if (!plant.isGone) {
-    const inLeaf = isTender(kind) || within(kind.inLeaf, calendar);
+    const inLeaf = isInLeaf(kind, calendar);
     const livesOnce = kind.cycle === 'annual' || kind.cycle === 'biennial';
     plant.isGone =
       ((inLeaf || kind.foliage.evergreen) && coldC < borneC(kind)) ||
       (livesOnce && plant.hasStood && !inLeaf);
-    plant.hasStood ||= inLeaf;
   }
   if (plant.isGone) plant.share = GONE_SHARE;
   return plant.isGone;

@@ -227,7 +227,8 @@ function StopCard({
   const [isBad, setBad] = useState(false);
   const it = planted.its.find(({ planting }) => planting.id === plantingId);
   const care = cared.byId.get(plantingId);
-  const [task] = tasks;
+  const [picked, setPicked] = useState<string | null>(null);
+  const task = tasks.find(({ key }) => key === picked) ?? tasks[0];
   if (!it || !care || !task) return null;
   const isWide = width >= 760;
   const drawnPx = isWide ? Math.min(420, width * 0.45) : width;
@@ -265,10 +266,16 @@ function StopCard({
             <p className="text-ink2">{taskLeft(task)}</p>
           </div>
           {tasks.length > 1 && (
-            <ul aria-label="Then" className="pt-1 text-ink2">
-              {tasks.slice(1).map((other) => (
-                <li key={other.key}>Then: {taskTitle(other, settings).toLowerCase()}</li>
-              ))}
+            <ul aria-label="And then" className="flex flex-wrap gap-x-4 pt-1">
+              {tasks
+                .filter((other) => other !== task)
+                .map((other) => (
+                  <li key={other.key}>
+                    <Button look="link" data-then={other.rule} onClick={() => setPicked(other.key)}>
+                      {taskTitle(other, settings)}
+                    </Button>
+                  </li>
+                ))}
             </ul>
           )}
           <fieldset className="pt-3">

@@ -67,10 +67,13 @@ export function useRound(planted: Planted, cared: Cared): Walk {
     void store?.log(drafts.map((draft) => ({ at, zone, ...draft }))).then((entries) =>
       say(told, {
         label: 'Undo',
-        go: () =>
+        go: () => {
+          // Taken back, it can be answered anew.
+          sent.current = null;
           void Promise.all(
             entries.map((entry: Entry) => store.takeBack(entry, localTime(zone, clock.now()))),
-          ),
+          );
+        },
       }),
     );
   };

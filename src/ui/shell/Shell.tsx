@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { SlowNote } from './SlowNote';
 import { PaletteKeys } from './PaletteKeys';
 import { LibraryProvider } from '@/ui/session/LibraryProvider';
@@ -21,7 +21,7 @@ const ROOMS = [
   { href: '/bench', name: 'Bench' },
   { href: '/plants', name: 'Plant book', short: 'Plants' },
   { href: '/trolley', name: 'Trolley' },
-  { href: '/potting', name: 'Potting day', short: 'Potting' },
+  { href: '/potting', name: 'Potting day', short: 'Pot up' },
   { href: '/rounds', name: 'Rounds' },
   { href: '/shed', name: 'Shed' },
 ] as const satisfies readonly {
@@ -64,19 +64,11 @@ export function Shell({
 function RoomBar() {
   const path = usePathname();
   const here = path === '/start' ? '/bench' : path === '/terrace' ? '/' : path;
-  const bar = useRef<HTMLElement>(null);
-  // On a phone the bar is longer than the screen: the room that is open is in sight.
-  useEffect(() => {
-    const open = bar.current?.querySelector('[aria-current]');
-    if (bar.current && open instanceof HTMLElement)
-      bar.current.scrollLeft = open.offsetLeft - bar.current.clientWidth / 2;
-  }, [path]);
   return (
     <header className="border-b border-rule2">
       <nav
-        ref={bar}
         aria-label="Rooms"
-        className="mx-auto flex min-h-11 max-w-[1320px] flex-wrap items-stretch gap-0 px-4 max-sm:[scrollbar-width:none] max-sm:flex-nowrap max-sm:overflow-x-auto max-sm:px-2 wide:px-6 roomy:max-w-[1720px]"
+        className="mx-auto flex min-h-11 max-w-[1320px] flex-wrap items-stretch gap-0 px-4 max-sm:px-1 wide:px-6 roomy:max-w-[1720px]"
       >
         <span className="display mr-4 hidden self-center text-word wide:mr-8 sm:block" aria-hidden>
           Rillbank
@@ -91,8 +83,8 @@ function RoomBar() {
               aria-current={open ? 'page' : undefined}
               className={
                 open
-                  ? 'tag relative z-10 flex items-start bg-ink px-2.5 pt-3 font-semibold whitespace-nowrap text-paper max-sm:px-2 max-sm:pt-2.5 sm:-mb-3 sm:h-[56px] sm:px-4'
-                  : 'flex min-h-10 items-center px-[5px] whitespace-nowrap text-ink2 hover:text-ink sm:px-2.5 lg:px-3.5'
+                  ? 'tag relative z-10 flex items-start bg-ink px-2.5 pt-3 font-semibold whitespace-nowrap text-paper max-sm:-my-1 max-sm:h-12 max-sm:px-1.5 max-sm:pt-2.5 max-sm:text-small sm:-mb-3 sm:h-[56px] sm:px-4'
+                  : 'flex min-h-10 items-center px-[4px] whitespace-nowrap text-ink2 hover:text-ink max-sm:text-small sm:px-2.5 lg:px-3.5'
               }
             >
               {'short' in room ? (

@@ -1,4 +1,5 @@
-import { addDays, daysBetween } from '../../calendar/day';
+import { addDays, daysBetween, weekOfDay } from '../../calendar/day';
+import { bookWeek } from '../../spots/spot';
 import { mixL } from '../../containers/container';
 import type { PlantKind } from '../../plants/kind';
 import { lastDay, type CareWorld } from '../world';
@@ -18,6 +19,8 @@ const NITROGEN_SHARE = 0.04;
 const CAN_L = 10;
 /** Pellets last about this long, days, and go in as grams a litre of mix. */
 const PELLETS = { days: 42, gPerL: 2.5 } as const;
+/** Food outside these weeks of the book's year is washed out: little grows. */
+const GROWS = [12, 38] as const;
 /** A tenth of the mix is poured as feed. */
 const POURED_SHARE = 0.1;
 /** Beside slow-release half of the usual liquid is enough. */
@@ -64,7 +67,9 @@ export const feed: Rule = {
     const { reading, life, today, weather } = world;
     const { house, planting } = reading;
     const appetite = appetiteOf(world);
-    if (planting.care.feeding === 'none' || !appetite) return [];
+    const book = bookWeek(weekOfDay(today), reading.spot);
+    if (planting.care.feeding === 'none' || !appetite || book < GROWS[0] || book > GROWS[1])
+      return [];
     const since = lastDay(world, ['fed']);
     const litres = mixL(planting.container);
     if (house.feed === 'organic pellets')
