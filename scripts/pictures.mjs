@@ -23,7 +23,7 @@ for (const [name, path] of [
   ['yard', '/'],
   ['bench', '/bench?planting=demo-tub-1'],
   ['spot', '/spot?spot=demo-window'],
-  ['bench-basket', '/bench?planting=demo-basket-2'],
+  ['bench-basket', '/bench?planting=demo-basket-1'],
   ['shelf-item', '/shelf?item=demo-barrow'],
   ['start', '/start'],
   ['trolley', '/trolley'],
@@ -90,7 +90,7 @@ await page.screenshot({ path: 'docs/screenshots/shelf.png', fullPage: true });
 await page.setViewportSize({ width: 390, height: 844 });
 for (const [name, path] of [
   ['phone-bench', '/bench?planting=demo-tub-1'],
-  ['phone-trolley', '/trolley'],
+  ['phone-rounds', '/rounds'],
   ['phone-plants', '/plants?kind=fountain-grass-purple'],
 ]) {
   await page.goto(url + path);

@@ -1,6 +1,7 @@
 import type { Facts, Task } from '@/core/care/task';
 import type { KindId, PlantKind } from '@/core/plants/kind';
-import { capital, countText, temperatureText, volumeText, type Units } from './format';
+import type { Warning } from '@/core/care/warnings';
+import { capital, countText, temperatureText, volumeText, windText, type Units } from './format';
 import { dayText } from './life';
 import { inSentence } from './names';
 
@@ -194,4 +195,25 @@ export function roundText(
   if (stops.length === 0) return 'Nothing is asked for today.';
   const water = litres > 0 ? `, ${volumeText(litres, units)} in ${countText(trips, 'trip')}` : '';
   return `${countText(stops.length, 'container')}${water}, about ${countText(Math.max(1, Math.round(minutes)), 'minute')}.`;
+}
+
+/** What the next days bring, and what to do before it. */
+export function warningText(
+  warning: Warning,
+  nameOf: (plantingId: string) => string,
+  units: Units,
+): string {
+  const names = warning.plantingIds.map(nameOf);
+  const who =
+    names.length <= 3
+      ? names.join(', ')
+      : `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`;
+  switch (warning.what) {
+    case 'heat':
+      return `${capital(dayText(warning.on))} may reach ${temperatureText(warning.maxC, units)}: water in the evening too, and give midday shade where you can. ${who}.`;
+    case 'wind':
+      return `${capital(dayText(warning.on))} may bring gusts of ${windText([warning.windMs * 0.85, warning.windMs * 1.15], units)}, which could tip ${who}. Stand them down or together, dry pots first.`;
+    case 'rain':
+      return `About ${Math.round(warning.rainMm)} mm of rain from ${dayText(warning.on)}: put ${who} under a roof, or clear the holes.`;
+  }
 }

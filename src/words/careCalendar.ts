@@ -4,6 +4,7 @@ import { addDays } from '@/core/calendar/day';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import { taskHow, taskTitle, taskWhy } from './care';
 import type { Units } from './format';
+import { inSentence } from './names';
 
 /** Midnight of a local date, as a calendar's all-day events are told: no zone, so that no change of clocks moves them. */
 const dateOf = (day: string): Date => new Date(`${day}T00:00:00`);
@@ -40,7 +41,7 @@ export function careCalendar(
       allDay: true,
       stamp: new Date(written),
       sequence: Math.floor(written / 60_000) % 2_000_000_000,
-      summary: `${nameOf(task.plantingId)}: ${taskTitle(task, units).toLowerCase()}`,
+      summary: `${nameOf(task.plantingId)}: ${inSentence(taskTitle(task, units))}`,
       description: `${taskWhy(task, kindOf, units)} ${taskHow(task, units)}`,
     });
   return calendar.toString();

@@ -23,6 +23,7 @@ import type { Subject } from '@/core/seeing/subject';
 import type { PictureRequest } from '@/drawing/picturing';
 import type { NewKinds, SubjectByNumber } from './kindsOnce';
 import type { AwayPot } from '@/core/care/away';
+import type { Warning } from '@/core/care/warnings';
 import type { Care, CareAsk } from '@/core/care/careOf';
 import type { Fix } from '@/core/checks/opinion';
 import type { CheckId } from '@/core/checks/rules/index';
@@ -103,7 +104,11 @@ export interface Jobs {
   care: {
     request: CareAsk & { readonly away?: { readonly from: string; readonly to: string } };
     progress: never;
-    result: { readonly care: readonly Care[]; readonly away: readonly AwayPot[] };
+    result: {
+      readonly care: readonly Care[];
+      readonly away: readonly AwayPot[];
+      readonly warnings: readonly Warning[];
+    };
   };
   readWeather: {
     request: { readonly text: string; readonly answers: CsvAnswers };

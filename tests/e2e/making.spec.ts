@@ -119,6 +119,12 @@ test('potted up on a phone: reloaded in the midst of it, one plant missing, one 
   await expect(page.getByRole('region', { name: 'Its story' })).toContainText(
     '9 plants; over since 17 July',
   );
+  // What comes next begins with the plants that stay, where they are.
+  await page.getByRole('button', { name: 'Plan what comes next' }).click();
+  await page.waitForURL(/\/bench/);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Kitchen pot, next');
+  const staying = await page.locator('[data-place]').count();
+  expect(staying).toBeLessThan(9);
 });
 
 test('by keyboard at the desk: chosen on the bench, planted with the space bar, the plan taken away on paper', async ({

@@ -1,5 +1,5 @@
 import { HALT } from '../../../tests/builders/halt';
-import { planted, SUNNY } from '../../../tests/builders/plantings';
+import { planted, SUNNY, TUB } from '../../../tests/builders/plantings';
 import { addDays, type Day } from '../calendar/day';
 import { read } from '../checks/reading';
 import type { DayWeather } from '../climate/weather';
@@ -13,6 +13,7 @@ import { roundOf, walkingOrder } from './round';
 import { liquidMl, slowReleaseLeft, slowReleaseMonths } from './tasks/feed';
 import { RULES, tasksOf } from './tasks/index';
 import type { RuleId, Task } from './task';
+import { warningsOf } from './warnings';
 import { careWorld, type CareWorld } from './world';
 
 const PLANTED = '2026-05-14';
@@ -235,4 +236,32 @@ test('drip: 2 L a day through two emitters of 2 L/h takes 37 minutes; unlike pot
   const zone = dripZone(worlds, mild({ maxC: 28 })('2026-07-17'));
   for (const pot of zone.pots) expect(pot.getsL).toBeGreaterThanOrEqual(pot.wantsL - 1e-6);
   expect(zone.minutes * zone.runs).toBeGreaterThan(0);
+});
+
+test('warnings on both sides: a hot day, a gust that tips, three wet days on what must dry out; a mild week has none', () => {
+  const bowl = planted([['houseleek-red', 0, 0]], { container: { ...TUB } });
+  const tall = planted([['canna-bronze', 0, 0, '3L']], {
+    container: {
+      ...TUB,
+      material: 'plastic',
+      wallCm: 0.3,
+      shape: { kind: 'round', topCm: 24, baseCm: 16, depthCm: 24 },
+    },
+  });
+  const told = (weather: (day: Day) => DayWeather) =>
+    warningsOf([world(bowl, '2026-07-10', [], weather), world(tall, '2026-07-10', [], weather)]);
+  const on = (day: Day, change: Partial<DayWeather>) => (at: Day) =>
+    mild(at === day ? change : {})(at);
+  expect(told(mild())).toEqual([]);
+  const heat = told(on('2026-07-12', { maxC: 33, minC: 19, radiationMJ: 28 }));
+  expect(heat.every(({ what, on: day }) => what === 'heat' && day === '2026-07-12')).toBe(true);
+  expect(told(on('2026-07-15', { maxC: 33 }))).toEqual([]);
+  const [gust] = told(on('2026-07-11', { windMs: 18 }));
+  expect(gust).toMatchObject({ what: 'wind', on: '2026-07-11' });
+  expect(gust!.plantingIds.length).toBeGreaterThan(0);
+  const wet = told(mild({ rainMm: 9 }));
+  expect(wet).toEqual([
+    { what: 'rain', on: '2026-07-10', rainMm: 27, plantingIds: [bowl.planting.id] },
+  ]);
+  expect(told(mild({ rainMm: 8 }))).toEqual([]);
 });

@@ -12,7 +12,7 @@ import { dayText } from '@/words/life';
 
 const HELPS = {
   shade: 'Moved into shade it lasts without.',
-  saucer: 'In shade, over a full saucer, it lasts without.',
+  saucer: 'Stood in shade, over a full saucer, it lasts without.',
   drip: 'Only drip would make it unnecessary.',
 } as const;
 
@@ -35,7 +35,7 @@ export default function AwaySheet({
   const lasting = (cared?.away.length ?? 0) - asked.length;
   return (
     <Modal title="Away for a while" onClose={onClose}>
-      <div className="flex flex-wrap gap-4">
+      <div className="flex flex-wrap gap-4 pt-2">
         <label className="grid gap-1">
           <span>From</span>
           <input

@@ -17,9 +17,10 @@ import { useCare, zoneOf, type Cared } from '@/ui/session/useCare';
 import { usePlanted, type Planted } from '@/ui/session/usePlanted';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import { DayNote } from '@/ui/yard/DayNote';
-import { roundText, taskHow, taskLeft, taskTitle, taskWhy } from '@/words/care';
+import { roundText, taskHow, taskLeft, taskTitle, taskWhy, warningText } from '@/words/care';
 import { temperatureText } from '@/words/format';
 import { longDayText } from '@/words/life';
+import { inSentence } from '@/words/names';
 import { useRound, type Walk } from './useRound';
 import { useSkyToday } from './useSkyToday';
 import { WaterGauge } from './WaterGauge';
@@ -66,6 +67,19 @@ function Walked({ planted, cared }: { readonly planted: Planted; readonly cared:
           {roundsOn(sky) === 2 ? ': hot, so walk again in the evening' : ''}.
         </p>
       )}
+      {cared.warnings.map((warning) => (
+        <p
+          key={warning.what}
+          data-warning={warning.what}
+          className="mt-1.5 border-l-4 border-ink bg-paper px-3 py-1.5 text-lead leading-5"
+        >
+          {warningText(
+            warning,
+            (id) => planted.its.find(({ planting }) => planting.id === id)?.planting.name ?? '',
+            settings,
+          )}
+        </p>
+      ))}
       <p className="pt-1 text-lead" data-round={round.stops.length}>
         <b>{roundText(round, settings)}</b>
         {round.tools.length > 0 && ` Bring ${round.tools.join(', ')}.`}
@@ -153,7 +167,7 @@ function Quiet({ planted, cared }: { readonly planted: Planted; readonly cared: 
           {next.map((task) => (
             <li key={task.key}>
               From {longDayText(task.earliest)}: {nameOf(task.plantingId)},{' '}
-              {taskTitle(task, settings).toLowerCase()}.
+              {inSentence(taskTitle(task, settings))}.
             </li>
           ))}
         </ul>
@@ -319,7 +333,7 @@ function StopCard({
       <ThumbBar>
         <Button look="act" className={THUMB_MAIN} onClick={() => walk.done(task)}>
           <b className="mr-2 font-semibold">Done</b>
-          <span className="truncate font-normal">{taskTitle(task, settings).toLowerCase()}</span>
+          <span className="truncate font-normal">{inSentence(taskTitle(task, settings))}</span>
         </Button>
       </ThumbBar>
     </section>

@@ -3,6 +3,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { dayIn, localTime, type Day } from '@/core/calendar/day';
 import type { AwayPot } from '@/core/care/away';
+import type { Warning } from '@/core/care/warnings';
 import type { Care } from '@/core/care/careOf';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { runJob } from '@/workers/runJob';
@@ -15,6 +16,7 @@ export interface Cared {
   readonly hour: number;
   readonly byId: ReadonlyMap<string, Care>;
   readonly away: readonly AwayPot[];
+  readonly warnings: readonly Warning[];
 }
 
 /** Where the day is read: the first spot's zone, since one person walks one yard. */
@@ -66,12 +68,13 @@ export function useCare(
       { ...asked, ...(from && to ? { away: { from, to } } : {}) },
       { signal: giveUp.signal },
     )
-      .then(({ care, away: absence }) =>
+      .then(({ care, away: absence, warnings }) =>
         setFound({
           today: asked.today,
           hour: asked.hour,
           byId: new Map(care.map((one) => [one.plantingId, one])),
           away: absence,
+          warnings,
         }),
       )
       .catch(() => undefined);

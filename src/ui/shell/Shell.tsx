@@ -83,8 +83,8 @@ function RoomBar() {
               aria-current={open ? 'page' : undefined}
               className={
                 open
-                  ? 'tag relative z-10 flex items-start bg-ink px-2.5 pt-3 font-semibold whitespace-nowrap text-paper max-sm:-my-1 max-sm:h-12 max-sm:px-1.5 max-sm:pt-2.5 max-sm:text-small sm:-mb-3 sm:h-[56px] sm:px-4'
-                  : 'flex min-h-10 items-center px-[4px] whitespace-nowrap text-ink2 hover:text-ink max-sm:text-small sm:px-2.5 lg:px-3.5'
+                  ? 'tag relative z-10 flex items-start bg-ink px-2.5 pt-3 font-semibold whitespace-nowrap text-paper max-sm:-my-1 max-sm:h-12 max-sm:px-1.5 max-sm:pt-2.5 max-sm:text-note sm:-mb-3 sm:h-[56px] sm:px-4'
+                  : 'flex min-h-10 items-center px-[3px] whitespace-nowrap text-ink2 hover:text-ink max-sm:text-note sm:px-2.5 lg:px-3.5'
               }
             >
               {'short' in room ? (

@@ -1,5 +1,6 @@
 import { careFrom, worldsOf, type Care } from '@/core/care/careOf';
 import { awayPlan } from '@/core/care/away';
+import { warningsOf } from '@/core/care/warnings';
 import type { CareWorld } from '@/core/care/world';
 import type { Handler } from './desk';
 
@@ -15,6 +16,10 @@ export const care: Handler<'care'> = async ({ away, ...ask }, { run }) =>
         found.push(careFrom(world));
         worlds.push(world);
       }
-      return { care: found, away: away ? awayPlan(worlds, away) : [] };
+      return {
+        care: found,
+        away: away ? awayPlan(worlds, away) : [],
+        warnings: warningsOf(worlds),
+      };
     })(),
   );
