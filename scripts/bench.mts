@@ -1,6 +1,12 @@
 // npm run bench: how long the heavy work takes on this machine, in one run, as a table and bench/out/bench.json:
 // first in Node, then as a person meets it in Chromium. Ratios matter more than milliseconds; nothing here is a test.
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { addDays } from '../src/core/calendar/day';
+import { balanceOf } from '../src/core/care/balance';
+import { potOf } from '../src/core/care/pot';
+import { read } from '../src/core/checks/reading';
+import { climateAt } from '../src/core/climate/climates';
+import { simulatedDay } from '../src/core/climate/weather';
 import { opinionOf } from '../src/core/checks/opinion';
 import { BOOK, kindOf } from '../src/core/plants/book/index';
 import { inSpot } from '../src/core/plantings/planting';
@@ -93,6 +99,37 @@ const sixty = sixtyNeeds();
 const fourStops = STOPS.map((stop) =>
   stopFrom(stop.id, 300, benchesOf(BOOK, stop, 1, '2026-05-14'), kindOf),
 );
+const yearOfPots = sixtyIts.map((one) => potOf(read(one)));
+const yearOfWeather = new Map(
+  Array.from({ length: 366 }, (_, i) => {
+    const date = addDays('2026-05-14', i);
+    return [
+      date,
+      simulatedDay({ climate: climateAt('cool-maritime', 51.5), latitudeDeg: 51.5, seed: 1 }, date),
+    ];
+  }),
+);
+const yearOfWater = () =>
+  yearOfPots.forEach((pot) =>
+    balanceOf({
+      pot,
+      plantedOn: '2026-05-14',
+      until: '2027-05-13',
+      weatherOn: (day) => yearOfWeather.get(day)!,
+      events: new Map(),
+    }),
+  );
+// What leaves do is worked out once for each week: the first go is not the usual one.
+yearOfWater();
+/** As many days of the least a balance could be: one subtraction and two bounds. */
+const plainDays = () => {
+  let [left, sum] = [1, 0];
+  for (let i = 0; i < 60 * 365; i += 1) {
+    left = Math.max(0, Math.min(1, left - Math.sin(i) * 0.1));
+    sum += left;
+  }
+  return sum;
+};
 const many = Array.from({ length: 5000 }, (_, i) => ({
   ...BOOK[i % BOOK.length]!,
   id: `kind-${i}`,
@@ -122,6 +159,8 @@ let key = 0;
 const nextKey = () => KEYS[(key += 1) % KEYS.length]!;
 findBy(many, { ...looking, words: 'lime' });
 const rows = {
+  'a year of water, sixty containers': timed(yearOfWater, 15),
+  'as many days of a plain loop': timed(plainDays, 15),
   'a key typed, 5000 kinds, words alone': timed(
     () => findBy(many, { ...NO_QUERY, words: nextKey() }),
     44,

@@ -1,9 +1,9 @@
-import { addDays, daysBetween, weekOfDay } from '../../calendar/day';
+import { addDays, daysBetween, weekOfDay, type Day } from '../../calendar/day';
 import { bookWeek } from '../../spots/spot';
 import { mixL } from '../../containers/container';
 import type { PlantKind } from '../../plants/kind';
 import { lastDay, type CareWorld } from '../world';
-import type { Rule } from '../task';
+import type { Candidate, Rule } from '../task';
 import { SOON_DAYS, windowOn } from './kindly';
 
 /** Liquid by appetite: every so many days, mg of nitrogen a litre (models). */
@@ -64,87 +64,91 @@ export const feed: Rule = {
   id: 'feed',
   answeredBy: ['fed'],
   tasks: (world) => {
-    const { reading, life, today, weather } = world;
-    const { house, planting } = reading;
+    const { reading, today } = world;
+    const { house, planting, spot } = reading;
     const appetite = appetiteOf(world);
-    const book = bookWeek(weekOfDay(today), reading.spot);
+    const book = bookWeek(weekOfDay(today), spot);
     if (planting.care.feeding === 'none' || !appetite || book < GROWS[0] || book > GROWS[1])
       return [];
-    const since = lastDay(world, ['fed']);
-    const litres = mixL(planting.container);
-    if (house.feed === 'organic pellets')
-      return due(
-        life.plantedOn,
-        since,
-        PELLETS.days,
-        PELLETS.days,
-        (best) => ({
-          window: best,
-          earliest: best,
-          best,
-          latest: addDays(best, PELLETS.days - 1),
-          minutes: 1,
-          tools: ['feed'],
-          facts: {
-            rule: 'feed',
-            what: 'pellets',
-            amount: PELLETS.gPerL * litres,
-            perCanMl: null,
-            everyDays: PELLETS.days,
-            since,
-          },
-        }),
-        today,
-      );
-    const left = slowReleaseLeft(
-      Array.from({ length: Math.max(0, daysBetween(life.plantedOn, today)) }, (_, i) => {
-        const { minC, maxC } = weather.on(addDays(life.plantedOn, i));
-        return (minC + maxC) / 2 + 2;
-      }),
-    );
-    const onlySlow = house.feed === 'slow-release only';
-    // While it gives, slow-release alone is enough for those who use nothing else.
-    if (onlySlow && left > 0.1) return [];
-    const { days, ppm } = LIQUID[appetite];
-    const strength = left > 0.1 ? BESIDE_SLOW : 1;
-    return due(
-      life.plantedOn,
-      since,
-      onlySlow ? 1 : LIQUID_FROM_DAYS,
-      days,
-      (best) => ({
-        window: best,
-        earliest: best,
-        best,
-        latest: addDays(best, days - 1),
-        minutes: 1.5,
-        litres: 0,
-        tools: ['can', 'feed'],
-        facts: {
-          rule: 'feed',
-          what: 'liquid',
-          amount: POURED_SHARE * litres,
-          perCanMl: liquidMl(ppm * strength, CAN_L),
-          everyDays: days,
-          since,
-        },
-      }),
-      today,
-    );
+    return house.feed === 'organic pellets'
+      ? pellets(world)
+      : liquid(world, appetite, house.feed === 'slow-release only');
   },
 };
 
-/** The first day it is due: so long after planting, then so long after the last time. */
-function due<T>(
-  plantedOn: string,
-  since: string | null,
+function pellets(world: CareWorld): readonly Candidate[] {
+  const since = lastDay(world, ['fed']);
+  const best = due(world, since, PELLETS.days, PELLETS.days);
+  return fed(world, best, {
+    latest: addDays(best, PELLETS.days - 1),
+    minutes: 1,
+    tools: ['feed'],
+    facts: {
+      rule: 'feed',
+      what: 'pellets',
+      amount: PELLETS.gPerL * mixL(world.reading.planting.container),
+      perCanMl: null,
+      everyDays: PELLETS.days,
+      since,
+    },
+  });
+}
+
+function liquid(
+  world: CareWorld,
+  appetite: keyof typeof LIQUID,
+  onlySlow: boolean,
+): readonly Candidate[] {
+  const { life, today, weather, reading } = world;
+  const left = slowReleaseLeft(
+    Array.from({ length: Math.max(0, daysBetween(life.plantedOn, today)) }, (_, i) => {
+      const { minC, maxC } = weather.on(addDays(life.plantedOn, i));
+      return (minC + maxC) / 2 + MIX_OVER_AIR_K;
+    }),
+  );
+  const gives = left > SLOW_GIVES;
+  // While it gives, slow-release alone is enough for those who use nothing else.
+  if (onlySlow && gives) return [];
+  const { days, ppm } = LIQUID[appetite];
+  const since = lastDay(world, ['fed']);
+  const best = due(world, since, onlySlow ? 1 : LIQUID_FROM_DAYS, days);
+  return fed(world, best, {
+    latest: addDays(best, days - 1),
+    minutes: 1.5,
+    tools: ['can', 'feed'],
+    facts: {
+      rule: 'feed',
+      what: 'liquid',
+      amount: POURED_SHARE * mixL(reading.planting.container),
+      perCanMl: liquidMl(ppm * (gives ? BESIDE_SLOW : 1), CAN_L),
+      everyDays: days,
+      since,
+    },
+  });
+}
+
+/** The mix of a pot in the sun is so much warmer than the air, in the mean of day and night, K. Ours. */
+const MIX_OVER_AIR_K = 2;
+/** Share of slow-release feed left from which it still feeds. */
+const SLOW_GIVES = 0.1;
+
+/** The first day on which it is due: so long after planting, then so long after the last time. */
+function due(
+  { life: { plantedOn }, today }: CareWorld,
+  since: Day | null,
   firstAfter: number,
   every: number,
-  task: (best: string) => T,
-  today: string,
-): readonly T[] {
-  const first = addDays(plantedOn, firstAfter);
-  const next = since === null || since < plantedOn ? first : addDays(since, every);
-  const best = windowOn(today, next, every);
-  return daysBetween(today, best) > SOON_DAYS ? [] : [task(best)];
+): Day {
+  const next =
+    since === null || since < plantedOn ? addDays(plantedOn, firstAfter) : addDays(since, every);
+  return windowOn(today, next, every);
+}
+
+function fed(
+  { today }: CareWorld,
+  best: Day,
+  rest: Omit<Candidate, 'window' | 'earliest' | 'best'>,
+): readonly Candidate[] {
+  if (daysBetween(today, best) > SOON_DAYS) return [];
+  return [{ window: best, earliest: best, best, ...rest }];
 }
