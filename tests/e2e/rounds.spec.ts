@@ -120,3 +120,28 @@ test('away for eight days, the order walked dragged by keys, and the week saved 
   ]);
   expect(file.suggestedFilename()).toBe('rounds.ics');
 });
+
+test('a probe that is stuck: its first reading rules, the same again after watering is told and not believed; one that does not answer changes nothing', async ({
+  page,
+}) => {
+  await page.setViewportSize(PHONE);
+  await halt(page);
+  let answer: object = { ok: true, percent: 26 };
+  await page.route('**/api/probe?*', (route) => route.fulfill({ json: answer }));
+  await page.goto('/rounds');
+  await page.locator('[data-stop="demo-basket-1"]').click();
+  const probe = page.getByRole('button', { name: 'Read the probe' });
+  await probe.click();
+  await expect(page.getByText('The probe says 26 %.')).toBeVisible();
+  // So dry it cannot wait.
+  await expect(page.locator('[data-task^="demo-basket-1 water"]')).toBeVisible();
+  await page.getByRole('button', { name: /^Done/ }).click();
+  await expect(page.locator('[data-task^="demo-basket-1 water"]')).toHaveCount(0);
+  await page.locator('[data-stop="demo-basket-1"]').click();
+  await probe.click();
+  await expect(page.getByRole('note')).toContainText('not believed');
+  await expect(page.locator('[data-task^="demo-basket-1 water"]')).toHaveCount(0);
+  answer = { ok: false, why: 'no answer' };
+  await probe.click();
+  await expect(page.getByText('The probe does not answer.')).toBeVisible();
+});

@@ -4,6 +4,7 @@ import { byPlanting, lifeOf } from '../log/life';
 import type { Entry } from '../log/entry';
 import type { Day } from '../calendar/day';
 import type { PlantingInSpot } from '../plantings/planting';
+import { stuckReadings } from './device';
 import type { WaterOutlook } from './outlook';
 import { spotWeather } from './spotWeather';
 import type { Task } from './task';
@@ -18,6 +19,9 @@ export interface Care {
   /** How much more or less than reckoned it drinks, as fingers have told. */
   readonly factor: number;
   readonly weeks: number;
+  readonly plantedOn: Day;
+  /** The last reading of its probe is not believed: it hangs. */
+  readonly isProbeStuck: boolean;
 }
 
 export interface CareAsk {
@@ -55,5 +59,12 @@ export function careFrom(world: CareWorld): Care {
     outlook: world.outlook,
     factor: world.water.thirst.factor,
     weeks: world.weeksOn(world.today),
+    plantedOn: world.life.plantedOn,
+    isProbeStuck: isLastStuck(world.held),
   };
+}
+
+function isLastStuck(held: readonly Entry[]): boolean {
+  const last = held.findLast(({ what }) => what.did === 'reading' && what.device === 'moisture');
+  return last !== undefined && stuckReadings(held).has(last.id);
 }

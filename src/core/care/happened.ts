@@ -1,6 +1,7 @@
 import { isOf, type Entry } from '../log/entry';
 import { DRY_KG, type FeltBand } from './finger';
 import type { Day } from '../calendar/day';
+import { stuckReadings } from './device';
 
 /** Something that happened to the water of a pot in a day. Hours are local, 0–24. */
 export type WaterEvent =
@@ -19,14 +20,29 @@ export type WaterEvent =
       readonly by: 'finger' | 'scale' | 'probe';
     };
 
-/** What a log says of a pot's water, by local day, in order. @param drainedKg weight of the pot watered and drained; `null`: weights tell nothing */
+/** What turns a weight or a reading into water. */
+export interface Measures {
+  /** Weight of the pot watered and drained, kg. */
+  readonly drainedKg: number;
+  readonly capL: number;
+  /** Water that the mix holds full, and at wilting, share of its volume. */
+  readonly fullShare: number;
+  readonly wiltShare: number;
+}
+
+/** A probe is out by about this much, share of the mix's volume. */
+const PROBE_OFF = 0.03;
+
+/** What a log says of a pot's water, by local day, in order. */
 export function waterEvents(
   held: readonly Entry[],
-  { drainedKg, capL }: { readonly drainedKg: number; readonly capL: number },
+  how: Measures,
 ): ReadonlyMap<Day, readonly WaterEvent[]> {
   const days = new Map<Day, WaterEvent[]>();
+  const stuck = stuckReadings(held);
   for (const entry of held) {
-    const event = eventOf(entry, drainedKg, capL);
+    // A probe that hangs is not believed.
+    const event = stuck.has(entry.id) ? null : eventOf(entry, how);
     if (!event) continue;
     const day = entry.at.slice(0, 10);
     const list = days.get(day);
@@ -41,7 +57,10 @@ export function waterEvents(
 const hourOf = ({ at }: Pick<Entry, 'at'>): number =>
   Number(at.slice(11, 13)) + Number(at.slice(14, 16)) / 60;
 
-function eventOf(entry: Entry, drainedKg: number, capL: number): WaterEvent | null {
+function eventOf(
+  entry: Entry,
+  { drainedKg, capL, fullShare, wiltShare }: Measures,
+): WaterEvent | null {
   const hour = hourOf(entry);
   if (isOf(entry, 'watered')) return { hour, kind: 'watered', litres: entry.what.litres };
   // Watered in on planting day, as potting day has it.
@@ -57,6 +76,17 @@ function eventOf(entry: Entry, drainedKg: number, capL: number): WaterEvent | nu
       band: [share - off, share + off],
       entryId: entry.id,
       by: 'scale',
+    };
+  }
+  if (isOf(entry, 'reading') && entry.what.device === 'moisture') {
+    const share = (volume: number) => (volume - wiltShare) / Math.max(0.01, fullShare - wiltShare);
+    const volume = entry.what.value / 100;
+    return {
+      hour,
+      kind: 'known',
+      band: [share(volume - PROBE_OFF), share(volume + PROBE_OFF)],
+      entryId: entry.id,
+      by: 'probe',
     };
   }
   return null;

@@ -3,6 +3,7 @@ import type { Reading } from '../checks/reading';
 import type { DayWeather, Forecast } from '../climate/weather';
 import type { Entry, What } from '../log/entry';
 import type { Life } from '../log/life';
+import { mixFactsOf } from '../containers/mixes';
 import { weightOf } from '../containers/weight';
 import { balanceOf, type WaterDay } from './balance';
 import { waterEvents } from './happened';
@@ -54,6 +55,7 @@ export function careWorld(
   if (plantedOn === null || plantedOn > today || (life.overOn !== null && life.overOn <= today))
     return null;
   const pot = potOf(reading);
+  const facts = mixFactsOf(reading.planting.container);
   const weeksOn = (day: Day) => Math.max(0, Math.floor(daysBetween(plantedOn, day) / 7));
   // What is told of days to come has not happened yet.
   const past = held.filter(({ at }) => at.slice(0, 10) <= today);
@@ -66,6 +68,8 @@ export function careWorld(
     events: waterEvents(past, {
       drainedKg: weightOf(reading.planting.container, foliageM2(reading, weeksOn(today))).wateredKg,
       capL: pot.capL,
+      fullShare: facts.waterShare,
+      wiltShare: facts.wiltShare,
     }),
   });
   const water = days[days.length - 1]!;

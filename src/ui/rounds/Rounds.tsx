@@ -21,6 +21,7 @@ import { roundText, taskHow, taskLeft, taskTitle, taskWhy, warningText } from '@
 import { temperatureText } from '@/words/format';
 import { longDayText } from '@/words/life';
 import { inSentence } from '@/words/names';
+import { ProbeButton } from './ProbeButton';
 import { useRound, type Walk } from './useRound';
 import { useSkyToday } from './useSkyToday';
 import { WaterGauge } from './WaterGauge';
@@ -304,6 +305,15 @@ function StopCard({
               ))}
             </span>
           </fieldset>
+          <p className="pt-2">
+            <ProbeButton
+              it={it}
+              care={care}
+              today={cared.today}
+              since={care.plantedOn}
+              walk={walk}
+            />
+          </p>
           {isBad ? (
             <fieldset className="pt-3">
               <legend className="pb-1 text-small font-semibold">How does it look?</legend>

@@ -35,6 +35,8 @@ export interface Walk {
   readonly later: (task: Task) => void;
   readonly bad: (plantingId: string, how: LooksBad) => void;
   readonly felt: (plantingId: string, how: Felt) => void;
+  /** Keeps what a probe showed, percent of the mix's volume. */
+  readonly probed: (plantingId: string, percent: number) => void;
   /** All that is to be watered is, but for these. */
   readonly allWatered: (but: readonly string[]) => void;
   readonly finish: (minutes: number | null, order?: readonly string[]) => void;
@@ -131,6 +133,11 @@ export function useRound(planted: Planted, cared: Cared): Walk {
       write(
         [{ of: { plantingId }, what: { did: 'felt', how } }],
         'Its water is put right by your finger.',
+      ),
+    probed: (plantingId, percent) =>
+      write(
+        [{ of: { plantingId }, what: { did: 'reading', device: 'moisture', value: percent } }],
+        `The probe says ${percent} %.`,
       ),
     allWatered: (but) => {
       const all = round.stops.flatMap(({ tasks }) => tasks).filter(({ rule }) => rule === 'water');
