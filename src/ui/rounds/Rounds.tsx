@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { Task } from '@/core/care/task';
 import { FELT, LOOKS_BAD } from '@/core/log/terms';
 import { roundsOn } from '@/core/care/outlook';
@@ -26,6 +26,7 @@ import { useRound, type Walk } from './useRound';
 import { useSkyToday } from './useSkyToday';
 import { WaterGauge } from './WaterGauge';
 
+const PrintRound = dynamic(() => import('./PrintRound'), { ssr: false });
 const OrderSheet = dynamic(() => import('./OrderSheet'), { ssr: false });
 const AwaySheet = dynamic(() => import('./AwaySheet'), { ssr: false });
 const AllWatered = dynamic(() => import('./AllWatered'), { ssr: false });
@@ -48,7 +49,9 @@ function Walked({ planted, cared }: { readonly planted: Planted; readonly cared:
   const walk = useRound(planted, cared);
   const { round } = walk;
   const [at, setAt] = useState<string | null>(null);
-  const [open, setOpen] = useState<'order' | 'away' | 'watered' | null>(null);
+  const [open, setOpen] = useState<'order' | 'away' | 'watered' | 'paper' | null>(null);
+  // The same function as long as the room is open: a new one would print again.
+  const closePaper = useCallback(() => setOpen(null), []);
   const sky = useSkyToday(planted, cared.today);
   const stop = round.stops.find(({ plantingId }) => plantingId === at) ?? round.stops[0];
   const zone = zoneOf(planted.its);
@@ -109,11 +112,15 @@ function Walked({ planted, cared }: { readonly planted: Planted; readonly cared:
           <Button onClick={() => setOpen('order')}>Order of walking</Button>
         )}
         {cared.byId.size > 0 && <Button onClick={() => setOpen('away')}>Away for a while</Button>}
+        {cared.byId.size > 0 && <Button onClick={() => setOpen('paper')}>On paper</Button>}
         {cared.byId.size > 0 && <SaveCalendar planted={planted} cared={cared} />}
       </p>
       <div className="pt-3">
         <DayNote timeZone={zone} place="Here" />
       </div>
+      {open === 'paper' && (
+        <PrintRound planted={planted} cared={cared} walk={walk} onDone={closePaper} />
+      )}
       {open === 'order' && (
         <OrderSheet planted={planted} walk={walk} onClose={() => setOpen(null)} />
       )}
