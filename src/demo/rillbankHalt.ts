@@ -165,7 +165,7 @@ const tub = usualContainer(
 );
 const basket = usualContainer('Hanging basket', { kind: 'basket', topCm: 38, depthCm: 19 }, 'coir');
 /** Slits in the liner of a basket whose sides are planted. */
-const SLITS = [{ heightCm: 8.5, count: 8 }] as const;
+const SLITS = [{ heightCm: 5, count: 6 }] as const;
 const windowBox = usualContainer(
   'Long window box',
   { kind: 'box', lengthCm: 110, widthCm: 22, baseLengthCm: 106, baseWidthCm: 19, depthCm: 20 },

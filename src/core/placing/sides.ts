@@ -138,9 +138,14 @@ export function packOver(
 /** Slits are cut a hand apart, cm. Usual practice. */
 const SLIT_EVERY_CM = 13;
 
-/** A row of slits in the side of a basket: half way up the mix, a hand apart. */
+/** A row of slits in the side of a basket, a hand apart: so low that balls from cell packs lie under pots of 9 cm set in from above, where it is deep enough for both. */
 export function slitsOf(container: Container): Container['sideHoles'][number] {
-  const heightCm = Math.round(mixHeightCm(container) / 2);
+  const above = NURSERY_SIZES['9cm'].heightCm;
+  const half = NURSERY_SIZES['six-pack'].topCm / 2;
+  const heightCm = Math.max(
+    Math.ceil(mixFloorCm(container) + half),
+    Math.floor(mixHeightCm(container) - above - half),
+  );
   const round = rimLengthCm(container.shape);
   return { heightCm, count: Math.max(3, Math.round(round / SLIT_EVERY_CM)) };
 }

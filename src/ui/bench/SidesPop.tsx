@@ -55,9 +55,7 @@ export default function SidesPop({ editing, settings }: SidesPopProps) {
           >
             Cut slits in its side
           </Button>{' '}
-          <span className="text-ink2">
-            a row half way up, a hand apart, for plants pushed through
-          </span>
+          <span className="text-ink2">a low row, a hand apart, for plants pushed through</span>
         </p>
       )}
       <RimSeeds editing={editing} />
