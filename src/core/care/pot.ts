@@ -6,7 +6,9 @@ import { rimSection } from '../containers/shape';
 import { dayOfYear } from '../sky/clock';
 import { climateHere } from '../spots/frost';
 import { rainShare } from '../spots/rain';
+import type { Spot } from '../spots/spot';
 import { weekAfter } from '../units/units';
+import { once } from '../work/once';
 import { availableL, drawLPerMm, REFILL_AT, sunOn } from '../water/demand';
 import { et0Mm } from '../water/et0';
 
@@ -68,8 +70,15 @@ export function potOf(reading: Reading): Pot {
     readyL: capL * REFILL_AT,
     reservoirL: container.reservoirL,
     repels: !container.ownMix && REPELS.has(container.mix),
-    demandL: (day, week) =>
-      et0Mm(day, spot.site.latitudeDeg) * sunOn(spot, dayOfYear(day.date)) * inWeek(week).draw,
+    demandL: (day, week) => airTakesMm(spot)(day) * inWeek(week).draw,
     rainL: (day, week) => inWeek(week).rain(day.rainMm),
   };
 }
+
+/** What the air takes at a spot on a day, mm: the same for all that stands there, so that it is reckoned once for a day's weather. */
+const airTakesMm = once((spot: Spot) =>
+  once(
+    (day: DayWeather): number =>
+      et0Mm(day, spot.site.latitudeDeg) * sunOn(spot, dayOfYear(day.date)),
+  ),
+);

@@ -59,7 +59,10 @@ export function seasonCare(reading: Reading): readonly WeekOfCare[] {
 }
 
 /** Leaves seen from above, all plants together without what overlaps, m². */
-export function canopyM2({ plants, sizesAt }: Pick<Reading, 'plants' | 'sizesAt'>, at: number): number {
+export function canopyM2(
+  { plants, sizesAt }: Pick<Reading, 'plants' | 'sizesAt'>,
+  at: number,
+): number {
   const discs = sizesAt(at).map(({ spreadCm }, i) => ({
     x: plants[i]!.xCm,
     z: plants[i]!.zCm,
