@@ -163,6 +163,7 @@ export function round(text: string): Answer {
   const order = walkingOrder(
     cares.map(({ plantingId }) => plantingId),
     backup.entries,
+    question.today,
   );
   const walk = roundOf(
     order,

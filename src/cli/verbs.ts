@@ -1,3 +1,4 @@
+import { allPlants } from '@/core/plantings/planting';
 import { USUAL_HOUSE } from '@/core/plantings/house';
 import * as z from 'zod';
 import { opinionOf } from '@/core/checks/opinion';
@@ -449,7 +450,7 @@ function group(text: string): Answer {
 function shop(text: string): Answer {
   const read = plantingIn(text);
   if (!read.ok) return read.answer;
-  return { kind: 'done', output: shoppingListOf(read.it.planting.container, read.it.plants) };
+  return { kind: 'done', output: shoppingListOf(read.it.planting.container, allPlants(read.it)) };
 }
 
 const querySchema = z.object({

@@ -1,5 +1,6 @@
 import type { Facts, Task } from '@/core/care/task';
 import type { KindId, PlantKind } from '@/core/plants/kind';
+import type { DripZone } from '@/core/care/drip';
 import type { Warning } from '@/core/care/warnings';
 import { capital, countText, temperatureText, volumeText, windText, type Units } from './format';
 import { dayText } from './life';
@@ -92,6 +93,7 @@ const nightText = ({ nightC }: { readonly nightC: number }, units: Units): strin
 
 function waterWhy({
   share,
+  sure,
   timesADay,
   factor,
 }: Extract<Facts, { readonly rule: 'water' }>): string {
@@ -106,7 +108,12 @@ function waterWhy({
       : factor < 0.87
         ? ' It drinks less than reckoned, as you felt.'
         : '';
-  return `${left}${often}.${told}`;
+  // Said where it is not plain: a pot that is surely dry needs no odds.
+  const odds =
+    sure < 0.8
+      ? ` It may hold out: about ${Math.max(1, Math.round(sure * 10))} in 10 that it is too dry before the next round.`
+      : '';
+  return `${left}${often}.${odds}${told}`;
 }
 
 function feedWhy(facts: Extract<Facts, { readonly rule: 'feed' }>): string {
@@ -216,4 +223,18 @@ export function warningText(
     case 'rain':
       return `About ${Math.round(warning.rainMm)} mm of rain from ${dayText(warning.on)}: put ${who} under a roof, or clear the holes.`;
   }
+}
+
+/** A drip line's programme for today, and what the worst-off gets. */
+export function dripText(
+  { runs, minutes, litres, pots }: DripZone,
+  nameOf: (plantingId: string) => string,
+  units: Units,
+): string {
+  const most = [...pots].sort((a, b) => b.getsL / b.wantsL - a.getsL / a.wantsL)[0];
+  const over =
+    most && most.getsL > most.wantsL * 1.5
+      ? ` ${nameOf(most.plantingId)} then gets ${(most.getsL / most.wantsL).toFixed(1)} times what it wants: an emitter less would do.`
+      : '';
+  return `${runs === 1 ? 'One run' : `${runs} runs`} of ${Math.max(1, Math.round(minutes))} minutes today, ${volumeText(litres, units)} in all, so that the thirstiest has enough.${over}`;
 }

@@ -46,8 +46,9 @@ export function describePlanting(
   weeks: number,
   units: Units,
 ): string {
-  const { planting, spot, plants } = reading;
-  const sizes = reading.sizesAt(weeks);
+  const { planting, spot, all: plants, sides } = reading;
+  const sizes = reading.allSizesAt(weeks);
+  const inSides = new Set(sides.map(({ id }) => id));
   const reach = {
     acrossCm: Math.max(1, ...plants.map(({ xCm }) => Math.abs(xCm))),
     deepCm: Math.max(1, ...plants.map(({ zCm }) => Math.abs(zCm))),
@@ -67,7 +68,11 @@ export function describePlanting(
       .filter(({ plant }) => plant.kindId === kind.id);
     const tall = Math.max(...here.map(({ size }) => size.heightCm));
     const trail = Math.max(...here.map(({ size }) => size.trailCm));
-    const where = [...new Set(here.map(({ plant }) => placeText(plant, reach)))];
+    const where = [
+      ...new Set(
+        here.map(({ plant }) => (inSides.has(plant.id) ? 'in the sides' : placeText(plant, reach))),
+      ),
+    ];
     lines.push(
       `${letter}: ${countText(count, inSentence(kind.common), inSentence(kind.common))}, ${where.join(', ')}; about ${lengthText(tall, units)} tall${trail > 5 ? `, trailing ${lengthText(trail, units)}` : ''}; ${showsText(kind, bookWeek(week, spot))}.`,
     );

@@ -24,6 +24,8 @@ import type { PictureRequest } from '@/drawing/picturing';
 import type { NewKinds, SubjectByNumber } from './kindsOnce';
 import type { AwayPot } from '@/core/care/away';
 import type { Warning } from '@/core/care/warnings';
+import type { DripZone } from '@/core/care/drip';
+import type { DayWeather } from '@/core/climate/weather';
 import type { Care, CareAsk } from '@/core/care/careOf';
 import type { Fix } from '@/core/checks/opinion';
 import type { CheckId } from '@/core/checks/rules/index';
@@ -108,6 +110,9 @@ export interface Jobs {
       readonly care: readonly Care[];
       readonly away: readonly AwayPot[];
       readonly warnings: readonly Warning[];
+      /** The weather of the day where the first of them stands. */
+      readonly sky: DayWeather | null;
+      readonly drips: readonly DripZone[];
     };
   };
   readWeather: {

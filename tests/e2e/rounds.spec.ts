@@ -130,7 +130,7 @@ test('a probe that is stuck: its first reading rules, the same again after water
   await page.route('**/api/probe?*', (route) => route.fulfill({ json: answer }));
   await page.goto('/rounds');
   await page.locator('[data-stop="demo-basket-1"]').click();
-  const probe = page.getByRole('button', { name: 'Read the probe' });
+  const probe = page.getByRole('button', { name: 'Read the simulated probe' });
   await probe.click();
   await expect(page.getByText('The probe says 26 %.')).toBeVisible();
   // So dry it cannot wait.

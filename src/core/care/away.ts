@@ -1,5 +1,5 @@
 import { addDays, daysBetween, type Day } from '../calendar/day';
-import { waterOutlook, AHEAD_DAYS } from './outlook';
+import { waterOutlook } from './outlook';
 import type { CareWorld } from './world';
 
 /** What becomes of a container while nobody comes. */
@@ -72,5 +72,3 @@ export function awayPlan(
     };
   });
 }
-
-export { AHEAD_DAYS };

@@ -1,3 +1,6 @@
+import { withSidesPlanted } from '../placing/sides';
+import { inSpot } from '../plantings/planting';
+import { kindOf } from '../plants/book/index';
 import fc from 'fast-check';
 import { HALT } from '../../../tests/builders/halt';
 import { BASKET, known, planted, SUNNY, TUB } from '../../../tests/builders/plantings';
@@ -66,8 +69,6 @@ const event = fc.oneof(
     kind: fc.constant('known' as const),
     hour: fc.double({ min: 0, max: 23.9, noNaN: true }),
     band: fc.constantFrom('bone dry' as const, 'dry' as const, 'right' as const, 'soaked' as const),
-    entryId: fc.constant('e'),
-    by: fc.constant('finger' as const),
   }),
 );
 const anyDay = fc.record({
@@ -205,7 +206,7 @@ test('a finger rules the state at once, both sides of each band; “right” whe
   const felt = (band: 'bone dry' | 'dry' | 'right' | 'soaked', day = '2026-06-20') =>
     days(POT, {
       until: day,
-      events: new Map([[day, [{ kind: 'known', hour: 23, band, entryId: 'e', by: 'finger' }]]]),
+      events: new Map([[day, [{ kind: 'known', hour: 23, band }]]]),
     }).at(-1)!;
   const plain = days(POT, { until: '2026-06-20' }).at(-1)!;
   for (const band of ['bone dry', 'dry', 'right', 'soaked'] as const) {
@@ -234,7 +235,7 @@ test('six words of a finger halve the error in a pot’s thirst, and a wrong one
     };
     const feel = (day: Day, band: 'bone dry' | 'dry' | 'right' | 'soaked') => {
       events.set(day, [
-        { kind: 'known', hour: 8, band, entryId: 'e', by: 'finger' },
+        { kind: 'known', hour: 8, band },
         { kind: 'watered', hour: 8.5, litres: null },
       ]);
       last = day;
@@ -300,4 +301,22 @@ test('an outlook: a wet cool week wants nothing, a hot one wants it sooner, and 
   expect(ask(0.3).wants).toEqual({ day: '2026-07-10', part: 'morning' });
   expect(ask(0.3).litres).toBeCloseTo(POT.capL * 0.7 * 1.06, 1);
   expect(ask(1, summer(), 0.4).wants!.day <= mild.day).toBe(true);
+});
+
+test('plants in the sides drink too; a drip line keeps its pots full until somebody feels otherwise', () => {
+  const holed = { ...BASKET, sideHoles: [{ heightCm: 5, count: 6 }] };
+  const bare = planted([['petunia-white', 0, 0]], { container: holed });
+  const sides = withSidesPlanted(bare.planting, [known('lobelia-blue')], null);
+  const full = inSpot({ ...bare.planting, sides }, bare.spot, kindOf, bare.house);
+  const day = summer()('2026-07-10');
+  expect(potOf(read(full)).demandL(day, 8)).toBeGreaterThan(
+    potOf(read(bare)).demandL(day, 8) * 1.2,
+  );
+  const dripped = of(BASKET, { waters: { ...SUNNY.waters, by: 'drip' } });
+  for (const { waterL } of days(dripped)) expect(waterL).toBeGreaterThan(dripped.capL * 0.4);
+  const felt = days(dripped, {
+    until: '2026-07-10',
+    events: new Map([['2026-07-10', [{ kind: 'known', hour: 12, band: 'bone dry' }]]]),
+  }).at(-1)!;
+  expect(felt.waterL).toBeLessThan(dripped.capL * 0.11);
 });

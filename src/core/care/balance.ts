@@ -40,6 +40,8 @@ const REPELS_BELOW = 0.15;
 const TAKES = 0.55;
 /** Poured until it runs, so much of the deficit runs out below on the way. Ours. */
 export const RUNS_OUT = 0.06;
+/** Drip lines run early. */
+const DRIPS_HOUR = 6;
 /** Rain falls in the middle of the day. */
 export const RAIN_HOUR = 13;
 
@@ -123,6 +125,8 @@ export function oneDay(
     pour(pot, water, rain, sums);
     rained = true;
   };
+  // A line that runs gives what was drunk since.
+  if (pot.isDripped && untilHour >= DRIPS_HOUR) waterIt(pot, water, null, sums);
   for (const event of events) {
     if (!rained && event.hour >= RAIN_HOUR) rainFalls();
     drinkUntil(event.hour);

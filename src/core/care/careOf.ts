@@ -4,7 +4,7 @@ import { byPlanting, lifeOf } from '../log/life';
 import type { Entry } from '../log/entry';
 import type { Day } from '../calendar/day';
 import type { PlantingInSpot } from '../plantings/planting';
-import { stuckReadings } from './device';
+import { lastReading, stuckReadings } from './device';
 import type { WaterOutlook } from './outlook';
 import { spotWeather } from './spotWeather';
 import type { Task } from './task';
@@ -22,6 +22,8 @@ export interface Care {
   readonly plantedOn: Day;
   /** The last reading of its probe is not believed: it hangs. */
   readonly isProbeStuck: boolean;
+  /** What its probe showed last, percent; `null`: nothing yet. */
+  readonly probePercent: number | null;
 }
 
 export interface CareAsk {
@@ -53,6 +55,7 @@ export function* worldsOf({
 }
 
 export function careFrom(world: CareWorld): Care {
+  const reading = lastReading(world.held);
   return {
     plantingId: world.reading.planting.id,
     tasks: tasksOf(world),
@@ -60,11 +63,7 @@ export function careFrom(world: CareWorld): Care {
     factor: world.water.thirst.factor,
     weeks: world.weeksOn(world.today),
     plantedOn: world.life.plantedOn,
-    isProbeStuck: isLastStuck(world.held),
+    isProbeStuck: reading !== null && stuckReadings(world.held).has(reading.id),
+    probePercent: reading?.what.value ?? null,
   };
-}
-
-function isLastStuck(held: readonly Entry[]): boolean {
-  const last = held.findLast(({ what }) => what.did === 'reading' && what.device === 'moisture');
-  return last !== undefined && stuckReadings(held).has(last.id);
 }

@@ -19,19 +19,20 @@ test('a simulated probe is near the truth, the same for the same day, silent at 
   const truth = (day: string) => 30 + 20 * Math.abs(Math.sin(Date.parse(day) / 8.64e7));
   let [silent, near, all, stuck] = [0, 0, 0, 0];
   for (let seed = 0; seed < 40; seed += 1) {
-    const probe = simulatedProbe(seed, truth, '2026-05-14');
-    let before: number | null = null;
+    let last: number | null = null;
     for (let i = 0; i < 60; i += 1) {
       const day = addDays('2026-05-14', i);
-      const answer = probe(day);
-      expect(probe(day)).toEqual(answer);
+      const at = { day, since: '2026-05-14', water: truth(day), last };
+      const answer = simulatedProbe(seed, at);
+      expect(simulatedProbe(seed, at)).toEqual(answer);
       all += 1;
-      if (!answer.ok) silent += 1;
-      else {
-        if (Math.abs(answer.percent - truth(day)) < 5) near += 1;
-        if (before === answer.percent) stuck += 1;
-        before = answer.percent;
+      if (!answer.ok) {
+        silent += 1;
+        continue;
       }
+      if (Math.abs(answer.percent - truth(day)) < 5) near += 1;
+      if (last === answer.percent) stuck += 1;
+      last = answer.percent;
     }
   }
   expect(silent / all).toBeGreaterThan(0.02);

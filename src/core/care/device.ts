@@ -1,15 +1,19 @@
-import { addDays, daysBetween, type Day } from '../calendar/day';
+import * as z from 'zod';
+import { daysBetween, type Day } from '../calendar/day';
 import { isOf, type Entry, type EntryThat } from '../log/entry';
 import { hash01 } from '../random/hash';
 
 /** What a probe in the mix answers: percent of the mix's volume that is water, or nothing. */
-export type ProbeAnswer =
-  | { readonly ok: true; readonly percent: number }
-  | { readonly ok: false; readonly why: 'no answer' };
+export const probeAnswerSchema = z.discriminatedUnion('ok', [
+  z.object({ ok: z.literal(true), percent: z.number().min(0).max(100) }),
+  z.object({ ok: z.literal(false), why: z.literal('no answer') }),
+]);
+export type ProbeAnswer = Readonly<z.infer<typeof probeAnswerSchema>>;
 
 /** Something that reads the mix of a container: the simulated probe, or a real one. */
 export interface Probe {
-  readonly read: (plantingId: string, day: Day) => Promise<ProbeAnswer>;
+  /** @throws {Error} when it cannot be reached, or answers what no probe does */
+  readonly read: (day: Day) => Promise<ProbeAnswer>;
 }
 
 /** What the simulated probe does wrong: scatter of a reading, percent; drift a day, percent; how often it does not answer, or hangs for a week. Ours, from cheap probes. */
@@ -20,25 +24,32 @@ const STUCK = 0.12;
 const STUCK_DAYS = 7;
 
 /**
- * The simulated probe: the water there is, with noise that is the same for the same day, a slow drift, days on which it does not answer,
- * and weeks in which it shows what it showed first.
- * @param percentOn water on a day, percent of the volume
+ * What the simulated probe shows on a day: the water there is, with noise that is the same for the same day and a slow drift; at times
+ * nothing, and for whole weeks what it showed last.
  */
 export function simulatedProbe(
   seed: number,
-  percentOn: (day: Day) => number,
-  since: Day,
-): (day: Day) => ProbeAnswer {
-  return (day) => {
-    const days = daysBetween(since, day);
-    if (hash01(seed, days, 1) < SILENT) return { ok: false, why: 'no answer' };
-    const week = Math.floor(days / STUCK_DAYS);
-    const isStuck = hash01(seed, week, 2) < STUCK;
-    const shown = isStuck ? week * STUCK_DAYS : days;
-    const noise = (hash01(seed, shown, 3) + hash01(seed, shown, 4) - 1) * NOISE * 2;
-    const at = isStuck ? addDays(since, shown) : day;
-    return { ok: true, percent: round(percentOn(at) + noise + DRIFT_A_DAY * shown) };
-  };
+  {
+    day,
+    since,
+    water,
+    last,
+  }: {
+    readonly day: Day;
+    /** Since when it is in the mix. */
+    readonly since: Day;
+    /** Water that is there, percent of the volume. */
+    readonly water: number;
+    /** What it showed last; `null`: nothing yet. */
+    readonly last: number | null;
+  },
+): ProbeAnswer {
+  const days = daysBetween(since, day);
+  if (hash01(seed, days, 1) < SILENT) return { ok: false, why: 'no answer' };
+  const isStuck = hash01(seed, Math.floor(days / STUCK_DAYS), 2) < STUCK;
+  if (isStuck && last !== null) return { ok: true, percent: last };
+  const noise = (hash01(seed, days, 3) + hash01(seed, days, 4) - 1) * NOISE * 2;
+  return { ok: true, percent: round(water + noise + DRIFT_A_DAY * days) };
 }
 
 const round = (percent: number): number =>
@@ -48,6 +59,12 @@ const round = (percent: number): number =>
 const SAME = 0.25;
 /** Without watering it may stay the same no longer than this, days. */
 const SAME_DAYS = 3;
+
+/** What the probe showed last; `null`: nothing yet. */
+export function lastReading(held: readonly Entry[]): EntryThat<'reading'> | null {
+  const last = held.findLast((entry) => isOf(entry, 'reading') && entry.what.device === 'moisture');
+  return last && isOf(last, 'reading') ? last : null;
+}
 
 /** Readings that are not believed: the same as the one before, though water came or days went by. */
 export function stuckReadings(held: readonly Entry[]): ReadonlySet<string> {

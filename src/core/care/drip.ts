@@ -4,6 +4,7 @@ import type { CareWorld } from './world';
 
 /** What ran through a line and into the pots of one zone. */
 export interface DripZone {
+  readonly spotId: string;
   readonly pots: readonly {
     readonly plantingId: string;
     readonly emitters: number;
@@ -34,6 +35,16 @@ export function dripMinutes(
   return (60 * (demandL / (1 - leach) / efficiency)) / (emitters * flowLH);
 }
 
+/** A zone for each spot that is on a drip line, for today's weather. */
+export function dripZones(worlds: readonly CareWorld[]): readonly DripZone[] {
+  const bySpot = new Map<string, CareWorld[]>();
+  for (const world of worlds) {
+    const { id } = world.reading.spot;
+    if (world.pot.isDripped) bySpot.set(id, [...(bySpot.get(id) ?? []), world]);
+  }
+  return [...bySpot.values()].map((own) => dripZone(own, own[0]!.weather.on(own[0]!.today)));
+}
+
 /** One programme for unlike containers on one line: long enough for the thirstiest, split where the smallest would overflow. */
 export function dripZone(worlds: readonly CareWorld[], day: DayWeather): DripZone {
   const asked = worlds.map(({ reading, pot, water, weeksOn }) => ({
@@ -57,6 +68,7 @@ export function dripZone(worlds: readonly CareWorld[], day: DayWeather): DripZon
     ...pots.map(({ getsL }, i) => Math.ceil(getsL / (MOST_AT_ONCE * asked[i]!.capL) - 1e-9)),
   );
   return {
+    spotId: worlds[0]?.reading.spot.id ?? '',
     pots,
     minutes: minutes / runs,
     runs,

@@ -12,9 +12,6 @@ const BANDS: Readonly<Record<Felt, readonly [number, number]>> = {
   soaked: [0.85, 1],
 };
 
-/** What a scale in the garden is out by, kg. */
-export const DRY_KG = 0.15;
-
 export function bandOf(felt: FeltBand): readonly [least: number, most: number] {
   const [least, most] = typeof felt === 'string' ? BANDS[felt] : felt;
   return [clamp(Math.min(least, most), 0, 1), clamp(Math.max(least, most), 0, 1)];

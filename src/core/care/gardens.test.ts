@@ -98,7 +98,7 @@ function walked(garden: number, pots: readonly Pot[], everyDays = 1) {
           (hash01(garden, p, i, 7) < 0.1 ? 0.35 : 0);
         const band =
           share < 0.1 ? 'bone dry' : share < 0.45 ? 'dry' : share < 0.85 ? 'right' : 'soaked';
-        told.push({ kind: 'known', hour, band, entryId: `${i}`, by: 'finger' });
+        told.push({ kind: 'known', hour, band });
         // What feels wet is left.
         if (band === 'soaked') continue;
         told.push({ kind: 'watered', hour: hour + 0.1, litres: null });

@@ -1,5 +1,5 @@
-import { isOf, type Entry } from '../log/entry';
-import { DRY_KG, type FeltBand } from './finger';
+import { dayOf, hourOf, isOf, type Entry } from '../log/entry';
+import type { FeltBand } from './finger';
 import type { Day } from '../calendar/day';
 import { stuckReadings } from './device';
 
@@ -16,8 +16,6 @@ export type WaterEvent =
       readonly kind: 'known';
       /** Shares of what the mix holds between which the water lay. */
       readonly band: FeltBand;
-      readonly entryId: string;
-      readonly by: 'finger' | 'scale' | 'probe';
     };
 
 /** What turns a weight or a reading into water. */
@@ -30,6 +28,8 @@ export interface Measures {
   readonly wiltShare: number;
 }
 
+/** A scale in the garden is out by about this much, kg. */
+const SCALE_OFF_KG = 0.15;
 /** A probe is out by about this much, share of the mix's volume. */
 const PROBE_OFF = 0.03;
 
@@ -44,7 +44,7 @@ export function waterEvents(
     // A probe that hangs is not believed.
     const event = stuck.has(entry.id) ? null : eventOf(entry, how);
     if (!event) continue;
-    const day = entry.at.slice(0, 10);
+    const day = dayOf(entry);
     const list = days.get(day);
     if (list) list.push(event);
     else days.set(day, [event]);
@@ -52,10 +52,6 @@ export function waterEvents(
   for (const list of days.values()) list.sort((a, b) => a.hour - b.hour);
   return days;
 }
-
-/** The hour of day that clocks showed: "2026-07-16T08:30:00+01:00" is 8.5. */
-const hourOf = ({ at }: Pick<Entry, 'at'>): number =>
-  Number(at.slice(11, 13)) + Number(at.slice(14, 16)) / 60;
 
 function eventOf(
   entry: Entry,
@@ -65,17 +61,14 @@ function eventOf(
   if (isOf(entry, 'watered')) return { hour, kind: 'watered', litres: entry.what.litres };
   // Watered in on planting day, as potting day has it.
   if (isOf(entry, 'planted')) return { hour, kind: 'watered', litres: null };
-  if (isOf(entry, 'felt'))
-    return { hour, kind: 'known', band: entry.what.how, entryId: entry.id, by: 'finger' };
+  if (isOf(entry, 'felt')) return { hour, kind: 'known', band: entry.what.how };
   if (isOf(entry, 'weighed')) {
     const share = 1 - (drainedKg - entry.what.kg) / Math.max(0.1, capL);
-    const off = DRY_KG / Math.max(0.1, capL);
+    const off = SCALE_OFF_KG / Math.max(0.1, capL);
     return {
       hour,
       kind: 'known',
       band: [share - off, share + off],
-      entryId: entry.id,
-      by: 'scale',
     };
   }
   if (isOf(entry, 'reading') && entry.what.device === 'moisture') {
@@ -85,8 +78,6 @@ function eventOf(
       hour,
       kind: 'known',
       band: [share(volume - PROBE_OFF), share(volume + PROBE_OFF)],
-      entryId: entry.id,
-      by: 'probe',
     };
   }
   return null;

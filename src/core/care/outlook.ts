@@ -23,10 +23,10 @@ export interface WaterOutlook {
 const WATER_AT = 0.36;
 
 /** How many days ahead an outlook is told. */
-export const AHEAD_DAYS = 7;
+const AHEAD_DAYS = 7;
 
 /** Until this hour a round is the morning's; at this one the evening's begins. */
-export const NOON = 12;
+const NOON = 12;
 const EVENING = 18;
 /** From this forecast on two rounds are walked in a day, °C. */
 const HOT_C = 27;

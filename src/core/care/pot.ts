@@ -18,7 +18,10 @@ export interface Pot {
   /** Water between full and wilting, litres; and what of it plants take before they feel it. */
   readonly capL: number;
   readonly readyL: number;
+  /** Of the container and of what waters it. */
   readonly reservoirL: number;
+  /** On a drip line that fills it every morning, as long as nothing else is told. */
+  readonly isDripped: boolean;
   /** Takes water badly once it is dry: peat and wood fibre. */
   readonly repels: boolean;
   /** Litres the plants would take on a day, were there water enough. @param weeks whole weeks since planting */
@@ -36,7 +39,7 @@ const MOST_SHED = 0.6;
 
 /** A planting as the water balance sees it; what leaves do is worked out once for each week. */
 export function potOf(reading: Reading): Pot {
-  const { planting, spot, plants } = reading;
+  const { planting, spot, all } = reading;
   const { container } = planting;
   const capL = availableL(container);
   const rimM2 = sectionAreaCm2(rimSection(container.shape)) / 10_000;
@@ -50,8 +53,8 @@ export function potOf(reading: Reading): Pot {
       const draw = drawLPerMm({
         container,
         spot,
-        plants,
-        sizes: reading.sizesAt(week),
+        plants: all,
+        sizes: reading.allSizesAt(week),
         canopy: { areaM2, bareShare: 1 - cover },
       });
       const reaches = rainShare(spot, wetWind, weekAfter(planting.plantedWeek, week));
@@ -68,7 +71,8 @@ export function potOf(reading: Reading): Pot {
     plantingId: planting.id,
     capL,
     readyL: capL * REFILL_AT,
-    reservoirL: container.reservoirL,
+    reservoirL: container.reservoirL + spot.waters.reservoirL,
+    isDripped: spot.waters.by === 'drip',
     repels: !container.ownMix && REPELS.has(container.mix),
     demandL: (day, week) => airTakesMm(spot)(day) * inWeek(week).draw,
     rainL: (day, week) => inWeek(week).rain(day.rainMm),

@@ -1,5 +1,5 @@
 import type { Day } from '../calendar/day';
-import { holding, isOf, type Entry } from '../log/entry';
+import { dayOf, holding, isOf, type Entry, type What } from '../log/entry';
 import type { Task, Tool } from './task';
 
 /** One container of a round, with what is due there. */
@@ -18,7 +18,7 @@ export interface Round {
   readonly trips: number;
   readonly tools: readonly Tool[];
   readonly minutes: number;
-  /** What has more than so much to do that a calm page says so. */
+  /** Containers of which something cannot wait. */
   readonly urgent: number;
 }
 
@@ -28,17 +28,59 @@ const CANS_L = 20;
 const STEP_MINUTES = 0.3;
 const TAP_MINUTES = 2;
 
+/** What is written on a round, container by container. */
+const ON_ROUND: ReadonlySet<What['did']> = new Set([
+  'watered',
+  'fed',
+  'felt',
+  'deadheaded',
+  'trimmed',
+  'tied',
+  'task done',
+]);
+/** Fewer containers answered one after the other are no walk to learn from. */
+const LEAST_WALKED = 3;
+
+/** The order in which containers were answered on the last day before today on which several were, one after the other; empty: no such day. */
+function orderWalked(
+  held: readonly Entry[],
+  today: Day,
+): { readonly on: Day; readonly order: readonly string[] } | null {
+  const days = new Map<Day, Map<string, string>>();
+  for (const entry of held) {
+    const { plantingId } = entry.of;
+    const day = dayOf(entry);
+    if (plantingId === undefined || day >= today || !ON_ROUND.has(entry.what.did)) continue;
+    const first = days.get(day) ?? new Map<string, string>();
+    days.set(day, first);
+    if (!first.has(plantingId)) first.set(plantingId, entry.at);
+  }
+  const walks = [...days]
+    // What was told at one go tells no order.
+    .filter(([, first]) => new Set(first.values()).size >= LEAST_WALKED)
+    .sort(([a], [b]) => (a < b ? -1 : 1));
+  const last = walks[walks.length - 1];
+  return last ? { on: last[0], order: [...last[1].keys()] } : null;
+}
+
 /**
- * The order in which containers are walked: as the last round went, then what was not on it beside its neighbours in the order given.
- * An order told by hand is a round of its own.
+ * The order in which containers are walked: as it was told by hand, or as they were answered on a later day; what was not on that walk stands
+ * beside its neighbours in the order given. It does not change in the midst of a round.
  */
 export function walkingOrder(
   plantingIds: readonly string[],
   log: readonly Entry[],
+  today: Day,
 ): readonly string[] {
   const known = new Set(plantingIds);
-  const last = holding(log).findLast((entry) => isOf(entry, 'round'));
-  const walked = last && isOf(last, 'round') ? last.what.order.filter((id) => known.has(id)) : [];
+  const held = holding(log);
+  const told = held.findLast((entry) => isOf(entry, 'round'));
+  const byFoot = orderWalked(held, today);
+  const lastOrder =
+    told && isOf(told, 'round') && (!byFoot || dayOf(told) >= byFoot.on)
+      ? told.what.order
+      : (byFoot?.order ?? []);
+  const walked = lastOrder.filter((id) => known.has(id));
   if (walked.length === 0) return plantingIds;
   const order = [...walked];
   plantingIds.forEach((id, i) => {

@@ -1,3 +1,4 @@
+import { climateAt } from '../climate/climates';
 import { normalOn } from '../climate/season';
 import {
   dayNumber,
@@ -8,12 +9,13 @@ import {
   type Forecast,
 } from '../climate/weather';
 import type { Day } from '../calendar/day';
-import { seedOf } from '../random/hash';
 import { dayOfYear } from '../sky/clock';
 import { climateHere } from '../spots/frost';
 import type { Spot } from '../spots/spot';
 import { weatherFrom, type Weather } from './world';
 
+/** The simulated service's own: what it answers to the Spot room and what is reckoned here are one weather. */
+const SERVICE_SEED = 1;
 /** Days that the simulated service tells ahead. */
 const TOLD_AHEAD = 7;
 
@@ -37,9 +39,9 @@ export function usualDay(spot: Spot, date: Day): DayWeather {
  */
 export function spotWeather(spot: Spot, records: readonly DayWeather[], today: Day): Weather {
   const place = {
-    climate: climateHere(spot),
-    latitudeDeg: spot.site.latitudeDeg,
-    seed: seedOf(`${spot.site.climate} ${Math.round(spot.site.latitudeDeg)}`),
+    climate: climateAt(spot.site.climate, spot.site.latitudeDeg),
+    latitudeDeg: Math.round(spot.site.latitudeDeg),
+    seed: SERVICE_SEED,
   };
   const kept = new Map(records.map((day) => [day.date, day]));
   const told = new Map<Day, DayWeather>();

@@ -187,10 +187,35 @@ test('an entry of the future has not happened yet; nothing stands before it was 
 
 test('a round goes in the order it was last walked; what is new stands beside its neighbour; sums are sums', () => {
   const walked = {
-    ...entry(TUB_IT, '2026-07-01', { did: 'round', order: ['c', 'a', 'gone'], minutes: 9 }),
+    ...entry(TUB_IT, '2026-07-01', { did: 'round', order: ['c', 'a', 'gone'] }),
   };
-  expect(walkingOrder(['a', 'b', 'c', 'd'], [])).toEqual(['a', 'b', 'c', 'd']);
-  expect(walkingOrder(['a', 'b', 'c', 'd'], [walked])).toEqual(['c', 'd', 'a', 'b']);
+  expect(walkingOrder(['a', 'b', 'c', 'd'], [], '2026-07-17')).toEqual(['a', 'b', 'c', 'd']);
+  expect(walkingOrder(['a', 'b', 'c', 'd'], [walked], '2026-07-17')).toEqual(['c', 'd', 'a', 'b']);
+  // Answered one after the other on a later day, that is the order; on the same day it does not change under the hand.
+  const at = (id: string, time: string, day = '2026-07-05') => ({
+    ...entry(TUB_IT, day, { did: 'watered', litres: null }, { plantingId: id }),
+    at: `${day}T${time}:00+01:00`,
+  });
+  const afoot = [at('d', '08:00'), at('b', '08:04'), at('a', '08:09')];
+  expect(walkingOrder(['a', 'b', 'c', 'd'], [walked, ...afoot], '2026-07-06')).toEqual([
+    'd',
+    'b',
+    'c',
+    'a',
+  ]);
+  expect(walkingOrder(['a', 'b', 'c', 'd'], [walked, ...afoot], '2026-07-05')).toEqual([
+    'c',
+    'd',
+    'a',
+    'b',
+  ]);
+  const atOnce = ['d', 'b', 'a'].map((id) => at(id, '08:00'));
+  expect(walkingOrder(['a', 'b', 'c', 'd'], [walked, ...atOnce], '2026-07-06')).toEqual([
+    'c',
+    'd',
+    'a',
+    'b',
+  ]);
   const list = HALT.flatMap((it) => tasks({ ...it }, '2026-07-17'));
   const order = HALT.map(({ planting }) => planting.id);
   const round = roundOf(order, list, '2026-07-17');

@@ -1,7 +1,7 @@
 import { addDays, daysBetween, type Day } from '../calendar/day';
 import type { Reading } from '../checks/reading';
 import type { DayWeather, Forecast } from '../climate/weather';
-import type { Entry, What } from '../log/entry';
+import { dayOf, hourOf, type Entry, type What } from '../log/entry';
 import type { Life } from '../log/life';
 import { mixFactsOf } from '../containers/mixes';
 import { weightOf } from '../containers/weight';
@@ -57,8 +57,11 @@ export function careWorld(
   const pot = potOf(reading);
   const facts = mixFactsOf(reading.planting.container);
   const weeksOn = (day: Day) => Math.max(0, Math.floor(daysBetween(plantedOn, day) / 7));
-  // What is told of days to come has not happened yet.
-  const past = held.filter(({ at }) => at.slice(0, 10) <= today);
+  // What is told of hours to come has not happened yet; a quarter of one is how finely time is asked.
+  const past = held.filter((entry) => {
+    const day = dayOf(entry);
+    return day < today || (day === today && hourOf(entry) <= hour + 0.25);
+  });
   const days = balanceOf({
     pot,
     plantedOn,
@@ -89,7 +92,7 @@ export function careWorld(
 
 function foliageM2(reading: Reading, week: number): number {
   return reading
-    .sizesAt(week)
+    .allSizesAt(week)
     .reduce((sum, { spreadCm }) => sum + (0.5 * Math.PI * (spreadCm / 2) ** 2) / 10_000, 0);
 }
 
@@ -99,7 +102,16 @@ export function lastDay(
   dids: readonly What['did'][],
 ): Day | null {
   const entry = held.findLast(({ what }) => dids.includes(what.did));
-  return entry ? entry.at.slice(0, 10) : null;
+  return entry ? dayOf(entry) : null;
+}
+
+/** The last day on which a task of a rule was told as done; `null`: never. */
+export function lastDone({ held, reading }: CareWorld, rule: string): Day | null {
+  const begins = `${reading.planting.id} ${rule} `;
+  const entry = held.findLast(
+    ({ what }) => what.did === 'task done' && what.task.startsWith(begins),
+  );
+  return entry ? dayOf(entry) : null;
 }
 
 /** Weather from days that were measured and days told ahead; a day that neither has is a usual one of the climate. */

@@ -37,6 +37,8 @@ export interface Reading extends PlantingInSpot {
   readonly school: School;
   /** Every plant's size some weeks after planting; worked out once per week. */
   readonly sizesAt: (weeks: number) => readonly Size[];
+  /** The same with those of the sides after them, in the order of `all`. */
+  readonly allSizesAt: (weeks: number) => readonly Size[];
   /** Sizes in the week by which plants are as large as they will be this season. */
   readonly grown: () => readonly Size[];
   /** Sizes of the plants in the sides. */
@@ -90,6 +92,8 @@ export function read(it: PlantingInSpot, counted: CountedSeen = new Map()): Read
     weeks,
     all: allPlants(it),
     sidesAt,
+    allSizesAt: (week) =>
+      it.sides.length === 0 ? sizesAt(week) : [...sizesAt(week), ...sidesAt(week)],
     surface: mixSurface(it.planting.container),
     mixCm2: mixAreaCm2(it.planting.container),
     potHeightCm: visibleHeightCm(it.planting.container),

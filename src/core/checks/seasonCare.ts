@@ -23,11 +23,11 @@ const MOST_A_WEEK = 21;
 
 /** Thirst and minutes of care, week by week from planting. A reservoir or a drip line saves the walks, not the water. */
 export function seasonCare(reading: Reading): readonly WeekOfCare[] {
-  const { planting, plants, spot, weeks } = reading;
+  const { planting, all: plants, spot, weeks } = reading;
   const available = readilyAvailableL(planting.container) + spot.waters.reservoirL;
   return Array.from({ length: weeks + 1 }, (_, at): WeekOfCare => {
     const week = weekAfter(planting.plantedWeek, at);
-    const sizes = reading.sizesAt(at);
+    const sizes = reading.allSizesAt(at);
     const thirstL = dailyDemandL({
       container: planting.container,
       spot,
@@ -60,12 +60,12 @@ export function seasonCare(reading: Reading): readonly WeekOfCare[] {
 
 /** Leaves seen from above, all plants together without what overlaps, m². */
 export function canopyM2(
-  { plants, sizesAt }: Pick<Reading, 'plants' | 'sizesAt'>,
+  { all, allSizesAt }: Pick<Reading, 'all' | 'allSizesAt'>,
   at: number,
 ): number {
-  const discs = sizesAt(at).map(({ spreadCm }, i) => ({
-    x: plants[i]!.xCm,
-    z: plants[i]!.zCm,
+  const discs = allSizesAt(at).map(({ spreadCm }, i) => ({
+    x: all[i]!.xCm,
+    z: all[i]!.zCm,
     r: spreadCm / 2,
   }));
   const reach = Math.max(1, ...discs.map(({ x, z, r }) => Math.max(Math.abs(x), Math.abs(z)) + r));

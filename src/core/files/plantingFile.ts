@@ -261,6 +261,11 @@ export function readOurs(text: string): Parsed<{ readonly format: string }> {
   return { ok: true, value: { ...data, format } };
 }
 
+/** Every kind a planting names: in its mix, in its sides, sown round its rim. */
+function kindsIn({ places, sides = [], rimSeeds = [] }: Planting): ReadonlySet<KindId> {
+  return new Set([...places, ...sides].map(({ kindId }) => kindId).concat(rimSeeds));
+}
+
 /** A planting as a file, with a note of every plant it names. */
 export function toPlantingFile(
   planting: Planting,
@@ -268,7 +273,7 @@ export function toPlantingFile(
   kindOf: (id: KindId) => PlantKind | null,
 ): PlantingFile {
   const plants: PlantingFile['plants'] = [];
-  for (const id of new Set(planting.places.map((place) => place.kindId))) {
+  for (const id of kindsIn(planting)) {
     const kind = kindOf(id);
     const stranger = planting.strangers.find((s) => s.kindId === id);
     if (kind)
@@ -302,7 +307,7 @@ export function fromPlantingFile(
   file: PlantingFile,
   kindOf: (id: KindId) => PlantKind | null,
 ): { readonly planting: Planting; readonly spot: Spot } {
-  const strangers = [...new Set(file.planting.places.map((place) => place.kindId))]
+  const strangers = [...kindsIn(file.planting)]
     .filter((id) => kindOf(id) === null)
     .map((id) => {
       const note = file.plants.find((plant) => plant.id === id);

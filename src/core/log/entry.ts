@@ -28,6 +28,11 @@ export function dayOf({ at }: Pick<Entry, 'at'>): Day {
   return at.slice(0, 10);
 }
 
+/** The hour of day that clocks showed: "2026-07-16T08:30:00+01:00" is 8.5. */
+export function hourOf({ at }: Pick<Entry, 'at'>): number {
+  return Number(at.slice(11, 13)) + Number(at.slice(14, 16)) / 60;
+}
+
 const byId = (a: Entry, b: Entry) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 
 /** Two devices' logs as one: each entry once, in the order in which they were written. */

@@ -83,11 +83,8 @@ export const whatSchema = z.discriminatedUnion(
     did('looks bad', { how: z.enum(LOOKS_BAD), words: z.string().max(400) }),
     /** A photograph, which lies beside the log under this id. */
     did('photographed', { photoId: id, angle: z.enum(ANGLES) }),
-    /** A walk from container to container, in this order. `skipped` were not reached. */
-    did('round', {
-      order: z.array(id).max(2000).readonly(),
-      minutes: z.number().min(0).max(1440).nullable(),
-    }),
+    /** The order in which containers are to be walked, told by hand. */
+    did('round', { order: z.array(id).max(2000).readonly() }),
     /** A task is done in one of the ways above, or by this where none says it. */
     did('task done', { task: z.string().max(160) }),
     did('task skipped', { task: z.string().max(160) }),

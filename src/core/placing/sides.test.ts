@@ -1,3 +1,4 @@
+import { fromPlantingFile, toPlantingFile } from '../files/plantingFile';
 import { kindOf } from '../plants/book/index';
 import { BASKET, planted } from '../../../tests/builders/plantings';
 import { read } from '../checks/reading';
@@ -179,4 +180,17 @@ test('what is sown round the rim is bought once and sown before watering in', ()
     expect.objectContaining({ amount: 1, unit: 'packets', kindId: 'nasturtium-orange' }),
   ]);
   expect(applyEdit(sown.planting, { kind: 'sow', kinds: [] })).not.toHaveProperty('rimSeeds');
+});
+
+test('a file names the kinds in the sides and round the rim, and keeps those this book does not have as strangers', () => {
+  const { planting } = full;
+  const sown = { ...planting, rimSeeds: ['nasturtium-orange'] };
+  const file = toPlantingFile(sown, full.spot, kindOf);
+  expect(file.plants.map(({ id }) => id)).toEqual(
+    expect.arrayContaining(['petunia-white', ...kinds.map(({ id }) => id), 'nasturtium-orange']),
+  );
+  const poorer = (id: string) => (id === kinds[0]!.id ? null : kindOf(id));
+  const back = fromPlantingFile(file, poorer).planting;
+  expect(back.strangers.map(({ kindId }) => kindId)).toEqual([kinds[0]!.id]);
+  expect(back.sides).toEqual(planting.sides);
 });

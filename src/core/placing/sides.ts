@@ -177,7 +177,7 @@ export function sideFaults(
   return faults;
 }
 
-export const isSideSize = (size: NurserySizeId): size is SideSizeId =>
+const isSideSize = (size: NurserySizeId): size is SideSizeId =>
   SIDE_SIZES.some((one) => one === size);
 
 /** The smallest size a kind is sold in that goes through a hole; `null` when it is sold in none. */

@@ -82,6 +82,11 @@ export function sidesOf(
 }
 const NONE: readonly SidePlant[] = [];
 
+/** How many plants a planting names, in its mix and in its sides. */
+export function plantsIn({ places, sides = [] }: Pick<Planting, 'places' | 'sides'>): number {
+  return places.length + sides.length;
+}
+
 /** Did this plant stand there before, and stays? */
 export function stays(
   { weeksBefore }: Pick<PlantingInSpot, 'weeksBefore'>,

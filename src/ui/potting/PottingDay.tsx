@@ -42,7 +42,7 @@ export function PottingDay() {
   if (it) return <PottingDesk key={it.planting.id} it={it} held={held.get(it.planting.id) ?? []} />;
   const run = runs.find(({ id }) => id === runId);
   if (run && planted.its.some(({ planting }) => planting.id === run.recipes[0]?.plantingId))
-    return <RunDesk key={run.id} run={run} planted={planted} />;
+    return <RunDesk key={run.id} run={run} runs={runs} planted={planted} />;
   return (
     <ToMake
       planted={planted}
@@ -55,7 +55,16 @@ export function PottingDay() {
 }
 
 /** One run: its designs one beside the other, the one that is being made open. */
-function RunDesk({ run, planted }: { readonly run: Run; readonly planted: Planted }) {
+function RunDesk({
+  run,
+  runs,
+  planted,
+}: {
+  readonly run: Run;
+  /** This one and those before it: their pace foretells its own. */
+  readonly runs: readonly Run[];
+  readonly planted: Planted;
+}) {
   const designs = planted.its.filter(({ planting }) =>
     run.recipes.some(({ plantingId }) => plantingId === planting.id),
   );
@@ -66,7 +75,14 @@ function RunDesk({ run, planted }: { readonly run: Run; readonly planted: Plante
       key={design.planting.id}
       design={design}
       run={run}
-      earlier={[...earlierOf(planted.log, design.planting.id), ...paceOf(planted.log, run.id)]}
+      earlier={[
+        ...earlierOf(planted.log, design.planting.id),
+        ...runs
+          .filter(({ recipes }) =>
+            recipes.some(({ plantingId }) => plantingId === design.planting.id),
+          )
+          .flatMap(({ id }) => paceOf(planted.log, id)),
+      ]}
       madeIds={planted.its
         .filter(
           ({ planting: { madeIn } }) =>

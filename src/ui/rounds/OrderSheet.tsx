@@ -66,7 +66,7 @@ export default function OrderSheet({
         <Button
           look="act"
           onClick={() => {
-            walk.finish(null, order);
+            walk.keepOrder(order);
             onClose();
           }}
         >

@@ -1,46 +1,32 @@
 'use client';
 
 import { useState } from 'react';
-import { mixFactsOf } from '@/core/containers/mixes';
 import type { Care } from '@/core/care/careOf';
 import type { Day } from '@/core/calendar/day';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Button } from '@/ui/controls/Button';
 import { say } from '@/ui/session/say';
+import { probeStandIn } from './probeStandIn';
 import type { Walk } from './useRound';
 
-/** Asks the simulated probe in this mix, and keeps what it shows. A probe that hangs is told, and is not believed. */
+/** Asks the simulated probe in this mix, and keeps what it shows: for the made-up set only, since its readings are made up. */
 export function ProbeButton({
   it,
   care,
   today,
-  since,
   walk,
 }: {
   readonly it: PlantingInSpot;
   readonly care: Care;
   readonly today: Day;
-  readonly since: Day;
   readonly walk: Walk;
 }) {
   const [isBusy, setBusy] = useState(false);
   const ask = async () => {
     setBusy(true);
-    const { waterShare, wiltShare } = mixFactsOf(it.planting.container);
-    const water = 100 * (wiltShare + care.outlook.share * (waterShare - wiltShare));
-    const search = new URLSearchParams({
-      probe: it.planting.id,
-      day: today,
-      since,
-      water: water.toFixed(1),
-    });
     try {
-      const answer = (await (await fetch(`/api/probe?${search}`)).json()) as {
-        readonly ok?: boolean;
-        readonly percent?: number;
-      };
-      if (answer.ok && typeof answer.percent === 'number')
-        walk.probed(it.planting.id, answer.percent);
+      const answer = await probeStandIn(it, care).read(today);
+      if (answer.ok) walk.probed(it.planting.id, answer.percent);
       else say('The probe does not answer. What was reckoned holds.');
     } catch {
       say('The probe cannot be reached. What was reckoned holds.');
@@ -49,15 +35,16 @@ export function ProbeButton({
     }
   };
   return (
-    <span className="flex flex-wrap items-center gap-2">
+    <p className="flex flex-wrap items-center gap-2 pt-2">
       <Button disabled={isBusy} onClick={() => void ask()}>
-        Read the probe
+        Read the simulated probe
       </Button>
+      {/* A probe that hangs is told, and is not believed. */}
       {care.isProbeStuck && (
         <span role="note">
           The probe shows the same as before it was watered: it is not believed.
         </span>
       )}
-    </span>
+    </p>
   );
 }

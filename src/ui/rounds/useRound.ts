@@ -39,7 +39,8 @@ export interface Walk {
   readonly probed: (plantingId: string, percent: number) => void;
   /** All that is to be watered is, but for these. */
   readonly allWatered: (but: readonly string[]) => void;
-  readonly finish: (minutes: number | null, order?: readonly string[]) => void;
+  /** From now on it is walked in this order. */
+  readonly keepOrder: (order: readonly string[]) => void;
 }
 
 /** Today's round: in the order in which it is walked, each answer in the log as it is given. */
@@ -53,7 +54,7 @@ export function useRound(planted: Planted, cared: Cared): Walk {
     () => its.map(({ planting }) => planting.id).filter((id) => cared.byId.has(id)),
     [its, cared],
   );
-  const order = useMemo(() => walkingOrder(ids, log), [ids, log]);
+  const order = useMemo(() => walkingOrder(ids, log, today), [ids, log, today]);
   const round = useMemo(
     () =>
       roundOf(
@@ -147,10 +148,7 @@ export function useRound(planted: Planted, cared: Cared): Walk {
         `${watered.length} watered${but.length > 0 ? `, ${but.length} left` : ''}.`,
       );
     },
-    finish: (minutes, walked) =>
-      write(
-        [{ of: {}, what: { did: 'round', order: walked ?? order, minutes } }],
-        walked ? 'Next time it goes in this order.' : 'Round done.',
-      ),
+    keepOrder: (told) =>
+      write([{ of: {}, what: { did: 'round', order: told } }], 'Next time it goes in this order.'),
   };
 }

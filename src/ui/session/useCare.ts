@@ -4,6 +4,8 @@ import { useEffect, useMemo, useState } from 'react';
 import { dayIn, localTime, type Day } from '@/core/calendar/day';
 import type { AwayPot } from '@/core/care/away';
 import type { Warning } from '@/core/care/warnings';
+import type { DripZone } from '@/core/care/drip';
+import type { DayWeather } from '@/core/climate/weather';
 import type { Care } from '@/core/care/careOf';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { runJob } from '@/workers/runJob';
@@ -17,6 +19,8 @@ export interface Cared {
   readonly byId: ReadonlyMap<string, Care>;
   readonly away: readonly AwayPot[];
   readonly warnings: readonly Warning[];
+  readonly sky: DayWeather | null;
+  readonly drips: readonly DripZone[];
 }
 
 /** Where the day is read: the first spot's zone, since one person walks one yard. */
@@ -68,13 +72,13 @@ export function useCare(
       { ...asked, ...(from && to ? { away: { from, to } } : {}) },
       { signal: giveUp.signal },
     )
-      .then(({ care, away: absence, warnings }) =>
+      .then(({ care, away: absence, ...rest }) =>
         setFound({
           today: asked.today,
           hour: asked.hour,
           byId: new Map(care.map((one) => [one.plantingId, one])),
           away: absence,
-          warnings,
+          ...rest,
         }),
       )
       .catch(() => undefined);

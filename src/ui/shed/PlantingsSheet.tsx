@@ -1,6 +1,6 @@
 'use client';
 
-import type { Planting } from '@/core/plantings/planting';
+import { plantsIn, type Planting } from '@/core/plantings/planting';
 import type { Spot } from '@/core/spots/spot';
 import type { Store } from '@/data/store';
 import { Button } from '@/ui/controls/Button';
@@ -44,7 +44,7 @@ export function PlantingsSheet({ store }: { readonly store: Store }) {
             >
               <b className="font-semibold">{planting.name}</b>
               <span className="text-ink2">
-                {spot?.name}, {countText(planting.places.length, 'plant')}
+                {spot?.name}, {countText(plantsIn(planting), 'plant')}
               </span>
               <span className="ml-auto flex gap-4">
                 {spot && (

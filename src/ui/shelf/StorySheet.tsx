@@ -7,7 +7,7 @@ import { byPlanting, lifeOf } from '@/core/log/life';
 import { storyOf } from '@/core/log/story';
 import { benchHref } from '@/ui/session/links';
 import { dayIn, weekOfDay } from '@/core/calendar/day';
-import type { PlantingInSpot } from '@/core/plantings/planting';
+import { plantsIn, type PlantingInSpot } from '@/core/plantings/planting';
 import { nextPlanting, staysOn } from '@/core/suitability/nextPlanting';
 import { Button } from '@/ui/controls/Button';
 import { useClock } from '@/ui/session/useClock';
@@ -57,7 +57,7 @@ export function StorySheet({ shelfId }: { readonly shelfId: string }) {
               {planting.name}
             </Link>
             <span className="block text-ink2">
-              {countText(planting.places.length, 'plant')}; {lifeText(life)}
+              {countText(plantsIn(planting), 'plant')}; {lifeText(life)}
             </span>
           </li>
         ))}

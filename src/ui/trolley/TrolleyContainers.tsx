@@ -1,5 +1,5 @@
 import type { Life } from '@/core/log/life';
-import type { PlantingInSpot } from '@/core/plantings/planting';
+import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import { Tick } from '@/ui/controls/Tick';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import { countText } from '@/words/format';
@@ -41,8 +41,7 @@ export function TrolleyContainers({
               <span>
                 <span className="block font-semibold">{it.planting.name}</span>
                 <span className="text-ink2">
-                  {countText(it.planting.places.length, 'plant')};{' '}
-                  {lifeText(lifeOf(it.planting.id))}
+                  {countText(allPlants(it).length, 'plant')}; {lifeText(lifeOf(it.planting.id))}
                 </span>
               </span>
             </Tick>

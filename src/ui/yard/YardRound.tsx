@@ -14,7 +14,7 @@ export default function YardRound({ planted }: { readonly planted: Planted }) {
   const cared = useCare(planted);
   const round = useMemo(() => {
     if (!cared) return null;
-    const order = walkingOrder([...cared.byId.keys()], planted.log);
+    const order = walkingOrder([...cared.byId.keys()], planted.log, cared.today);
     return roundOf(
       order,
       [...cared.byId.values()].flatMap(({ tasks }) => tasks),

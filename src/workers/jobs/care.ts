@@ -1,5 +1,6 @@
 import { careFrom, worldsOf, type Care } from '@/core/care/careOf';
 import { awayPlan } from '@/core/care/away';
+import { dripZones } from '@/core/care/drip';
 import { warningsOf } from '@/core/care/warnings';
 import type { CareWorld } from '@/core/care/world';
 import type { Handler } from './desk';
@@ -20,6 +21,8 @@ export const care: Handler<'care'> = async ({ away, ...ask }, { run }) =>
         care: found,
         away: away ? awayPlan(worlds, away) : [],
         warnings: warningsOf(worlds),
+        sky: worlds[0]?.weather.on(ask.today) ?? null,
+        drips: dripZones(worlds),
       };
     })(),
   );

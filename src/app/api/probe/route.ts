@@ -3,10 +3,11 @@ import { simulatedProbe } from '@/core/care/device';
 import { seedOf } from '@/core/random/hash';
 
 const date = (name: string) => z.iso.date(`${name} must be a date like 2026-07-16.`);
-const percent = z.coerce
-  .number({ error: 'water must be a number.' })
-  .min(0, 'water must be 0–100.')
-  .max(100, 'water must be 0–100.');
+const percent = (name: string) =>
+  z.coerce
+    .number({ error: `${name} must be a number.` })
+    .min(0, `${name} must be 0–100.`)
+    .max(100, `${name} must be 0–100.`);
 
 const query = z.object({
   /** Which probe it is. */
@@ -15,7 +16,9 @@ const query = z.object({
   /** Since when it is in the mix. */
   since: date('since'),
   /** Water that is really there that day, percent of the volume: a stand-in has no mix of its own to feel. */
-  water: percent,
+  water: percent('water'),
+  /** What it showed last; left out: nothing yet. */
+  last: percent('last').optional(),
 });
 
 /** The simulated soil-moisture probe: noisy, drifting, silent at times, and now and then stuck for a week. */
@@ -26,7 +29,7 @@ export async function GET(request: Request): Promise<Response> {
       { error: parsed.error.issues[0]?.message ?? 'Bad request' },
       { status: 400 },
     );
-  const { probe, day, since, water } = parsed.data;
-  const answer = simulatedProbe(seedOf(probe), () => water, since)(day);
+  const { probe, last = null, ...reading } = parsed.data;
+  const answer = simulatedProbe(seedOf(probe), { ...reading, last });
   return Response.json({ simulated: true, ...answer });
 }

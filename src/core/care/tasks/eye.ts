@@ -3,7 +3,7 @@ import { isHung } from '../../containers/shape';
 import type { PlantKind } from '../../plants/kind';
 import { bookWeek } from '../../spots/spot';
 import type { Pest, Rule } from '../task';
-import { lastDay } from '../world';
+import { lastDay, lastDone } from '../world';
 import { again, kindsOf } from './kindly';
 
 /** Yellow leaves come off this often, days, once leaves are dense. */
@@ -79,17 +79,14 @@ export const look: Rule = {
   id: 'look',
   answeredBy: ['looks bad'],
   tasks: (world) => {
-    const { reading, life, today, held } = world;
+    const { reading, life, today } = world;
     const book = bookWeek(weekOfDay(today), reading.spot);
     const plants = reading.all.filter(({ kind }) => pestsOn(kind, book).length > 0);
     const pests = [...new Set(plants.flatMap(({ kind }) => pestsOn(kind, book)))].slice(0, 3);
-    const looked = held.findLast(
-      ({ what }) => what.did === 'task done' && what.task.includes(' look '),
-    );
     return again(plants, {
       today,
       from: addDays(life.plantedOn, 14),
-      since: looked ? looked.at.slice(0, 10) : null,
+      since: lastDone(world, 'look'),
       every: LOOK_DAYS,
       minutes: 1,
       tools: [],
@@ -103,15 +100,12 @@ export const tidy: Rule = {
   id: 'tidy',
   answeredBy: [],
   tasks: (world) => {
-    const { reading, life, today, held } = world;
-    const done = held.findLast(
-      ({ what }) => what.did === 'task done' && what.task.includes(' tidy '),
-    );
+    const { reading, life, today } = world;
     const plants = reading.all.filter(({ kind }) => kind.cycle !== 'desert succulent');
     return again(plants, {
       today,
       from: addDays(life.plantedOn, TIDY_FROM_DAYS),
-      since: done ? done.at.slice(0, 10) : null,
+      since: lastDone(world, 'tidy'),
       every: TIDY_DAYS,
       minutes: 1.5,
       tools: ['bag'],

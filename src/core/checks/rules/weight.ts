@@ -35,10 +35,9 @@ export const weight: Check<'weight', WeightFacts> = {
   limits: { trouble: 0.3, look: 0.9 },
   judge: (reading) => {
     const foliageM2 =
-      [...reading.grown(), ...reading.sidesAt(reading.grownWeek)].reduce(
-        (sum, size) => sum + (Math.PI * (size.spreadCm / 2) ** 2) / 10000,
-        0,
-      ) * 0.5;
+      reading
+        .allSizesAt(reading.grownWeek)
+        .reduce((sum, size) => sum + (Math.PI * (size.spreadCm / 2) ** 2) / 10000, 0) * 0.5;
     const { wateredKg, soakedKg } = weightOf(reading.planting.container, foliageM2);
     const on = isHung(reading.planting.container.shape) ? 'hook' : reading.hung ? 'sill' : 'ground';
     const needKg = soakedKg * (on === 'ground' ? STANDING_ALLOWANCE : HUNG_ALLOWANCE);

@@ -1,0 +1,52 @@
+import { Button } from '@/ui/controls/Button';
+import type { Cared } from '@/ui/session/useCare';
+import type { Planted } from '@/ui/session/usePlanted';
+import { ProposalPicture } from '@/ui/start/ProposalPicture';
+import type { Walk } from './useRound';
+
+/** The containers of the round in order, as they look now. */
+export function StopStrip({
+  planted,
+  cared,
+  walk,
+  at,
+  onPick,
+}: {
+  readonly planted: Planted;
+  readonly cared: Cared;
+  readonly walk: Walk;
+  readonly at: string;
+  readonly onPick: (plantingId: string) => void;
+}) {
+  return (
+    <ol aria-label="In walking order" className="flex gap-2 overflow-x-auto pt-3 pb-1">
+      {walk.round.stops.map(({ plantingId, tasks }) => {
+        const it = planted.its.find(({ planting }) => planting.id === plantingId);
+        if (!it) return null;
+        const isUrgent = tasks.some(({ isUrgent: urgent }) => urgent);
+        return (
+          <li key={plantingId}>
+            <Button
+              look="bare"
+              aria-pressed={plantingId === at}
+              data-stop={plantingId}
+              onClick={() => onPick(plantingId)}
+              className={`block w-[92px] border-b-4 bg-field text-left ${plantingId === at ? 'border-act' : 'border-transparent'}`}
+            >
+              <ProposalPicture
+                it={it}
+                widthPx={92}
+                heightPx={76}
+                weeks={cared.byId.get(plantingId)?.weeks ?? 0}
+              />
+              <span className="block truncate px-1 text-note leading-5 font-semibold">
+                {isUrgent && <b aria-label="cannot wait">! </b>}
+                {it.planting.name}
+              </span>
+            </Button>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
