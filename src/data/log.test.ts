@@ -2,6 +2,7 @@ import Dexie from 'dexie';
 import { rillbankHalt } from '@/demo/rillbankHalt';
 import { byPlanting, lifeOf } from '@/core/log/life';
 import { GOOD, planting, SUNNY } from '../../tests/builders/plantings';
+import { untold } from '@/core/plants/own';
 import { openHere } from '../../tests/builders/store';
 import { MIGRATIONS } from './migrations/index';
 import type { Draft, Store } from './store';
@@ -127,4 +128,49 @@ test('a photograph is kept with the entry that names it, or neither is; a backup
   expect(await store.photosOf('demo-tub-1')).toEqual([]);
   await store.putBack(gone);
   expect(await store.photosOf('demo-tub-1')).toEqual([kept]);
+});
+
+test('a round taken over twice adds nothing the second time, and leaves what is here as it is', async () => {
+  const [here, there] = [await openHere(name()), await openHere(name())];
+  const told = await there.store.log([draft({ did: 'felt', how: 'dry' }), draft({ did: 'tied' })]);
+  const own = await here.store.log([draft({ did: 'deadheaded' })]);
+  expect(await here.store.takeOver(told)).toBe(2);
+  expect(await here.store.takeOver(told)).toBe(0);
+  const changed = { ...own[0]!, what: { did: 'pinched' } as const };
+  expect(await here.store.takeOver([changed])).toBe(0);
+  expect((await here.store.entries()).map(({ what }) => what.did).sort()).toEqual([
+    'deadheaded',
+    'felt',
+    'tied',
+  ]);
+});
+
+test('turned over with its plants in the shed, or not at all', async () => {
+  const { store } = await openHere(name());
+  await store.add(planting(GOOD), SUNNY);
+  const own = { ...untold('viola-white'), owned: 3 };
+  await store.turnOver([draft({ did: 'ended', why: '' })], [own]);
+  expect((await store.ownKinds())[0]).toMatchObject({ id: 'viola-white', owned: 3 });
+  const bad = { ...own, owned: -1 };
+  await expect(
+    store.turnOver([draft({ did: 'removed', why: 'over', to: 'compost' })], [bad]),
+  ).rejects.toThrow('refused');
+  expect(await store.entries()).toHaveLength(1);
+});
+
+test('what teaches of kinds is found without the rest of the log; a photograph by its own id', async () => {
+  const { store } = await openHere(name());
+  await store.add(planting(GOOD), SUNNY);
+  await store.log([draft({ did: 'planted', plants: [] }), draft({ did: 'watered', litres: 2 })]);
+  expect((await store.taught()).entries).toEqual([]);
+  await store.log([draft({ did: 'died', why: 'frost' }), draft({ did: 'tied' }, { of: {} })]);
+  const taught = await store.taught();
+  // All that was told of that planting, for its day of planting and what was taken back.
+  expect(taught.entries).toHaveLength(3);
+  expect(taught.plantings.map(({ id }) => id)).toEqual(['planting']);
+  const small = { plantingId: 'planting', widthPx: 2, heightPx: 2, jpeg: ['AAAA'] };
+  await store.logPhoto(small, { at, zone: 'Europe/London', of: {}, angle: 'front' });
+  const [photo] = await store.photosOf('planting');
+  expect(await store.photo(photo!.id)).toEqual(photo);
+  expect(await store.photo('none')).toBeNull();
 });

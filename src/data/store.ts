@@ -41,6 +41,9 @@ export interface GonePlanting {
 /** An entry before it is written: it gets its id then. */
 export type Draft = Omit<Entry, 'id'>;
 
+/** What teaches how kinds do here. */
+const TEACHES: What['did'][] = ['measured', 'died', 'looks bad'];
+
 const EVERY_TABLE = Object.keys(TABLES) as TableName[];
 
 type Repositories = { readonly [N in TableName]: Repository<N> };
@@ -227,6 +230,27 @@ export class Store {
     return this.in.entries.readable(await rows.sortBy('id'));
   }
 
+  /** Plantings of which something was told that teaches of kinds, at their spots, with all that was told of them. Without any of it, nothing is read. */
+  async taught(): Promise<{
+    readonly plantings: readonly Planting[];
+    readonly spots: readonly Spot[];
+    readonly entries: readonly Entry[];
+  }> {
+    const telling = await this.db.entries.where('what.did').anyOf(TEACHES).toArray();
+    const ids = [
+      ...new Set(this.in.entries.readable(telling).flatMap(({ of }) => of.plantingId ?? [])),
+    ];
+    if (ids.length === 0) return { plantings: [], spots: [], entries: [] };
+    const rows = await this.db.entries.where('of.plantingId').anyOf(ids).sortBy('id');
+    return {
+      plantings: this.in.plantings.readable(
+        (await this.db.plantings.bulkGet(ids)).filter((row) => row !== undefined),
+      ),
+      spots: await this.spots(),
+      entries: this.in.entries.readable(rows),
+    };
+  }
+
   /** What the gardener knows of kinds of plants. */
   ownKinds(): Promise<readonly OwnKind[]> {
     return this.in.kinds.all();
@@ -285,6 +309,28 @@ export class Store {
     return entries;
   }
 
+  /** Writes that a planting is over and what became of its plants, with what goes to the shed; all or none. */
+  async turnOver(drafts: readonly Draft[], owns: readonly OwnKind[]): Promise<readonly Entry[]> {
+    const entries = drafts.map((draft): Entry => ({ id: this.freshId(), ...draft }));
+    await this.write(['entries', 'kinds'], async () => {
+      await this.in.entries.put(...entries);
+      await this.in.kinds.put(...owns);
+    });
+    return entries;
+  }
+
+  /** Writes entries of another device into the log, as they were written there; those that are here stay as they are. @returns how many were new */
+  async takeOver(entries: readonly Entry[]): Promise<number> {
+    let added = 0;
+    await this.write(['entries'], async () => {
+      const here = await this.db.entries.bulkGet(entries.map(({ id }) => id));
+      const news = entries.filter((_, i) => here[i] === undefined);
+      await this.in.entries.put(...news);
+      added = news.length;
+    });
+    return added;
+  }
+
   /** Keeps a photograph, with the entry that names it; both or neither. */
   async logPhoto(
     photo: Omit<Photo, 'id'>,
@@ -305,6 +351,11 @@ export class Store {
   async photosOf(plantingId: string): Promise<readonly Photo[]> {
     const rows = this.db.photos.where('plantingId').equals(plantingId);
     return this.in.photos.readable(await rows.sortBy('id'));
+  }
+
+  /** One photograph; `null` when it is not here or cannot be read. */
+  async photo(id: string): Promise<Photo | null> {
+    return (await this.in.photos.get(id)) ?? null;
   }
 
   /** Keeps a pot that was made from a design, with what was told of it; both or neither. */

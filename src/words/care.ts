@@ -45,6 +45,10 @@ export function taskTitle({ facts }: Pick<Task, 'facts'>, units: Units): string 
       return 'Harden off';
     case 'wrap':
       return 'Wrap the pot';
+    case 'move':
+      return 'Move it';
+    case 'line':
+      return facts.suspect === 'stopped' ? 'Look for a stopped emitter' : 'Look for a leak';
     case 'swap':
       return 'Swap a pocket';
   }
@@ -83,9 +87,24 @@ export function taskWhy({ facts }: Pick<Task, 'facts'>, kindOf: KindOf, units: U
       return `Day ${facts.day} of ${facts.of}: about ${facts.hours} hours out, in again at night.`;
     case 'wrap':
       return `The night to ${dayText(facts.on)} may go down to ${temperatureText(facts.coldC, units)}: roots in a pot freeze from the side.`;
+    case 'move':
+      return moveWhy(facts, kindOf);
+    case 'line':
+      return facts.suspect === 'stopped'
+        ? 'More than once it felt much drier than the line should have left it.'
+        : 'More than once it felt much wetter than the line should have left it.';
     case 'swap':
       return `${capital(namesOf(facts.kinds, kindOf))} has gone over, with season left.`;
   }
+}
+
+function moveWhy(
+  { leaves, fromH, toH, kinds }: Extract<Facts, { readonly rule: 'move' }>,
+  kindOf: KindOf,
+): string {
+  const turn = leaves === 'falling' ? 'The leaves above it fall' : 'The leaves above it come out';
+  const lack = toH < fromH ? 'too dark' : 'too bright';
+  return `${turn}: from ${fromH.toFixed(1)} to ${toH.toFixed(1)} h of light a day, ${lack} for ${namesOf(kinds, kindOf)}.`;
 }
 
 const nightText = ({ nightC }: { readonly nightC: number }, units: Units): string =>
@@ -96,6 +115,7 @@ function waterWhy({
   sure,
   timesADay,
   factor,
+  wiltedOn,
 }: Extract<Facts, { readonly rule: 'water' }>): string {
   const left = `About ${Math.round(share * 100)} % of its water is left`;
   const often =
@@ -113,7 +133,8 @@ function waterWhy({
     sure < 0.8
       ? ` It may hold out: about ${Math.max(1, Math.round(sure * 10))} in 10 that it is too dry before the next round.`
       : '';
-  return `${left}${often}.${odds}${told}`;
+  const wilted = wiltedOn ? ` It may have wilted on ${dayText(wiltedOn)}: soak it twice.` : '';
+  return `${left}${often}.${odds}${told}${wilted}`;
 }
 
 function feedWhy(facts: Extract<Facts, { readonly rule: 'feed' }>): string {
@@ -154,6 +175,12 @@ export function taskHow({ facts }: Pick<Task, 'facts'>, units: Units): string {
       return 'In shade first, out of wind.';
     case 'wrap':
       return 'Bubble wrap or sacking round the side, not over the top, and feet under it.';
+    case 'move':
+      return 'On a trolley, or two people: the Bench tells its weight. Fallen leaves come off the mix.';
+    case 'line':
+      return facts.suspect === 'stopped'
+        ? 'Run the line and look at each emitter here: rinse it or change it. Water by hand meanwhile.'
+        : 'Run the line and look along it: a split joint, an emitter that has come off, or a run too long for this pot.';
     case 'swap':
       return 'Cut its roots out with a knife, put the new one in, and water it in.';
   }
@@ -173,6 +200,10 @@ export function taskLeft({ facts }: Pick<Task, 'facts'>): string {
       return 'Left, its leaves may be black in the morning.';
     case 'wrap':
       return 'Left, roots may die back.';
+    case 'line':
+      return facts.suspect === 'stopped'
+        ? 'Left, it wilts on the next hot day.'
+        : 'Left, roots stand in water.';
     case 'pinch':
       return 'Left, it grows thin and tall.';
     case 'deadhead':
@@ -217,7 +248,7 @@ export function warningText(
       : `${names.slice(0, 2).join(', ')} and ${names.length - 2} more`;
   switch (warning.what) {
     case 'heat':
-      return `${capital(dayText(warning.on))} may reach ${temperatureText(warning.maxC, units)}: water in the evening too, and give midday shade where you can. ${who}.`;
+      return `${capital(dayText(warning.on))} may reach ${temperatureText(warning.maxC, units)}: water in the morning, feel again in the evening, and give midday shade where you can. ${who}.`;
     case 'wind':
       return `${capital(dayText(warning.on))} may bring gusts of ${windText([warning.windMs * 0.85, warning.windMs * 1.15], units)}, which could tip ${who}. Stand them down or together, dry pots first.`;
     case 'rain':

@@ -68,6 +68,10 @@ function doneText(done: Done, kindOf: KindOf): string {
       return `Planned a trim of ${nameOf(done.kind)} in week ${done.weeks}`;
     case 'took back a trim':
       return `Took back the trim of ${nameOf(done.kind)}`;
+    case 'chose a second':
+      return `Chose what to take where ${nameOf(done.kind)} is not to be had`;
+    case 'took back a second':
+      return `Took back the second choice for ${nameOf(done.kind)}`;
     case 'remade':
       return REMADE[done.why];
     case 'set a support':

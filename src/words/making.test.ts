@@ -1,7 +1,14 @@
 import { allPlants } from '@/core/plantings/planting';
 import { HALT } from '../../tests/builders/halt';
 import { read } from '@/core/checks/reading';
-import { otherLines, plantLines, tillOf, type BoughtEntry, type BuyLine } from '@/core/making/list';
+import {
+  otherLines,
+  plantLines,
+  secondChoicesFor,
+  tillOf,
+  type BoughtEntry,
+  type BuyLine,
+} from '@/core/making/list';
 import { needsOf } from '@/core/making/needs';
 import { anywhere } from '@/core/making/offers';
 import { stepsOf } from '@/core/making/steps';
@@ -43,6 +50,7 @@ test('what is left over says where it could go; the last packs there say so', ()
       perSale: 6,
       spare: 3,
       stock: 2,
+      orElse: [],
     },
   } as const satisfies BuyLine;
   expect(lineNote(line, METRIC, 'Stone trough')).toBe(
@@ -93,6 +101,22 @@ test('the list in words has every line once; as CSV it runs no formula', () => {
   );
   expect(csv).toContain("'=cmd()");
   expect(listCsv(lines, kindOf, METRIC).trim().split('\n')).toHaveLength(lines.length + 1);
+});
+
+test('what was chosen for when a kind is not to be had stands in words, on the list and in the table', () => {
+  const [first] = lines as [BuyLine];
+  const insteadOf = first.what.kind === 'plants' ? first.what.kindId : '';
+  const choice = { insteadOf, kindId: 'viola-white', size: '9cm' } as const;
+  const orElse = secondChoicesFor(insteadOf, [
+    { secondChoices: [choice] },
+    {},
+    { secondChoices: [choice, { ...choice, insteadOf: 'another' }] },
+  ]);
+  expect(orElse).toEqual([{ kindId: 'viola-white', size: '9cm' }]);
+  const chosen = [{ ...first, what: { ...first.what, orElse } } as BuyLine];
+  for (const text of [listText(chosen, kindOf, METRIC), listCsv(chosen, kindOf, METRIC)])
+    expect(text).toMatch(/else white viola, 9 cm pot/i);
+  expect(listText([first], kindOf, METRIC)).not.toContain('else');
 });
 
 test('every step has a title, sentences that end, and no figure that is none, in either measure', () => {

@@ -79,6 +79,20 @@ function bitAmount({ amount, unit }: Bit, units: Units): string {
   return units.length === 'cm' ? `${amount.toFixed(1)} m` : `${(amount / 0.3048).toFixed(0)} ft`;
 }
 
+/** What to take where it is not to be had: "else coral bells, 9 cm pot"; nothing when nothing was chosen. */
+export function orElseText(
+  { what }: BuyLine,
+  kindOf: (id: KindId) => PlantKind | null,
+  units: Units,
+): string {
+  if (what.kind !== 'plants' || what.orElse.length === 0) return '';
+  const all = what.orElse.map(
+    ({ kindId, size }) =>
+      `${inSentence(kindOf(kindId)?.common ?? kindId)}, ${sizeName(size, units)}`,
+  );
+  return `else ${all.join('; or ')}`;
+}
+
 /** What is worth knowing beside the amount; nothing when nothing is. */
 export function lineNote(
   { what, packs }: BuyLine,

@@ -95,6 +95,8 @@ export function editText(
         : 'Leave those holes empty';
     case 'sow':
       return 'Sow round the rim';
+    case 'second choice':
+      return 'Keep a second choice';
     case 'wish':
       return 'Wish for it';
     case 'rename':

@@ -3,7 +3,7 @@ import { formulaSafe } from '@/core/files/text';
 import { lineMinor, type BuyLine } from '@/core/making/list';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { Units } from './format';
-import { amountText, lineName, lineNote } from './making';
+import { amountText, lineName, lineNote, orElseText } from './making';
 import { stopOfLine } from './shoppingText';
 
 /** The list as comma-separated text, safe to open in a spreadsheet: one row a line, money as a figure. */
@@ -19,7 +19,8 @@ export function listCsv(
     formulaSafe(amountText(line, units)),
     (lineMinor(line) / 100).toFixed(2),
     formulaSafe(lineNote(line, units)),
+    formulaSafe(orElseText(line, kindOf, units)),
   ]);
-  const fields = ['where', 'what', 'botanical', 'amount', 'price', 'note'];
+  const fields = ['where', 'what', 'botanical', 'amount', 'price', 'note', 'or else'];
   return `${Papa.unparse({ fields, data }, { newline: '\n' })}\n`;
 }

@@ -2,7 +2,7 @@ import { lineMinor, type BuyLine } from '@/core/making/list';
 import { STOPS } from '@/core/shopping/stops';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { Units } from './format';
-import { amountText, lineName, minorText } from './making';
+import { amountText, lineName, minorText, orElseText } from './making';
 
 /** Where a line is bought. */
 export function stopOfLine({ stop }: BuyLine): string {
@@ -22,9 +22,14 @@ export function listText(
         stop,
         ...lines
           .filter((line) => stopOfLine(line) === stop)
-          .map(
-            (line) =>
-              `- ${lineName(line, kindOf)}: ${amountText(line, units)}, ${minorText(lineMinor(line), units)}`,
+          .map((line) =>
+            [
+              `- ${lineName(line, kindOf)}: ${amountText(line, units)}`,
+              orElseText(line, kindOf, units),
+              minorText(lineMinor(line), units),
+            ]
+              .filter(Boolean)
+              .join(', '),
           ),
       ].join('\n'),
     )

@@ -5,8 +5,30 @@ import type { Harm, Role } from './terms';
 export * from './terms';
 
 /** One kind of plant as the book knows it. */
-export type PlantKind = Readonly<z.infer<typeof kindSchema>>;
+export type PlantKind = Readonly<z.infer<typeof kindSchema>> & {
+  /** What was seen of it here, and is laid over the book's figures; left out: nothing was. */
+  readonly here?: Here;
+};
 export type KindId = string;
+
+/** What was learnt of a kind in this garden. */
+export interface Here {
+  /** On the book's heights and spreads. */
+  readonly height: Seen | null;
+  readonly spread: Seen | null;
+  /** Plantings in which it stood, and those in which it did badly: died before its time, or was told to look bad more than once. */
+  readonly stood: number;
+  readonly badly: number;
+}
+
+/** A factor on a figure of the book, with what it rests on. */
+export interface Seen {
+  readonly factor: number;
+  readonly sd: number;
+  readonly plantings: number;
+  readonly measures: number;
+  readonly years: number;
+}
 
 /** Middle of a range. */
 export function middle([low, high]: readonly [number, number]): number {

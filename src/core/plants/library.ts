@@ -1,12 +1,15 @@
 import { pricedIn } from './prices';
-import type { KindId, PlantKind } from './kind';
+import type { Here, KindId, PlantKind } from './kind';
 import type { Market } from './market';
+import { withSeen } from './here';
 import { guessedFrom, withTold, type OwnKind } from './own';
 
 /** What is known of a gardener that changes the kinds there are: what they told of some, and where they buy. */
 export interface Gardener {
   readonly own: readonly OwnKind[];
   readonly market: Market;
+  /** What was seen of kinds here, but for what was set aside; left out: nothing. */
+  readonly here?: ReadonlyMap<KindId, Here>;
 }
 
 /** All kinds there are to choose from: the book's, with what the gardener knows better, and their own. */
@@ -20,6 +23,8 @@ export interface Library {
   readonly ownOf: (id: KindId) => OwnKind | null;
 }
 
+const NOTHING_SEEN: ReadonlyMap<KindId, Here> = new Map();
+
 /**
  * Lays the gardener's own records over the book, which is priced as in their market. A record like a kind that is not in the book is left out.
  */
@@ -27,6 +32,7 @@ export function libraryOf(
   shipped: readonly PlantKind[],
   owns: readonly OwnKind[],
   market: Market,
+  here: ReadonlyMap<KindId, Here> = NOTHING_SEEN,
 ): Library {
   const book = pricedIn(market, shipped);
   const own = new Map(owns.map((record) => [record.id, record]));
@@ -39,7 +45,14 @@ export function libraryOf(
     const like = byId.get(record.likeId);
     return like && !byId.has(record.id) ? [guessedFrom(like, record.id, record.told)] : [];
   });
-  const kinds = owns.length === 0 ? book : [...changed, ...added];
+  const told = owns.length === 0 ? book : [...changed, ...added];
+  const kinds =
+    here.size === 0
+      ? told
+      : told.map((kind) => {
+          const seen = here.get(kind.id);
+          return seen ? withSeen(kind, seen) : kind;
+        });
   const known = new Map(kinds.map((kind) => [kind.id, kind]));
   return {
     kinds,

@@ -10,6 +10,7 @@ import { toVersion8 } from './version8';
 import { toVersion9 } from './version9';
 import { toVersion10 } from './version10';
 import { toVersion11 } from './version11';
+import { toVersion12 } from './version12';
 
 /** Every step, oldest first, without gaps. */
 export const MIGRATIONS: readonly Migration[] = [
@@ -24,4 +25,5 @@ export const MIGRATIONS: readonly Migration[] = [
   toVersion9,
   toVersion10,
   toVersion11,
+  toVersion12,
 ];

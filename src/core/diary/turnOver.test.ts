@@ -1,0 +1,81 @@
+import { entry, PLANTED } from '../../../tests/builders/careWorld';
+import { planted, TUB } from '../../../tests/builders/plantings';
+import { wentInOf } from '../log/entry';
+import { byPlanting, cleared, lifeOf } from '../log/life';
+import { asItStands } from '../log/story';
+import { BOOK } from '../plants/book/index';
+import { nextPlanting } from '../suitability/nextPlanting';
+import { savesMinor, toShed, turnedOver, turnOver } from './turnOver';
+
+const it = planted(
+  [
+    ['petunia-white', 0, 0],
+    ['fuchsia-red-purple', 9, 3],
+    ['ivy-green', -9, 3],
+    ['ivy-green', -3, 6],
+  ].filter(([id]) => BOOK.some((kind) => kind.id === id)) as never,
+  { container: TUB, plantedWeek: 20, endWeek: 40 },
+);
+const DAY = '2026-10-05';
+
+test('every plant has a fate that its nature and its winter bear out: annuals to the heap, what lives through stays, the tender is saved before the cold', () => {
+  // Each kind of the book by itself, so that no rule is met by one plant alone.
+  for (const kind of BOOK.filter((_, i) => i % 9 === 0)) {
+    const [advice] = turnOver(planted([[kind.id, 0, 0]], { container: TUB }), { today: DAY });
+    const { fate, by } = advice!;
+    if (kind.cycle === 'annual' || kind.cycle === 'biennial')
+      expect([kind.id, fate]).toEqual([kind.id, 'compost']);
+    else expect([kind.id, fate]).not.toEqual([kind.id, 'compost']);
+    if (fate === 'cuttings' || fate === 'indoors')
+      expect([kind.id, by === null]).toEqual([kind.id, false]);
+    if (fate === 'keep') expect(Math.max(kind.lowestC, kind.rootsC)).toBeLessThan(0);
+    expect(savesMinor(advice!)).toBeGreaterThanOrEqual(0);
+  }
+});
+
+test('a clump is parted once it has stood for two years, and one half goes to the shed', () => {
+  const hardy = BOOK.find(
+    ({ cycle, propagation, lowestC, rootsC }) =>
+      cycle === 'perennial' &&
+      lowestC < -15 &&
+      rootsC < -10 &&
+      propagation.some((how) => how.startsWith('division')),
+  )!;
+  const one = planted([[hardy.id, 0, 0]], { container: TUB });
+  const old = { ...one, weeksBefore: { [one.plants[0]!.id]: 100 } };
+  expect(turnOver(one, { today: DAY })[0]!.fate).toBe('keep');
+  expect(turnOver(old, { today: DAY })[0]!.fate).toBe('divide');
+  expect(toShed('divide')).toBe(1);
+  expect(toShed('keep')).toBe(0);
+});
+
+test('turned over it is over; it stood as it was until then, and the next planting begins with what was not cleared', () => {
+  const rows = turnOver(it, { today: DAY }).map((advice, i) => ({
+    ...advice,
+    fate: i === 0 ? ('compost' as const) : ('keep' as const),
+  }));
+  const log = [
+    entry(it, PLANTED, { did: 'planted', plants: wentInOf(it.plants) }),
+    ...turnedOver(rows, { plantingId: it.planting.id }).map(({ what, of }) => ({
+      ...entry(it, DAY, what),
+      of,
+    })),
+  ];
+  const held = byPlanting(log).get(it.planting.id)!;
+  expect(lifeOf(held)).toMatchObject({ stage: 'over', overOn: DAY });
+  expect(lifeOf(held).gone.size).toBe(0);
+  expect(asItStands(it.planting, lifeOf(held)).places).toHaveLength(it.plants.length);
+  const gone = cleared(held)!;
+  expect([...gone]).toEqual([...rows[0]!.places]);
+  const next = nextPlanting(it, { id: 'next', plantedWeek: 42, cleared: gone });
+  expect(next.places).toHaveLength(it.plants.length - gone.size);
+  expect(cleared(held.slice(0, 1))).toBeNull();
+});
+
+test('what died before is neither kept nor taken to the shed', () => {
+  const [first] = it.plants;
+  const gone = new Map([[first!.id, '2026-07-01']]);
+  const places = turnOver(it, { today: DAY, gone }).flatMap((advice) => advice.places);
+  expect(places).toHaveLength(it.plants.length - 1);
+  expect(places).not.toContain(first!.id);
+});

@@ -1,0 +1,89 @@
+import Papa from 'papaparse';
+import type { Entry, What } from '@/core/log/entry';
+import { kindOf } from '@/core/plants/book/index';
+import { CAUSES, LOOKS_BAD, WHERE_TO } from '@/core/log/terms';
+import { entryText, hereText, lineText } from './diary';
+import { diaryCsv } from './diaryCsv';
+
+const WORDS = {
+  kindOf,
+  nameOf: (id: string) => (id === 'tub' ? '=Tub' : ''),
+  units: { length: 'cm', currency: '£' },
+} as const;
+const entry = (what: What, of: Entry['of'] = { plantingId: 'tub' }): Entry => ({
+  id: '1',
+  at: '2026-07-17T08:00:00+01:00',
+  zone: 'Europe/London',
+  of,
+  what,
+});
+const ALL: readonly What[] = [
+  { did: 'measured', heightCm: 31, spreadCm: null, trailCm: null },
+  { did: 'watered', litres: 2.5 },
+  { did: 'watered', litres: null },
+  { did: 'fed', what: 'liquid', grams: null },
+  { did: 'felt', how: 'dry' },
+  { did: 'weighed', kg: 9 },
+  { did: 'moved', from: null, to: 'gone' },
+  { did: 'bought', key: 'plants viola-white 9cm x', got: 2, wanted: 3, paidMinor: 450, stop: null },
+  { did: 'trimmed', share: 0.3 },
+  { did: 'in flower' },
+  { did: 'ended', why: '' },
+  { did: 'noted', words: 'Slugs, "again"' },
+  ...CAUSES.map((why): What => ({ did: 'died', why })),
+  ...LOOKS_BAD.map((how): What => ({ did: 'looks bad', how, words: '' })),
+  ...WHERE_TO.map((to): What => ({ did: 'removed', why: 'over', to })),
+];
+
+test('whatever happened is told in words, of a plant by its name', () => {
+  for (const what of ALL) {
+    const text = entryText(entry(what), WORDS);
+    expect(text).toMatch(/^\S/);
+    expect(text).not.toMatch(/undefined|null|NaN/);
+  }
+  const of = { plantingId: 'tub', kindId: 'viola-white' };
+  expect(entryText(entry(ALL[0]!, of), WORDS)).toBe('White viola: measured, 31 cm high');
+});
+
+test('as a table every entry has a row with its figures, and no name runs as a formula', () => {
+  const csv = diaryCsv(
+    ALL.map((what) => entry(what)),
+    WORDS,
+  );
+  const { data, errors } = Papa.parse<Record<string, string>>(csv.trim(), { header: true });
+  expect(errors).toEqual([]);
+  expect(data).toHaveLength(ALL.length);
+  expect(data[0]).toMatchObject({ container: "'=Tub", what: 'measured', 'height cm': '31' });
+  expect(data[7]).toMatchObject({ paid: '4.50' });
+  expect(data[11]).toMatchObject({ 'in words': 'Slugs, "again"' });
+});
+
+test('what is learnt says what it rests on, and says so when it is one year only', () => {
+  const kind = kindOf('viola-white')!;
+  const seen = { factor: 1.2, sd: 0.1, plantings: 1, measures: 2, years: 1 };
+  const here = { height: seen, spread: null, stood: 3, badly: 2 };
+  expect(hereText({ ...kind, here }, WORDS.units)).toEqual([
+    expect.stringMatching(/20 % more than the book says: 1 pot seen, in one year only\.$/),
+    'It did badly in 2 of 3 plantings here.',
+  ]);
+  expect(hereText(kind, WORDS.units)).toEqual([]);
+});
+
+test('a season is told in words for who cannot see its line, in the reader’s units', () => {
+  const line = {
+    heightCm: [
+      [20, 30],
+      [50.8, 76.2],
+    ] as const,
+    marks: [
+      { day: '2026-07-15', week: 8, did: 'measured', heightCm: 50.8 },
+      { day: '2026-07-16', week: 9, did: 'photographed', heightCm: null },
+    ] as const,
+  };
+  expect(lineText(line, WORDS.units)).toBe(
+    'Expected at the end: 51 cm to 76 cm high. Seen: 15 July measured 51 cm.',
+  );
+  expect(lineText({ ...line, marks: [] }, { length: 'in', currency: '$' })).toMatch(
+    /in high.*nothing yet/,
+  );
+});

@@ -1,0 +1,153 @@
+import type { SeasonLine } from '@/core/diary/seasonLine';
+import type { Entry } from '@/core/log/entry';
+import type { KindId, PlantKind } from '@/core/plants/kind';
+import { capital, countText, lengthText, volumeText, weightText, type Units } from './format';
+import { minorText } from './making';
+import { dayText } from './life';
+import { inSentence } from './names';
+
+export interface DiaryWords {
+  readonly kindOf: (id: KindId) => PlantKind | null;
+  /** Name of a planting, a spot or a container; empty: it is not here any more. */
+  readonly nameOf: (id: string) => string;
+  readonly units: Units;
+}
+
+const PLAIN: Partial<Readonly<Record<Entry['what']['did'], string>>> = {
+  chosen: 'Chosen to be made',
+  planted: 'Planted',
+  'put out': 'Put out',
+  pinched: 'Pinched',
+  tied: 'Tied in',
+  deadheaded: 'Deadheaded',
+  covered: 'Covered',
+  uncovered: 'Cover taken off',
+  'brought in': 'Brought in',
+  'taken out again': 'Taken out again',
+  wrapped: 'Pot wrapped',
+  'in flower': 'In flower',
+  'gone over': 'Gone over',
+  'run begun': 'Several alike begun',
+  round: 'Order of walking told',
+  photographed: 'Photograph',
+  'task done': 'Done',
+  'task skipped': 'Skipped',
+  'task later': 'Put off',
+  'taken back': 'Taken back',
+};
+
+/** What happened, in a sentence without its full stop: "Coral bells measured: 31 cm high". */
+export function entryText(entry: Entry, words: DiaryWords): string {
+  const plant = plantText(entry, words);
+  const what = whatText(entry, words);
+  return plant === '' ? what : `${capital(plant)}: ${what.charAt(0).toLowerCase()}${what.slice(1)}`;
+}
+
+/** The kind it is of, where it is of one. */
+function plantText({ of, what }: Entry, { kindOf }: DiaryWords): string {
+  if (of.kindId === undefined || what.did === 'bought') return '';
+  return inSentence(kindOf(of.kindId)?.common ?? of.kindId);
+}
+
+function whatText({ what }: Entry, words: DiaryWords): string {
+  const { units, nameOf, kindOf } = words;
+  switch (what.did) {
+    case 'bought': {
+      const [sort = '', kindId = ''] = what.key.split(' ');
+      const name = sort === 'plants' ? inSentence(kindOf(kindId)?.common ?? kindId) : sort;
+      const paid = what.paidMinor === null ? '' : `, ${minorText(what.paidMinor, units)}`;
+      return `Bought ${what.got} of ${what.wanted} ${name}${paid}`;
+    }
+    case 'watered':
+      return what.litres === null ? 'Watered' : `Watered, ${volumeText(what.litres, units)}`;
+    case 'fed':
+      return `Fed, ${what.what}${what.grams === null ? '' : `, ${Math.round(what.grams)} g`}`;
+    case 'felt':
+      return `Mix felt ${what.how}`;
+    case 'weighed':
+      return `Weighed ${weightText(what.kg, units)}`;
+    case 'reading':
+      return `${capital(what.device)} read ${what.value}`;
+    case 'turned':
+      return `Turned by ${what.byDeg}°`;
+    case 'trimmed':
+      return `Trimmed by ${Math.round(what.share * 100)} %`;
+    case 'moved':
+      return `Moved to ${nameOf(what.to) || 'another spot'}`;
+    case 'looks bad':
+      return `Looks bad, ${what.how}${what.words ? `: ${what.words}` : ''}`;
+    case 'measured':
+      return `Measured, ${measuredText(what, units)}`;
+    case 'noted':
+      return what.words;
+    case 'removed':
+      return `Taken out (${what.why}), to ${what.to}`;
+    case 'died':
+      return `Died: ${what.why}`;
+    case 'ended':
+      return `Over: ${what.why || 'its season'}`;
+    case 'step':
+      return `A step of making ${what.how}`;
+    case 'run changed':
+      return `From now on ${inSentence(kindOf(what.to)?.common ?? what.to)} for ${inSentence(kindOf(what.from)?.common ?? what.from)}`;
+    case 'asked':
+      return `${what.question} ${what.answer}`;
+    default:
+      return PLAIN[what.did] ?? capital(what.did);
+  }
+}
+
+function measuredText(
+  { heightCm, spreadCm, trailCm }: Extract<Entry['what'], { readonly did: 'measured' }>,
+  units: Units,
+): string {
+  const parts = [
+    heightCm === null ? '' : `${lengthText(heightCm, units)} high`,
+    spreadCm === null ? '' : `${lengthText(spreadCm, units)} across`,
+    trailCm === null ? '' : `trails ${lengthText(trailCm, units)}`,
+  ].filter(Boolean);
+  return parts.join(', ') || 'nothing';
+}
+
+/** What is learnt of a kind here, in a sentence: "Here it reaches 35 cm: 3 pots seen, one year". */
+export function hereText(
+  { here, heightCm, spreadCm }: Pick<PlantKind, 'here' | 'heightCm' | 'spreadCm'>,
+  units: Units,
+): readonly string[] {
+  if (!here) return [];
+  const rests = (seen: NonNullable<typeof here.height>) =>
+    `${countText(seen.plantings, 'pot')} seen, ${seen.years === 1 ? 'in one year only' : `in ${seen.years} years`}`;
+  return [
+    here.height
+      ? `Here it reaches ${lengthText(heightCm[1], units)}, ${shareText(here.height.factor)}: ${rests(here.height)}.`
+      : '',
+    here.spread
+      ? `Here it spreads to ${lengthText(spreadCm[1], units)}, ${shareText(here.spread.factor)}: ${rests(here.spread)}.`
+      : '',
+    here.badly > 0
+      ? `It did badly in ${here.badly} of ${countText(here.stood, 'planting')} here.`
+      : '',
+  ].filter(Boolean);
+}
+
+function shareText(factor: number): string {
+  const percent = Math.round((factor - 1) * 100);
+  return percent === 0
+    ? 'as the book says'
+    : `${Math.abs(percent)} % ${percent > 0 ? 'more' : 'less'} than the book says`;
+}
+
+/** A season's line for who cannot see it: how tall it was expected to be at its end, and what was seen. */
+export function lineText(
+  { heightCm, marks }: Pick<SeasonLine, 'heightCm' | 'marks'>,
+  units: Units,
+): string {
+  const [low, high] = heightCm[heightCm.length - 1] ?? [0, 0];
+  const seen = marks
+    .filter(({ did }) => did !== 'photographed')
+    .map(
+      ({ day, did, heightCm: cm }) =>
+        `${dayText(day)} ${did}${cm === null ? '' : ` ${lengthText(cm, units)}`}`,
+    );
+  return `Expected at the end: ${lengthText(low, units)} to ${lengthText(high, units)} high. Seen: ${seen.join(', ') || 'nothing yet'}.`;
+}
