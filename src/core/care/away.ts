@@ -72,3 +72,14 @@ export function awayPlan(
     };
   });
 }
+
+/** The days on which a neighbour comes to a container, until whoever is away is back; none: it lasts. */
+export function visitsTo(
+  { wantsOn, everyDays }: Pick<AwayPot, 'wantsOn' | 'everyDays'>,
+  to: Day,
+): readonly Day[] {
+  const days: Day[] = [];
+  if (wantsOn === null || everyDays < 1) return days;
+  for (let day = wantsOn; day < to; day = addDays(day, everyDays)) days.push(day);
+  return days;
+}

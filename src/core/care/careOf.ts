@@ -20,10 +20,16 @@ export interface Care {
   readonly factor: number;
   readonly weeks: number;
   readonly plantedOn: Day;
-  /** The last reading of its probe is not believed: it hangs. */
-  readonly isProbeStuck: boolean;
-  /** What its probe showed last, percent; `null`: nothing yet. */
-  readonly probePercent: number | null;
+  readonly measured: {
+    /** What is reckoned to be there to measure: water, percent of the mix's volume, and weight, kg. */
+    readonly waterPercent: number;
+    readonly weightKg: number;
+    /** What its probe and a scale showed last; `null`: nothing yet. */
+    readonly probePercent: number | null;
+    readonly scaleKg: number | null;
+    /** The last reading of this is not believed: it hangs. */
+    readonly isStuck: 'probe' | 'scale' | null;
+  };
 }
 
 export interface CareAsk {
@@ -55,7 +61,6 @@ export function* worldsOf({
 }
 
 export function careFrom(world: CareWorld): Care {
-  const reading = lastReading(world.held);
   return {
     plantingId: world.reading.planting.id,
     tasks: tasksOf(world),
@@ -63,7 +68,19 @@ export function careFrom(world: CareWorld): Care {
     factor: world.water.thirst.factor,
     weeks: world.weeksOn(world.today),
     plantedOn: world.life.plantedOn,
-    isProbeStuck: reading !== null && stuckReadings(world.held).has(reading.id),
-    probePercent: reading?.what.value ?? null,
+    measured: measuredIn(world),
+  };
+}
+
+function measuredIn({ held, outlook, filled }: CareWorld): Care['measured'] {
+  const [probe, scale] = [lastReading(held, 'reading'), lastReading(held, 'weighed')];
+  const stuck = stuckReadings(held);
+  const { fullShare, wiltShare, drainedKg, capL } = filled;
+  return {
+    waterPercent: 100 * (wiltShare + outlook.share * (fullShare - wiltShare)),
+    weightKg: Math.max(0.1, drainedKg - capL * (1 - outlook.share)),
+    probePercent: probe?.value ?? null,
+    scaleKg: scale?.value ?? null,
+    isStuck: probe && stuck.has(probe.id) ? 'probe' : scale && stuck.has(scale.id) ? 'scale' : null,
   };
 }

@@ -1,6 +1,6 @@
 import { addDays } from '../calendar/day';
 import type { Entry, What } from '../log/entry';
-import { simulatedProbe, stuckReadings } from './device';
+import { simulatedReading, stuckReadings } from './device';
 import { waterEvents } from './happened';
 
 let count = 0;
@@ -22,17 +22,17 @@ test('a simulated probe is near the truth, the same for the same day, silent at 
     let last: number | null = null;
     for (let i = 0; i < 60; i += 1) {
       const day = addDays('2026-05-14', i);
-      const at = { day, since: '2026-05-14', water: truth(day), last };
-      const answer = simulatedProbe(seed, at);
-      expect(simulatedProbe(seed, at)).toEqual(answer);
+      const at = { day, since: '2026-05-14', truth: truth(day), last };
+      const answer = simulatedReading('moisture', seed, at);
+      expect(simulatedReading('moisture', seed, at)).toEqual(answer);
       all += 1;
       if (!answer.ok) {
         silent += 1;
         continue;
       }
-      if (Math.abs(answer.percent - truth(day)) < 5) near += 1;
-      if (last === answer.percent) stuck += 1;
-      last = answer.percent;
+      if (Math.abs(answer.value - truth(day)) < 5) near += 1;
+      if (last === answer.value) stuck += 1;
+      last = answer.value;
     }
   }
   expect(silent / all).toBeGreaterThan(0.02);
@@ -54,6 +54,14 @@ test('a probe that shows the same though it was watered, or for days, is not bel
     [...waterEvents(log, how).values()].flat().filter(({ kind }) => kind === 'known');
   expect(known(moving)).toHaveLength(2);
   expect(known(hanging)).toHaveLength(1);
+});
+
+test('a scale that shows the same weight though the pot was watered is not believed', () => {
+  const weighed = (day: string, kg: number) => entry(day, { did: 'weighed', kg });
+  const hanging = [weighed('2026-07-01', 9.4), watered('2026-07-01'), weighed('2026-07-02', 9.4)];
+  expect([...stuckReadings(hanging)]).toEqual([hanging[2]!.id]);
+  const moving = [weighed('2026-07-01', 9.4), watered('2026-07-01'), weighed('2026-07-02', 10.1)];
+  expect(stuckReadings(moving).size).toBe(0);
 });
 
 test('a weight and a reading tell the water they stand for', () => {

@@ -20,7 +20,9 @@ export interface WaterOutlook {
 }
 
 /** A pot is watered when by the next round it would be below this share of what it holds: plants feel it from a half on, and wilt at none. */
-const WATER_AT = 0.36;
+export const WATER_AT = 0.36;
+/** Below this share of what it holds a plant hangs its leaves. Ours. */
+export const WILTS = 0.08;
 
 /** How many days ahead an outlook is told. */
 const AHEAD_DAYS = 7;
@@ -38,6 +40,7 @@ export const roundsOn = ({ maxC }: Pick<DayWeather, 'maxC'>): 1 | 2 => (maxC >= 
  * When a pot wants water, from how it stands now and the weather ahead.
  * @param now how it stands on a day at an hour
  * @param weeksOn whole weeks since planting on a day
+ * @param visitDays whole days from one visit to the next, as promised; 1: every day, and in heat twice
  */
 export function waterOutlook({
   pot,
@@ -45,6 +48,7 @@ export function waterOutlook({
   hour,
   weatherOn,
   weeksOn,
+  visitDays = 1,
   days = AHEAD_DAYS,
 }: {
   readonly pot: Pot;
@@ -52,6 +56,7 @@ export function waterOutlook({
   readonly hour: number;
   readonly weatherOn: (day: Day) => DayWeather;
   readonly weeksOn: (day: Day) => number;
+  readonly visitDays?: number;
   readonly days?: number;
 }): WaterOutlook {
   let [water, reserve] = [now.waterL, now.reserveL];
@@ -74,10 +79,13 @@ export function waterOutlook({
       const taken = demand * (drunkBy(round.to) - drunkBy(round.from));
       const [afterWater, afterReserve] = afterRound(pot, water, reserve, taken, rain);
       drunk += taken;
-      if (afterReserve <= 0 && afterWater - sdAt() * CARE < lowL) {
+      // It must last until somebody comes again.
+      const until = laterL(pot, day, visitDays, weatherOn, weeksOn) * now.thirst.factor;
+      const left = afterWater + afterReserve - until;
+      if (left - sdAt() * CARE < lowL) {
         wants = { day, part: round.part };
         lackL = pot.capL - water + pot.reservoirL - reserve;
-        sure = below((lowL - afterWater) / Math.max(0.01, sdAt()));
+        sure = below((lowL - left) / Math.max(0.01, sdAt()));
       } else [water, reserve] = [afterWater, afterReserve];
     }
   }
@@ -89,6 +97,22 @@ export function waterOutlook({
     sure,
     timesADay,
   };
+}
+
+/** Litres that plants take on the days after one on which nobody comes. */
+function laterL(
+  pot: Pot,
+  day: Day,
+  visitDays: number,
+  weatherOn: (day: Day) => DayWeather,
+  weeksOn: (day: Day) => number,
+): number {
+  let litres = 0;
+  for (let k = 1; k < visitDays; k += 1) {
+    const later = addDays(day, k);
+    litres += pot.demandL(weatherOn(later), weeksOn(later));
+  }
+  return litres;
 }
 
 /** The rounds of a day that are still to be walked, each with the hours until the next one. */

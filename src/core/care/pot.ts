@@ -9,8 +9,9 @@ import { rainShare } from '../spots/rain';
 import type { Spot } from '../spots/spot';
 import { weekAfter } from '../units/units';
 import { once } from '../work/once';
-import { availableL, drawLPerMm, REFILL_AT, sunOn } from '../water/demand';
+import { drawLPerMm, sunOn } from '../water/demand';
 import { et0Mm } from '../water/et0';
+import { availableL, REFILL_AT } from '../water/storage';
 
 /** What the water balance knows of one planted container. */
 export interface Pot {
@@ -38,7 +39,9 @@ const LAYERS = 3;
 const MOST_SHED = 0.6;
 
 /** A planting as the water balance sees it; what leaves do is worked out once for each week. */
-export function potOf(reading: Reading): Pot {
+export const potOf = once(potFrom);
+
+function potFrom(reading: Reading): Pot {
   const { planting, spot, all } = reading;
   const { container } = planting;
   const capL = availableL(container);

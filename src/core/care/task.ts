@@ -37,6 +37,8 @@ export type Facts =
       readonly sure: number;
       readonly timesADay: number;
       readonly factor: number;
+      /** The last day of the week gone by on which it may have wilted; `null`: none. */
+      readonly wiltedOn: Day | null;
     }
   | {
       readonly rule: 'feed';
@@ -71,6 +73,16 @@ export type Facts =
       readonly of: number;
     }
   | { readonly rule: 'wrap'; readonly coldC: number; readonly on: Day }
+  | {
+      readonly rule: 'move';
+      /** What the leaves of the tree that shades it do. */
+      readonly leaves: 'falling' | 'coming';
+      /** Hours of sun and light through leaves, before and after. */
+      readonly fromH: number;
+      readonly toH: number;
+      readonly kinds: readonly KindId[];
+    }
+  | { readonly rule: 'line'; readonly suspect: 'stopped' | 'leak' }
   | { readonly rule: 'swap'; readonly kinds: readonly KindId[] };
 
 export type RuleId = Facts['rule'];

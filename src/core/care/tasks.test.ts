@@ -1,68 +1,18 @@
 import { HALT } from '../../../tests/builders/halt';
+import { entry, mild, PLANTED, world } from '../../../tests/builders/careWorld';
 import { planted, SUNNY, TUB } from '../../../tests/builders/plantings';
 import { addDays, type Day } from '../calendar/day';
-import { read } from '../checks/reading';
 import type { DayWeather } from '../climate/weather';
-import { wentInOf, type Entry, type What } from '../log/entry';
-import { byPlanting, lifeOf } from '../log/life';
-import type { PlantingInSpot } from '../plantings/planting';
+import type { Entry } from '../log/entry';
 import { USUAL_HOUSE, type House } from '../plantings/house';
-import { awayPlan } from './away';
+import { awayPlan, visitsTo } from './away';
 import { dripMinutes, dripZone } from './drip';
 import { roundOf, walkingOrder } from './round';
 import { liquidMl, slowReleaseLeft, slowReleaseMonths } from './tasks/feed';
 import { RULES, tasksOf } from './tasks/index';
 import type { RuleId, Task } from './task';
 import { warningsOf } from './warnings';
-import { careWorld, type CareWorld } from './world';
 
-const PLANTED = '2026-05-14';
-let count = 0;
-const entry = (
-  it: PlantingInSpot,
-  day: Day,
-  what: What,
-  rest: Partial<Entry['of']> = {},
-): Entry => ({
-  id: `${String((count += 1)).padStart(6, '0')}`,
-  at: `${day}T08:00:00+01:00`,
-  zone: 'Europe/London',
-  of: { plantingId: it.planting.id, ...rest },
-  what,
-});
-const mild =
-  (change: Partial<DayWeather> = {}) =>
-  (day: Day): DayWeather => ({
-    date: day,
-    minC: 11,
-    maxC: 20,
-    rainMm: 0,
-    windMs: 2,
-    radiationMJ: 15,
-    ...change,
-  });
-
-function world(
-  it: PlantingInSpot,
-  today: Day,
-  more: readonly Entry[] = [],
-  weather: (day: Day) => DayWeather = mild(),
-  hour = 8,
-): CareWorld {
-  const log = [
-    entry(it, PLANTED, { did: 'planted', plants: wentInOf(it.plants) }),
-    entry(it, PLANTED, { did: 'put out' }),
-    ...more,
-  ];
-  const held = byPlanting(log).get(it.planting.id)!;
-  return careWorld(read(it), {
-    life: lifeOf(held),
-    held,
-    today,
-    hour,
-    weather: { on: weather, missC: () => 1 },
-  })!;
-}
 const tasks = (...asked: Parameters<typeof world>) => tasksOf(world(...asked));
 const of = (list: readonly Task[], rule: RuleId) => list.filter((task) => task.rule === rule);
 const TUB_IT = planted(
@@ -289,4 +239,11 @@ test('warnings on both sides: a hot day, a gust that tips, three wet days on wha
     { what: 'rain', on: '2026-07-10', rainMm: 27, plantingIds: [bowl.planting.id] },
   ]);
   expect(told(mild({ rainMm: 8 }))).toEqual([]);
+});
+
+test('a neighbour comes on the first day it wants water and so often from then on, and not on the day of coming back', () => {
+  const pot = { wantsOn: '2026-07-21', everyDays: 3 };
+  expect(visitsTo(pot, '2026-07-28')).toEqual(['2026-07-21', '2026-07-24', '2026-07-27']);
+  expect(visitsTo(pot, '2026-07-27')).toEqual(['2026-07-21', '2026-07-24']);
+  expect(visitsTo({ wantsOn: null, everyDays: 0 }, '2026-07-28')).toEqual([]);
 });

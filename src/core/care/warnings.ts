@@ -27,6 +27,8 @@ export type Warning =
 const AHEAD = 4;
 /** From this day's highest on containers dry out in a day, °C. */
 const HOT_C = 29;
+/** On such a day it takes more than this share of the water that plants take easily: two of them on end are too much. */
+const THIRSTY = 0.5;
 /** Gusts are about so much over the mean wind of a day. Usual over open ground. */
 const GUST = 1.7;
 /** Rain of three days from which what must dry out between waterings rots, mm. */
@@ -45,26 +47,29 @@ export function warningsOf(worlds: readonly CareWorld[]): readonly Warning[] {
 const idOf = ({ reading }: CareWorld): string => reading.planting.id;
 
 function heat(worlds: readonly CareWorld[], days: readonly Day[]): Warning | null {
-  const on = days.find((day) => worlds[0]!.weather.on(day).maxC >= HOT_C);
+  // Each spot has its own weather.
+  const hot = (world: CareWorld, day: Day) => world.weather.on(day).maxC >= HOT_C;
+  const on = days.find((day) => worlds.some((world) => hot(world, day)));
   if (!on) return null;
-  const thirsty = worlds.filter(({ outlook }) => outlook.timesADay > 0.9);
+  const there = worlds.filter((world) => hot(world, on));
   return {
     what: 'heat',
     on,
-    maxC: worlds[0]!.weather.on(on).maxC,
-    plantingIds: thirsty.map(idOf),
+    maxC: Math.max(...there.map(({ weather }) => weather.on(on).maxC)),
+    plantingIds: there.filter(({ outlook }) => outlook.timesADay > THIRSTY).map(idOf),
   };
 }
 
 function wind(worlds: readonly CareWorld[], days: readonly Day[]): Warning | null {
-  const gust = (day: Day) => (worlds[0]!.weather.on(day).windMs ?? 0) * GUST;
-  const on = days.find((day) => worlds.some((world) => tips(world, gust(day))));
+  const gust = ({ weather }: CareWorld, day: Day) => (weather.on(day).windMs ?? 0) * GUST;
+  const on = days.find((day) => worlds.some((world) => tips(world, gust(world, day))));
   if (!on) return null;
+  const tipped = worlds.filter((world) => tips(world, gust(world, on)));
   return {
     what: 'wind',
     on,
-    windMs: gust(on),
-    plantingIds: worlds.filter((world) => tips(world, gust(on))).map(idOf),
+    windMs: Math.max(...tipped.map((world) => gust(world, on))),
+    plantingIds: tipped.map(idOf),
   };
 }
 
@@ -80,19 +85,18 @@ function tips({ reading, weeksOn, today }: CareWorld, gustMs: number): boolean {
 }
 
 function rain(worlds: readonly CareWorld[], days: readonly Day[]): Warning | null {
-  const sum = (from: Day) =>
-    [0, 1, 2].reduce((mm, i) => mm + worlds[0]!.weather.on(addDays(from, i)).rainMm, 0);
-  const on = days.find((day) => sum(day) >= LONG_RAIN_MM);
+  const sum = ({ weather }: CareWorld, from: Day) =>
+    [0, 1, 2].reduce((mm, i) => mm + weather.on(addDays(from, i)).rainMm, 0);
+  const rots = worlds.filter(
+    ({ reading }) => !reading.spot.underCover && reading.all.some(({ kind }) => kind.dryBetween),
+  );
+  const on = days.find((day) => rots.some((world) => sum(world, day) >= LONG_RAIN_MM));
   if (!on) return null;
+  const wet = rots.filter((world) => sum(world, on) >= LONG_RAIN_MM);
   return {
     what: 'rain',
     on,
-    rainMm: sum(on),
-    plantingIds: worlds
-      .filter(
-        ({ reading }) =>
-          !reading.spot.underCover && reading.all.some(({ kind }) => kind.dryBetween),
-      )
-      .map(idOf),
+    rainMm: Math.max(...wet.map((world) => sum(world, on))),
+    plantingIds: wet.map(idOf),
   };
 }

@@ -3,10 +3,12 @@ import type { Reading } from '../checks/reading';
 import type { DayWeather, Forecast } from '../climate/weather';
 import { dayOf, hourOf, type Entry, type What } from '../log/entry';
 import type { Life } from '../log/life';
+import { mixL } from '../containers/container';
 import { mixFactsOf } from '../containers/mixes';
+import { heldShare } from '../water/storage';
 import { weightOf } from '../containers/weight';
 import { balanceOf, type WaterDay } from './balance';
-import { waterEvents } from './happened';
+import { waterEvents, type Measures } from './happened';
 import { waterOutlook, type WaterOutlook } from './outlook';
 import { potOf, type Pot } from './pot';
 
@@ -29,6 +31,12 @@ export interface CareWorld {
   readonly weather: Weather;
   readonly pot: Pot;
   readonly water: WaterDay;
+  /** What turns a weight or a reading of it into water. */
+  readonly filled: Measures;
+  /** The last days up to today, of which it is the last. */
+  readonly lately: readonly WaterDay[];
+  /** Poured since planting, litres. */
+  readonly pouredL: number;
   readonly outlook: WaterOutlook;
   /** Whole weeks since planting on a day. */
   readonly weeksOn: (day: Day) => number;
@@ -55,25 +63,31 @@ export function careWorld(
   if (plantedOn === null || plantedOn > today || (life.overOn !== null && life.overOn <= today))
     return null;
   const pot = potOf(reading);
-  const facts = mixFactsOf(reading.planting.container);
+  const { container } = reading.planting;
+  const facts = mixFactsOf(container);
+  const full = heldShare(container);
   const weeksOn = (day: Day) => Math.max(0, Math.floor(daysBetween(plantedOn, day) / 7));
   // What is told of hours to come has not happened yet; a quarter of one is how finely time is asked.
   const past = held.filter((entry) => {
     const day = dayOf(entry);
     return day < today || (day === today && hourOf(entry) <= hour + 0.25);
   });
+  const filled = {
+    drainedKg:
+      weightOf(container, foliageM2(reading, weeksOn(today))).wateredKg +
+      // Weights are told for a usual depth.
+      mixL(container) * (full - facts.waterShare),
+    capL: pot.capL,
+    fullShare: full,
+    wiltShare: facts.wiltShare,
+  };
   const days = balanceOf({
     pot,
     plantedOn,
     until: today,
     untilHour: hour,
     weatherOn: weather.on,
-    events: waterEvents(past, {
-      drainedKg: weightOf(reading.planting.container, foliageM2(reading, weeksOn(today))).wateredKg,
-      capL: pot.capL,
-      fullShare: facts.waterShare,
-      wiltShare: facts.wiltShare,
-    }),
+    events: waterEvents(past, filled),
   });
   const water = days[days.length - 1]!;
   return {
@@ -85,10 +99,23 @@ export function careWorld(
     weather,
     pot,
     water,
-    outlook: waterOutlook({ pot, now: water, hour, weatherOn: weather.on, weeksOn }),
+    filled,
+    lately: days.slice(-LATELY_DAYS),
+    pouredL: days.reduce((sum, { wateredL }) => sum + wateredL, 0),
+    outlook: waterOutlook({
+      pot,
+      now: water,
+      hour,
+      weatherOn: weather.on,
+      weeksOn,
+      visitDays: Math.max(1, Math.round(reading.spot.waters.everyDays)),
+    }),
     weeksOn,
   };
 }
+
+/** Days over which it is looked whether a drip line does what it should. */
+const LATELY_DAYS = 14;
 
 function foliageM2(reading: Reading, week: number): number {
   return reading

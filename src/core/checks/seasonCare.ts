@@ -1,7 +1,8 @@
 import { seasonShare } from '../growth/growth';
 import { bookWeek } from '../spots/spot';
 import { weekAfter } from '../units/units';
-import { dailyDemandL, readilyAvailableL } from '../water/demand';
+import { dailyDemandL } from '../water/demand';
+import { readilyAvailableL } from '../water/storage';
 import { coverAt, type Reading } from './reading';
 
 /** What a planting asks of its gardener in one week after planting, in typical weather. */
@@ -68,14 +69,36 @@ export function canopyM2(
     z: all[i]!.zCm,
     r: spreadCm / 2,
   }));
-  const reach = Math.max(1, ...discs.map(({ x, z, r }) => Math.max(Math.abs(x), Math.abs(z)) + r));
-  const CELLS = 40;
-  const cell = (2 * reach) / CELLS;
-  let covered = 0;
-  for (let i = 0; i < CELLS; i += 1)
-    for (let j = 0; j < CELLS; j += 1) {
-      const [x, z] = [-reach + (i + 0.5) * cell, -reach + (j + 0.5) * cell];
-      if (discs.some((disc) => (disc.x - x) ** 2 + (disc.z - z) ** 2 <= disc.r ** 2)) covered += 1;
-    }
-  return (covered * cell * cell) / 10_000;
+  const near = Math.min(...discs.map(({ z, r }) => z - r));
+  const far = Math.max(...discs.map(({ z, r }) => z + r));
+  if (discs.length === 0 || far <= near) return 0;
+  const row = (far - near) / ROWS;
+  let lengthCm = 0;
+  for (let i = 0; i < ROWS; i += 1) lengthCm += coveredAlong(discs, near + (i + 0.5) * row);
+  return (lengthCm * row) / 10_000;
+}
+
+/** Rows that leaves are cut into from back to front; along each their length is exact. */
+const ROWS = 40;
+
+/** Length of a line across discs that lies within any of them. */
+function coveredAlong(
+  discs: readonly { readonly x: number; readonly z: number; readonly r: number }[],
+  z: number,
+): number {
+  const spans: (readonly [from: number, to: number])[] = [];
+  for (const disc of discs) {
+    const half2 = disc.r ** 2 - (disc.z - z) ** 2;
+    if (half2 <= 0) continue;
+    const half = Math.sqrt(half2);
+    spans.push([disc.x - half, disc.x + half]);
+  }
+  spans.sort((a, b) => a[0] - b[0]);
+  let [length, end] = [0, -Infinity];
+  for (const [from, to] of spans) {
+    if (to <= end) continue;
+    length += to - Math.max(from, end);
+    end = to;
+  }
+  return length;
 }

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { textSchema } from '../records/textSchema';
 import { MARKETS } from '../plants/market';
 import type { Planting } from '../plantings/planting';
 import type { DayWeather } from '../climate/weather';
@@ -62,6 +63,17 @@ export const settingsSchema = z.object({
     .min(0, 'A trip must not cost less than nothing.')
     .max(1_000_000, 'A trip must cost at most 10,000.')
     .optional(),
+  /** What a cubic metre of tap water costs, pence or cents. Left out: 350. */
+  waterMinorM3: z
+    .number()
+    .int('What water costs is counted in whole pence or cents.')
+    .min(0, 'Water must not cost less than nothing.')
+    .max(100_000, 'A cubic metre of water must cost at most 1,000.')
+    .optional(),
+  /** Whose round this device walks; left out: everybody's. */
+  roundsOf: textSchema('Whose round', 60).optional(),
+  /** Kinds of which what was seen here is not used. */
+  seenAside: z.array(z.string().max(80)).max(2000).readonly().optional(),
   /** Rillbank's clock stands here, ISO 8601, as on the demo set's own day. Left out: it goes with the machine's. */
   heldAt: z.iso
     .datetime({ offset: true, error: 'A day to hold must be like 2026-07-16T08:30:00+01:00.' })
@@ -261,9 +273,16 @@ export function readOurs(text: string): Parsed<{ readonly format: string }> {
   return { ok: true, value: { ...data, format } };
 }
 
-/** Every kind a planting names: in its mix, in its sides, sown round its rim. */
-function kindsIn({ places, sides = [], rimSeeds = [] }: Planting): ReadonlySet<KindId> {
-  return new Set([...places, ...sides].map(({ kindId }) => kindId).concat(rimSeeds));
+/** Every kind a planting names: in its mix, in its sides, sown round its rim, taken where another is not to be had. */
+function kindsIn({
+  places,
+  sides = [],
+  rimSeeds = [],
+  secondChoices = [],
+}: Planting): ReadonlySet<KindId> {
+  return new Set(
+    [...places, ...sides, ...secondChoices].map(({ kindId }) => kindId).concat(rimSeeds),
+  );
 }
 
 /** A planting as a file, with a note of every plant it names. */

@@ -44,9 +44,12 @@ export function lifeOf(held: readonly Entry[]): Life {
     return entry ? dayOf(entry) : null;
   };
   const planted = held.find((entry) => isOf(entry, 'planted')) as EntryThat<'planted'> | undefined;
+  const overOn = first('ended');
   const gone = new Map<PlaceId, Day>();
   for (const entry of held) {
     if (!isOf(entry, 'died') && !isOf(entry, 'removed')) continue;
+    // Cleared when it was over, it stood there until then.
+    if (overOn !== null && dayOf(entry) >= overOn) continue;
     for (const place of entry.of.placeIds ?? [])
       if (!gone.has(place)) gone.set(place, dayOf(entry));
   }
@@ -55,7 +58,7 @@ export function lifeOf(held: readonly Entry[]): Life {
     boughtOn: first('bought'),
     plantedOn: planted ? dayOf(planted) : null,
     putOutOn: first('put out'),
-    overOn: first('ended'),
+    overOn,
     wentIn: planted?.what.plants ?? [],
     gone,
   };
@@ -74,6 +77,14 @@ function stageOf({
   if (plantedOn) return putOutOn ? 'standing' : 'planted';
   if (boughtOn) return 'bought';
   return chosenOn ? 'chosen' : 'idea';
+}
+
+/** Plants that were cleared away when a planting was over; `null`: nobody told, or it is not over. */
+export function cleared(held: readonly Entry[]): ReadonlySet<PlaceId> | null {
+  const { overOn } = lifeOf(held);
+  if (overOn === null) return null;
+  const told = held.filter((entry) => isOf(entry, 'removed') && dayOf(entry) >= overOn);
+  return told.length === 0 ? null : new Set(told.flatMap(({ of }) => of.placeIds ?? []));
 }
 
 /** Whole weeks a planting has stood in its mix on a day; `null` when it has not been planted by then. */

@@ -1,10 +1,17 @@
 import type { Day } from '../calendar/day';
 import { dayOf, isOf, holding, type Entry, type EntryThat } from '../log/entry';
+import type { Planting } from '../plantings/planting';
 import type { KindId } from '../plants/kind';
 import type { NurserySizeId } from '../plants/nursery';
 import type { Bit, FeedLine, MixLine, Needs } from './needs';
 import { SIZES_BY_BALL } from './sizes';
 import type { TripPlan } from './trip';
+
+/** A kind in a size it is sold in. */
+export interface Unit {
+  readonly kindId: KindId;
+  readonly size: NurserySizeId;
+}
 
 /** One thing to buy. */
 export interface BuyLine {
@@ -25,6 +32,8 @@ export interface BuyLine {
         readonly spare: number;
         /** Packs there; `null` when not known. */
         readonly stock: number | null;
+        /** What was chosen beforehand for when it is not to be had; the plantings may differ. */
+        readonly orElse: readonly Unit[];
       }
     | { readonly kind: 'mix'; readonly line: MixLine }
     | { readonly kind: 'feed'; readonly line: FeedLine }
@@ -32,7 +41,10 @@ export interface BuyLine {
 }
 
 /** Plants to buy stop by stop, in the order of the stops, each in walking order: trays and small pots first, tall and heavy ones last. */
-export function plantLines(plan: TripPlan): readonly BuyLine[] {
+export function plantLines(
+  plan: TripPlan,
+  orElseOf: (kindId: KindId) => readonly Unit[] = NOTHING_ELSE,
+): readonly BuyLine[] {
   const lines = plan.kinds.flatMap(({ kindId, bought, spare, stops }) =>
     bought.map(({ offer, packs }, i): BuyLine => ({
       key: `plants ${kindId} ${offer.size} ${stops[i]}`,
@@ -50,6 +62,7 @@ export function plantLines(plan: TripPlan): readonly BuyLine[] {
             ? (spare[offer.size] ?? 0)
             : 0,
         stock: offer.stock,
+        orElse: orElseOf(kindId),
       },
     })),
   );
@@ -57,6 +70,20 @@ export function plantLines(plan: TripPlan): readonly BuyLine[] {
     plan.stops.indexOf(stop!) * 100 +
     (what.kind === 'plants' ? SIZES_BY_BALL.indexOf(what.size) : 0);
   return [...lines].sort((a, b) => rank(a) - rank(b) || (a.key < b.key ? -1 : 1));
+}
+
+const NOTHING_ELSE = () => [];
+
+/** What some plantings take where a kind is not to be had, each once. */
+export function secondChoicesFor(
+  kindId: KindId,
+  plantings: readonly Pick<Planting, 'secondChoices'>[],
+): readonly Unit[] {
+  const found = new Map<string, Unit>();
+  for (const { secondChoices = [] } of plantings)
+    for (const { insteadOf, kindId: to, size } of secondChoices)
+      if (insteadOf === kindId) found.set(`${to} ${size}`, { kindId: to, size });
+  return [...found.values()];
 }
 
 /** Mix, feed and small things. */

@@ -44,6 +44,8 @@ export function doneOf(edit: Edit, { places }: Pick<Planting, 'places'>): Done {
       return { did: 'planted the sides' };
     case 'sow':
       return { did: 'sowed the rim' };
+    case 'second choice':
+      return { did: edit.to ? 'chose a second' : 'took back a second', kind: edit.insteadOf };
     case 'wish':
       return { did: 'wished', school: edit.change.school ?? null };
     case 'plant':

@@ -25,6 +25,7 @@ export const doneSchema = z.discriminatedUnion('did', [
   z.object({ did: z.literal('arranged'), how: z.enum(ARRANGEMENTS).nullable() }),
   z.object({ did: z.literal('planned a trim'), kind, weeks: z.number() }),
   z.object({ did: z.literal('took back a trim'), kind }),
+  z.object({ did: z.enum(['chose a second', 'took back a second']), kind }),
   z.object({ did: z.literal('remade'), why: z.enum(REMAKES) }),
   z.object({ did: z.literal('set a support'), form: z.enum(SUPPORT_FORMS).nullable() }),
   z.object({ did: z.literal('wished'), school: z.enum(['any', ...SCHOOL_IDS]).nullable() }),

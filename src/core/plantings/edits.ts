@@ -1,7 +1,7 @@
 import type { KindId } from '../plants/kind';
 import type { NurserySizeId } from '../plants/nursery';
 import type { Container } from '../containers/container';
-import type { Place, PlaceId, Planting, SidePlace, Wishes } from './planting';
+import type { Place, PlaceId, Planting, SecondChoice, SidePlace, Wishes } from './planting';
 import { weekAfter, weeksBetween } from '../units/units';
 import type { Support } from './support';
 
@@ -38,6 +38,12 @@ export type Edit =
   | { readonly kind: 'sides'; readonly sides: readonly SidePlace[] }
   /** What is sown round the rim from now on. */
   | { readonly kind: 'sow'; readonly kinds: readonly KindId[] }
+  /** What to take where a kind is not to be had; `null` for nothing any more. */
+  | {
+      readonly kind: 'second choice';
+      readonly insteadOf: KindId;
+      readonly to: { readonly kindId: KindId; readonly size: NurserySizeId } | null;
+    }
   | { readonly kind: 'wish'; readonly change: Partial<Wishes> }
   | {
       /** It was planted: in this week, without what was missing. */
@@ -108,7 +114,8 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
       );
     case 'swap':
       return {
-        ...planting,
+        // Once a kind is out of all its places, nothing is needed instead of it.
+        ...(edit.place === null ? withSecondChoice(planting, edit.from, null) : planting),
         places: swapped(planting.places, edit),
         ...(planting.sides ? { sides: swapped(planting.sides, edit) } : {}),
         ...(edit.anew === undefined ? {} : { care: withSwapped(planting, edit, edit.anew) }),
@@ -149,6 +156,8 @@ export function applyEdit(planting: Planting, edit: Edit): Planting {
       const { rimSeeds: _, ...unsown } = planting;
       return edit.kinds.length > 0 ? { ...unsown, rimSeeds: edit.kinds } : unsown;
     }
+    case 'second choice':
+      return withSecondChoice(planting, edit.insteadOf, edit.to);
     case 'wish':
       return { ...planting, wishes: { ...planting.wishes, ...edit.change } };
     case 'plant':
@@ -168,6 +177,16 @@ function withSides(
   sides: readonly SidePlace[] | undefined,
 ): Planting {
   return sides && sides.length > 0 ? { ...planting, sides } : planting;
+}
+
+function withSecondChoice(
+  { secondChoices = [], ...planting }: Planting,
+  insteadOf: KindId,
+  to: Omit<SecondChoice, 'insteadOf'> | null,
+): Planting {
+  const others = secondChoices.filter((choice) => choice.insteadOf !== insteadOf);
+  const now = to ? [...others, { insteadOf, ...to }] : others;
+  return now.length > 0 ? { ...planting, secondChoices: now } : planting;
 }
 
 function onPlaces(

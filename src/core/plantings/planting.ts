@@ -9,6 +9,7 @@ import type { House } from './house';
 import type {
   placeSchema,
   plantingSchema,
+  secondChoiceSchema,
   sidePlaceSchema,
   strangerSchema,
   wishesSchema,
@@ -18,6 +19,7 @@ export type Place = Readonly<z.infer<typeof placeSchema>>;
 export type PlaceId = string;
 export type SidePlace = Readonly<z.infer<typeof sidePlaceSchema>>;
 export type Wishes = Readonly<z.infer<typeof wishesSchema>>;
+export type SecondChoice = Readonly<z.infer<typeof secondChoiceSchema>>;
 export type Stranger = Readonly<z.infer<typeof strangerSchema>>;
 export type Planting = Readonly<z.infer<typeof plantingSchema>>;
 

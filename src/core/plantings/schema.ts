@@ -150,6 +150,13 @@ function isSmall(told: Readonly<Record<string, unknown>>): boolean {
   return JSON.stringify(told).length <= 4000;
 }
 
+/** What is taken where a kind is not to be had, chosen beforehand. */
+export const secondChoiceSchema = z.object({
+  insteadOf: id('Plant id'),
+  kindId: id('Plant id'),
+  size: placeSchema.shape.size,
+});
+
 /** A kind that a file named and this book does not have, with what the file said of it. */
 export const strangerSchema = z.object({
   kindId: id('Plant id'),
@@ -182,6 +189,12 @@ export const plantingSchema = z
     rimSeeds: z
       .array(id('Plant id'))
       .max(4, 'At most 4 kinds are sown round a rim.')
+      .readonly()
+      .optional(),
+    /** What to take where a kind is not to be had, one for each; left out: nothing was chosen. */
+    secondChoices: z
+      .array(secondChoiceSchema)
+      .max(40, 'At most 40 second choices are kept.')
       .readonly()
       .optional(),
     /** Something to climb that stands in it; left out: nothing. */

@@ -74,12 +74,13 @@ export class Judge {
       weight: weight * seen,
     }));
     const common = this.common(kind);
+    const bears = (kind.here?.badly ?? 0) >= BADLY_OFTEN ? DID_BADLY : 1;
     return {
       tally: tallyScheme(colours, this.ask.wishes.scheme),
       isSeldom: familiarity(kind) === 'seldom',
-      lead: this.suits(kind, 'lead', common),
-      body: this.suits(kind, 'body', common),
-      edge: this.suits(kind, 'edge', common),
+      lead: bears * this.suits(kind, 'lead', common),
+      body: bears * this.suits(kind, 'body', common),
+      edge: bears * this.suits(kind, 'edge', common),
     };
   }
 
@@ -294,6 +295,9 @@ const MISSING_COST = 1;
 const ENOUGH_COLOUR = 0.4;
 /** What stands alone makes no pair, good or bad. */
 const WORTH_ALONE = 0.5;
+/** What did badly in so many plantings here is worth so much of what it would be. Ours. */
+const BADLY_OFTEN = 2;
+const DID_BADLY = 0.55;
 /** A cast that may share a container never promises nothing. */
 const LEAST_PROMISE = 0.001;
 /** What it adds that a kind belongs to the scheme, and that its colour is strong. Ours. */

@@ -1,7 +1,7 @@
 import { borneC } from '../growth/winter';
 import { yearOut } from '../spots/yearOut';
 import { weekAfter } from '../units/units';
-import type { PlacedPlant, Planting, PlantingInSpot } from '../plantings/planting';
+import type { PlaceId, PlacedPlant, Planting, PlantingInSpot } from '../plantings/planting';
 
 /** Weeks for which what comes next is planned first. Ours: to the other end of the year. */
 const NEXT_WEEKS = 26;
@@ -16,17 +16,41 @@ export function staysOn(
   return borneC(kind) <= coldest;
 }
 
+/** Plants that stay when a planting is over. */
+export function staying(
+  it: PlantingInSpot,
+  cleared: ReadonlySet<PlaceId> | null,
+): readonly PlacedPlant[] {
+  return it.plants.filter((plant) => (cleared ? !cleared.has(plant.id) : staysOn(plant, it)));
+}
+
 /**
  * What comes next in the same container: the plants that stay, in their places and locked there, to be planted round.
  * @param it the planting that comes to its end, as it stands
  */
 export function nextPlanting(
   it: PlantingInSpot,
-  { id, plantedWeek }: { readonly id: string; readonly plantedWeek: number },
+  {
+    id,
+    plantedWeek,
+    cleared = null,
+  }: {
+    readonly id: string;
+    readonly plantedWeek: number;
+    /** What was cleared away when it was over: all else stays. `null`: nobody told, and what lives on there stays. */
+    readonly cleared?: ReadonlySet<PlaceId> | null;
+  },
 ): Planting {
   const { planting } = it;
-  const stays = new Set(it.plants.filter((plant) => staysOn(plant, it)).map((plant) => plant.id));
-  const { sides: _sides, rimSeeds: _seeds, madeIn: _made, whatIf: _whatIf, ...kept } = planting;
+  const stays = new Set(staying(it, cleared).map((plant) => plant.id));
+  const {
+    sides: _sides,
+    rimSeeds: _seeds,
+    secondChoices: _choices,
+    madeIn: _made,
+    whatIf: _whatIf,
+    ...kept
+  } = planting;
   return {
     ...kept,
     id,

@@ -2,7 +2,8 @@ import { BASKET, known, planted, planting, TUB } from '../../../tests/builders/p
 import { read } from '../checks/reading';
 import { seasonCare } from '../checks/seasonCare';
 import { usualSpot } from '../spots/spot';
-import { dailyDemandL, readilyAvailableL } from './demand';
+import { dailyDemandL } from './demand';
+import { readilyAvailableL } from './storage';
 
 const size = {
   heightCm: 30,

@@ -1,7 +1,6 @@
 import { normalOn } from '../climate/season';
-import { mixAreaCm2, mixL, type Container } from '../containers/container';
+import { mixAreaCm2, type Container } from '../containers/container';
 import { isHung } from '../containers/shape';
-import { mixFactsOf } from '../containers/mixes';
 import type { Size } from '../growth/foresee';
 import type { PlacedPlant } from '../plantings/planting';
 import type { PlantKind } from '../plants/kind';
@@ -29,8 +28,6 @@ const WALL_BASKET = 1.35;
 const DRINKS: Readonly<Record<PlantKind['thirst'], number>> = { low: 0.6, medium: 0.9, high: 1.15 };
 /** Bare damp mix against the reference. */
 const BARE = 0.6;
-/** Share of what is available that is drunk before it is watered again. */
-export const REFILL_AT = 0.5;
 
 /** Cover of leaves over the ground of one week, and how thick they are. */
 export interface Canopy {
@@ -96,15 +93,4 @@ export function dailyDemandL({ week, ...drinking }: Drinking & { readonly week: 
     raMJ: extraterrestrialMJ(spot.site.latitudeDeg, day + 1),
   });
   return et0Mm * sunOn(spot, day) * drawLPerMm(drinking);
-}
-
-/** Water between full and wilting that a mix holds, litres. */
-export function availableL(container: Container): number {
-  const { waterShare, wiltShare } = mixFactsOf(container);
-  return mixL(container) * (waterShare - wiltShare);
-}
-
-/** Water that the mix gives up before it should be watered again, litres. */
-export function readilyAvailableL(container: Container): number {
-  return availableL(container) * REFILL_AT;
 }

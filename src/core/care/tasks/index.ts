@@ -5,6 +5,8 @@ import { bringIn, cover, hardenOff, uncover, wrap } from './cold';
 import { look, swap, tidy, turn } from './eye';
 import { feed } from './feed';
 import { deadhead, pinch, tie, trim } from './knife';
+import { line } from './line';
+import { move } from './move';
 import { water } from './water';
 
 /** Every rule there is: the only list. */
@@ -24,6 +26,8 @@ export const RULES: readonly Rule[] = [
   look,
   swap,
   wrap,
+  move,
+  line,
 ];
 
 /**

@@ -1,4 +1,5 @@
-import { addDays } from '../../calendar/day';
+import { addDays, daysBetween } from '../../calendar/day';
+import { WILTS } from '../outlook';
 import type { Rule } from '../task';
 
 /** Minutes: for a walk to one container with a can, and for each litre poured. Ours, from doing it. */
@@ -11,7 +12,7 @@ export const water: Rule = {
   id: 'water',
   // Watered, it wants none: the balance tells, not an entry.
   answeredBy: [],
-  tasks: ({ reading, outlook, water: now, today, hour }) => {
+  tasks: ({ reading, outlook, pot, lately, water: now, today, hour }) => {
     const { wants } = outlook;
     if (!wants || wants.day > addDays(today, 1) || reading.spot.waters.by === 'drip') return [];
     const isNow = wants.day === today && (wants.part === 'morning' || hour >= 12);
@@ -33,6 +34,11 @@ export const water: Rule = {
           sure: outlook.sure,
           timesADay: outlook.timesADay,
           factor: now.thirst.factor,
+          wiltedOn:
+            lately.findLast(
+              ({ day, waterL, reserveL }) =>
+                day < today && waterL + reserveL < WILTS * pot.capL && daysBetween(day, today) <= 7,
+            )?.day ?? null,
         },
       },
     ];
