@@ -23,15 +23,20 @@ import type { Subject } from '@/core/seeing/subject';
 import type { PictureRequest } from '@/drawing/picturing';
 import type { NewKinds, SubjectByNumber } from './kindsOnce';
 import type { AwayPot } from '@/core/care/away';
+import type { SeasonWater } from '@/core/care/season';
 import type { Warning } from '@/core/care/warnings';
 import type { DripZone } from '@/core/care/drip';
 import type { DayWeather } from '@/core/climate/weather';
 import type { Care, CareAsk } from '@/core/care/careOf';
+import type { YardSeason } from '@/core/checks/yardSeason';
 import type { Fix } from '@/core/checks/opinion';
 import type { CheckId } from '@/core/checks/rules/index';
 
 /** An ask without the plants: the worker has the book, and is told of the gardener's own kinds. */
 export type AskMessage = Omit<Ask, 'kinds'> & { readonly only: readonly KindId[] | null };
+
+/** A planting without the records of its plants: the worker has the book, and knows the gardener's own kinds. */
+export type Stand = Pick<PlantingInSpot, 'planting' | 'spot' | 'house' | 'weeksBefore'>;
 
 export interface PaintRequest extends PictureRequest {
   /** Device pixels per picture pixel. */
@@ -104,16 +109,30 @@ export interface Jobs {
     result: readonly GroupMember[] | null;
   };
   care: {
-    request: CareAsk & { readonly away?: { readonly from: string; readonly to: string } };
-    progress: never;
+    request: Omit<CareAsk, 'its'> & {
+      readonly stands: readonly Stand[];
+      readonly away?: { readonly from: string; readonly to: string };
+      /** Is the water of the whole season asked for too? */
+      readonly isSeasonAsked?: boolean;
+    };
+    progress: {
+      readonly care: readonly Care[];
+      readonly skies: ReadonlyMap<string, DayWeather>;
+    };
     result: {
       readonly care: readonly Care[];
       readonly away: readonly AwayPot[];
+      readonly season: readonly SeasonWater[];
       readonly warnings: readonly Warning[];
-      /** The weather of the day where the first of them stands. */
-      readonly sky: DayWeather | null;
+      /** The weather of the day by spot. */
+      readonly skies: ReadonlyMap<string, DayWeather>;
       readonly drips: readonly DripZone[];
     };
+  };
+  yardSeason: {
+    request: { readonly its: readonly PlantingInSpot[] };
+    progress: never;
+    result: YardSeason | null;
   };
   readWeather: {
     request: { readonly text: string; readonly answers: CsvAnswers };

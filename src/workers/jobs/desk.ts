@@ -36,8 +36,8 @@ export class Workshop {
   private library: Library = libraryOf(BOOK, [], 'european');
   private readonly givenUp = new Set<number>();
 
-  learn({ own, market }: Gardener): void {
-    this.library = libraryOf(BOOK, own, market);
+  learn({ own, market, here }: Gardener): void {
+    this.library = libraryOf(BOOK, own, market, here);
   }
 
   giveUp(id: number): void {

@@ -13,6 +13,7 @@ import { remake } from './remake';
 import { seen } from './seen';
 import { shop } from './shop';
 import { standIns } from './standIns';
+import { yardSeason } from './yardSeason';
 
 /** Every job of the thinking worker. A job without a handler does not compile. */
 export const HANDLERS: { readonly [N in ThinkingJob]: Handler<N> } = {
@@ -29,4 +30,5 @@ export const HANDLERS: { readonly [N in ThinkingJob]: Handler<N> } = {
   fits,
   shop,
   care,
+  yardSeason,
 };

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { BOOK } from '@/core/plants/book/index';
 import { benchesOf, STOPS } from '@/core/shopping/stops';
+import { asked } from '../asked';
 
 const STOP_IDS = STOPS.map(({ id }) => id);
 const query = z.object({
@@ -18,12 +19,8 @@ const query = z.object({
 
 /** The simulated garden centres: what a stop has on its benches on a day, at what price. It is asked nothing about the gardener. */
 export function GET(request: Request): Response {
-  const parsed = query.safeParse(Object.fromEntries(new URL(request.url).searchParams));
-  if (!parsed.success)
-    return Response.json(
-      { error: parsed.error.issues[0]?.message ?? 'Bad request' },
-      { status: 400 },
-    );
+  const parsed = asked(request, query);
+  if (!parsed.ok) return parsed.refused;
   const { day, stop, seed } = parsed.data;
   return Response.json({
     simulated: true,

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { climateAt, CLIMATE_IDS } from '@/core/climate/climates';
 import { dayNumber, simulatedSource } from '@/core/climate/weather';
+import { asked } from '../asked';
 
 const date = (name: string) => z.iso.date(`${name} must be a date like 2026-05-18.`);
 const number = (name: string, least: number, most: number) =>
@@ -31,12 +32,8 @@ const LEAD_DAYS = 7;
  * degrees, nothing of the gardener.
  */
 export async function GET(request: Request): Promise<Response> {
-  const parsed = query.safeParse(Object.fromEntries(new URL(request.url).searchParams));
-  if (!parsed.success)
-    return Response.json(
-      { error: parsed.error.issues[0]?.message ?? 'Bad request' },
-      { status: 400 },
-    );
+  const parsed = asked(request, query);
+  if (!parsed.ok) return parsed.refused;
   const { climate, latitude, seed, from, days, issued } = parsed.data;
   const source = simulatedSource({
     climate: climateAt(climate, latitude),
