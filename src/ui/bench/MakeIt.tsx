@@ -9,12 +9,12 @@ import { byPlanting, lifeOf } from '@/core/log/life';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Button, ButtonLink } from '@/ui/controls/Button';
 import { pottingHref } from '@/ui/session/links';
-import { say } from '@/ui/session/say';
 import { useClock } from '@/ui/session/useClock';
 import { useLive, useStore } from '@/ui/session/StoreProvider';
 import { capital } from '@/words/format';
 import { lifeText } from '@/words/life';
 
+const TurnOverSheet = dynamic(() => import('./TurnOverSheet'), { ssr: false });
 const TemplateSheet = dynamic(() => import('@/ui/potting/TemplateSheet'), { ssr: false });
 
 /** How far this planting has come, and what comes next: chosen to be made, bought, potted up. */
@@ -23,6 +23,7 @@ export function MakeIt({ it }: { readonly it: PlantingInSpot }) {
   const clock = useClock();
   const { id } = it.planting;
   const [isOnPaper, setOnPaper] = useState(false);
+  const [isEnding, setEnding] = useState(false);
   const entries = useLive((s) => s.entries(id), [id]);
   const own = useMemo(() => byPlanting(entries ?? []).get(id) ?? [], [entries, id]);
   const life = useMemo(() => lifeOf(own), [own]);
@@ -39,13 +40,6 @@ export function MakeIt({ it }: { readonly it: PlantingInSpot }) {
       },
     ]) ?? Promise.resolve([]);
   const choose = () => void write({ did: 'chosen' });
-  const end = async () => {
-    const [entry] = await write({ did: 'ended', why: '' });
-    say(`${it.planting.name} is over. Its container is free, and keeps its story.`, {
-      label: 'Not yet',
-      go: () => entry && void store?.takeBack(entry, localTime(zone, clock.now())),
-    });
-  };
   return (
     <p
       className="flex flex-wrap items-center gap-x-3 gap-y-1 pb-1 text-small"
@@ -64,13 +58,14 @@ export function MakeIt({ it }: { readonly it: PlantingInSpot }) {
         </>
       )}
       {(life.stage === 'planted' || life.stage === 'standing') && (
-        <Button look="plain" onClick={() => void end()}>
+        <Button look="plain" onClick={() => setEnding(true)}>
           It is over
         </Button>
       )}
       <Button look="plain" onClick={() => setOnPaper(true)}>
         Plan on paper
       </Button>
+      {isEnding && <TurnOverSheet it={it} gone={life.gone} onClose={() => setEnding(false)} />}
       {isOnPaper && <TemplateSheet it={onPaper} onClose={() => setOnPaper(false)} />}
     </p>
   );

@@ -13,6 +13,7 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import type { Editing } from '@/ui/session/useEditing';
 import { weekAfter } from '@/core/units/units';
 import { dateText, moneyText } from '@/words/format';
+import { hereText } from '@/words/diary';
 import { inSentence } from '@/words/names';
 import { suitsText } from '@/words/plants';
 import { runJob } from '@/workers/runJob';
@@ -86,6 +87,12 @@ export const PlantActions = memo(function PlantActions({
           />
         )}
       </div>
+      {plant &&
+        hereText(plant.kind, settings).map((line) => (
+          <p key={line} className="pt-1.5" data-here>
+            {line}
+          </p>
+        ))}
       {planting.care.trims.length > 0 && <Trims editing={editing} />}
       {plant && (
         <StandIns

@@ -15,6 +15,7 @@ import { type Units } from '@/words/format';
 import { otherNames } from '@/words/otherNames';
 import { belowCm, grownWeeks } from './grown';
 import { GrownPicture } from './GrownPicture';
+import { SeenHere } from './SeenHere';
 import { YearStrip } from './YearStrip';
 
 // What is read after the drawings comes after them.
@@ -75,6 +76,7 @@ export function KindPage({ kind, library, benches, shelf, units, onOpen, onOwn }
             {otherNames(kind) && `, ${otherNames(kind)}`}
           </p>
           <p className="pt-1">{kind.description}.</p>
+          <SeenHere kind={kind} units={units} />
           {guessed && (
             <p className="pt-1 text-small" data-guessed>
               Yours. What the tag did not tell is guessed from{' '}

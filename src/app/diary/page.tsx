@@ -1,0 +1,5 @@
+import { Diary } from '@/ui/diary/Diary';
+
+export default function Page() {
+  return <Diary />;
+}

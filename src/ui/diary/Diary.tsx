@@ -1,0 +1,171 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { byPlanting, lifeOf } from '@/core/log/life';
+import { holding } from '@/core/log/entry';
+import { Button, ButtonLink } from '@/ui/controls/Button';
+import { entryLook } from '@/ui/controls/looks';
+import { Select } from '@/ui/controls/Select';
+import { benchHref, diaryHref } from '@/ui/session/links';
+import { useLibrary } from '@/ui/session/LibraryProvider';
+import { saveFile } from '@/ui/session/saveFile';
+import { useSettings } from '@/ui/session/StoreProvider';
+import { usePlanted, type Planted } from '@/ui/session/usePlanted';
+import { countText } from '@/words/format';
+import { lifeText } from '@/words/life';
+import { ContainerSelect } from './ContainerSelect';
+import { EntryList } from './EntryList';
+import { found } from './found';
+import { NextYear } from './NextYear';
+import { SeenKinds } from './SeenKinds';
+import { Tell } from './Tell';
+import { Wall } from './Wall';
+
+const PageSheet = dynamic(() => import('./PageSheet'), { ssr: false });
+const SeasonLine = dynamic(() => import('./SeasonLine'), {
+  ssr: false,
+  loading: () => <p className="min-h-[348px]" />,
+});
+
+/** What happened, day by day, and in a few taps what happens now; of one container, against what was expected of it. */
+export function Diary() {
+  const planted = usePlanted();
+  if (!planted)
+    return (
+      <p className="py-10 text-ink2" role="status">
+        Opening the diary…
+      </p>
+    );
+  return <Opened planted={planted} />;
+}
+
+function Opened({ planted }: { readonly planted: Planted }) {
+  const settings = useSettings();
+  const { kindOf } = useLibrary();
+  const router = useRouter();
+  const asked = useSearchParams().get('planting');
+  const [words, setWords] = useState('');
+  const [year, setYear] = useState('');
+  const [isOnPage, setOnPage] = useState(false);
+  const { its, spots, log } = planted;
+  const it = its.find(({ planting }) => planting.id === asked);
+  const names = useMemo(
+    () =>
+      new Map([
+        ...its.map(({ planting }) => [planting.id, planting.name] as const),
+        ...spots.map(({ id, name }) => [id, name] as const),
+      ]),
+    [its, spots],
+  );
+  const told = useMemo(
+    () => ({ kindOf, nameOf: (id: string) => names.get(id) ?? '', units: settings }),
+    [kindOf, names, settings],
+  );
+  const held = useMemo(() => holding(log), [log]);
+  const years = useMemo(() => [...new Set(held.map(({ at }) => at.slice(0, 4)))].sort(), [held]);
+  const rows = useMemo(
+    () => found(held, { plantingId: it?.planting.id ?? null, year, words }, told),
+    [held, it?.planting.id, year, words, told],
+  );
+  const stood = its.filter(({ planting }) => planted.lifeOf(planting.id).plantedOn !== null);
+  if (stood.length === 0) return <NothingYet />;
+  const save = async () => {
+    const { diaryCsv } = await import('@/words/diaryCsv');
+    const entries = rows.map(({ entry }) => entry);
+    saveFile('diary.csv', 'text/csv', diaryCsv(entries, told));
+  };
+  const own = (it && byPlanting(log).get(it.planting.id)) ?? [];
+  const life = it && lifeOf(own);
+  return (
+    <div className="pt-3.5 pb-10">
+      <header className="flex flex-wrap items-end gap-x-4 gap-y-2">
+        <h1 className="display text-room leading-10">Diary</h1>
+        <ContainerSelect
+          name="Of"
+          all="all containers"
+          stood={stood}
+          value={it?.planting.id ?? ''}
+          onPick={(id) => router.replace(id ? diaryHref(id) : '/diary', { scroll: false })}
+        />
+        {years.length > 1 && (
+          <label className="grid">
+            <span className="text-note text-ink2">Year</span>
+            <Select value={year} onChange={({ target: { value } }) => setYear(value)}>
+              <option value="">all</option>
+              {years.map((one) => (
+                <option key={one}>{one}</option>
+              ))}
+            </Select>
+          </label>
+        )}
+        <label className="grid min-w-48 flex-1 sm:max-w-80">
+          <span className="text-note text-ink2">Find a word, a plant, a day</span>
+          <input
+            type="search"
+            className={entryLook()}
+            maxLength={80}
+            value={words}
+            onChange={({ target: { value } }) => setWords(value)}
+          />
+        </label>
+      </header>
+      <div className="gap-6 wide:grid wide:grid-cols-[minmax(0,1fr)_400px]">
+        <div className="min-w-0">
+          <Tell planted={planted} stood={stood} plantingId={it?.planting.id ?? null} />
+          {!it && (
+            <>
+              <Wall stood={stood} rows={rows} planted={planted} />
+              <SeenKinds />
+            </>
+          )}
+          {it && life && (
+            <>
+              <h2 className="pt-4 text-name font-semibold">
+                {it.planting.name}
+                <span className="pl-2 text-small font-normal text-ink2">{lifeText(life)}</span>
+              </h2>
+              <SeasonLine it={it} log={log} />
+              <div className="flex flex-wrap items-start gap-x-4 gap-y-2 pt-3">
+                <NextYear it={it} held={own} />
+                <Button onClick={() => setOnPage(true)}>A page for someone else</Button>
+                <ButtonLink look="link" href={benchHref(it.planting.id)}>
+                  Open it on the bench
+                </ButtonLink>
+              </div>
+              {isOnPage && (
+                <PageSheet it={it} held={own} planted={planted} onClose={() => setOnPage(false)} />
+              )}
+            </>
+          )}
+        </div>
+        <section aria-label="What happened" className="min-w-0 max-wide:pt-4">
+          <div className="flex items-baseline justify-between gap-3 pt-3 pb-1">
+            <h2 className="text-name font-semibold" aria-live="polite">
+              {countText(rows.length, 'entry', 'entries')}
+            </h2>
+            <Button look="link" disabled={rows.length === 0} onClick={() => void save()}>
+              Save as CSV
+            </Button>
+          </div>
+          <EntryList rows={rows} planted={planted} isOfOne={it !== undefined} />
+        </section>
+      </div>
+    </div>
+  );
+}
+
+function NothingYet() {
+  return (
+    <div className="py-16">
+      <h1 className="display text-room leading-10">Nothing is planted yet</h1>
+      <p className="mt-2 text-lead">
+        From the day a planting is in its mix, what happens to it is kept here.
+      </p>
+      <ButtonLink look="act" href="/potting" className="mt-5">
+        Potting day
+      </ButtonLink>
+    </div>
+  );
+}

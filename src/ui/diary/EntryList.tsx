@@ -1,0 +1,141 @@
+'use client';
+
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { Undo2 } from 'lucide-react';
+import dynamic from 'next/dynamic';
+import { useLayoutEffect, useRef, useState } from 'react';
+import { localTime } from '@/core/calendar/day';
+import { dayOf, isOf, type Entry } from '@/core/log/entry';
+import { photoUrl, type Photo } from '@/core/log/photoSchema';
+import { Button } from '@/ui/controls/Button';
+import { IconButton } from '@/ui/controls/IconButton';
+import { say } from '@/ui/session/say';
+import { useClock } from '@/ui/session/useClock';
+import { useLive, useStore } from '@/ui/session/StoreProvider';
+import type { Planted } from '@/ui/session/usePlanted';
+import { longDayText } from '@/words/life';
+import type { Row } from './found';
+
+const PhotoDesk = dynamic(() => import('./PhotoDesk'), { ssr: false });
+
+/** Height of a row before it is measured, px. */
+const ROW_PX = 46;
+
+/** Entries under their days. Only those in sight are made. */
+export function EntryList({
+  rows,
+  planted,
+  isOfOne,
+}: {
+  readonly rows: readonly Row[];
+  readonly planted: Planted;
+  /** All are of one container, which need not be named at each. */
+  readonly isOfOne: boolean;
+}) {
+  const list = useRef<HTMLOListElement>(null);
+  const [topPx, setTopPx] = useState(0);
+  useLayoutEffect(() => setTopPx(list.current?.offsetTop ?? 0), [rows.length]);
+  const virtual = useWindowVirtualizer({
+    count: rows.length,
+    estimateSize: () => ROW_PX,
+    overscan: 12,
+    scrollMargin: topPx,
+    getItemKey: (i) => rows[i]!.entry.id,
+  });
+  const [open, setOpen] = useState<{ readonly entry: Entry; readonly photo: Photo } | null>(null);
+  const it = planted.its.find(({ planting }) => planting.id === open?.entry.of.plantingId);
+  return (
+    <>
+      <ol ref={list} className="relative bg-paper" style={{ height: virtual.getTotalSize() }}>
+        {virtual.getVirtualItems().map(({ index, start, key }) => {
+          const row = rows[index]!;
+          const day = dayOf(row.entry);
+          const isNewDay = index === 0 || dayOf(rows[index - 1]!.entry) !== day;
+          return (
+            <li
+              key={key}
+              ref={virtual.measureElement}
+              data-index={index}
+              data-entry={row.entry.what.did}
+              className="absolute inset-x-0 top-0 px-3"
+              style={{ transform: `translateY(${start - topPx}px)` }}
+            >
+              {isNewDay && (
+                <h3 className="border-t-2 border-tick pt-2 text-small font-semibold">
+                  {longDayText(day)}
+                </h3>
+              )}
+              <EntryRow
+                row={row}
+                isOfOne={isOfOne}
+                onPhoto={(photo) => setOpen({ entry: row.entry, photo })}
+              />
+            </li>
+          );
+        })}
+      </ol>
+      {open && it && (
+        <PhotoDesk it={it} {...open} planted={planted} onClose={() => setOpen(null)} />
+      )}
+    </>
+  );
+}
+
+function EntryRow({
+  row: { entry, text, where },
+  isOfOne,
+  onPhoto,
+}: {
+  readonly row: Row;
+  readonly isOfOne: boolean;
+  readonly onPhoto: (photo: Photo) => void;
+}) {
+  const store = useStore();
+  const clock = useClock();
+  const takeBack = async () => {
+    await store?.takeBack(entry, localTime(entry.zone, clock.now()));
+    say('Taken back: it does not count any more.');
+  };
+  return (
+    <div className="flex items-start gap-2 py-1.5">
+      <div className="min-w-0 flex-1">
+        <p className="leading-5 wrap-anywhere">{text}</p>
+        {(!isOfOne || entry.who) && (
+          <p className="text-note text-ink2">
+            {[isOfOne ? '' : where, entry.who ?? ''].filter(Boolean).join(', ')}
+          </p>
+        )}
+        {isOf(entry, 'photographed') && <PhotoThumb id={entry.what.photoId} onOpen={onPhoto} />}
+      </div>
+      <IconButton
+        name={`Take back: ${text}`}
+        tip="Take back"
+        icon={<Undo2 size={16} aria-hidden />}
+        onClick={() => void takeBack()}
+      />
+    </div>
+  );
+}
+
+function PhotoThumb({
+  id,
+  onOpen,
+}: {
+  readonly id: string;
+  readonly onOpen: (photo: Photo) => void;
+}) {
+  const photo = useLive((store) => store.photo(id), [id]);
+  if (!photo) return null;
+  return (
+    <Button
+      look="bare"
+      aria-label="Look at the photograph closely"
+      className="mt-1 block"
+      onClick={() => onOpen(photo)}
+    >
+      {/* A picture of the gardener's own, from this device: there is nothing to optimise on a server. */}
+      {/* eslint-disable-next-line @next/next/no-img-element */}
+      <img src={photoUrl(photo)} alt="" className="max-h-40 max-w-full" />
+    </Button>
+  );
+}
