@@ -15,7 +15,8 @@ import type { Planted } from '@/ui/session/usePlanted';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import { taskHow, taskLeft, taskTitle, taskWhy } from '@/words/care';
 import { inSentence } from '@/words/names';
-import { ProbeButton } from './ProbeButton';
+import { DeviceButtons } from './DeviceButtons';
+import { TaskDrawing } from './TaskDrawing';
 import type { Walk } from './useRound';
 import { WaterGauge } from './WaterGauge';
 
@@ -76,6 +77,7 @@ export function StopCard({
             <p className="text-name leading-6">{taskWhy(task, kindOf, settings)}</p>
             <p className="text-lead leading-6">{taskHow(task, settings)}</p>
             <p className="text-ink2">{taskLeft(task)}</p>
+            <TaskDrawing rule={task.rule} />
           </div>
           {tasks.length > 1 && (
             <ul aria-label="And then" className="flex flex-wrap gap-x-4 pt-1">
@@ -102,7 +104,9 @@ export function StopCard({
               ))}
             </span>
           </fieldset>
-          {it.planting.demo && <ProbeButton it={it} care={care} today={cared.today} walk={walk} />}
+          {it.planting.demo && (
+            <DeviceButtons it={it} care={care} today={cared.today} hour={cared.hour} walk={walk} />
+          )}
           {isBad ? (
             <fieldset className="pt-3">
               <legend className="pb-1 text-small font-semibold">How does it look?</legend>

@@ -4,6 +4,9 @@ import type { Planted } from '@/ui/session/usePlanted';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import type { Walk } from './useRound';
 
+/** Containers that are shown at once at most. */
+const SHOWN = 14;
+
 /** The containers of the round in order, as they look now. */
 export function StopStrip({
   planted,
@@ -18,9 +21,18 @@ export function StopStrip({
   readonly at: string;
   readonly onPick: (plantingId: string) => void;
 }) {
+  const { stops } = walk.round;
+  // A long walk is shown around where one stands.
+  const here = Math.max(
+    0,
+    stops.findIndex(({ plantingId }) => plantingId === at),
+  );
+  const first = Math.max(0, Math.min(here - SHOWN / 2, stops.length - SHOWN));
+  const shown = stops.slice(first, first + SHOWN);
   return (
     <ol aria-label="In walking order" className="flex gap-2 overflow-x-auto pt-3 pb-1">
-      {walk.round.stops.map(({ plantingId, tasks }) => {
+      {first > 0 && <li className="self-center text-ink2">{first} before</li>}
+      {shown.map(({ plantingId, tasks }) => {
         const it = planted.its.find(({ planting }) => planting.id === plantingId);
         if (!it) return null;
         const isUrgent = tasks.some(({ isUrgent: urgent }) => urgent);
@@ -47,6 +59,9 @@ export function StopStrip({
           </li>
         );
       })}
+      {first + SHOWN < stops.length && (
+        <li className="self-center text-ink2">{stops.length - first - SHOWN} more</li>
+      )}
     </ol>
   );
 }

@@ -30,13 +30,19 @@ const DONE: Partial<Readonly<Record<RuleId, What>>> = {
 export interface Walk {
   readonly round: Round;
   readonly order: readonly string[];
+  /** Whose round; empty: everybody's. */
+  readonly who: string;
   readonly done: (task: Task) => void;
   readonly skip: (task: Task) => void;
   readonly later: (task: Task) => void;
+  /** Puts several off until tomorrow at once. */
+  readonly laterAll: (tasks: readonly Task[]) => void;
   readonly bad: (plantingId: string, how: LooksBad) => void;
   readonly felt: (plantingId: string, how: Felt) => void;
   /** Keeps what a probe showed, percent of the mix's volume. */
   readonly probed: (plantingId: string, percent: number) => void;
+  /** Keeps what it weighs, kg. */
+  readonly weighed: (plantingId: string, kg: number) => void;
   /** All that is to be watered is, but for these. */
   readonly allWatered: (but: readonly string[]) => void;
   /** From now on it is walked in this order. */
@@ -44,15 +50,19 @@ export interface Walk {
 }
 
 /** Today's round: in the order in which it is walked, each answer in the log as it is given. */
-export function useRound(planted: Planted, cared: Cared): Walk {
+export function useRound(planted: Planted, cared: Cared, who: string): Walk {
   const store = useStore();
   const clock = useClock();
   const { its, log } = planted;
   const { today } = cared;
   const zone = zoneOf(its);
   const ids = useMemo(
-    () => its.map(({ planting }) => planting.id).filter((id) => cared.byId.has(id)),
-    [its, cared],
+    () =>
+      its
+        .filter(({ spot }) => who === '' || spot.waters.who === who)
+        .map(({ planting }) => planting.id)
+        .filter((id) => cared.byId.has(id)),
+    [its, cared, who],
   );
   const order = useMemo(() => walkingOrder(ids, log, today), [ids, log, today]);
   const round = useMemo(
@@ -67,18 +77,20 @@ export function useRound(planted: Planted, cared: Cared): Walk {
   const sent = useRef<string | null>(null);
   const write = (drafts: readonly Omit<Draft, 'at' | 'zone'>[], told: string) => {
     const at = localTime(zone, clock.now());
-    void store?.log(drafts.map((draft) => ({ at, zone, ...draft }))).then((entries) =>
-      say(told, {
-        label: 'Undo',
-        go: () => {
-          // Taken back, it can be answered anew.
-          sent.current = null;
-          void Promise.all(
-            entries.map((entry: Entry) => store.takeBack(entry, localTime(zone, clock.now()))),
-          );
-        },
-      }),
-    );
+    void store
+      ?.log(drafts.map((draft) => ({ at, zone, ...(who ? { who } : {}), ...draft })))
+      .then((entries) =>
+        say(told, {
+          label: 'Undo',
+          go: () => {
+            // Taken back, it can be answered anew.
+            sent.current = null;
+            void Promise.all(
+              entries.map((entry: Entry) => store.takeBack(entry, localTime(zone, clock.now()))),
+            );
+          },
+        }),
+      );
   };
   const ofTask = ({ plantingId, places }: Task): Draft['of'] => ({
     plantingId,
@@ -93,6 +105,10 @@ export function useRound(planted: Planted, cared: Cared): Walk {
       };
     return DONE[task.rule] ?? { did: 'task done', task: task.key };
   };
+  const putOff = ({ plantingId, key }: Task): Omit<Draft, 'at' | 'zone'> => ({
+    of: { plantingId },
+    what: { did: 'task later', task: key, until: addDays(today, 1) },
+  });
   /** A second press before the first is kept is not a second answer. */
   const once = (key: string, go: () => void) => {
     if (sent.current === key) return;
@@ -102,6 +118,7 @@ export function useRound(planted: Planted, cared: Cared): Walk {
   return {
     round,
     order,
+    who,
     done: (task) =>
       once(task.key, () =>
         write([{ of: ofTask(task), what: whatOf(task) }], 'Done, and in the log.'),
@@ -113,18 +130,8 @@ export function useRound(planted: Planted, cared: Cared): Walk {
           'Skipped: it is asked again when it is due again.',
         ),
       ),
-    later: (task) =>
-      once(task.key, () =>
-        write(
-          [
-            {
-              of: { plantingId: task.plantingId },
-              what: { did: 'task later', task: task.key, until: addDays(today, 1) },
-            },
-          ],
-          'Put off until tomorrow.',
-        ),
-      ),
+    later: (task) => once(task.key, () => write([putOff(task)], 'Put off until tomorrow.')),
+    laterAll: (tasks) => write(tasks.map(putOff), 'Put off until tomorrow. Enjoy the day.'),
     bad: (plantingId, how) =>
       write(
         [{ of: { plantingId }, what: { did: 'looks bad', how, words: '' } }],
@@ -139,6 +146,11 @@ export function useRound(planted: Planted, cared: Cared): Walk {
       write(
         [{ of: { plantingId }, what: { did: 'reading', device: 'moisture', value: percent } }],
         `The probe says ${percent} %.`,
+      ),
+    weighed: (plantingId, kg) =>
+      write(
+        [{ of: { plantingId }, what: { did: 'weighed', kg } }],
+        `It weighs ${kg.toFixed(1)} kg.`,
       ),
     allWatered: (but) => {
       const all = round.stops.flatMap(({ tasks }) => tasks).filter(({ rule }) => rule === 'water');

@@ -6,6 +6,7 @@ import { libraryOf, type Library } from '@/core/plants/library';
 import { marketOf } from '@/core/plants/market';
 import { setKinds } from '@/workers/runJob';
 import { useLive } from './StoreProvider';
+import { useSeenHere } from './useSeenHere';
 
 interface Held extends Library {
   /** Has the book arrived? Until then there are no kinds. */
@@ -28,12 +29,16 @@ export function LibraryProvider({ children }: { readonly children: ReactNode }) 
     };
   }, []);
   const market = useLive(async (store) => marketOf(await store.settings()));
+  const here = useSeenHere(book, own, market);
   useEffect(() => {
-    if (own && market) setKinds({ own, market });
-  }, [own, market]);
+    if (own && market && here) setKinds({ own, market, here });
+  }, [own, market, here]);
   const library = useMemo(
-    () => (book && own && market ? { ...libraryOf(book, own, market), ready: true } : EMPTY),
-    [book, own, market],
+    () =>
+      book && own && market && here
+        ? { ...libraryOf(book, own, market, here), ready: true }
+        : EMPTY,
+    [book, own, market, here],
   );
   return <LibraryContext.Provider value={library}>{children}</LibraryContext.Provider>;
 }

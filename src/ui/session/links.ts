@@ -4,6 +4,7 @@ const at = (room: string, key: string, id: string): string =>
 
 export const benchHref = (plantingId: string): string => at('bench', 'planting', plantingId);
 export const pottingHref = (plantingId: string): string => at('potting', 'planting', plantingId);
+export const diaryHref = (plantingId: string): string => at('diary', 'planting', plantingId);
 export const spotHref = (spotId: string): string => at('spot', 'spot', spotId);
 export const shelfHref = (itemId: string): string => at('shelf', 'item', itemId);
 export const terraceHref = (groupId: string): string => at('terrace', 'group', groupId);
