@@ -19,6 +19,7 @@ import type { ShelfItem } from '@/core/shelf/shelf';
 import { seedOf } from '@/core/random/hash';
 import { withLightInUse } from '@/core/spots/light';
 import { usualSpot, type Spot } from '@/core/spots/spot';
+import { HALT_DIARY } from './haltDiary';
 
 /**
  * The made-up set: Rillbank Halt, a small railway halt kept by volunteers. Two platform tubs, a long window box under the booking-office
@@ -46,8 +47,15 @@ const passer = {
 const stands = (id: string, name: string, told: Partial<Spot>) =>
   withLightInUse(usualSpot({ id, name, lightFrom: 'reckoned', ...told }));
 
+/** Who waters where: two people walk the Halt, each their own part. */
+const watering = (who: string, everyDays = 1) =>
+  ({ waters: { who, everyDays, by: 'can', reservoirL: 0 } }) as const;
+const PLATFORM = watering('Platform crew');
+const GARDEN = watering('Garden crew');
+
 const spots: Readonly<Record<'platform' | 'canopy' | 'window' | 'garden' | 'hut', Spot>> = {
   platform: stands('demo-platform', 'Platform', {
+    ...PLATFORM,
     obstacles: [
       { id: 'station', kind: 'building', facingDeg: 100 },
       {
@@ -62,6 +70,7 @@ const spots: Readonly<Record<'platform' | 'canopy' | 'window' | 'garden' | 'hut'
     ],
   }),
   canopy: stands('demo-canopy', 'Under the canopy', {
+    ...PLATFORM,
     view: 'from below',
     underCover: true,
     dropCm: 210,
@@ -83,6 +92,7 @@ const spots: Readonly<Record<'platform' | 'canopy' | 'window' | 'garden' | 'hut'
     ],
   }),
   window: stands('demo-window', 'Booking-office window', {
+    ...PLATFORM,
     dropCm: 95,
     leafHeightCm: 125,
     exposure: 'sill',
@@ -112,6 +122,7 @@ const spots: Readonly<Record<'platform' | 'canopy' | 'window' | 'garden' | 'hut'
     ],
   }),
   garden: stands('demo-garden', 'Halt garden', {
+    ...GARDEN,
     view: 'all round',
     children: true,
     leafHeightCm: 40,
@@ -141,6 +152,7 @@ const spots: Readonly<Record<'platform' | 'canopy' | 'window' | 'garden' | 'hut'
     ],
   }),
   hut: stands('demo-hut', 'Crew hut', {
+    ...GARDEN,
     pets: true,
     obstacles: [
       { id: 'hut', kind: 'building', facingDeg: 190 },
@@ -382,6 +394,10 @@ function happened(planting: Planting, nth: number): readonly Entry[] {
     ...wateringsOf(planting).map((day) => entry(day, 7.5, { did: 'watered', litres: null })),
     entry('2026-07-11', 10, { did: 'deadheaded' }),
     entry('2026-07-04', 10, { did: 'fed', what: 'liquid', grams: null }),
+    ...(HALT_DIARY[planting.id] ?? []).map(({ day, kindId, what }): Entry => {
+      const told = entry(day, 17, what);
+      return kindId ? { ...told, of: { ...told.of, kindId } } : told;
+    }),
   ];
 }
 

@@ -3,12 +3,12 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
-import { byPlanting, lifeOf } from '@/core/log/life';
+import { byPlanting, cleared, lifeOf } from '@/core/log/life';
 import { storyOf } from '@/core/log/story';
 import { benchHref } from '@/ui/session/links';
 import { dayIn, weekOfDay } from '@/core/calendar/day';
 import { plantsIn, type PlantingInSpot } from '@/core/plantings/planting';
-import { nextPlanting, staysOn } from '@/core/suitability/nextPlanting';
+import { nextPlanting, staying } from '@/core/suitability/nextPlanting';
 import { Button } from '@/ui/controls/Button';
 import { useClock } from '@/ui/session/useClock';
 import { usePlanted } from '@/ui/session/usePlanted';
@@ -36,11 +36,15 @@ export function StorySheet({ shelfId }: { readonly shelfId: string }) {
     ({ planting, life }) => life.plantedOn !== null && !followed.has(planting.id),
   );
   const last = planted?.its.find(({ planting }) => planting.id === lastPlanted?.planting.id);
-  const stays = last ? last.plants.filter((plant) => staysOn(plant, last)).length : 0;
+  const gone = last ? cleared(byPlanting(told?.entries ?? []).get(last.planting.id) ?? []) : null;
+  const stays = last ? staying(last, gone).length : 0;
   const planNext = async (it: PlantingInSpot) => {
     const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
     const today = dayIn(it.spot.site.timeZone, clock.now());
-    await store?.add(nextPlanting(it, { id, plantedWeek: weekOfDay(today) }), it.spot);
+    await store?.add(
+      nextPlanting(it, { id, plantedWeek: weekOfDay(today), cleared: gone }),
+      it.spot,
+    );
     router.push(benchHref(id));
   };
   return (

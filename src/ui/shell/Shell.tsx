@@ -21,8 +21,9 @@ const ROOMS = [
   { href: '/bench', name: 'Bench' },
   { href: '/plants', name: 'Plant book', short: 'Plants' },
   { href: '/trolley', name: 'Trolley' },
-  { href: '/potting', name: 'Potting day', short: 'Pot up' },
+  { href: '/potting', name: 'Potting day', short: 'Pot' },
   { href: '/rounds', name: 'Rounds' },
+  { href: '/diary', name: 'Diary' },
   { href: '/shed', name: 'Shed' },
 ] as const satisfies readonly {
   readonly href: string;
@@ -84,7 +85,7 @@ function RoomBar() {
               className={
                 open
                   ? 'tag relative z-10 flex items-start bg-ink px-2.5 pt-3 font-semibold whitespace-nowrap text-paper max-sm:-my-1 max-sm:h-12 max-sm:px-1.5 max-sm:pt-2.5 max-sm:text-note sm:-mb-3 sm:h-[56px] sm:px-4'
-                  : 'flex min-h-10 items-center px-[3px] whitespace-nowrap text-ink2 hover:text-ink max-sm:text-note sm:px-2.5 lg:px-3.5'
+                  : 'flex min-h-10 items-center px-0.5 whitespace-nowrap text-ink2 hover:text-ink max-sm:text-note sm:px-2.5 lg:px-3.5'
               }
             >
               {'short' in room ? (

@@ -9,7 +9,11 @@ import { Sheet } from '@/ui/controls/fields';
 import { entryLook } from '@/ui/controls/looks';
 import { SeenMark } from './SeenMark';
 import { SunLogTable } from './SunLogTable';
+import { LightMeter } from './LightMeter';
 import { LogVerdict } from './LogVerdict';
+
+/** Spots of the made-up set, the only ones whose devices may be made up. */
+const MADE_UP = 'demo-';
 
 /** What one press after another writes. */
 const NEXT: Readonly<Record<SunSeen | 'none', SunSeen | null>> = {
@@ -39,7 +43,13 @@ export const SunLog = memo(function SunLog({
   const hours = expected.flatMap((reckoned, hour) => (reckoned ? [hour] : []));
   const put = (hour: number) => {
     const seen = NEXT[day.hours[hour] ?? 'none'];
-    const changed = { ...day, hours: day.hours.map((old, h) => (h === hour ? seen : old)) };
+    keep(
+      day.hours.map((old, h) => (h === hour ? seen : old)),
+      `Noted ${hour}–${hour + 1} on ${date}`,
+    );
+  };
+  const keep = (noted: LogDay['hours'], what: string) => {
+    const changed = { ...day, hours: noted };
     const rest = spot.sunLog.filter((one) => one.date !== date);
     apply(
       {
@@ -47,7 +57,7 @@ export const SunLog = memo(function SunLog({
           ? rest
           : [...rest, changed].sort((a, b) => (a.date < b.date ? -1 : 1)),
       },
-      `Noted ${hour}–${hour + 1} on ${date}`,
+      what,
     );
   };
   const comparisons = useMemo(() => spot.sunLog.map((one) => compareLog(spot, one)), [spot]);
@@ -88,6 +98,22 @@ export const SunLog = memo(function SunLog({
             </span>
           ))}
         </p>
+        {spot.id.startsWith(MADE_UP) && hours.length > 0 && (
+          <p className="pt-2">
+            <LightMeter
+              spot={spot}
+              date={date}
+              hours={hours}
+              // What somebody saw is not overwritten by a meter.
+              onSeen={(seen) =>
+                keep(
+                  day.hours.map((old, hour) => old ?? seen[hour] ?? null),
+                  `Noted by the light meter on ${date}`,
+                )
+              }
+            />
+          </p>
+        )}
         {looked > 0 && (
           <LogVerdict
             differing={differing}

@@ -8,9 +8,10 @@ import { KindDrawn } from '@/ui/plant-book/KindDrawn';
 import { Button } from '@/ui/controls/Button';
 import { NumberField } from '@/ui/controls/fields';
 import { Tick } from '@/ui/controls/Tick';
+import { TakeSecond, type TakeInstead } from './TakeSecond';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import type { Units } from '@/words/format';
-import { amountText, lineName, lineNote, minorText } from '@/words/making';
+import { amountText, lineName, lineNote, minorText, orElseText } from '@/words/making';
 
 /** Room of the small plants beside the lines, and how large little ones are drawn at most. */
 const DRAWN = { mostPxPerCm: 1.5, widthPx: 56, mostPx: 76 } as const;
@@ -30,10 +31,11 @@ interface BuyRowProps {
   /** `null`: not bought after all. */
   readonly onTell: (line: BuyLine, told: Told | null) => Promise<unknown>;
   readonly onSwap: (line: BuyLine) => void;
+  readonly onTake: TakeInstead;
 }
 
 /** One thing to buy: pressed when it is in the trolley; opened when it was fewer, dearer or another. */
-export function BuyRow({ line, answer, units, spareFor, onTell, onSwap }: BuyRowProps) {
+export function BuyRow({ line, answer, units, spareFor, onTell, onSwap, onTake }: BuyRowProps) {
   const { kindOf } = useLibrary();
   const [open, setOpen] = useState(false);
   const kind = line.what.kind === 'plants' ? kindOf(line.what.kindId) : null;
@@ -51,6 +53,7 @@ export function BuyRow({ line, answer, units, spareFor, onTell, onSwap }: BuyRow
   };
   const name = lineName(line, kindOf);
   const note = lineNote(line, units, spareFor);
+  const orElse = orElseText(line, kindOf, units);
   const isShort = told !== null && told.got < line.packs;
   return (
     <li
@@ -90,6 +93,7 @@ export function BuyRow({ line, answer, units, spareFor, onTell, onSwap }: BuyRow
               <b className="font-semibold">{amountText(line, units)}</b>
               {note && <span className="text-ink2">, {note}</span>}
             </span>
+            {orElse && <span className="block text-ink2">{orElse}</span>}
             {isShort && (
               <span className="block font-semibold">
                 ◭ got {told.got} of {line.packs}
@@ -132,9 +136,10 @@ export function BuyRow({ line, answer, units, spareFor, onTell, onSwap }: BuyRow
             }
           />
           {kind && (
-            <Button className="max-sm:col-span-2" onClick={() => onSwap(line)}>
-              Take something else
-            </Button>
+            <div className="flex flex-wrap gap-2 max-sm:col-span-2">
+              <Button onClick={() => onSwap(line)}>Take something else</Button>
+              <TakeSecond line={line} onTake={onTake} />
+            </div>
           )}
         </div>
       )}

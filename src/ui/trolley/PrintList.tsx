@@ -6,7 +6,7 @@ import { lineMinor } from '@/core/making/list';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { usePrinting } from '@/ui/session/usePrinting';
 import type { Units } from '@/words/format';
-import { lineName, amountText, lineNote, minorText } from '@/words/making';
+import { lineName, amountText, lineNote, minorText, orElseText } from '@/words/making';
 import { stopOfLine } from '@/words/shoppingText';
 
 /** The list on paper: a box to tick for every line. Prints as soon as it is there. */
@@ -34,7 +34,11 @@ export default function PrintList({
                 {line.what.kind === 'plants' && <i>{kindOf(line.what.kindId)?.botanical}</i>}
               </td>
               <td>{amountText(line, units)}</td>
-              <td>{lineNote(line, units)}</td>
+              <td>
+                {[lineNote(line, units), orElseText(line, kindOf, units)]
+                  .filter(Boolean)
+                  .join(', ')}
+              </td>
               <td>{line.stop ? stopOfLine(line) : ''}</td>
               <td>{minorText(lineMinor(line), units)}</td>
             </tr>

@@ -2,6 +2,7 @@ import type { BuyLine } from '@/core/making/list';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
 import { BuyRow, type Told } from './BuyRow';
+import type { TakeInstead } from './TakeSecond';
 import type { Shopping } from './useShopping';
 
 interface StopListProps {
@@ -13,6 +14,7 @@ interface StopListProps {
   readonly spareFor: (line: BuyLine) => string | null;
   readonly onTell: (line: BuyLine, told: Told | null) => Promise<unknown>;
   readonly onSwap: (line: BuyLine) => void;
+  readonly onTake: TakeInstead;
 }
 
 /** What to take at one stop. */
@@ -24,6 +26,7 @@ export function StopList({
   spareFor,
   onTell,
   onSwap,
+  onTake,
 }: StopListProps) {
   const settings = useSettings();
   return (
@@ -45,6 +48,7 @@ export function StopList({
             spareFor={spareFor(line)}
             onTell={onTell}
             onSwap={onSwap}
+            onTake={onTake}
           />
         ))}
       </ul>

@@ -5,6 +5,7 @@ import type { PlantingInSpot } from '@/core/plantings/planting';
 import { findKinds } from '@/core/plants/find';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { NurserySizeId } from '@/core/plants/nursery';
+import { secondChoicesFor, type Unit } from '@/core/making/list';
 import type { StandIn } from '@/core/search/standIns';
 import { Button } from '@/ui/controls/Button';
 import { Modal, ModalClose } from '@/ui/controls/Modal';
@@ -26,6 +27,8 @@ interface SwapSheetProps {
   readonly there: readonly KindId[] | null;
   readonly units: Units;
   readonly onTake: (to: KindId, size: NurserySizeId) => void;
+  /** Keeps it as the second choice, or lets it go; left out where nothing is chosen ahead. */
+  readonly onChoose?: (to: Unit | null) => void;
   readonly onClose: () => void;
 }
 
@@ -45,7 +48,15 @@ function noneText(called: readonly PlantKind[] | null, isHeld: boolean): string 
 }
 
 /** What to take when a kind is not there: what is on the benches and suits, judged in the planting, beside the colours of the others. */
-export default function SwapSheet({ kindId, its, there, units, onTake, onClose }: SwapSheetProps) {
+export default function SwapSheet({
+  kindId,
+  its,
+  there,
+  units,
+  onTake,
+  onChoose,
+  onClose,
+}: SwapSheetProps) {
   const { kindOf, kinds } = useLibrary();
   const it = its[0];
   const [answer, setAnswer] = useState<{
@@ -72,6 +83,10 @@ export default function SwapSheet({ kindId, its, there, units, onTake, onClose }
   const found = called?.length === 0 ? NONE : tried;
   const others = [...new Map(it?.plants.map(({ kind }) => [kind.id, kind])).values()].filter(
     ({ id }) => id !== kindId,
+  );
+  const second = secondChoicesFor(
+    kindId,
+    its.map(({ planting }) => planting),
   );
   const gone = kindOf(kindId)?.common ?? kindId;
   return (
@@ -113,11 +128,14 @@ export default function SwapSheet({ kindId, its, there, units, onTake, onClose }
           const kind = kindOf(to);
           return (
             kind && (
-              <li key={to} className="border-t border-rule first:border-t-0">
+              <li
+                key={to}
+                className="flex items-center gap-2 border-t border-rule first:border-t-0"
+              >
                 <Button
                   look="bare"
                   data-stand-in={to}
-                  className="grid min-h-16 w-full grid-cols-[56px_1fr_auto] items-center gap-3 py-1.5 text-left hover:bg-wash"
+                  className="grid min-h-16 min-w-0 flex-1 grid-cols-[56px_1fr_auto] items-center gap-3 py-1.5 text-left hover:bg-wash"
                   onClick={() => onTake(to, size)}
                 >
                   <span className="flex h-16 items-end justify-center overflow-hidden bg-field">
@@ -136,6 +154,18 @@ export default function SwapSheet({ kindId, its, there, units, onTake, onClose }
                   </span>
                   <Swatches kind={kind} height={26} />
                 </Button>
+                {onChoose && (
+                  <Button
+                    look="choice"
+                    aria-label={`${kind.common} as second choice`}
+                    aria-pressed={isSecond(second, to, size)}
+                    onClick={() =>
+                      onChoose(isSecond(second, to, size) ? null : { kindId: to, size })
+                    }
+                  >
+                    2nd choice
+                  </Button>
+                )}
               </li>
             )
           );
@@ -146,4 +176,8 @@ export default function SwapSheet({ kindId, its, there, units, onTake, onClose }
       </ModalClose>
     </Modal>
   );
+}
+
+function isSecond(second: readonly Unit[], kindId: KindId, size: NurserySizeId): boolean {
+  return second.some((unit) => unit.kindId === kindId && unit.size === size);
 }

@@ -48,7 +48,7 @@ export function Trolley() {
   const today = todayAt(clock, { timeZone: zone });
   const benches = useAllBenches(today);
   const shopping = useShopping({ chosen, planted, benches, goTo, today });
-  const { tell, take } = useBuying({ chosen, shopping, zone, clock });
+  const { tell, take, choose } = useBuying({ chosen, shopping, zone, clock });
   if (!planted)
     return (
       <p className="py-10 text-ink2" role="status">
@@ -90,11 +90,19 @@ export function Trolley() {
                     spareFor={(line) => elsewhere(line, its, chosen)}
                     onTell={tell}
                     onSwap={setSwapping}
+                    onTake={(line, unit) => void take(line, unit)}
                   />
                 )
               );
             })}
-            {shopping && <NotToBeHad plan={shopping.plan} chosen={chosen} onSwap={setSwapping} />}
+            {shopping && (
+              <NotToBeHad
+                plan={shopping.plan}
+                chosen={chosen}
+                onSwap={setSwapping}
+                onTake={(line, unit) => void take(line, unit)}
+              />
+            )}
             {shopping && <ThereAlready there={shopping.there} />}
             {till && shopping && (
               <TillBar
@@ -123,8 +131,9 @@ export function Trolley() {
           units={settings}
           onTake={(to, size) => {
             setSwapping(null);
-            void take(swapping, to, size);
+            void take(swapping, { kindId: to, size });
           }}
+          onChoose={(to) => void choose(swapping, to)}
           onClose={() => setSwapping(null)}
         />
       )}

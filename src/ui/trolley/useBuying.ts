@@ -2,11 +2,10 @@
 
 import type { Clock } from '@/core/calendar/clock';
 import { localTime } from '@/core/calendar/day';
-import type { BuyLine } from '@/core/making/list';
+import type { BuyLine, Unit } from '@/core/making/list';
 import { swapEdit } from '@/core/plantings/edits';
-import type { PlantingInSpot } from '@/core/plantings/planting';
+import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId } from '@/core/plants/kind';
-import type { NurserySizeId } from '@/core/plants/nursery';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useStore } from '@/ui/session/StoreProvider';
@@ -21,7 +20,7 @@ export function neededFor(
   chosen: readonly PlantingInSpot[],
 ): readonly PlantingInSpot[] {
   return what.kind === 'plants'
-    ? chosen.filter(({ plants }) => plants.some(({ kindId }) => kindId === what.kindId))
+    ? chosen.filter((it) => allPlants(it).some(({ kindId }) => kindId === what.kindId))
     : chosen;
 }
 
@@ -57,7 +56,7 @@ export function useBuying({
           },
     ]);
   };
-  const take = async (line: BuyLine, to: KindId, size: NurserySizeId) => {
+  const take = async (line: BuyLine, { kindId: to, size }: Unit) => {
     if (line.what.kind !== 'plants' || !store) return;
     const from = line.what.kindId;
     const changed = neededFor(line, chosen);
@@ -70,5 +69,17 @@ export function useBuying({
       { label: 'Undo', go: undo },
     );
   };
-  return { tell, take };
+  const choose = async (line: BuyLine, to: Unit | null) => {
+    if (line.what.kind !== 'plants' || !store) return;
+    const insteadOf = line.what.kindId;
+    for (const { planting } of neededFor(line, chosen))
+      await store.edit(planting.id, { kind: 'second choice', insteadOf, to });
+    const gone = inSentence(nameOf(insteadOf));
+    say(
+      to
+        ? `${nameOf(to.kindId)} it is, where ${gone} is not to be had.`
+        : `No second choice for ${gone} any more.`,
+    );
+  };
+  return { tell, take, choose };
 }

@@ -9,6 +9,7 @@ import {
   otherLines,
   plantLines,
   plantsBoughtBefore,
+  secondChoicesFor,
   type BoughtEntry,
   type BuyLine,
 } from '@/core/making/list';
@@ -101,13 +102,21 @@ export function useShopping({
     () =>
       plan && {
         plan,
-        lines: [...plantLines(plan), ...otherLines(needs)],
+        lines: [
+          ...plantLines(plan, (kindId) =>
+            secondChoicesFor(
+              kindId,
+              chosen.map(({ planting }) => planting),
+            ),
+          ),
+          ...otherLines(needs),
+        ],
         there: needs.plants
           .filter(({ fromShed }) => fromShed > 0)
           .map(({ kindId, fromShed }) => ({ kindId, plants: fromShed })),
         answers,
       },
-    [plan, needs, answers],
+    [plan, needs, answers, chosen],
   );
 }
 

@@ -18,6 +18,7 @@ export function SpotRow({
   pxPerCm,
   widthPx,
   alone,
+  urgent,
   onShown,
 }: {
   readonly row: YardRow;
@@ -25,6 +26,8 @@ export function SpotRow({
   readonly pxPerCm: number;
   readonly widthPx: number;
   readonly alone: boolean;
+  /** Plantings of which something cannot wait. */
+  readonly urgent: ReadonlySet<string>;
   readonly onShown: () => void;
 }) {
   const { spot } = row;
@@ -89,15 +92,23 @@ export function SpotRow({
               heightPx={height}
               label={it.planting.name}
             />
+            {urgent.has(it.planting.id) && (
+              <b
+                className="absolute bottom-0 left-1/2 -translate-x-1/2 bg-ink px-1 text-note leading-4 whitespace-nowrap text-paper"
+                data-urgent={it.planting.id}
+              >
+                ▲ today
+              </b>
+            )}
           </Link>
         ))}
       </div>
       <div className="relative border-t-[1.5px] border-tick" style={{ height: STRIP_PX }}>
-        {placed.map(({ it, middlePx }) => (
+        {placed.map(({ it, middlePx, picture }) => (
           <span
             key={it.planting.id}
-            className="absolute top-1.5 -translate-x-1/2 text-note font-semibold whitespace-nowrap"
-            style={{ left: Math.min(widthPx - 50, middlePx) }}
+            className="absolute top-1 -translate-x-1/2 text-center text-note leading-3.5 font-semibold sm:top-1.5 sm:whitespace-nowrap"
+            style={{ left: Math.min(widthPx - 50, middlePx), maxWidth: picture.widthPx }}
           >
             {it.planting.name}
           </span>

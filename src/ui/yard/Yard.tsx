@@ -25,8 +25,15 @@ const YardRound = dynamic(() => import('./YardRound'), {
   loading: () => <p className="min-h-10" />,
 });
 
+const YardSeason = dynamic(() => import('./YardSeason'), {
+  ssr: false,
+  loading: () => <p className="min-h-[304px]" />,
+});
+
 /** Longest that the containers wait to be judged for their drawings, ms. */
 const PATIENCE_MS = 3000;
+
+const NONE: ReadonlySet<string> = new Set();
 
 /** Weeks since the first of what stands was planted, within its season; some weeks on where nothing stands yet. */
 function weeksHere(loaded: Planted | undefined, clock: Clock): number {
@@ -50,6 +57,7 @@ export function Yard() {
   // Judging all containers takes as long as drawing them: the pictures come first.
   const [patient, setPatient] = useState(true);
   const [inSight, setInSight] = useState(0);
+  const [urgent, setUrgent] = useState<ReadonlySet<string>>(NONE);
   const onShown = useCallback(() => setInSight((n) => n + 1), []);
   const there = loaded !== undefined;
   useEffect(() => {
@@ -129,7 +137,7 @@ export function Yard() {
           timeZone={all[0]!.spot.site.timeZone}
           place={loaded.its.every(({ planting }) => planting.demo) ? 'At the Halt' : 'Here'}
         />
-        <YardRound planted={loaded} />
+        <YardRound planted={loaded} onUrgent={setUrgent} />
         <UnreadableSheet tables={['plantings', 'spots']} />
         <div ref={ref} className="flex flex-wrap items-end gap-x-4 gap-y-2">
           {width > 0 &&
@@ -141,6 +149,7 @@ export function Yard() {
                 pxPerCm={scale}
                 widthPx={width}
                 alone={rows.length === 1}
+                urgent={urgent}
                 onShown={onShown}
               />
             ))}
@@ -148,6 +157,8 @@ export function Yard() {
         <div className="mt-2 max-w-[720px]">
           <WeekSlider keys={[]} weeks={weeks} last={last} plantedWeek={planted} onWeek={setWeeks} />
         </div>
+        {/* After the drawings: it is reckoned while they are looked at. */}
+        {(!patient || inSight >= all.length) && <YardSeason its={all} />}
       </div>
       {!patient || inSight >= all.length ? <Wanting its={all} /> : <LookingOver />}
     </div>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { roundOf, walkingOrder } from '@/core/care/round';
 import { ButtonLink } from '@/ui/controls/Button';
 import { useCare } from '@/ui/session/useCare';
@@ -9,25 +9,41 @@ import type { Planted } from '@/ui/session/usePlanted';
 import { roundText } from '@/words/care';
 
 /** Today's round in a line, with what cannot wait named. */
-export default function YardRound({ planted }: { readonly planted: Planted }) {
+export default function YardRound({
+  planted,
+  onUrgent,
+}: {
+  readonly planted: Planted;
+  /** Told the plantings of which something cannot wait. */
+  readonly onUrgent: (plantingIds: ReadonlySet<string>) => void;
+}) {
   const settings = useSettings();
   const cared = useCare(planted);
   const round = useMemo(() => {
     if (!cared) return null;
-    const order = walkingOrder([...cared.byId.keys()], planted.log, cared.today);
+    const order = walkingOrder(
+      planted.its.map(({ planting }) => planting.id).filter((id) => cared.byId.has(id)),
+      planted.log,
+      cared.today,
+    );
     return roundOf(
       order,
       [...cared.byId.values()].flatMap(({ tasks }) => tasks),
       cared.today,
     );
-  }, [cared, planted.log]);
+  }, [cared, planted]);
+  const urgentIds = round?.stops
+    .filter(({ tasks }) => tasks.some(({ isUrgent }) => isUrgent))
+    .map(({ plantingId }) => plantingId)
+    .join(' ');
+  useEffect(() => {
+    if (urgentIds !== undefined) onUrgent(new Set(urgentIds.split(' ').filter(Boolean)));
+  }, [urgentIds, onUrgent]);
   // Its line is kept, so that nothing below it jumps when it arrives.
   if (!round || !cared || cared.byId.size === 0) return <p className="min-h-10" />;
-  const urgent = round.stops
-    .filter(({ tasks }) => tasks.some(({ isUrgent }) => isUrgent))
-    .map(({ plantingId }) => planted.its.find(({ planting }) => planting.id === plantingId))
-    .map((it) => it?.planting.name)
-    .filter(Boolean);
+  const urgent = planted.its
+    .filter(({ planting }) => urgentIds?.split(' ').includes(planting.id))
+    .map(({ planting }) => planting.name);
   return (
     <p className="flex min-h-10 flex-wrap items-center gap-x-3 gap-y-1 text-lead" data-yard-round>
       <b className="font-semibold">{roundText(round, settings)}</b>
