@@ -17,7 +17,8 @@ const CORE = [
   ['checks'],
   ['seeing'],
   ['search', 'stencil'],
-  ['making', 'care'],
+  ['making', 'care', 'learning'],
+  ['diary'],
   ['files'],
 ];
 

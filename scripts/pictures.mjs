@@ -28,6 +28,7 @@ for (const [name, path] of [
   ['start', '/start'],
   ['trolley', '/trolley'],
   ['terrace', '/terrace'],
+  ['diary', '/diary?planting=demo-tub-1'],
 ]) {
   await page.goto(url + path);
   await page.waitForTimeout(REST_MS[name] ?? 4500);
@@ -91,7 +92,6 @@ await page.setViewportSize({ width: 390, height: 844 });
 for (const [name, path] of [
   ['phone-bench', '/bench?planting=demo-tub-1'],
   ['phone-rounds', '/rounds'],
-  ['phone-plants', '/plants?kind=fountain-grass-purple'],
 ]) {
   await page.goto(url + path);
   await page.waitForTimeout(4000);

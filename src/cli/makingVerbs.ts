@@ -10,7 +10,7 @@ import {
   salePriceMinor,
   shortfallOf,
 } from '@/core/making/batch';
-import { lineMinor, otherLines, plantLines } from '@/core/making/list';
+import { lineMinor, otherLines, plantLines, secondChoicesFor } from '@/core/making/list';
 import { needsOf } from '@/core/making/needs';
 import { anywhere, stopFrom } from '@/core/making/offers';
 import { PAPER_IDS } from '@/core/making/sheet';
@@ -83,7 +83,10 @@ export function buy(text: string): Answer {
         ),
       )
     : tripTo(needs.plants, [anywhere(kindOf)]);
-  const lines = [...plantLines(plan), ...otherLines(needs)];
+  const lines = [
+    ...plantLines(plan, (kindId) => secondChoicesFor(kindId, [it.planting])),
+    ...otherLines(needs),
+  ];
   return {
     kind: 'done',
     output: {
@@ -98,7 +101,9 @@ export function buy(text: string): Answer {
         stop: line.stop,
         packs: line.packs,
         priceMinor: lineMinor(line),
-        ...(line.what.kind === 'plants' ? { spare: line.what.spare } : {}),
+        ...(line.what.kind === 'plants'
+          ? { spare: line.what.spare, orElse: line.what.orElse }
+          : {}),
       })),
       totalMinor: plan.tripsMinor + lines.reduce((sum, line) => sum + lineMinor(line), 0),
     },

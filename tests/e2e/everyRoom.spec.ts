@@ -5,7 +5,16 @@ import { atRest } from '../builders/atRest';
 /** Every room, with the demo set in it, in two halves that run side by side. */
 const ROOMS = [
   ['/', '/bench?planting=demo-tub-1', '/start', '/shed', '/shelf'],
-  ['/plants', '/trolley', '/spot', '/spot?spot=demo-window', '/terrace', '/rounds', '/potting'],
+  [
+    '/plants',
+    '/trolley',
+    '/spot',
+    '/spot?spot=demo-window',
+    '/terrace',
+    '/rounds',
+    '/diary?planting=demo-tub-1',
+    '/potting',
+  ],
 ] as const;
 /** The narrowest phone, and what a window of 1280 is left with at 200 % zoom. */
 const WIDTHS = [640, 320] as const;

@@ -7,7 +7,7 @@ import { TABLES, type TableName } from '@/data/tables';
 import { killable, type KillableBrowser } from '../builders/killableBrowser';
 
 /** How often the browser is killed, closed or left in the midst of work; `npm run kills` asks for many more. */
-const ROUNDS = Number(process.env.KILLS ?? 4);
+const ROUNDS = Number(process.env.KILLS ?? 3);
 const SEED = Number(process.env.KILLS_SEED ?? 20261127);
 /** Work younger than this may be missing after a kill on a machine that does nothing else, ms. */
 const MAY_BE_LOST_MS = 50;

@@ -26,6 +26,21 @@ test('bought on a phone: ticked, fewer than wanted, dearer, another plant instea
   await marigold.getByLabel('Paid for all of it').fill('3,20');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'Total' })).toContainText('1 pack short');
+  // Chosen at home for when basil is out, it stands under the basil and is taken in one press.
+  await basil.getByRole('button', { name: 'Purple basil: not as listed' }).click();
+  await basil.getByRole('button', { name: 'Take something else' }).click();
+  const second = page.getByRole('button', { name: /as second choice$/ }).first();
+  const secondName = (await second.getAttribute('aria-label'))!.replace(' as second choice', '');
+  await second.click();
+  await expect(second).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('button', { name: 'Leave it as it is' }).click();
+  await expect(basil).toContainText(new RegExp(`else ${secondName},`, 'i'));
+  await basil.getByRole('button', { name: new RegExp(`^Take ${secondName}$`, 'i') }).click();
+  await expect(
+    page.locator('[data-line], [data-short]').filter({ hasText: secondName }),
+  ).toHaveCount(1);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(basil).toContainText(new RegExp(`else ${secondName},`, 'i'));
   // There is no strawberry on the bench: something that is there takes its place, judged in the pot.
   const strawberry = lines.filter({ hasText: 'Strawberry' });
   await strawberry.getByRole('button', { name: 'Strawberry: not as listed' }).click();
@@ -114,6 +129,11 @@ test('potted up on a phone: reloaded in the midst of it, one plant missing, one 
   await expect(page.locator('[data-place]')).toHaveCount(9);
   // It is over: it stands in the Yard no more, and its container tells of it.
   await page.getByRole('button', { name: 'It is over' }).click();
+  const sheet = page.getByRole('dialog');
+  await expect(sheet.locator('[data-fate="compost"]').first()).toContainText('Its year is over');
+  await sheet.getByLabel('What becomes of Purple basil').selectOption('cuttings');
+  await expect(sheet).toContainText('go to the shed');
+  await sheet.getByRole('button', { name: 'Turn it over' }).click();
   await expect(page.locator('[data-life="over"]')).toBeVisible();
   await page.goto('/shelf?item=demo-kitchen');
   await expect(page.getByRole('region', { name: 'Its story' })).toContainText(

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 
 const PHONE = { width: 390, height: 844 };
@@ -94,6 +95,17 @@ test('away for eight days, the order walked dragged by keys, and the week saved 
   await page.getByLabel('Back on').fill('2026-07-10');
   await expect(page.getByRole('dialog').getByRole('alert')).toContainText('1 to 60 days');
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  // A day off: what can wait is put off, what cannot is said.
+  const due = page.locator('[data-round]');
+  const before = Number(await due.getAttribute('data-round'));
+  await page.getByRole('button', { name: 'A day off' }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /^Put \d+ things off/ })
+    .click();
+  await expect.poll(async () => Number(await due.getAttribute('data-round'))).toBeLessThan(before);
+  await page.getByRole('button', { name: 'Undo' }).first().click();
+  await expect.poll(async () => Number(await due.getAttribute('data-round'))).toBe(before);
   await page.getByRole('button', { name: 'Order of walking' }).click();
   const rows = page.locator('[data-walked]');
   const [first, second] = [
@@ -116,7 +128,10 @@ test('away for eight days, the order walked dragged by keys, and the week saved 
   await page.getByRole('button', { name: 'As it was' }).click();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save as calendar' }).click(),
+    (async () => {
+      await page.getByRole('button', { name: 'Save as calendar' }).click();
+      await page.getByRole('button', { name: 'Save the file' }).click();
+    })(),
   ]);
   expect(file.suggestedFilename()).toBe('rounds.ics');
 });
@@ -126,8 +141,8 @@ test('a probe that is stuck: its first reading rules, the same again after water
 }) => {
   await page.setViewportSize(PHONE);
   await halt(page);
-  let answer: object = { ok: true, percent: 26 };
-  await page.route('**/api/probe?*', (route) => route.fulfill({ json: answer }));
+  let answer: object = { ok: true, value: 26 };
+  await page.route('**/api/device?*', (route) => route.fulfill({ json: answer }));
   await page.goto('/rounds');
   await page.locator('[data-stop="demo-basket-1"]').click();
   const probe = page.getByRole('button', { name: 'Read the simulated probe' });
@@ -144,4 +159,114 @@ test('a probe that is stuck: its first reading rules, the same again after water
   answer = { ok: false, why: 'no answer' };
   await probe.click();
   await expect(page.getByText('The probe does not answer.')).toBeVisible();
+});
+
+/** Days of a station's records: mild, but for a week of 34 °C. */
+function hotWeek(): string {
+  const day = (i: number) => new Date(Date.UTC(2025, 6, 1 + i)).toISOString().slice(0, 10);
+  const rows = Array.from({ length: 430 }, (_, i) =>
+    day(i) >= '2026-07-18' && day(i) <= '2026-07-25'
+      ? `${day(i)},19,34,0`
+      : `${day(i)},${i % 2 ? 9 : 11},${i % 3 ? 18 : 21},${i % 4 ? 0 : 4}`,
+  );
+  return `date,min °C,max °C,rain mm\n${rows.join('\n')}`;
+}
+
+test('a hot week for the platform crew: told before, walked every morning by one of two windows, seen in the other; the garden crew has its own', async ({
+  page,
+  context,
+}) => {
+  await page.setViewportSize(PHONE);
+  await halt(page);
+  await page.goto('/spot?spot=demo-canopy');
+  await page.getByLabel('Weather records to bring in').setInputFiles({
+    name: 'station.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(hotWeek()),
+  });
+  await page.getByRole('button', { name: 'Let them rule' }).click();
+  await expect(page.getByText(/Your own figures rule/)).toBeVisible();
+  // What the spot's light meter shows on a bright day is noted in its log.
+  await page.getByRole('button', { name: 'Read the simulated light meter' }).click();
+  await expect(page.getByText(/^\d+ hours noted on 1 day$/)).toBeVisible();
+  await page.goto('/rounds');
+  await expect(page.locator('[data-warning="heat"]')).toContainText('34 °C');
+  await page.getByRole('radio', { name: 'Platform crew' }).click();
+  await expect(page.locator('[data-stop="demo-basket-1"]')).toBeVisible();
+  await expect(page.locator('[data-stop="demo-stone-trough"]')).toHaveCount(0);
+  const other = await context.newPage();
+  await other.setViewportSize(PHONE);
+  const all = page.getByRole('button', { name: 'All watered' });
+  for (const [day, said] of [
+    ['2026-07-20', '20 July'],
+    ['2026-07-23', '23 July'],
+  ] as const) {
+    await dayIs(page, day, said);
+    await page.goto('/rounds');
+    await expect(page.locator('[data-sky]')).toContainText('walk again in the evening');
+    await expect(page.locator('[data-stop="demo-basket-1"]')).toBeVisible();
+    await other.goto('/rounds');
+    await expect(other.getByRole('button', { name: 'All watered' })).toBeVisible();
+    await all.click();
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await expect(all).toHaveCount(0);
+    await expect(other.getByRole('button', { name: 'All watered' })).toHaveCount(0);
+  }
+  // Both go on at once: what each tells is kept.
+  await other.getByRole('button', { name: 'dry', exact: true }).first().click();
+  await page.getByRole('button', { name: 'right', exact: true }).first().click();
+  await expect(page.getByText('Its water is put right by your finger.')).toBeVisible();
+  await expect(other.getByText('Its water is put right by your finger.')).toBeVisible();
+});
+
+test('handed over as a file: the next person’s device takes over what was done, once, with a word; the season’s water, and a round a day as calendar', async ({
+  page,
+  browser,
+}) => {
+  await page.setViewportSize(PHONE);
+  await halt(page);
+  await page.goto('/rounds');
+  const all = page.getByRole('button', { name: 'All watered' });
+  await all.click();
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(all).toHaveCount(0);
+  await page.getByRole('button', { name: 'Hand over' }).click();
+  await page.getByLabel('A word to whoever walks next').fill('The hose is behind the hut.');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as a file' }).click(),
+  ]);
+  const path = await file.path();
+  await page.keyboard.press('Escape');
+
+  await page.getByRole('button', { name: 'Water of the season' }).click();
+  await expect(page.locator('[data-season]')).toContainText('still to come');
+  await page.getByLabel(/^Tap water costs/).fill('0');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-season]')).toContainText('£0.00');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Save as calendar' }).click();
+  await page.getByRole('radio', { name: 'A round a day, for two weeks' }).click();
+  const [calendar] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the file' }).click(),
+  ]);
+  expect(readFileSync(await calendar.path(), 'utf8')).toContain('DTSTART:20260717T063000Z');
+
+  const next = await (await browser.newContext({ viewport: PHONE })).newPage();
+  await halt(next);
+  await next.goto('/rounds');
+  await expect(next.getByRole('button', { name: 'All watered' })).toBeVisible();
+  await next.getByRole('button', { name: 'Hand over' }).click();
+  const picker = next.getByLabel('A round that was handed over');
+  const broken = { name: 'round.json', mimeType: 'application/json', buffer: Buffer.from('{}') };
+  await picker.setInputFiles(broken);
+  await expect(next.getByRole('alert').filter({ hasText: 'no round' })).toBeVisible();
+  await picker.setInputFiles(path);
+  await expect(next.getByText('The hose is behind the hut.')).toBeVisible();
+  await next.getByRole('button', { name: 'Write it into the log' }).click();
+  await picker.setInputFiles(path);
+  await expect(next.getByText('nothing in it is new here')).toBeVisible();
+  await next.keyboard.press('Escape');
+  await expect(next.getByRole('button', { name: 'All watered' })).toHaveCount(0);
 });

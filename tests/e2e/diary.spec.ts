@@ -1,0 +1,143 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+
+const PHONE = { width: 390, height: 844 };
+
+async function halt(page: Page): Promise<void> {
+  await page.goto('/shed');
+  await page.getByRole('button', { name: 'Load the demo set' }).click();
+  await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
+}
+
+/** A picture as a camera might write it: made in the page, so that it is a real JPEG. */
+async function picture(page: Page): Promise<Buffer> {
+  const base64 = await page.evaluate(() => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 900, height: 1200 });
+    const ink = canvas.getContext('2d')!;
+    ink.fillStyle = '#9ab';
+    ink.fillRect(0, 0, 900, 1200);
+    ink.fillStyle = '#a52';
+    ink.fillRect(270, 816, 360, 300);
+    ink.fillStyle = '#383';
+    ink.fillRect(430, 300, 40, 516);
+    return canvas.toDataURL('image/jpeg').split(',')[1]!;
+  });
+  return Buffer.from(base64, 'base64');
+}
+
+test('what is measured changes what the book expects here; set aside, used again, and taken back it is as it was', async ({
+  page,
+}) => {
+  await halt(page);
+  const book = async () => {
+    await page.goto('/plants?kind=dahlia-dark-leaf-red');
+    await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible();
+  };
+  const here = page.locator('[data-here]');
+  await book();
+  await expect(here).toHaveCount(0);
+  await page.goto('/diary?planting=demo-tub-2');
+  const tell = page.getByRole('region', { name: 'Tell what happened' });
+  await tell.getByLabel('Plant').selectOption('dahlia-dark-leaf-red');
+  await tell.getByLabel('High, cm').fill('-3');
+  await expect(tell.getByRole('alert')).toContainText('more than 0');
+  await tell.getByLabel('High, cm').fill('52');
+  await tell.getByLabel('On').fill('2026-05-01');
+  await expect(tell.getByRole('alert')).toContainText('not planted yet');
+  await tell.getByLabel('On').fill('2026-07-16');
+  await tell.getByRole('button', { name: 'Keep' }).click();
+  const entry = page.locator('[data-entry="measured"]').first();
+  await expect(entry).toContainText('52 cm high');
+  await book();
+  await expect(here).toContainText('more than the book says: 1 pot seen, in one year only');
+  await here.getByRole('button', { name: 'Set it aside' }).click();
+  await expect(here).toHaveAttribute('data-here', 'aside');
+  await here.getByRole('button', { name: 'Use what was seen' }).click();
+  await expect(here).toHaveAttribute('data-here', 'used');
+  await page.goto('/diary');
+  await expect(page.locator('[data-seen="dahlia-dark-leaf-red"]')).toContainText('1 pot seen');
+  await page.goto('/diary?planting=demo-tub-2');
+  await entry.getByRole('button', { name: /^Take back/ }).click();
+  await expect(page.locator('[data-entry="measured"]')).toHaveCount(0);
+  await book();
+  await expect(here).toHaveCount(0);
+});
+
+test('a photograph on a phone: kept, laid under the drawing of its day, a plant measured on it; words find it again', async ({
+  page,
+}) => {
+  await page.setViewportSize(PHONE);
+  await halt(page);
+  await page.goto('/diary');
+  await page.getByRole('link', { name: /Platform tub 1/ }).click();
+  const tell = page.getByRole('region', { name: 'Tell what happened' });
+  await tell.getByRole('radio', { name: 'Photograph' }).click();
+  const picker = page.getByLabel('A photograph of it');
+  await picker.setInputFiles({ name: 'x.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no') });
+  await expect(page.getByText('x.jpg is no picture that this browser can read.')).toBeVisible();
+  await picker.setInputFiles({
+    name: 'tub.jpg',
+    mimeType: 'image/jpeg',
+    buffer: await picture(page),
+  });
+  await page.getByRole('button', { name: 'Look at the photograph closely' }).click();
+  const sheet = page.getByRole('dialog');
+  const told = sheet.locator('[data-measured]');
+  await expect(told).toContainText('give or take');
+  const before = Number(await told.getAttribute('data-measured'));
+  const top = sheet.getByRole('button', { name: 'Top of the plant' });
+  await top.focus();
+  for (let i = 0; i < 5; i += 1) await page.keyboard.press('Shift+ArrowUp');
+  await expect
+    .poll(async () => Number(await told.getAttribute('data-measured')))
+    .toBeGreaterThan(before + 3);
+  await sheet.getByLabel('Drawing over photograph').fill('60');
+  await expect(
+    sheet.getByRole('img', { name: 'As it was expected to look that day' }),
+  ).toBeVisible();
+  await sheet.getByRole('button', { name: 'Keep as measured' }).click();
+  await page.keyboard.press('Escape');
+  const entries = page.locator('[data-entry]');
+  await page.getByLabel('Find a word, a plant, a day').fill('flax high');
+  await expect(entries).toHaveCount(3);
+  await page.getByLabel('Find a word, a plant, a day').fill('sulks');
+  await expect(entries).toHaveCount(1);
+  await expect(entries).toContainText('Two nights at 6 °C');
+});
+
+test('next year from this year: what died is told, the same again has another in its place; the page for someone else and the diary go out as files', async ({
+  page,
+}) => {
+  await halt(page);
+  await page.goto('/diary?planting=demo-tub-2');
+  const tell = page.getByRole('region', { name: 'Tell what happened' });
+  await tell.getByRole('radio', { name: 'Died' }).click();
+  await tell.getByLabel('Plant').selectOption('coleus-rust');
+  await tell.getByLabel(/^Of/).selectOption('eaten');
+  await tell.getByRole('button', { name: 'Keep' }).click();
+  await expect(page.locator('[data-wrong]')).toContainText('rust and gold coleus');
+  const [diary] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as CSV' }).click(),
+  ]);
+  expect(readFileSync(await diary.path(), 'utf8')).toContain('Rust and gold coleus: died: eaten');
+  await page.getByRole('button', { name: 'A page for someone else' }).click();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the page' }).click(),
+  ]);
+  const html = readFileSync(await file.path(), 'utf8');
+  expect(html).toContain('data:image/png;base64,');
+  expect(html).toContain('Purple fountain grass');
+  expect(html).not.toMatch(/<script|https?:\/\/(?!www\.w3\.org)/);
+  await page.getByRole('button', { name: 'The same again' }).click();
+  await page.waitForURL(/\/bench/);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Platform tub 2, again');
+  await expect(page.locator('[data-kind-tag]').first()).toBeVisible();
+  await expect(
+    page.locator('[data-kind-tag]').filter({ hasText: 'Rust and gold coleus' }),
+  ).toHaveCount(0);
+  await expect(
+    page.locator('[data-kind-tag]').filter({ hasText: 'Dark-leaved red dahlia' }),
+  ).toHaveCount(1);
+});
