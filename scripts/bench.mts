@@ -233,6 +233,17 @@ print(
   `Longest step between two chances to cancel: ${choosing.longestStepMs.toFixed(0)} ms; 12 plants × 26 weeks judged again: ${choosing.rejudge12Ms.toFixed(1)} ms; the first six differ: ${choosing.firstSixDiffer ? 'yes' : 'NO'}`,
 );
 table('In Chromium, from the key pressed to the picture shown', page.times);
+const { plainMs, ...rounds } = page.rounds;
+const plain = spreadOf(plainMs).medianMs;
+print(
+  `\nRounds with 1,000 plantings; reading their rows and writing them as JSON: ${plain.toFixed(0)} ms`,
+);
+for (const [what, times] of Object.entries(rounds)) {
+  const { medianMs } = spreadOf(times);
+  print(
+    `${what.padEnd(40)} median ${medianMs.toFixed(0)} ms, ${(medianMs / plain).toFixed(2)} × that`,
+  );
+}
 print('\nTasks over 50 ms on the main thread');
 for (const [what, tasks] of Object.entries(page.longTasksMs))
   print(

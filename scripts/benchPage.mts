@@ -3,6 +3,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { chromium, type Browser, type Page } from '@playwright/test';
+import { benchRounds, type RoundsFigures } from './benchRounds.mts';
 // The steps are plain JavaScript so that they run before anything is installed.
 // @ts-expect-error no types
 import { build, freePort, root, serve } from './steps.mjs';
@@ -13,6 +14,7 @@ export interface Spread {
 }
 
 export interface PageFigures {
+  readonly rounds: RoundsFigures;
   readonly times: Readonly<Record<string, Spread>>;
   /** Tasks that held the main thread, ms, by what was done meanwhile; the browser reports from 50 ms up. */
   readonly longTasksMs: Readonly<Record<string, readonly number[]>>;
@@ -78,7 +80,9 @@ export async function benchPage(): Promise<PageFigures> {
     moved.push(await yardSeen(page, url));
     moved.push(await finding(page, url));
     moved.push(await dragging(page, `${url}/spot?spot=demo-window`));
+    const rounds = await benchRounds(page, url);
     return {
+      rounds,
       times: Object.assign({}, ...moved.map(({ times }) => times)),
       longTasksMs: Object.assign({}, ...moved.map(({ longTasksMs }) => longTasksMs)),
       firstLoadKB,
@@ -109,7 +113,10 @@ async function scriptsOf(browser: Browser, url: string): Promise<number> {
  * Enters the Yard from another room, some seconds after the app was opened there: from the press until all its containers are in sight,
  * drawn for the first time and again from what is kept. And opens it by its address, in an app that has just begun.
  */
-async function yardSeen(page: Page, url: string): Promise<Omit<PageFigures, 'firstLoadKB'>> {
+async function yardSeen(
+  page: Page,
+  url: string,
+): Promise<Omit<PageFigures, 'firstLoadKB' | 'rounds'>> {
   const enter = () =>
     page.evaluate(
       () =>
@@ -169,7 +176,10 @@ async function yardSeen(page: Page, url: string): Promise<Omit<PageFigures, 'fir
 }
 
 /** Opens the book from the Yard and types in it: from the press to rows in sight. */
-async function finding(page: Page, url: string): Promise<Omit<PageFigures, 'firstLoadKB'>> {
+async function finding(
+  page: Page,
+  url: string,
+): Promise<Omit<PageFigures, 'firstLoadKB' | 'rounds'>> {
   const opened: number[] = [];
   for (let i = 0; i < 5; i += 1) {
     await page.goto(url);
@@ -257,7 +267,10 @@ async function scrolling(page: Page, url: string): Promise<readonly number[]> {
 }
 
 /** Drags a tree over the sky strip: from the pointer's move to the sun's paths drawn anew, the year reckoned in between. */
-async function dragging(page: Page, url: string): Promise<Omit<PageFigures, 'firstLoadKB'>> {
+async function dragging(
+  page: Page,
+  url: string,
+): Promise<Omit<PageFigures, 'firstLoadKB' | 'rounds'>> {
   await page.goto(url);
   const tree = page.locator('[data-obstacle^=lime]');
   await tree.waitFor();
@@ -304,7 +317,7 @@ async function moving(
   page: Page,
   url: string,
   copies: number,
-): Promise<Omit<PageFigures, 'firstLoadKB'>> {
+): Promise<Omit<PageFigures, 'firstLoadKB' | 'rounds'>> {
   await page.goto(url);
   await page.locator('canvas[data-painted=full]').nth(1).waitFor();
   const wanted = (await page.locator('[data-place]').count()) + copies;

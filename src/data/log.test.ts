@@ -163,11 +163,22 @@ test('what teaches of kinds is found without the rest of the log; a photograph b
   await store.add(planting(GOOD), SUNNY);
   await store.log([draft({ did: 'planted', plants: [] }), draft({ did: 'watered', litres: 2 })]);
   expect((await store.taught()).entries).toEqual([]);
-  await store.log([draft({ did: 'died', why: 'frost' }), draft({ did: 'tied' }, { of: {} })]);
+  expect(await store.teaching()).toBe('');
+  const [died] = await store.log([
+    draft({ did: 'died', why: 'frost' }),
+    draft({ did: 'tied' }, { of: {} }),
+  ]);
+  const teaching = await store.teaching();
+  expect(teaching).toContain(died!.id);
   const taught = await store.taught();
   // All that was told of that planting, for its day of planting and what was taken back.
   expect(taught.entries).toHaveLength(3);
   expect(taught.plantings.map(({ id }) => id)).toEqual(['planting']);
+  // Water teaches nothing of kinds; what is taken back does.
+  await store.log([draft({ did: 'watered', litres: 1 })]);
+  expect(await store.teaching()).toBe(teaching);
+  await store.takeBack(died!, at);
+  expect(await store.teaching()).not.toBe(teaching);
   const small = { plantingId: 'planting', widthPx: 2, heightPx: 2, jpeg: ['AAAA'] };
   await store.logPhoto(small, { at, zone: 'Europe/London', of: {}, angle: 'front' });
   const [photo] = await store.photosOf('planting');

@@ -14,9 +14,32 @@ export interface Unreadable {
   readonly raw: Raw;
 }
 
+/** Records parsed in one go: some 10 ms on a slow phone. */
+const PART = 200;
+
+/** The next turn of the browser's own loop: what waits there, a press or a frame, comes first. */
+const nextTurn = (): Promise<void> =>
+  new Promise((resolve) => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => {
+      port1.close();
+      resolve();
+    };
+    port2.postMessage(null);
+  });
+
+async function inParts<T>(rows: readonly T[], go: (part: readonly T[]) => void): Promise<void> {
+  for (let from = 0; from < rows.length; from += PART) {
+    if (from > 0) await Promise.resolve(nextTurn());
+    go(rows.slice(from, from + PART));
+  }
+}
+
 /** One table: whatever goes in has been parsed, whatever comes out too. */
 export class Repository<N extends TableName> {
   private readonly rule: TableRule<RecordOf<N>>;
+  /** What was read of a record, by the text it was read from: most of a long log is as it was when it is read again. */
+  private readonly known = new Map<string, { readonly text: string; readonly data: RecordOf<N> }>();
 
   constructor(
     readonly name: N,
@@ -30,6 +53,31 @@ export class Repository<N extends TableName> {
     return this.readable(await this.table.toArray());
   }
 
+  /** Every record that can be read, in the order of the ids. The page is let go on between parts of a long table. */
+  async allInParts(): Promise<readonly RecordOf<N>[]> {
+    const found: RecordOf<N>[] = [];
+    await inParts(await this.table.toArray(), (part) => found.push(...this.readable(part)));
+    return found;
+  }
+
+  /**
+   * Every record that can be read, in the order of the ids, of a table whose records are written once and never changed: what was read
+   * before is not read again. Records taken away, here or in another window, are told by {@link forget}.
+   */
+  async allEverAdded(): Promise<readonly RecordOf<N>[]> {
+    const keys = await this.table.toCollection().primaryKeys();
+    const fresh = keys.filter((key) => !this.known.has(key));
+    if (fresh.length > keys.length / 2) return this.allInParts();
+    const added = await this.table.bulkGet(fresh);
+    this.readable(added.filter((row) => row !== undefined));
+    return keys.flatMap((key) => this.known.get(key)?.data ?? []);
+  }
+
+  /** What was read may have been taken away, and others put under the same ids. */
+  forget(): void {
+    this.known.clear();
+  }
+
   /** @returns `undefined` when there is none of that id, or it cannot be read */
   async get(id: string): Promise<RecordOf<N> | undefined> {
     return this.rule.schema.safeParse(await this.table.get(id)).data;
@@ -37,8 +85,14 @@ export class Repository<N extends TableName> {
 
   readable(rows: readonly Raw[]): readonly RecordOf<N>[] {
     return rows.flatMap((row) => {
+      const text = this.rule.isRemembered ? JSON.stringify(row) : '';
+      const key = String(row[this.rule.key]);
+      const known = text === '' ? undefined : this.known.get(key);
+      if (known?.text === text) return [known.data];
       const parsed = this.rule.schema.safeParse(row);
-      return parsed.success ? [parsed.data] : [];
+      if (!parsed.success) return [];
+      if (text !== '') this.known.set(key, { text, data: parsed.data });
+      return [parsed.data];
     });
   }
 

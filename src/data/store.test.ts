@@ -1,6 +1,7 @@
 import Dexie from 'dexie';
 import { untold } from '@/core/plants/own';
 import { rillbankHalt } from '@/demo/rillbankHalt';
+import type { What } from '@/core/log/entry';
 import { shelfKind } from '@/core/shelf/shipped';
 import { standings } from '@/core/shelf/shelf';
 import { GOOD, planting, SUNNY } from '../../tests/builders/plantings';
@@ -8,6 +9,13 @@ import { MIGRATIONS } from './migrations/index';
 import { openHere } from '../../tests/builders/store';
 
 const TUB = { table: 'plantings', id: 'planting' } as const;
+/** What was told of a planting on a morning. */
+const told9 = (plantingId: string, what: What) => ({
+  at: '2026-06-01T09:00:00+01:00',
+  zone: 'Europe/London',
+  of: { plantingId },
+  what,
+});
 let count = 0;
 const open = () => {
   count += 1;
@@ -158,6 +166,35 @@ test('a record that cannot be read is counted and left untouched', async () => {
   expect(await store.plantings()).toEqual([]);
   expect(await store.unreadable()).toMatchObject([{ table: 'plantings', id: 'broken' }]);
   expect(await db.plantings.count()).toBe(1);
+});
+
+test('entries read before are not read again, unless they were taken away and others have their ids', async () => {
+  const { db, store } = await open();
+  const { store: beside } = await openHere(db.name);
+  const [told] = await store.log([told9('pot', { did: 'pinched' })]);
+  expect(await beside.entries()).toEqual([told]);
+  await store.log([told9('pot', { did: 'turned', byDeg: 90 })]);
+  expect((await beside.entries()).map(({ what }) => what.did)).toEqual(['pinched', 'turned']);
+  // As when the demo set is taken away and loaded on another day.
+  await db.entries.delete(told!.id);
+  expect((await beside.entries()).map(({ what }) => what.did)).toEqual(['turned']);
+  const other = { ...told!, at: '2026-06-02T08:00:00+01:00' };
+  await db.entries.put(other as never);
+  expect((await beside.entries()).find(({ id }) => id === told!.id)).toEqual(other);
+});
+
+test('a few that stand are read before the rest: those wanted, or where none is there those planted first', async () => {
+  const { store } = await open();
+  for (const id of ['a', 'b', 'c']) await store.add({ ...planting(GOOD), id }, SUNNY);
+  const few = async (ids: readonly string[]) =>
+    (await store.fewStanding(ids, 2)).plantings.map(({ id }) => id);
+  expect(await few([])).toEqual([]);
+  await store.log(['b', 'c'].map((id) => told9(id, { did: 'planted', plants: [] })));
+  expect(await few([])).toEqual(['b', 'c']);
+  expect(await few(['gone', 'c', 'a'])).toEqual(['c']);
+  const { entries, spots } = await store.fewStanding(['c'], 2);
+  expect(entries.map(({ of }) => of.plantingId)).toEqual(['c']);
+  expect(spots.map(({ id }) => id)).toEqual([SUNNY.id]);
 });
 
 test('migrations have no gaps, and a database of version 1 gains what is new and loses nothing', async () => {

@@ -1,4 +1,4 @@
-import { liveQuery } from 'dexie';
+import { Dexie, liveQuery } from 'dexie';
 import type { DayWeather } from '@/core/climate/weather';
 import type { FileFault } from '@/core/files/parse';
 import type { Backup, Settings } from '@/core/files/plantingFile';
@@ -43,6 +43,17 @@ export type Draft = Omit<Entry, 'id'>;
 
 /** What teaches how kinds do here. */
 const TEACHES: What['did'][] = ['measured', 'died', 'looks bad'];
+/** What puts it in another light: when it was planted, what was cut since, what was taken back. */
+const BEARS_ON_IT: readonly What['did'][] = [
+  'planted',
+  'put out',
+  'moved',
+  'removed',
+  'ended',
+  'trimmed',
+  'pinched',
+  'taken back',
+];
 
 const EVERY_TABLE = Object.keys(TABLES) as TableName[];
 
@@ -69,7 +80,14 @@ export class Store {
       EVERY_TABLE.map((name) => [name, new Repository(name, db.table(name))]),
     ) as unknown as Repositories;
     this.stepLog = new StepLog(db, this.in, windows);
+    // Told of other windows too.
+    Dexie.on('storagemutated', this.onMutated);
   }
+
+  private readonly onMutated = (parts: object): void => {
+    const prefix = `idb://${this.db.name}/entries/:dels`;
+    if (Object.keys(parts).some((part) => part.startsWith(prefix))) this.in.entries.forget();
+  };
 
   // ———————————————————————————————————————————————————————————————————————— watching and telling
 
@@ -99,6 +117,7 @@ export class Store {
 
   /** Lets go of the database: nothing can be read or kept after it. */
   close(): void {
+    Dexie.on('storagemutated').unsubscribe(this.onMutated);
     this.db.close();
   }
 
@@ -114,7 +133,35 @@ export class Store {
   }
 
   plantings(): Promise<readonly Planting[]> {
-    return this.in.plantings.all();
+    return this.in.plantings.allInParts();
+  }
+
+  /**
+   * A few plantings that stand, at their spots, with what was told of them: enough to begin a walk with while the rest is read.
+   * @param ids those wanted first; where none of them is there, the ones planted first
+   */
+  async fewStanding(
+    ids: readonly string[],
+    many: number,
+  ): Promise<{
+    readonly spots: readonly Spot[];
+    readonly plantings: readonly Planting[];
+    readonly entries: readonly Entry[];
+  }> {
+    const asked = ids.slice(0, many);
+    const planted = this.db.entries.where('what.did').equals('planted').limit(many);
+    const standing = async () =>
+      this.in.entries.readable(await planted.toArray()).flatMap(({ of }) => of.plantingId ?? []);
+    const rowsOf = async (keys: string[]) =>
+      (await this.db.plantings.bulkGet(keys)).filter((row) => row !== undefined);
+    let rows = await rowsOf(asked);
+    if (rows.length === 0) rows = await rowsOf([...new Set(await standing())]);
+    const plantings = this.in.plantings.readable(rows);
+    const told = await this.db.entries
+      .where('of.plantingId')
+      .anyOf(plantings.map(({ id }) => id))
+      .sortBy('id');
+    return { spots: await this.spots(), plantings, entries: this.in.entries.readable(told) };
   }
 
   /** Names and ids of plantings, without reading them whole. */
@@ -218,16 +265,25 @@ export class Store {
 
   /** Everything that happened, or what happened to one planting, in the order in which it was written. */
   async entries(plantingId?: string): Promise<readonly Entry[]> {
-    const rows =
-      plantingId === undefined
-        ? this.db.entries.toCollection()
-        : this.db.entries
-            .where('of.plantingId')
-            .equals(plantingId)
-            // What was bought for several at once.
-            .or('of.plantingIds')
-            .equals(plantingId);
+    if (plantingId === undefined) return this.in.entries.allEverAdded();
+    const rows = this.db.entries
+      .where('of.plantingId')
+      .equals(plantingId)
+      // What was bought for several at once.
+      .or('of.plantingIds')
+      .equals(plantingId);
     return this.in.entries.readable(await rows.sortBy('id'));
+  }
+
+  /** Which entries teach of kinds: another text when what they teach may be another, not when something was watered. Empty: there are none. */
+  async teaching(): Promise<string> {
+    const did = this.db.entries.where('what.did');
+    const telling = await did.anyOf(TEACHES).primaryKeys();
+    if (telling.length === 0) return '';
+    const bearing = await Promise.all(
+      BEARS_ON_IT.map((what) => this.db.entries.where('what.did').equals(what).count()),
+    );
+    return [...bearing, ...telling].join(' ');
   }
 
   /** Plantings of which something was told that teaches of kinds, at their spots, with all that was told of them. Without any of it, nothing is read. */

@@ -24,6 +24,8 @@ export interface TableRule<T> {
   readonly key: string;
   /** What follows from a record, worked out anew before it is kept. */
   readonly settle?: (record: T) => T;
+  /** Is what was read kept, as long as the record is the same? For tables that grow long and are read again at every change. */
+  readonly isRemembered?: boolean;
 }
 
 const text = (value: unknown): string => (typeof value === 'string' ? value : '');
@@ -42,7 +44,7 @@ function rule<T>(
 /** Every table, in one place: whatever is put anywhere has been parsed by its rule. */
 export const TABLES = {
   spots: rule(spotSchema, 'Spot', { settle: withLightInUse }),
-  plantings: rule(plantingSchema, 'Planting'),
+  plantings: rule(plantingSchema, 'Planting', { isRemembered: true }),
   shelf: rule(shelfItemSchema, 'Container', {
     nameOf: (record) => text((record.container as Raw | undefined)?.name) || text(record.id),
   }),
@@ -53,6 +55,7 @@ export const TABLES = {
   groups: rule(gatheringSchema, 'Group'),
   // What happened. Only ever added to: a mistake is taken back by another entry.
   entries: rule(entrySchema, 'Entry', {
+    isRemembered: true,
     nameOf: ({ at, what }) => `${text((what as Raw | undefined)?.did)} ${text(at).slice(0, 10)}`,
   }),
   photos: rule(photoSchema, 'Photograph', { nameOf: (record) => text(record.id) }),

@@ -13,8 +13,9 @@ export function WithBook({
   readonly own?: readonly OwnKind[];
   readonly children: ReactNode;
 }) {
+  const early = libraryOf(BOOK, own, 'european');
   return (
-    <LibraryContext.Provider value={{ ...libraryOf(BOOK, own, 'european'), ready: true }}>
+    <LibraryContext.Provider value={{ ...early, ready: true, early }}>
       {children}
     </LibraryContext.Provider>
   );

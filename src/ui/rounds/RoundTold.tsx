@@ -49,7 +49,11 @@ export function RoundTold({
           {dripText(zone, nameOf, settings)}
         </p>
       ))}
-      <p className="pt-1 text-lead" data-round={round.stops.length}>
+      <p
+        className="pt-1 text-lead"
+        data-round={round.stops.length}
+        data-part={cared.isWhole ? undefined : true}
+      >
         <b>{roundText(round, settings)}</b>
         {round.tools.length > 0 && ` Bring ${round.tools.join(', ')}.`}
         {round.urgent > 0 && ` ${round.urgent} cannot wait.`}

@@ -1,10 +1,11 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useReducer, useState } from 'react';
+import type { Care } from '@/core/care/careOf';
 import { Choices } from '@/ui/controls/Choices';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { useCare, zoneOf, type Cared } from '@/ui/session/useCare';
-import { usePlanted, type Planted } from '@/ui/session/usePlanted';
+import { usePlantedSoon, type Planted } from '@/ui/session/usePlanted';
 import { DayNote } from '@/ui/yard/DayNote';
 import { longDayText } from '@/words/life';
 import { Quiet } from './Quiet';
@@ -13,12 +14,21 @@ import { RoundTold } from './RoundTold';
 import { StopCard } from './StopCard';
 import { StopStrip } from './StopStrip';
 import { useRound } from './useRound';
+import { keepWalkedFirst, walkedFirst } from './walkedFirst';
+
+const wantsSomething = ({ tasks }: Care): boolean => tasks.length > 0;
 
 /** Today's round in walking order: what each container wants and why, pressed with a thumb. */
 export function Rounds() {
-  const planted = usePlanted();
+  const [first] = useState(walkedFirst);
+  const [isBegun, begin] = useReducer(() => true, false);
+  const planted = usePlantedSoon(first, isBegun);
   const cared = useCare(planted);
-  if (!planted || !cared)
+  useEffect(() => {
+    if (cared) begin();
+  }, [cared]);
+  // Of the few read first, perhaps none wants anything: that is not yet told of all.
+  if (!planted || !cared || (!cared.isWhole && ![...cared.byId.values()].some(wantsSomething)))
     return (
       <p className="py-10 text-ink2" role="status">
         Reckoning what is asked for today…
@@ -42,6 +52,9 @@ function Walked({ planted, cared }: { readonly planted: Planted; readonly cared:
   const who = people.find((name) => name === settings.roundsOf) ?? '';
   const walk = useRound(planted, cared, who);
   const { round } = walk;
+  useEffect(() => {
+    if (cared.isWhole) keepWalkedFirst(round.stops.map(({ plantingId }) => plantingId));
+  }, [cared.isWhole, round]);
   const [at, setAt] = useState<string | null>(null);
   const stop = round.stops.find(({ plantingId }) => plantingId === at) ?? round.stops[0];
   const zone = zoneOf(planted.its);

@@ -6,14 +6,16 @@ import { libraryOf, type Library } from '@/core/plants/library';
 import { marketOf } from '@/core/plants/market';
 import { setKinds } from '@/workers/runJob';
 import { useLive } from './StoreProvider';
-import { useSeenHere } from './useSeenHere';
+import { NOTHING_SEEN, useSeenHere } from './useSeenHere';
 
 interface Held extends Library {
   /** Has the book arrived? Until then there are no kinds. */
   readonly ready: boolean;
+  /** The book with one's own records before what was seen here is known; for whoever looks again when it is. */
+  readonly early: Library | null;
 }
 
-const EMPTY: Held = { ...libraryOf([], [], 'european'), ready: false };
+const EMPTY: Held = { ...libraryOf([], [], 'european'), ready: false, early: null };
 
 export const LibraryContext = createContext<Held>(EMPTY);
 
@@ -30,15 +32,20 @@ export function LibraryProvider({ children }: { readonly children: ReactNode }) 
   }, []);
   const market = useLive(async (store) => marketOf(await store.settings()));
   const here = useSeenHere(book, own, market);
+  const seen = here ?? NOTHING_SEEN;
   useEffect(() => {
-    if (own && market && here) setKinds({ own, market, here });
-  }, [own, market, here]);
+    if (own && market) setKinds({ own, market, here: seen });
+  }, [own, market, seen]);
+  const early = useMemo(
+    () => (book && own && market ? libraryOf(book, own, market) : null),
+    [book, own, market],
+  );
   const library = useMemo(
     () =>
       book && own && market && here
-        ? { ...libraryOf(book, own, market, here), ready: true }
-        : EMPTY,
-    [book, own, market, here],
+        ? { ...libraryOf(book, own, market, here), ready: true, early }
+        : { ...EMPTY, early },
+    [book, own, market, here, early],
   );
   return <LibraryContext.Provider value={library}>{children}</LibraryContext.Provider>;
 }

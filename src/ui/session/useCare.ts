@@ -49,13 +49,12 @@ export function useCare(
 ): Cared | undefined {
   const clock = useClock();
   const [found, setFound] = useState<Cared | undefined>(undefined);
-  const spots = planted?.spots;
-  const records = useLive(
-    async (s) =>
-      Object.fromEntries(
-        await Promise.all((spots ?? []).map(async ({ id }) => [id, await s.weather(id)] as const)),
+  const records = useLive(async (s) =>
+    Object.fromEntries(
+      await Promise.all(
+        (await s.spots()).map(async ({ id }) => [id, await s.weather(id)] as const),
       ),
-    [spots],
+    ),
   );
   const zone = zoneOf(planted?.its ?? []);
   // By the quarter of an hour: water does not change by the minute.
@@ -72,6 +71,7 @@ export function useCare(
       },
     [planted, records, zone, at],
   );
+  const isPart = planted?.isPart ?? false;
   const { isSeasonAsked = false } = more;
   const from = more.away?.from;
   const to = more.away?.to;
@@ -106,7 +106,7 @@ export function useCare(
         setFound({
           today,
           hour,
-          isWhole: true,
+          isWhole: !isPart,
           byId: new Map(care.map((one) => [one.plantingId, one])),
           away: inOrder(away),
           season: inOrder(season),
@@ -115,7 +115,7 @@ export function useCare(
       )
       .catch(() => undefined);
     return () => giveUp.abort();
-  }, [asked, from, to, isSeasonAsked]);
+  }, [asked, isPart, from, to, isSeasonAsked]);
   return found;
 }
 

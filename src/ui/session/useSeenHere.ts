@@ -3,12 +3,23 @@
 import { useEffect, useState } from 'react';
 import type { Here, KindId, PlantKind } from '@/core/plants/kind';
 import { libraryOf } from '@/core/plants/library';
+import type { House } from '@/core/plantings/house';
 import type { Market } from '@/core/plants/market';
 import type { OwnKind } from '@/core/plants/own';
-import { useLive } from './StoreProvider';
+import { useLive, useStore } from './StoreProvider';
 import { plantedOf } from './usePlanted';
 
-const NOTHING: ReadonlyMap<KindId, Here> = new Map();
+/** Always the same: what is known of kinds does not change when nothing was told. */
+export const NOTHING_SEEN: ReadonlyMap<KindId, Here> = new Map();
+
+/** What of the settings bears on it. */
+interface Ways {
+  readonly house: House;
+  readonly seenAside: readonly KindId[];
+}
+
+const isSame = (a: ReadonlyMap<KindId, Here> | undefined, b: ReadonlyMap<KindId, Here>): boolean =>
+  a !== undefined && JSON.stringify([...a]) === JSON.stringify([...b]);
 
 /**
  * What was seen of kinds in this garden, but for what was set aside. Worked out only where something was told.
@@ -20,35 +31,35 @@ export function useSeenHere(
   market: Market | undefined,
 ): ReadonlyMap<KindId, Here> | undefined {
   const [here, setHere] = useState<ReadonlyMap<KindId, Here>>();
-  const told = useLive(async (store) => {
-    const { house, seenAside = [] } = await store.settings();
-    const taught = await store.taught();
-    // As text: most entries teach nothing, and nothing is worked out anew for them.
-    return taught.entries.length === 0 ? '' : JSON.stringify({ ...taught, house, seenAside });
+  const store = useStore();
+  const told = useLive((s) => s.teaching());
+  // As text: other settings change nothing of it.
+  const ways = useLive(async (s) => {
+    const { house, seenAside = [] } = await s.settings();
+    return JSON.stringify({ house, seenAside });
   });
   useEffect(() => {
-    if (told === undefined || !book || !own || !market) return;
+    if (!store || told === undefined || !ways || !book || !own || !market) return;
     let isOn = true;
     const learn = async () => {
-      if (told === '') return NOTHING;
+      if (told === '') return NOTHING_SEEN;
       const { learntHere } = await import('@/core/learning/here');
-      const { seenAside, ...plan } = JSON.parse(told) as Parameters<typeof plantedOf>[0] & {
-        readonly seenAside: readonly KindId[];
-      };
+      const { house, seenAside } = JSON.parse(ways) as Ways;
+      const plan = { ...(await store.taught()), house };
       // By the book's own figures: what was learnt must not teach itself.
       const { its, log } = plantedOf(plan, libraryOf(book, own, market).kindOf);
       const found = new Map(learntHere(its, log));
       for (const kindId of seenAside) found.delete(kindId);
-      return found.size === 0 ? NOTHING : found;
+      return found.size === 0 ? NOTHING_SEEN : found;
     };
     learn()
       // What cannot be worked out must not keep the book away.
-      .catch(() => NOTHING)
-      .then((found) => isOn && setHere(found));
+      .catch(() => NOTHING_SEEN)
+      .then((found) => isOn && setHere((before) => (isSame(before, found) ? before : found)));
     return () => {
       isOn = false;
     };
-  }, [told, book, own, market]);
+  }, [store, told, ways, book, own, market]);
   // Nothing told is known at once.
-  return here ?? (told === '' ? NOTHING : undefined);
+  return here ?? (told === '' ? NOTHING_SEEN : undefined);
 }
