@@ -49,6 +49,8 @@ export function taskTitle({ facts }: Pick<Task, 'facts'>, units: Units): string 
       return 'Move it';
     case 'line':
       return facts.suspect === 'stopped' ? 'Look for a stopped emitter' : 'Look for a leak';
+    case 'ask':
+      return 'Answer for the trial';
     case 'swap':
       return 'Swap a pocket';
   }
@@ -93,6 +95,8 @@ export function taskWhy({ facts }: Pick<Task, 'facts'>, kindOf: KindOf, units: U
       return facts.suspect === 'stopped'
         ? 'More than once it felt much drier than the line should have left it.'
         : 'More than once it felt much wetter than the line should have left it.';
+    case 'ask':
+      return `${facts.trial}: every pot of it is asked the same on the same days, these from ${dayText(facts.asking)}.`;
     case 'swap':
       return `${capital(namesOf(facts.kinds, kindOf))} has gone over, with season left.`;
   }
@@ -181,6 +185,8 @@ export function taskHow({ facts }: Pick<Task, 'facts'>, units: Units): string {
       return facts.suspect === 'stopped'
         ? 'Run the line and look at each emitter here: rinse it or change it. Water by hand meanwhile.'
         : 'Run the line and look along it: a split joint, an emitter that has come off, or a run too long for this pot.';
+    case 'ask':
+      return 'Look before you read which half it is. Measure from the mix, the same way each time.';
     case 'swap':
       return 'Cut its roots out with a knife, put the new one in, and water it in.';
   }
@@ -210,6 +216,8 @@ export function taskLeft({ facts }: Pick<Task, 'facts'>): string {
       return 'Left, it sets seed and flowers less.';
     case 'tie':
       return 'Left, wind breaks it.';
+    case 'ask':
+      return 'Left, this day is missing in the trial.';
     default:
       return 'Left, little happens for some days.';
   }

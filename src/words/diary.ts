@@ -1,3 +1,4 @@
+import { QUESTIONS } from '@/core/plantings/trial';
 import type { SeasonLine } from '@/core/diary/seasonLine';
 import type { Entry } from '@/core/log/entry';
 import type { KindId, PlantKind } from '@/core/plants/kind';
@@ -5,6 +6,7 @@ import { capital, countText, lengthText, volumeText, weightText, type Units } fr
 import { minorText } from './making';
 import { dayText } from './life';
 import { inSentence } from './names';
+import { QUESTION_NAMES } from './trial';
 
 export interface DiaryWords {
   readonly kindOf: (id: KindId) => PlantKind | null;
@@ -91,10 +93,19 @@ function whatText({ what }: Entry, words: DiaryWords): string {
     case 'run changed':
       return `From now on ${inSentence(kindOf(what.to)?.common ?? what.to)} for ${inSentence(kindOf(what.from)?.common ?? what.from)}`;
     case 'asked':
-      return `${what.question} ${what.answer}`;
+      return askedText(what);
     default:
       return PLAIN[what.did] ?? capital(what.did);
   }
+}
+
+/** An answer to a question of a trial, under the words it was asked in. */
+function askedText({
+  question,
+  answer,
+}: Extract<Entry['what'], { readonly did: 'asked' }>): string {
+  const asked = QUESTIONS.find((one) => question.startsWith(`${one} `));
+  return `Trial: ${inSentence(asked ? QUESTION_NAMES[asked] : question)}: ${answer}`;
 }
 
 function measuredText(

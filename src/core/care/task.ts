@@ -1,6 +1,7 @@
 import type { Day } from '../calendar/day';
 import type { What } from '../log/entry';
 import type { PlaceId } from '../plantings/planting';
+import type { Question } from '../plantings/trial';
 import type { KindId } from '../plants/kind';
 import type { CareWorld } from './world';
 
@@ -83,6 +84,16 @@ export type Facts =
       readonly kinds: readonly KindId[];
     }
   | { readonly rule: 'line'; readonly suspect: 'stopped' | 'leak' }
+  | {
+      readonly rule: 'ask';
+      readonly trialId: string;
+      /** Its name. */
+      readonly trial: string;
+      /** The day of asking all pots have. */
+      readonly asking: Day;
+      /** Not answered yet. */
+      readonly questions: readonly Question[];
+    }
   | { readonly rule: 'swap'; readonly kinds: readonly KindId[] };
 
 export type RuleId = Facts['rule'];

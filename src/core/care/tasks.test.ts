@@ -5,6 +5,7 @@ import { addDays, type Day } from '../calendar/day';
 import type { DayWeather } from '../climate/weather';
 import type { Entry } from '../log/entry';
 import { USUAL_HOUSE, type House } from '../plantings/house';
+import { askingKey, askingOn } from '../plantings/trial';
 import { awayPlan, visitsTo } from './away';
 import { dripMinutes, dripZone } from './drip';
 import { roundOf, walkingOrder } from './round';
@@ -246,4 +247,53 @@ test('a neighbour comes on the first day it wants water and so often from then o
   expect(visitsTo(pot, '2026-07-28')).toEqual(['2026-07-21', '2026-07-24', '2026-07-27']);
   expect(visitsTo(pot, '2026-07-27')).toEqual(['2026-07-21', '2026-07-24']);
   expect(visitsTo({ wantsOn: null, everyDays: 0 }, '2026-07-28')).toEqual([]);
+});
+
+const TRIAL = {
+  id: 't',
+  name: 'Pinch or not',
+  difference: { what: 'pinch' },
+  half: 0,
+  place: 1,
+  questions: ['height', 'looks'],
+  everyDays: 7,
+} as const;
+const inTrial = (half: 0 | 1) => ({
+  ...TUB_IT,
+  planting: { ...TUB_IT.planting, trial: { ...TRIAL, half } },
+});
+
+test('a trial asks every pot the same on the same days, for three days, what is not answered; not before it is planted', () => {
+  const it = inTrial(0);
+  const asked = (day: Day, more: readonly Entry[] = []) =>
+    tasksOf(world(it, day, more)).find(({ rule }) => rule === 'ask')?.facts;
+  const on = askingOn('2026-06-10', 7);
+  expect(asked(on)).toMatchObject({ asking: on, questions: ['height', 'looks'] });
+  expect(asked(addDays(on, 2))).toMatchObject({ asking: on });
+  expect(asked(addDays(on, 3))).toBeUndefined();
+  expect(asked(addDays(on, 6))).toBeUndefined();
+  expect(asked(addDays(on, 7))).toMatchObject({ asking: addDays(on, 7) });
+  const answer = (question: 'height' | 'looks') =>
+    entry(it, on, { did: 'asked', trialId: 't', question: askingKey(question, on), answer: '31' });
+  expect(asked(on, [answer('height')])).toMatchObject({ questions: ['looks'] });
+  expect(asked(on, [answer('height'), answer('looks')])).toBeUndefined();
+  // What another trial was told is no answer to this one.
+  const elsewhere = { ...answer('height'), what: { ...answer('height').what, trialId: 'other' } };
+  expect(asked(on, [elsewhere as Entry])).toMatchObject({ questions: ['height', 'looks'] });
+  // Every ten days: the day of asking before it was planted was yesterday.
+  const late = {
+    ...TUB_IT,
+    planting: { ...TUB_IT.planting, trial: { ...TRIAL, everyDays: 10 } },
+  };
+  const first = askingOn(PLANTED, 10);
+  const before = tasksOf(world(late, PLANTED)).some(({ rule }) => rule === 'ask');
+  expect([first < PLANTED, before]).toEqual([true, false]);
+});
+
+test('in a trial of pinching one half is pinched and the other is not, whatever the house does', () => {
+  const pinchOf = (half: 0 | 1, pinch: 'often' | 'let it trail') => {
+    const it = { ...inTrial(half), house: { ...TUB_IT.house, pinch } };
+    return tasksOf(world(it, addDays(PLANTED, 14))).some(({ rule }) => rule === 'pinch');
+  };
+  expect([pinchOf(0, 'let it trail'), pinchOf(1, 'often')]).toEqual([true, false]);
 });

@@ -9,6 +9,7 @@ import { weeksBetween } from '../units/units';
 import { USUAL_CARE } from './care';
 import { SCHOOL_IDS } from './schoolId';
 import { supportSchema } from './supportSchema';
+import { trialSchema } from './trialSchema';
 
 const id = (label: string) =>
   z.string().min(1, `${label} must not be empty.`).max(80, `${label} must be at most 80 letters.`);
@@ -207,6 +208,8 @@ export const plantingSchema = z
     madeIn: z.object({ designId: id('Design id'), runId: id('Run id') }).optional(),
     /** The planting whose container this one goes on in: plants that stay keep their place and age. Left out: it begins anew. */
     follows: id('Planting id').optional(),
+    /** The trial it stands in; left out: none. */
+    trial: trialSchema.optional(),
     /** Name of the what-if being worked on; left out on the first plan. */
     whatIf: z.string().min(1).max(80).optional(),
   })

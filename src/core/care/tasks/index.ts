@@ -1,6 +1,7 @@
 import { isOf } from '../../log/entry';
 import type { Rule, Task } from '../task';
 import type { CareWorld } from '../world';
+import { ask } from './ask';
 import { bringIn, cover, hardenOff, uncover, wrap } from './cold';
 import { look, swap, tidy, turn } from './eye';
 import { feed } from './feed';
@@ -28,6 +29,7 @@ export const RULES: readonly Rule[] = [
   wrap,
   move,
   line,
+  ask,
 ];
 
 /**

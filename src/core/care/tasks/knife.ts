@@ -27,7 +27,11 @@ export const pinch: Rule = {
   answeredBy: ['pinched'],
   tasks: ({ reading, life, today, weeksOn }) => {
     const week = weeksOn(today);
-    const { pinch: way } = reading.house;
+    // In a trial of it one half is pinched, whatever the house does, and the other is not.
+    const { trial } = reading.planting;
+    const isTried = trial?.difference.what === 'pinch';
+    if (isTried && trial.half === 1) return [];
+    const way = isTried ? 'often' : reading.house.pinch;
     if (way === 'let it trail' || week < PINCH.from - 1 || week > PINCH.to) return [];
     const plants = reading.all.filter(
       ({ kind }) => kind.bloom?.pinch && (way === 'often' || kind.trailCm === null),
