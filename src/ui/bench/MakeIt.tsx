@@ -15,6 +15,7 @@ import { capital } from '@/words/format';
 import { lifeText } from '@/words/life';
 
 const TurnOverSheet = dynamic(() => import('./TurnOverSheet'), { ssr: false });
+const TrialSheet = dynamic(() => import('./TrialSheet'), { ssr: false });
 const TemplateSheet = dynamic(() => import('@/ui/potting/TemplateSheet'), { ssr: false });
 
 /** How far this planting has come, and what comes next: chosen to be made, bought, potted up. */
@@ -24,6 +25,7 @@ export function MakeIt({ it }: { readonly it: PlantingInSpot }) {
   const { id } = it.planting;
   const [isOnPaper, setOnPaper] = useState(false);
   const [isEnding, setEnding] = useState(false);
+  const [isTrying, setTrying] = useState(false);
   const entries = useLive((s) => s.entries(id), [id]);
   const own = useMemo(() => byPlanting(entries ?? []).get(id) ?? [], [entries, id]);
   const life = useMemo(() => lifeOf(own), [own]);
@@ -65,6 +67,10 @@ export function MakeIt({ it }: { readonly it: PlantingInSpot }) {
       <Button look="plain" onClick={() => setOnPaper(true)}>
         Plan on paper
       </Button>
+      <Button look="plain" onClick={() => setTrying(true)}>
+        A trial
+      </Button>
+      {isTrying && <TrialSheet it={it} onClose={() => setTrying(false)} />}
       {isEnding && <TurnOverSheet it={it} gone={life.gone} onClose={() => setEnding(false)} />}
       {isOnPaper && <TemplateSheet it={onPaper} onClose={() => setOnPaper(false)} />}
     </p>

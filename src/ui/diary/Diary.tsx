@@ -21,6 +21,7 @@ import { found } from './found';
 import { NextYear } from './NextYear';
 import { SeenKinds } from './SeenKinds';
 import { Tell } from './Tell';
+import { Trials } from './Trials';
 import { Wall } from './Wall';
 
 const PageSheet = dynamic(() => import('./PageSheet'), { ssr: false });
@@ -70,7 +71,13 @@ function Opened({ planted }: { readonly planted: Planted }) {
     [held, it?.planting.id, year, words, told],
   );
   const stood = its.filter(({ planting }) => planted.lifeOf(planting.id).plantedOn !== null);
-  if (stood.length === 0) return <NothingYet />;
+  if (stood.length === 0)
+    return (
+      <>
+        <NothingYet />
+        <Trials planted={planted} />
+      </>
+    );
   const save = async () => {
     const { diaryCsv } = await import('@/words/diaryCsv');
     const entries = rows.map(({ entry }) => entry);
@@ -117,6 +124,7 @@ function Opened({ planted }: { readonly planted: Planted }) {
           {!it && (
             <>
               <Wall stood={stood} rows={rows} planted={planted} />
+              <Trials planted={planted} />
               <SeenKinds />
             </>
           )}

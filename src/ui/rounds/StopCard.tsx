@@ -15,6 +15,7 @@ import type { Planted } from '@/ui/session/usePlanted';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import { taskHow, taskLeft, taskTitle, taskWhy } from '@/words/care';
 import { inSentence } from '@/words/names';
+import { ASK_FORM, AskForm } from './AskForm';
 import { DeviceButtons } from './DeviceButtons';
 import { TaskDrawing } from './TaskDrawing';
 import type { Walk } from './useRound';
@@ -74,6 +75,13 @@ export function StopCard({
             <p className="display text-room leading-9" data-task={task.key}>
               {taskTitle(task, settings)}
             </p>
+            {task.facts.rule === 'ask' && (
+              <AskForm
+                key={task.key}
+                questions={task.facts.questions}
+                onAnswer={(answers) => walk.asked(task, answers)}
+              />
+            )}
             <p className="text-name leading-6">{taskWhy(task, kindOf, settings)}</p>
             <p className="text-lead leading-6">{taskHow(task, settings)}</p>
             <p className="text-ink2">{taskLeft(task)}</p>
@@ -134,10 +142,16 @@ export function StopCard({
         </div>
       </div>
       <ThumbBar>
-        <Button look="act" className={THUMB_MAIN} onClick={() => walk.done(task)}>
-          <b className="mr-2 font-semibold">Done</b>
-          <span className="truncate font-normal">{inSentence(taskTitle(task, settings))}</span>
-        </Button>
+        {task.rule === 'ask' ? (
+          <Button look="act" className={THUMB_MAIN} type="submit" form={ASK_FORM}>
+            <b className="font-semibold">Write it down</b>
+          </Button>
+        ) : (
+          <Button look="act" className={THUMB_MAIN} onClick={() => walk.done(task)}>
+            <b className="mr-2 font-semibold">Done</b>
+            <span className="truncate font-normal">{inSentence(taskTitle(task, settings))}</span>
+          </Button>
+        )}
       </ThumbBar>
     </section>
   );

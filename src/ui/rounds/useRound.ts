@@ -7,6 +7,7 @@ import type { RuleId, Task } from '@/core/care/task';
 import type { Felt, LooksBad } from '@/core/log/terms';
 import type { Entry, What } from '@/core/log/entry';
 import type { Draft } from '@/data/store';
+import { askingKey, type Question } from '@/core/plantings/trial';
 import { say } from '@/ui/session/say';
 import { useClock } from '@/ui/session/useClock';
 import { zoneOf, type Cared } from '@/ui/session/useCare';
@@ -35,6 +36,8 @@ export interface Walk {
   readonly done: (task: Task) => void;
   readonly skip: (task: Task) => void;
   readonly later: (task: Task) => void;
+  /** Keeps what was answered to the questions of a trial. */
+  readonly asked: (task: Task, answers: readonly (readonly [Question, number])[]) => void;
   /** Puts several off until tomorrow at once. */
   readonly laterAll: (tasks: readonly Task[]) => void;
   readonly bad: (plantingId: string, how: LooksBad) => void;
@@ -130,6 +133,20 @@ export function useRound(planted: Planted, cared: Cared, who: string): Walk {
           'Skipped: it is asked again when it is due again.',
         ),
       ),
+    asked: (task, answers) => {
+      const { facts, plantingId } = task;
+      if (facts.rule !== 'ask') return;
+      const drafts = answers.map(([question, value]): Omit<Draft, 'at' | 'zone'> => ({
+        of: { plantingId },
+        what: {
+          did: 'asked',
+          trialId: facts.trialId,
+          question: askingKey(question, facts.asking),
+          answer: String(value),
+        },
+      }));
+      write(drafts, 'Written down for the trial.');
+    },
     later: (task) => once(task.key, () => write([putOff(task)], 'Put off until tomorrow.')),
     laterAll: (tasks) => write(tasks.map(putOff), 'Put off until tomorrow. Enjoy the day.'),
     bad: (plantingId, how) =>

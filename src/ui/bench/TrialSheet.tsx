@@ -1,0 +1,162 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { localTime } from '@/core/calendar/day';
+import { LEAST_POTS, MOST_POTS, setUpTrial } from '@/core/learning/trialSetUp';
+import { QUESTIONS, type Question } from '@/core/plantings/trial';
+import type { PlantingInSpot } from '@/core/plantings/planting';
+import { Button } from '@/ui/controls/Button';
+import { buttonLook, entryLook } from '@/ui/controls/looks';
+import { Modal, ModalClose } from '@/ui/controls/Modal';
+import { Select } from '@/ui/controls/Select';
+import { Tick } from '@/ui/controls/Tick';
+import { useLibrary } from '@/ui/session/LibraryProvider';
+import { say } from '@/ui/session/say';
+import { useStore } from '@/ui/session/StoreProvider';
+import { useClock } from '@/ui/session/useClock';
+import { capital } from '@/words/format';
+import { halvesText, QUESTION_NAMES, TRIAL_FAULTS } from '@/words/trial';
+import { DifferenceFields, useDifference } from './DifferenceFields';
+import { HalvesRow } from './HalvesRow';
+
+const POTS = Array.from({ length: (MOST_POTS - LEAST_POTS) / 2 + 1 }, (_, i) => LEAST_POTS + 2 * i);
+const EVERY = [7, 14, 28] as const;
+
+/** Like pots, one thing different: which, how many, what is asked of them, and where each half stands by lot. */
+export default function TrialSheet({
+  it,
+  onClose,
+}: {
+  readonly it: PlantingInSpot;
+  readonly onClose: () => void;
+}) {
+  const store = useStore();
+  const clock = useClock();
+  const router = useRouter();
+  const { kindOf } = useLibrary();
+  // The lots are drawn once: who may draw again may choose.
+  const [id] = useState(() => `trial-${crypto.randomUUID().slice(0, 8)}`);
+  const chosen = useDifference(it);
+  const { difference } = chosen;
+  const [pots, setPots] = useState(10);
+  const [questions, setQuestions] = useState<readonly Question[]>(['height', 'looks']);
+  const [everyDays, setEveryDays] = useState(14);
+  const isDripped = it.spot.waters.by === 'drip';
+  const halves = difference && halvesText(difference, { kindOf, isDripped });
+  const usual = halves ? `${it.planting.name}, ${halves[0]} or ${halves[1]}` : it.planting.name;
+  const [typed, setTyped] = useState<string | null>(null);
+  const name = (typed ?? usual).trim().slice(0, 60);
+  const made = useMemo(
+    () =>
+      difference &&
+      setUpTrial(
+        it,
+        { id, name: name || 'Trial', difference, pots, questions, everyDays },
+        () => `spot-${crypto.randomUUID().slice(0, 8)}`,
+      ),
+    [it, id, name, difference, pots, questions, everyDays],
+  );
+  const fault = made && 'fault' in made ? TRIAL_FAULTS[made.fault] : null;
+  const setUp = async () => {
+    if (!store || !made || 'fault' in made) return;
+    const { plantings, spots } = made;
+    const zone = it.spot.site.timeZone;
+    const at = localTime(zone, clock.now());
+    await store.addAll({ plantings, spots, shelf: [] });
+    await store.log(
+      plantings.map(({ id: plantingId }) => ({
+        at,
+        zone,
+        of: { plantingId },
+        what: { did: 'chosen' },
+      })),
+    );
+    onClose();
+    router.push('/trolley');
+    say(
+      `${plantings.length} pots are set up. Buy for them and pot them up on one day; from then on the round asks.`,
+      {
+        label: 'Undo',
+        go: () => void Promise.all(plantings.map((planting) => store.remove(planting.id))),
+      },
+    );
+  };
+  return (
+    <Modal title="A trial" onClose={onClose}>
+      <DifferenceFields chosen={chosen} />
+      <div className="flex flex-wrap gap-3 pt-3">
+        <label className="grid">
+          <span className="text-note text-ink2">Pots</span>
+          <Select value={pots} onChange={({ target: { value } }) => setPots(Number(value))}>
+            {POTS.map((count) => (
+              <option key={count}>{count}</option>
+            ))}
+          </Select>
+        </label>
+        <label className="grid">
+          <span className="text-note text-ink2">Asked</span>
+          <Select
+            value={everyDays}
+            onChange={({ target: { value } }) => setEveryDays(Number(value))}
+          >
+            {EVERY.map((days) => (
+              <option key={days} value={days}>
+                every {days === 7 ? 'week' : `${days / 7} weeks`}
+              </option>
+            ))}
+          </Select>
+        </label>
+        <label className="grid min-w-48 flex-1">
+          <span className="text-note text-ink2">Name</span>
+          <input
+            className={entryLook({ className: 'w-full' })}
+            maxLength={60}
+            value={typed ?? name}
+            onChange={({ target: { value } }) => setTyped(value)}
+          />
+        </label>
+      </div>
+      <fieldset className="pt-3">
+        <legend className="float-left w-full pt-1 pb-1 text-note text-ink2">
+          Asked of every pot on the same days
+        </legend>
+        <div className="clear-both grid sm:grid-cols-2">
+          {QUESTIONS.map((question) => (
+            <Tick
+              key={question}
+              checked={questions.includes(question)}
+              onChange={({ target: { checked } }) =>
+                setQuestions(
+                  QUESTIONS.filter((one) => (one === question ? checked : questions.includes(one))),
+                )
+              }
+            >
+              {QUESTION_NAMES[question]}
+            </Tick>
+          ))}
+        </div>
+      </fieldset>
+      {made && !('fault' in made) && halves && (
+        <>
+          <HalvesRow halves={halves} pots={made.plantings.map(({ trial }) => trial!)} />
+          <p className="pt-1 text-small text-ink2">
+            Which of two neighbours is which was drawn by lot, so that light and wind along the row
+            fall on both. Stand them in this order.
+          </p>
+        </>
+      )}
+      {fault && (
+        <p role="alert" className="pt-3 font-semibold">
+          ▲ {fault}
+        </p>
+      )}
+      <p className="flex flex-wrap gap-2 pt-4">
+        <Button look="act" disabled={!made || fault !== null} onClick={() => void setUp()}>
+          {capital(`set up ${pots} pots`)}
+        </Button>
+        <ModalClose className={buttonLook({})}>Close</ModalClose>
+      </p>
+    </Modal>
+  );
+}
