@@ -97,12 +97,41 @@ test('a photograph on a phone: kept, laid under the drawing of its day, a plant 
   ).toBeVisible();
   await sheet.getByRole('button', { name: 'Keep as measured' }).click();
   await page.keyboard.press('Escape');
+  // The season in pictures: this week photographed, the others as expected; played, or as a strip where motion is not wanted.
+  const season = page.getByRole('region', { name: 'The season in pictures' });
+  await expect(season.locator('[data-frame]')).toContainText('photographed');
+  await season.getByLabel('Week of the season').fill('2');
+  await expect(season.locator('[data-frame="2"]')).toContainText('as expected');
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await season.getByRole('button', { name: 'Play' }).click();
+  const strip = season.getByRole('list', { name: 'Week by week' });
+  await expect(strip.getByRole('img', { name: /photographed/ })).toBeVisible();
+  expect(await strip.getByRole('listitem').count()).toBeGreaterThan(4);
+  await season.getByRole('button', { name: 'Close the strip' }).click();
+  await page.emulateMedia({ reducedMotion: 'no-preference' });
+  await season.getByRole('button', { name: 'Play' }).click();
+  await expect(season.locator('[data-frame="4"]')).toBeVisible();
   const entries = page.locator('[data-entry]');
   await page.getByLabel('Find a word, a plant, a day').fill('flax high');
   await expect(entries).toHaveCount(3);
   await page.getByLabel('Find a word, a plant, a day').fill('sulks');
   await expect(entries).toHaveCount(1);
   await expect(entries).toContainText('Two nights at 6 °C');
+  // All of them in one week: that one photographed, the others drawn, none before it was planted.
+  await page.goto('/diary');
+  const wall = page.getByRole('region', { name: 'All containers' });
+  const week = wall.getByLabel('The same week of all');
+  await expect(wall.locator('[data-shot]')).toHaveCount(1);
+  await expect(wall.locator('[data-shot]')).toContainText('Platform tub 1');
+  await week.fill('28');
+  await expect(wall.locator('[data-shot]')).toContainText('Photographed on 17 July 2026');
+  await week.fill('32');
+  await expect(wall.locator('[data-shot]')).toHaveCount(0);
+  await expect(wall.getByText(/As expected on \d+ August 2026/).first()).toBeVisible();
+  await week.fill('12');
+  await expect(wall.getByText('Did not stand then').first()).toBeVisible();
+  await wall.getByRole('button', { name: 'Today' }).click();
+  await expect(wall.getByText('Did not stand then')).toHaveCount(0);
 });
 
 test('next year from this year: what died is told, the same again has another in its place; the page for someone else and the diary go out as files', async ({

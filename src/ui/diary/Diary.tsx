@@ -19,6 +19,7 @@ import { ContainerSelect } from './ContainerSelect';
 import { EntryList } from './EntryList';
 import { found } from './found';
 import { NextYear } from './NextYear';
+import { SeasonFrames } from './SeasonFrames';
 import { SeenKinds } from './SeenKinds';
 import { Tell } from './Tell';
 import { Trials } from './Trials';
@@ -135,6 +136,7 @@ function Opened({ planted }: { readonly planted: Planted }) {
                 <span className="pl-2 text-small font-normal text-ink2">{lifeText(life)}</span>
               </h2>
               <SeasonLine it={it} log={log} />
+              <SeasonFrames key={it.planting.id} it={it} planted={planted} />
               <div className="flex flex-wrap items-start gap-x-4 gap-y-2 pt-3">
                 <NextYear it={it} held={own} />
                 <Button onClick={() => setOnPage(true)}>A page for someone else</Button>
