@@ -155,7 +155,15 @@ test('turned over with its plants in the shed, or not at all', async () => {
   await expect(
     store.turnOver([draft({ did: 'removed', why: 'over', to: 'compost' })], [bad]),
   ).rejects.toThrow('refused');
-  expect(await store.entries()).toHaveLength(1);
+  const [ended, ...more] = await store.entries();
+  expect(more).toEqual([]);
+  // Taken back later, only what came then goes out of the shed again.
+  await store.putOwnKinds([{ ...own, owned: 5, note: 'two from the neighbour' }]);
+  await store.turnBack([ended!], [{ kindId: 'viola-white', count: 3 }], at);
+  expect((await store.ownKinds())[0]).toMatchObject({ owned: 2, note: 'two from the neighbour' });
+  expect((await store.entries()).at(-1)).toMatchObject({ takesBack: ended!.id });
+  await store.turnBack([], [{ kindId: 'viola-white', count: 9 }], at);
+  expect((await store.ownKinds())[0]).toMatchObject({ owned: 0 });
 });
 
 test('what teaches of kinds is found without the rest of the log; a photograph by its own id', async () => {

@@ -16,6 +16,7 @@ import { bringBack, branchOf, type Kept } from '@/core/plantings/kept';
 import { byPlanting, lifeOf, type Life } from '@/core/log/life';
 import { chainOf, weeksBeforeOf } from '@/core/log/story';
 import type { Planting, PlantingInSpot } from '@/core/plantings/planting';
+import type { KindId } from '@/core/plants/kind';
 import { saysNothing, type OwnKind } from '@/core/plants/own';
 import type { ShelfItem } from '@/core/shelf/shelf';
 import type { Spot } from '@/core/spots/spot';
@@ -373,6 +374,27 @@ export class Store {
       await this.in.kinds.put(...owns);
     });
     return entries;
+  }
+
+  /**
+   * Takes back that a planting was turned over, and out of the shed what came into it then: what was put there or taken since stays told.
+   * @param came plants of each kind that went to the shed
+   */
+  async turnBack(
+    entries: readonly Entry[],
+    came: readonly { readonly kindId: KindId; readonly count: number }[],
+    at: string,
+  ): Promise<void> {
+    await this.write(['entries', 'kinds'], async () => {
+      for (const entry of entries) await this.takeBack(entry, at);
+      for (const { kindId, count } of came) {
+        const own = await this.in.kinds.get(kindId);
+        if (!own) continue;
+        const left = { ...own, owned: Math.max(0, own.owned - count) };
+        if (saysNothing(left)) await this.db.kinds.delete(kindId);
+        else await this.in.kinds.put(left);
+      }
+    });
   }
 
   /** Writes entries of another device into the log, as they were written there; those that are here stay as they are. @returns how many were new */

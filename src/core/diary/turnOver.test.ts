@@ -72,6 +72,34 @@ test('turned over it is over; it stood as it was until then, and the next planti
   expect(cleared(held.slice(0, 1))).toBeNull();
 });
 
+test('all of it said to stay, all of it stays, whatever would not live through the winter; a side plant that stays keeps its hole', () => {
+  const side = { id: 's0', kindId: 'lobelia-blue', size: '9cm', seed: 1, row: 0, hole: 2 } as const;
+  const basket = {
+    ...it,
+    sides: it.plants
+      .slice(0, 1)
+      .map((plant) => ({ ...plant, id: 's0' })) as unknown as typeof it.sides,
+    planting: { ...it.planting, sides: [side] },
+  };
+  const keepBut = (fate: (places: readonly string[]) => 'keep' | 'compost') => {
+    const rows = turnOver(basket, { today: DAY }).map((advice) => ({
+      ...advice,
+      fate: fate(advice.places),
+    }));
+    const told = turnedOver(rows, { plantingId: it.planting.id });
+    return cleared(told.map(({ what, of }) => ({ ...entry(it, DAY, what), of })));
+  };
+  const all = keepBut(() => 'keep')!;
+  expect(all.size).toBe(0);
+  const next = nextPlanting(basket, { id: 'next', plantedWeek: 42, cleared: all });
+  expect(next.places).toHaveLength(it.plants.length);
+  expect(next.sides).toEqual([side]);
+  const none = keepBut(() => 'compost');
+  expect(nextPlanting(basket, { id: 'n', plantedWeek: 42, cleared: none })).not.toHaveProperty(
+    'sides',
+  );
+});
+
 test('what died before is neither kept nor taken to the shed', () => {
   const [first] = it.plants;
   const gone = new Map([[first!.id, '2026-07-01']]);

@@ -145,8 +145,10 @@ export function turnedOver(
   }[],
   of: Pick<Entry['of'], 'plantingId' | 'spotId'>,
 ): readonly Pick<Entry, 'of' | 'what'>[] {
+  const stays = fates.flatMap(({ fate, places }) => (WHERE[fate] ? [] : places));
   return [
-    { of, what: { did: 'ended', why: '' } },
+    // With what stays, or else nobody could tell "all of it" from "nobody said".
+    { of: { ...of, placeIds: stays }, what: { did: 'ended', why: '' } },
     ...fates.flatMap(({ kind, places, fate }) => {
       const to = WHERE[fate];
       return to

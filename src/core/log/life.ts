@@ -84,7 +84,9 @@ export function cleared(held: readonly Entry[]): ReadonlySet<PlaceId> | null {
   const { overOn } = lifeOf(held);
   if (overOn === null) return null;
   const told = held.filter((entry) => isOf(entry, 'removed') && dayOf(entry) >= overOn);
-  return told.length === 0 ? null : new Set(told.flatMap(({ of }) => of.placeIds ?? []));
+  // Said to stay, all of it, nothing is cleared.
+  const isSaid = held.some((entry) => isOf(entry, 'ended') && entry.of.placeIds !== undefined);
+  return told.length === 0 && !isSaid ? null : new Set(told.flatMap(({ of }) => of.placeIds ?? []));
 }
 
 /** Whole weeks a planting has stood in its mix on a day; `null` when it has not been planted by then. */

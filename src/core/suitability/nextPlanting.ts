@@ -1,7 +1,13 @@
 import { borneC } from '../growth/winter';
 import { yearOut } from '../spots/yearOut';
 import { weekAfter } from '../units/units';
-import type { PlaceId, PlacedPlant, Planting, PlantingInSpot } from '../plantings/planting';
+import {
+  allPlants,
+  type PlaceId,
+  type PlacedPlant,
+  type Planting,
+  type PlantingInSpot,
+} from '../plantings/planting';
 
 /** Weeks for which what comes next is planned first. Ours: to the other end of the year. */
 const NEXT_WEEKS = 26;
@@ -21,7 +27,7 @@ export function staying(
   it: PlantingInSpot,
   cleared: ReadonlySet<PlaceId> | null,
 ): readonly PlacedPlant[] {
-  return it.plants.filter((plant) => (cleared ? !cleared.has(plant.id) : staysOn(plant, it)));
+  return allPlants(it).filter((plant) => (cleared ? !cleared.has(plant.id) : staysOn(plant, it)));
 }
 
 /**
@@ -44,15 +50,17 @@ export function nextPlanting(
   const { planting } = it;
   const stays = new Set(staying(it, cleared).map((plant) => plant.id));
   const {
-    sides: _sides,
+    sides = [],
     rimSeeds: _seeds,
     secondChoices: _choices,
     madeIn: _made,
     whatIf: _whatIf,
     ...kept
   } = planting;
+  const sidesLeft = sides.filter((place) => stays.has(place.id));
   return {
     ...kept,
+    ...(sidesLeft.length > 0 ? { sides: sidesLeft } : {}),
     id,
     name: `${planting.name}, next`.slice(0, 80),
     plantedWeek,

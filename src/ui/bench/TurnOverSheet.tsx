@@ -44,24 +44,23 @@ export default function TurnOverSheet({
     if (!store) return;
     const at = localTime(zone, clock.now());
     const of = { plantingId: it.planting.id, spotId: it.spot.id };
-    const owns = rows.flatMap(({ kind, fate, places }) => {
-      const more = toShed(fate) * places.length;
-      const own = ownOf(kind.id) ?? untold(kind.id);
-      return more > 0 ? [{ before: own, after: { ...own, owned: own.owned + more } }] : [];
+    const came = rows.flatMap(({ kind, fate, places }) => {
+      const count = toShed(fate) * places.length;
+      return count > 0 ? [{ kindId: kind.id, count }] : [];
     });
     const entries = await store.turnOver(
       turnedOver(rows, of).map((draft) => ({ at, zone, ...draft })),
-      owns.map(({ after }) => after),
+      came.map(({ kindId, count }) => {
+        const own = ownOf(kindId) ?? untold(kindId);
+        return { ...own, owned: own.owned + count };
+      }),
     );
     onClose();
     say(
       `${it.planting.name} is over. Its container is free, and keeps its story.${shed > 0 ? ` ${countText(shed, 'plant')} in the shed.` : ''}`,
       {
         label: 'Not yet',
-        go: () => {
-          for (const entry of entries) void store.takeBack(entry, localTime(zone, clock.now()));
-          void store.putOwnKinds(owns.map(({ before }) => before));
-        },
+        go: () => void store.turnBack(entries, came, localTime(zone, clock.now())),
       },
     );
   };
