@@ -8,6 +8,12 @@ async function halt(page: Page): Promise<void> {
   await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
 }
 
+async function dayIs(page: Page, day: string, said: string): Promise<void> {
+  await page.goto('/');
+  await page.locator('[data-held-day]').getByLabel('Another day').fill(day);
+  await expect(page.locator('[data-held-day]')).toContainText(said);
+}
+
 test('bought on a phone: ticked, fewer than wanted, dearer, another plant instead; all of it is there after a reload', async ({
   page,
 }) => {
@@ -81,7 +87,7 @@ test('bought on a phone: ticked, fewer than wanted, dearer, another plant instea
   await expect(basil).not.toHaveAttribute('data-ticked', '');
 });
 
-test('potted up on a phone: reloaded in the midst of it, one plant missing, one done by mistake; at the end it stands since that day', async ({
+test('a season on a phone by the Halt’s own clock, from planting to compost: reloaded in the midst of potting, one plant missing; walked past in July, told of in August, over in October, and what comes next', async ({
   page,
 }) => {
   await page.setViewportSize(PHONE);
@@ -127,6 +133,32 @@ test('potted up on a phone: reloaded in the midst of it, one plant missing, one 
   await page.getByRole('link', { name: 'Look at it on the bench' }).click();
   await expect(page.locator('[data-life="standing"]')).toContainText('Planted 17 July');
   await expect(page.locator('[data-place]')).toHaveCount(9);
+  // Two weeks on the round asks for it by name; what is done there is kept.
+  await dayIs(page, '2026-07-30', '30 July');
+  await page.goto('/rounds');
+  await expect(page.locator('[data-round]:not([data-part])')).toBeVisible();
+  await page.locator('[data-stop="demo-kitchen-pot"]').click();
+  const task = page.locator('[data-task^="demo-kitchen-pot "]');
+  const asked = (await task.getAttribute('data-task'))!;
+  await page.getByRole('button', { name: /^Done/ }).click();
+  await expect(page.locator(`[data-task="${asked}"]`)).toHaveCount(0);
+  // In August it is told of: what flowers, how high it has become, what died.
+  await dayIs(page, '2026-08-22', '22 August');
+  await page.goto('/diary?planting=demo-kitchen-pot');
+  const tell = page.getByRole('region', { name: 'Tell what happened' });
+  await tell.getByLabel('Plant').selectOption({ label: 'Purple basil' });
+  await tell.getByLabel('High, cm').fill('34');
+  await tell.getByRole('button', { name: 'Keep' }).click();
+  await tell.getByRole('radio', { name: 'Died' }).click();
+  await tell.getByLabel('Plant').selectOption({ label: 'Strawberry' });
+  await tell.getByRole('button', { name: 'Keep' }).click();
+  const told = page.getByRole('region', { name: 'What happened', exact: true });
+  await expect(told.locator('[data-entry="died"]')).toBeVisible();
+  await expect(told.locator('[data-entry="measured"]')).toBeVisible();
+  await expect(told.locator('[data-entry="planted"]')).toBeVisible();
+  // In October it is over: what died is neither kept nor composted again.
+  await dayIs(page, '2026-10-20', '20 October');
+  await page.goto('/bench?planting=demo-kitchen-pot');
   // It is over: it stands in the Yard no more, and its container tells of it.
   await page.getByRole('button', { name: 'It is over' }).click();
   const sheet = page.getByRole('dialog');
@@ -137,7 +169,7 @@ test('potted up on a phone: reloaded in the midst of it, one plant missing, one 
   await expect(page.locator('[data-life="over"]')).toBeVisible();
   await page.goto('/shelf?item=demo-kitchen');
   await expect(page.getByRole('region', { name: 'Its story' })).toContainText(
-    '9 plants; over since 17 July',
+    /plants; over since 20 October/,
   );
   // What comes next begins with the plants that stay, where they are.
   await page.getByRole('button', { name: 'Plan what comes next' }).click();
@@ -145,6 +177,9 @@ test('potted up on a phone: reloaded in the midst of it, one plant missing, one 
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Kitchen pot, next');
   const staying = await page.locator('[data-place]').count();
   expect(staying).toBeLessThan(9);
+  await page.goto('/diary?planting=demo-kitchen-pot');
+  await expect(told.locator('[data-entry="ended"]')).toBeVisible();
+  await expect(told.locator('[data-entry="removed"]').first()).toBeVisible();
 });
 
 test('by keyboard at the desk: chosen on the bench, planted with the space bar, the plan taken away on paper', async ({
