@@ -37,6 +37,7 @@ export const LONG_ON_PURPOSE: Readonly<Record<string, string>> = {
   PhotoDesk: SCREEN,
   SwapSheet: SCREEN,
   StopCard: SCREEN,
+  useTelling: GESTURE,
   useCare: 'one question to the worker: asked, told on the way, answered, given up',
   careWorld: 'one planting joined with all that is known of it, a line for each',
   box: 'the description of one chart',

@@ -64,7 +64,7 @@ export default function TrialSheet({
     const zone = it.spot.site.timeZone;
     const at = localTime(zone, clock.now());
     await store.addAll({ plantings, spots, shelf: [] });
-    await store.log(
+    const chosen = await store.log(
       plantings.map(({ id: plantingId }) => ({
         at,
         zone,
@@ -78,65 +78,23 @@ export default function TrialSheet({
       `${plantings.length} pots are set up. Buy for them and pot them up on one day; from then on the round asks.`,
       {
         label: 'Undo',
-        go: () => void Promise.all(plantings.map((planting) => store.remove(planting.id))),
+        go: () =>
+          void Promise.all([
+            ...chosen.map((entry) => store.takeBack(entry, localTime(zone, clock.now()))),
+            ...plantings.map((planting) => store.remove(planting.id)),
+          ]),
       },
     );
   };
   return (
     <Modal title="A trial" onClose={onClose}>
       <DifferenceFields chosen={chosen} />
-      <div className="flex flex-wrap gap-3 pt-3">
-        <label className="grid">
-          <span className="text-note text-ink2">Pots</span>
-          <Select value={pots} onChange={({ target: { value } }) => setPots(Number(value))}>
-            {POTS.map((count) => (
-              <option key={count}>{count}</option>
-            ))}
-          </Select>
-        </label>
-        <label className="grid">
-          <span className="text-note text-ink2">Asked</span>
-          <Select
-            value={everyDays}
-            onChange={({ target: { value } }) => setEveryDays(Number(value))}
-          >
-            {EVERY.map((days) => (
-              <option key={days} value={days}>
-                every {days === 7 ? 'week' : `${days / 7} weeks`}
-              </option>
-            ))}
-          </Select>
-        </label>
-        <label className="grid min-w-48 flex-1">
-          <span className="text-note text-ink2">Name</span>
-          <input
-            className={entryLook({ className: 'w-full' })}
-            maxLength={60}
-            value={typed ?? name}
-            onChange={({ target: { value } }) => setTyped(value)}
-          />
-        </label>
-      </div>
-      <fieldset className="pt-3">
-        <legend className="float-left w-full pt-1 pb-1 text-note text-ink2">
-          Asked of every pot on the same days
-        </legend>
-        <div className="clear-both grid sm:grid-cols-2">
-          {QUESTIONS.map((question) => (
-            <Tick
-              key={question}
-              checked={questions.includes(question)}
-              onChange={({ target: { checked } }) =>
-                setQuestions(
-                  QUESTIONS.filter((one) => (one === question ? checked : questions.includes(one))),
-                )
-              }
-            >
-              {QUESTION_NAMES[question]}
-            </Tick>
-          ))}
-        </div>
-      </fieldset>
+      <TrialFields
+        {...{ pots, setPots, everyDays, setEveryDays }}
+        name={typed ?? name}
+        onName={setTyped}
+      />
+      <AskedFields questions={questions} onPick={setQuestions} />
       {made && !('fault' in made) && halves && (
         <>
           <HalvesRow halves={halves} pots={made.plantings.map(({ trial }) => trial!)} />
@@ -158,5 +116,86 @@ export default function TrialSheet({
         <ModalClose className={buttonLook({})}>Close</ModalClose>
       </p>
     </Modal>
+  );
+}
+
+/** How many pots, how often they are asked, and what the trial is called. */
+function TrialFields({
+  pots,
+  setPots,
+  everyDays,
+  setEveryDays,
+  name,
+  onName,
+}: {
+  readonly pots: number;
+  readonly setPots: (pots: number) => void;
+  readonly everyDays: number;
+  readonly setEveryDays: (days: number) => void;
+  readonly name: string;
+  readonly onName: (name: string) => void;
+}) {
+  return (
+    <div className="flex flex-wrap gap-3 pt-3">
+      <label className="grid">
+        <span className="text-note text-ink2">Pots</span>
+        <Select value={pots} onChange={({ target: { value } }) => setPots(Number(value))}>
+          {POTS.map((count) => (
+            <option key={count}>{count}</option>
+          ))}
+        </Select>
+      </label>
+      <label className="grid">
+        <span className="text-note text-ink2">Asked</span>
+        <Select value={everyDays} onChange={({ target: { value } }) => setEveryDays(Number(value))}>
+          {EVERY.map((days) => (
+            <option key={days} value={days}>
+              every {days === 7 ? 'week' : `${days / 7} weeks`}
+            </option>
+          ))}
+        </Select>
+      </label>
+      <label className="grid min-w-48 flex-1">
+        <span className="text-note text-ink2">Name</span>
+        <input
+          className={entryLook({ className: 'w-full' })}
+          maxLength={60}
+          value={name}
+          onChange={({ target: { value } }) => onName(value)}
+        />
+      </label>
+    </div>
+  );
+}
+
+/** What is asked of every pot. */
+function AskedFields({
+  questions,
+  onPick,
+}: {
+  readonly questions: readonly Question[];
+  readonly onPick: (questions: readonly Question[]) => void;
+}) {
+  return (
+    <fieldset className="pt-3">
+      <legend className="float-left w-full pt-1 pb-1 text-note text-ink2">
+        Asked of every pot on the same days
+      </legend>
+      <div className="clear-both grid sm:grid-cols-2">
+        {QUESTIONS.map((question) => (
+          <Tick
+            key={question}
+            checked={questions.includes(question)}
+            onChange={({ target: { checked } }) =>
+              onPick(
+                QUESTIONS.filter((one) => (one === question ? checked : questions.includes(one))),
+              )
+            }
+          >
+            {QUESTION_NAMES[question]}
+          </Tick>
+        ))}
+      </div>
+    </fieldset>
   );
 }

@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { byPlanting, lifeOf } from '@/core/log/life';
+import type { PlantingInSpot } from '@/core/plantings/planting';
 import { holding } from '@/core/log/entry';
 import { Button, ButtonLink } from '@/ui/controls/Button';
 import { entryLook } from '@/ui/controls/looks';
@@ -46,7 +47,6 @@ export function Diary() {
 function Opened({ planted }: { readonly planted: Planted }) {
   const settings = useSettings();
   const { kindOf } = useLibrary();
-  const router = useRouter();
   const asked = useSearchParams().get('planting');
   const [words, setWords] = useState('');
   const [year, setYear] = useState('');
@@ -90,34 +90,7 @@ function Opened({ planted }: { readonly planted: Planted }) {
     <div className="pt-3.5 pb-10">
       <header className="flex flex-wrap items-end gap-x-4 gap-y-2">
         <h1 className="display text-room leading-10">Diary</h1>
-        <ContainerSelect
-          name="Of"
-          all="all containers"
-          stood={stood}
-          value={it?.planting.id ?? ''}
-          onPick={(id) => router.replace(id ? diaryHref(id) : '/diary', { scroll: false })}
-        />
-        {years.length > 1 && (
-          <label className="grid">
-            <span className="text-note text-ink2">Year</span>
-            <Select value={year} onChange={({ target: { value } }) => setYear(value)}>
-              <option value="">all</option>
-              {years.map((one) => (
-                <option key={one}>{one}</option>
-              ))}
-            </Select>
-          </label>
-        )}
-        <label className="grid min-w-48 flex-1 sm:max-w-80">
-          <span className="text-note text-ink2">Find a word, a plant, a day</span>
-          <input
-            type="search"
-            className={entryLook()}
-            maxLength={80}
-            value={words}
-            onChange={({ target: { value } }) => setWords(value)}
-          />
-        </label>
+        <DiaryQuestion {...{ stood, years, year, setYear, words, setWords }} asked={it} />
       </header>
       <div className="gap-6 wide:grid wide:grid-cols-[minmax(0,1fr)_400px]">
         <div className="min-w-0">
@@ -163,6 +136,59 @@ function Opened({ planted }: { readonly planted: Planted }) {
         </section>
       </div>
     </div>
+  );
+}
+
+/** Of which container, which year, and with which words in it. */
+function DiaryQuestion({
+  stood,
+  asked,
+  years,
+  year,
+  setYear,
+  words,
+  setWords,
+}: {
+  readonly stood: readonly PlantingInSpot[];
+  readonly asked: PlantingInSpot | undefined;
+  readonly years: readonly string[];
+  readonly year: string;
+  readonly setYear: (year: string) => void;
+  readonly words: string;
+  readonly setWords: (words: string) => void;
+}) {
+  const router = useRouter();
+  return (
+    <>
+      <ContainerSelect
+        name="Of"
+        all="all containers"
+        stood={stood}
+        value={asked?.planting.id ?? ''}
+        onPick={(id) => router.replace(id ? diaryHref(id) : '/diary', { scroll: false })}
+      />
+      {years.length > 1 && (
+        <label className="grid">
+          <span className="text-note text-ink2">Year</span>
+          <Select value={year} onChange={({ target: { value } }) => setYear(value)}>
+            <option value="">all</option>
+            {years.map((one) => (
+              <option key={one}>{one}</option>
+            ))}
+          </Select>
+        </label>
+      )}
+      <label className="grid min-w-48 flex-1 sm:max-w-80">
+        <span className="text-note text-ink2">Find a word, a plant, a day</span>
+        <input
+          type="search"
+          className={entryLook()}
+          maxLength={80}
+          value={words}
+          onChange={({ target: { value } }) => setWords(value)}
+        />
+      </label>
+    </>
   );
 }
 
