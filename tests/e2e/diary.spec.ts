@@ -134,6 +134,36 @@ test('a photograph on a phone: kept, laid under the drawing of its day, a plant 
   await expect(wall.getByText('Did not stand then')).toHaveCount(0);
 });
 
+test('what it was worth: two tubs made again at once, held against what they cost this year, and undone', async ({
+  page,
+}) => {
+  await halt(page);
+  await page.goto('/diary');
+  const worth = page.getByRole('region', { name: 'What it was worth' });
+  await expect(worth.getByRole('row', { name: /Platform tub 1/ })).toContainText('£29.70');
+  await expect(worth.getByRole('row', { name: /Basket 1/ })).toContainText('not told');
+  await worth.getByRole('checkbox', { name: 'Platform tub 1' }).check();
+  await worth.getByRole('checkbox', { name: 'Basket 1' }).check();
+  await expect(worth.locator('[data-again]')).toContainText('not told for all');
+  await worth.getByRole('checkbox', { name: 'Basket 1' }).uncheck();
+  await worth.getByRole('checkbox', { name: 'Platform tub 2' }).check();
+  await expect(worth.locator('[data-again="2"]')).toContainText('for each week of display');
+  await worth.getByRole('button', { name: '2 containers again' }).click();
+  await expect(page.getByText('2 plantings for next year')).toBeVisible();
+  await expect(worth.locator('[data-again]')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).first().click();
+  await page.goto('/');
+  const again = page.getByRole('link', { name: /Platform tub [12], again/ });
+  await expect(page.getByRole('link', { name: /Platform tub 2/ }).first()).toBeVisible();
+  await expect(again).toHaveCount(0);
+  await page.goto('/diary');
+  await worth.getByRole('checkbox', { name: 'Platform tub 2' }).check();
+  await worth.getByRole('button', { name: '1 container again' }).click();
+  await expect(page.getByText('1 planting for next year')).toBeVisible();
+  await page.goto('/');
+  await expect(again.first()).toBeVisible();
+});
+
 test('next year from this year: what died is told, the same again has another in its place; the page for someone else and the diary go out as files', async ({
   page,
 }) => {

@@ -2,6 +2,7 @@ import { addDays, weeksSince, type Day } from '../calendar/day';
 import type { DayWeather } from '../climate/weather';
 import type { Reading } from '../checks/reading';
 import { dayOf, isOf, type Entry, type What } from '../log/entry';
+import { spentOn } from './worth';
 
 /** Something that was seen, on the line of a season. */
 export interface Mark {
@@ -88,16 +89,10 @@ export function seasonLine(
         },
       ];
     }),
-    spentMinor: held.reduce((sum, entry) => sum + (isOf(entry, 'bought') ? shareOf(entry) : 0), 0),
+    spentMinor: held.reduce((sum, entry) => sum + spentOn(entry), 0),
     watered: count('watered'),
     fed: count('fed'),
   };
-}
-
-/** What of a purchase falls to one of the plantings it was for. */
-function shareOf({ what, of }: Entry): number {
-  if (what.did !== 'bought') return 0;
-  return (what.paidMinor ?? 0) / Math.max(1, of.plantingIds?.length ?? 1);
 }
 
 function flowerIn({ all, allSizesAt }: Reading, week: number): number {

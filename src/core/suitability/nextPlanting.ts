@@ -55,6 +55,7 @@ export function nextPlanting(
     secondChoices: _choices,
     madeIn: _made,
     whatIf: _whatIf,
+    trial: _trial,
     ...kept
   } = planting;
   const sidesLeft = sides.filter((place) => stays.has(place.id));

@@ -16,6 +16,7 @@ import { useSettings } from '@/ui/session/StoreProvider';
 import { usePlanted, type Planted } from '@/ui/session/usePlanted';
 import { countText } from '@/words/format';
 import { lifeText } from '@/words/life';
+import { AllAgain } from './AllAgain';
 import { ContainerSelect } from './ContainerSelect';
 import { EntryList } from './EntryList';
 import { found } from './found';
@@ -99,6 +100,7 @@ function Opened({ planted }: { readonly planted: Planted }) {
             <>
               <Wall stood={stood} rows={rows} planted={planted} />
               <Trials planted={planted} />
+              <AllAgain stood={stood} planted={planted} />
               <SeenKinds />
             </>
           )}

@@ -2,18 +2,16 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { again } from '@/core/diary/again';
 import { badlyIn } from '@/core/learning/badly';
 import type { Entry } from '@/core/log/entry';
-import { applyEdit, swapEdit } from '@/core/plantings/edits';
-import { inSpot, type PlantingInSpot } from '@/core/plantings/planting';
+import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Button } from '@/ui/controls/Button';
 import { benchHref } from '@/ui/session/links';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useStore } from '@/ui/session/StoreProvider';
 import { inSentence } from '@/words/names';
-import { runJob } from '@/workers/runJob';
+import { sameAgain } from './sameAgain';
 
 /** The same once more, with another kind in the place of each that went wrong; what was changed is said. */
 export function NextYear({
@@ -32,20 +30,12 @@ export function NextYear({
   const make = async () => {
     setBusy(true);
     try {
-      let planting = again(it.planting, `planting-${crypto.randomUUID().slice(0, 8)}`);
-      const changed: string[] = [];
-      for (const { kindId } of wrong) {
-        const now = inSpot(planting, it.spot, kindOf, it.house);
-        const [best] = await runJob('standIns', { it: now, kindId, only: null }, {});
-        if (!best) continue;
-        planting = applyEdit(planting, swapEdit(kindId, best.kindId, best.size));
-        changed.push(`${nameOf(best.kindId)} in the place of ${nameOf(kindId)}`);
-      }
+      const { planting, changed } = await sameAgain(it, held, kindOf);
       await store?.add(planting, it.spot);
       router.push(benchHref(planting.id));
       say(
         changed.length > 0
-          ? `The same again, with ${changed.join(', and ')}.`
+          ? `The same again, with ${changed.map(({ from, to }) => `${nameOf(to)} in the place of ${nameOf(from)}`).join(', and ')}.`
           : 'The same again: nothing was told to have gone wrong.',
       );
     } finally {
