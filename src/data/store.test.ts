@@ -197,6 +197,19 @@ test('a few that stand are read before the rest: those wanted, or where none is 
   expect(spots.map(({ id }) => id)).toEqual([SUNNY.id]);
 });
 
+test('several that came in at once go again at once, with what was written of them, all or none', async () => {
+  const { db, store } = await open();
+  const ids = ['a', 'b'];
+  for (const id of ids) await store.add({ ...planting(GOOD), id }, SUNNY);
+  const entries = await store.log(ids.map((id) => told9(id, { did: 'chosen' })));
+  const at = '2026-06-01T10:00:00+01:00';
+  await expect(store.removeAll(ids, { entries, at: 'no time' })).rejects.toThrow('refused');
+  expect(await db.plantings.count()).toBe(2);
+  await store.removeAll(ids, { entries, at });
+  expect(await db.plantings.count()).toBe(0);
+  expect((await store.entries()).filter(({ takesBack }) => takesBack)).toHaveLength(2);
+});
+
 test('migrations have no gaps, and a database of version 1 gains what is new and loses nothing', async () => {
   expect(MIGRATIONS.map(({ version }) => version)).toEqual(MIGRATIONS.map((_, i) => i + 1));
   const old = new Dexie('test-old');

@@ -386,7 +386,7 @@ export class Store {
     at: string,
   ): Promise<void> {
     await this.write(['entries', 'kinds'], async () => {
-      for (const entry of entries) await this.takeBack(entry, at);
+      await this.takeBackAll(entries, at);
       for (const { kindId, count } of came) {
         const own = await this.in.kinds.get(kindId);
         if (!own) continue;
@@ -465,8 +465,15 @@ export class Store {
 
   /** Takes back what was written down. */
   async takeBack(entry: Entry, at: string): Promise<void> {
+    await this.takeBackAll([entry], at);
+  }
+
+  /** Says that several entries do not hold, all or none. */
+  async takeBackAll(entries: readonly Entry[], at: string): Promise<void> {
     const what: What = { did: 'taken back' };
-    await this.log([{ at, zone: entry.zone, of: entry.of, what, takesBack: entry.id }]);
+    await this.log(
+      entries.map((entry) => ({ at, zone: entry.zone, of: entry.of, what, takesBack: entry.id })),
+    );
   }
 
   // ——————————————————————————————————————————————————————————————————————— changes with a way back
@@ -612,17 +619,17 @@ export class Store {
 
   /** Takes a planting away, and its spot when nothing else stands there and nothing was described of it. @returns what is needed to put it back */
   async remove(id: string): Promise<GonePlanting | null> {
-    return this.write(['plantings', 'spots', 'steps', 'kept'], async () => {
-      const planting = await this.in.plantings.get(id);
-      const spot = planting && (await this.in.spots.get(planting.spotId));
-      if (!planting || !spot) return null;
-      const kept = await this.db.kept.where('plantingId').equals(id).toArray();
-      const lone = (await this.db.plantings.where('spotId').equals(spot.id).count()) === 1;
-      await this.db.plantings.delete(id);
-      await this.db.kept.bulkDelete(kept.map((record) => String(record.id)));
-      if (lone && isBare(spot)) await this.db.spots.delete(spot.id);
-      const steps = await this.stepLog.forget([{ table: 'plantings', id }]);
-      return { planting, spot, kept: this.in.kept.readable(kept), steps };
+    return this.write(['plantings', 'spots', 'steps', 'kept'], () => this.removed(id));
+  }
+
+  /** Takes away plantings that came in at once, and what was written with them, all or none. */
+  async removeAll(
+    ids: readonly string[],
+    written: { readonly entries: readonly Entry[]; readonly at: string } | null = null,
+  ): Promise<void> {
+    await this.write(['plantings', 'spots', 'steps', 'kept', 'entries'], async () => {
+      for (const id of ids) await this.removed(id);
+      if (written) await this.takeBackAll(written.entries, written.at);
     });
   }
 
@@ -800,6 +807,20 @@ export class Store {
   }
 
   // ———————————————————————————————————————————————————————————————————————————————————— inside
+
+  /** Within a transaction: takes a planting away with all that is its own. */
+  private async removed(id: string): Promise<GonePlanting | null> {
+    const planting = await this.in.plantings.get(id);
+    const spot = planting && (await this.in.spots.get(planting.spotId));
+    if (!planting || !spot) return null;
+    const kept = await this.db.kept.where('plantingId').equals(id).toArray();
+    const lone = (await this.db.plantings.where('spotId').equals(spot.id).count()) === 1;
+    await this.db.plantings.delete(id);
+    await this.db.kept.bulkDelete(kept.map((record) => String(record.id)));
+    if (lone && isBare(spot)) await this.db.spots.delete(spot.id);
+    const steps = await this.stepLog.forget([{ table: 'plantings', id }]);
+    return { planting, spot, kept: this.in.kept.readable(kept), steps };
+  }
 
   /** An id that sorts by when it was given. */
   private freshId(): string {

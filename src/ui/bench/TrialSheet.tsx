@@ -79,10 +79,10 @@ export default function TrialSheet({
       {
         label: 'Undo',
         go: () =>
-          void Promise.all([
-            ...chosen.map((entry) => store.takeBack(entry, localTime(zone, clock.now()))),
-            ...plantings.map((planting) => store.remove(planting.id)),
-          ]),
+          void store.removeAll(
+            plantings.map((planting) => planting.id),
+            { entries: chosen, at: localTime(zone, clock.now()) },
+          ),
       },
     );
   };

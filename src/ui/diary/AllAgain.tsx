@@ -147,7 +147,7 @@ function MakeAgain({
         `${countText(plantings.length, 'planting')} for next year, as ideas${changes > 0 ? `; ${countText(changes, 'kind')} that went wrong ${changes === 1 ? 'has' : 'have'} another in ${changes === 1 ? 'its' : 'their'} place` : ''}.`,
         {
           label: 'Undo',
-          go: () => void Promise.all(plantings.map(({ id }) => store.remove(id))),
+          go: () => void store.removeAll(plantings.map(({ id }) => id)),
         },
       );
     } finally {

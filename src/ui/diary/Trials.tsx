@@ -88,10 +88,7 @@ function PlantedToday({ trial, planted }: { readonly trial: Trial; readonly plan
     const zone = zoneOf(its);
     say(`${countText(its.length, 'pot')} planted and put out, all on one day.`, {
       label: 'Undo',
-      go: () =>
-        void Promise.all(
-          entries.map((entry) => store.takeBack(entry, localTime(zone, clock.now()))),
-        ),
+      go: () => void store.takeBackAll(entries, localTime(zone, clock.now())),
     });
   };
   return (

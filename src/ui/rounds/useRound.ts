@@ -5,7 +5,7 @@ import { addDays, localTime } from '@/core/calendar/day';
 import { roundOf, walkingOrder, type Round } from '@/core/care/round';
 import type { RuleId, Task } from '@/core/care/task';
 import type { Felt, LooksBad } from '@/core/log/terms';
-import type { Entry, What } from '@/core/log/entry';
+import type { What } from '@/core/log/entry';
 import type { Draft } from '@/data/store';
 import { askingKey, type Question } from '@/core/plantings/trial';
 import { say } from '@/ui/session/say';
@@ -88,9 +88,7 @@ export function useRound(planted: Planted, cared: Cared, who: string): Walk {
           go: () => {
             // Taken back, it can be answered anew.
             sent.current = null;
-            void Promise.all(
-              entries.map((entry: Entry) => store.takeBack(entry, localTime(zone, clock.now()))),
-            );
+            void store.takeBackAll(entries, localTime(zone, clock.now()));
           },
         }),
       );
