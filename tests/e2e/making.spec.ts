@@ -151,6 +151,7 @@ test('a season on a phone by the Halt’s own clock, from planting to compost: r
   await tell.getByRole('button', { name: 'Keep' }).click();
   await tell.getByRole('radio', { name: 'Died' }).click();
   await tell.getByLabel('Plant').selectOption({ label: 'Strawberry' });
+  await tell.getByLabel('Of', { exact: true }).selectOption('ill');
   await tell.getByRole('button', { name: 'Keep' }).click();
   const told = page.getByRole('region', { name: 'What happened', exact: true });
   await expect(told.locator('[data-entry="died"]')).toBeVisible();
@@ -171,6 +172,7 @@ test('a season on a phone by the Halt’s own clock, from planting to compost: r
   await expect(page.getByRole('region', { name: 'Its story' })).toContainText(
     /plants; over since 20 October/,
   );
+  await expect(page.locator('[data-ill]')).toContainText('Strawberry was ill here');
   // What comes next begins with the plants that stay, where they are.
   await page.getByRole('button', { name: 'Plan what comes next' }).click();
   await page.waitForURL(/\/bench/);

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { byPlanting, cleared, lifeOf } from '@/core/log/life';
+import { illnessesIn } from '@/core/diary/potMemory';
 import { storyOf } from '@/core/log/story';
 import { benchHref } from '@/ui/session/links';
 import { dayIn, weekOfDay } from '@/core/calendar/day';
@@ -11,32 +12,36 @@ import { plantsIn, type PlantingInSpot } from '@/core/plantings/planting';
 import { nextPlanting, staying } from '@/core/suitability/nextPlanting';
 import { Button } from '@/ui/controls/Button';
 import { useClock } from '@/ui/session/useClock';
+import { useLibrary } from '@/ui/session/LibraryProvider';
 import { usePlanted } from '@/ui/session/usePlanted';
 import { useLive, useStore } from '@/ui/session/StoreProvider';
-import { countText } from '@/words/format';
-import { lifeText } from '@/words/life';
+import { capital, countText } from '@/words/format';
+import { dayText, lifeText } from '@/words/life';
+import { inSentence } from '@/words/names';
 
 /** What stood in this container, one planting after another, and what is meant to. */
 export function StorySheet({ shelfId }: { readonly shelfId: string }) {
   const store = useStore();
   const router = useRouter();
   const clock = useClock();
+  const { kindOf } = useLibrary();
   const planted = usePlanted();
   const told = useLive(
     async (s) => ({ plantings: await s.plantings(), entries: await s.entries() }),
     [shelfId],
   );
+  const held = useMemo(() => byPlanting(told?.entries ?? []), [told]);
   const story = useMemo(() => {
-    const held = byPlanting(told?.entries ?? []);
     return storyOf(shelfId, told?.plantings ?? [], (id) => lifeOf(held.get(id) ?? []));
-  }, [told, shelfId]);
+  }, [told, held, shelfId]);
   if (story.length === 0) return null;
   const followed = new Set(story.map(({ planting }) => planting.follows));
   const lastPlanted = story.findLast(
     ({ planting, life }) => life.plantedOn !== null && !followed.has(planting.id),
   );
   const last = planted?.its.find(({ planting }) => planting.id === lastPlanted?.planting.id);
-  const gone = last ? cleared(byPlanting(told?.entries ?? []).get(last.planting.id) ?? []) : null;
+  const ill = illnessesIn(story, (id) => held.get(id) ?? []);
+  const gone = last ? cleared(held.get(last.planting.id) ?? []) : null;
   const stays = last ? staying(last, gone).length : 0;
   const planNext = async (it: PlantingInSpot) => {
     const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
@@ -66,6 +71,16 @@ export function StorySheet({ shelfId }: { readonly shelfId: string }) {
           </li>
         ))}
       </ol>
+      {ill.map(({ day, kindId }) => (
+        <p key={`${day} ${kindId}`} data-ill className="border-t border-rule py-1.5">
+          <b>
+            {kindId ? capital(inSentence(kindOf(kindId)?.common ?? kindId)) : 'A plant'} was ill
+            here
+          </b>{' '}
+          ({dayText(day)} {day.slice(0, 4)}). Not the same again in this container; all of the mix
+          goes, not onto the heap, and the pot is scrubbed.
+        </p>
+      ))}
       {last && (
         <p className="border-t border-rule pt-2.5">
           <Button onClick={() => void planNext(last)}>Plan what comes next</Button>

@@ -2,6 +2,8 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import type { Day } from '@/core/calendar/day';
+import { isMixIll } from '@/core/diary/potMemory';
+import { byPlanting } from '@/core/log/life';
 import { isReused, storyOf } from '@/core/log/story';
 import {
   answersOn,
@@ -77,15 +79,15 @@ export function useShopping({
   // As text: most entries leave it as it is, and the list is not reckoned anew for them.
   const owned = JSON.stringify([...before]);
   const shelf = useLive((store) => store.shelf());
+  const held = useMemo(() => byPlanting(planted?.log ?? []), [planted]);
   const reused = chosen
     .filter(({ planting: { id, shelfId } }) => {
       const has = shelf?.find((item) => item.id === shelfId);
       const all = planted?.its.map(({ planting }) => planting) ?? [];
-      return (
-        has !== undefined &&
-        shelfId !== null &&
-        isReused(id, storyOf(shelfId, all, planted!.lifeOf), has.count)
-      );
+      if (has === undefined || shelfId === null) return false;
+      const story = storyOf(shelfId, all, planted!.lifeOf);
+      // After a disease all of the mix goes.
+      return isReused(id, story, has.count) && !isMixIll(story, (one) => held.get(one) ?? []);
     })
     .map(({ planting }) => planting.id)
     .join(' ');
