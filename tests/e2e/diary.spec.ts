@@ -70,6 +70,8 @@ test('a photograph on a phone: kept, laid under the drawing of its day, a plant 
   await halt(page);
   await page.goto('/diary');
   await page.getByRole('link', { name: /Platform tub 1/ }).click();
+  // What is told before its own pages are open is told of the container picked there.
+  await expect(page.getByRole('heading', { level: 2, name: /^Platform tub 1/ })).toBeVisible();
   const tell = page.getByRole('region', { name: 'Tell what happened' });
   await tell.getByRole('radio', { name: 'Photograph' }).click();
   const picker = page.getByLabel('A photograph of it');

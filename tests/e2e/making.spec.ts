@@ -151,7 +151,7 @@ test('a season on a phone by the Halt’s own clock, from planting to compost: r
   await tell.getByRole('button', { name: 'Keep' }).click();
   await tell.getByRole('radio', { name: 'Died' }).click();
   await tell.getByLabel('Plant').selectOption({ label: 'Strawberry' });
-  await tell.getByLabel('Of', { exact: true }).selectOption('ill');
+  await tell.getByRole('combobox', { name: /^Of/ }).selectOption('ill');
   await tell.getByRole('button', { name: 'Keep' }).click();
   const told = page.getByRole('region', { name: 'What happened', exact: true });
   await expect(told.locator('[data-entry="died"]')).toBeVisible();
