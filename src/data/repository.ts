@@ -14,7 +14,7 @@ export interface Unreadable {
   readonly raw: Raw;
 }
 
-/** Records parsed in one go: some 10 ms on a slow phone. */
+/** Records parsed before the page may go on. */
 const PART = 200;
 
 /** The next turn of the browser's own loop: what waits there, a press or a frame, comes first. */

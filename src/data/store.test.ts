@@ -10,7 +10,7 @@ import { openHere } from '../../tests/builders/store';
 
 const TUB = { table: 'plantings', id: 'planting' } as const;
 /** What was told of a planting on a morning. */
-const told9 = (plantingId: string, what: What) => ({
+const toldOf = (plantingId: string, what: What) => ({
   at: '2026-06-01T09:00:00+01:00',
   zone: 'Europe/London',
   of: { plantingId },
@@ -171,9 +171,9 @@ test('a record that cannot be read is counted and left untouched', async () => {
 test('entries read before are not read again, unless they were taken away and others have their ids', async () => {
   const { db, store } = await open();
   const { store: beside } = await openHere(db.name);
-  const [told] = await store.log([told9('pot', { did: 'pinched' })]);
+  const [told] = await store.log([toldOf('pot', { did: 'pinched' })]);
   expect(await beside.entries()).toEqual([told]);
-  await store.log([told9('pot', { did: 'turned', byDeg: 90 })]);
+  await store.log([toldOf('pot', { did: 'turned', byDeg: 90 })]);
   expect((await beside.entries()).map(({ what }) => what.did)).toEqual(['pinched', 'turned']);
   // As when the demo set is taken away and loaded on another day.
   await db.entries.delete(told!.id);
@@ -189,7 +189,7 @@ test('a few that stand are read before the rest: those wanted, or where none is 
   const few = async (ids: readonly string[]) =>
     (await store.fewStanding(ids, 2)).plantings.map(({ id }) => id);
   expect(await few([])).toEqual([]);
-  await store.log(['b', 'c'].map((id) => told9(id, { did: 'planted', plants: [] })));
+  await store.log(['b', 'c'].map((id) => toldOf(id, { did: 'planted', plants: [] })));
   expect(await few([])).toEqual(['b', 'c']);
   expect(await few(['gone', 'c', 'a'])).toEqual(['c']);
   const { entries, spots } = await store.fewStanding(['c'], 2);
@@ -200,8 +200,15 @@ test('a few that stand are read before the rest: those wanted, or where none is 
 test('several that came in at once go again at once, with what was written of them, all or none', async () => {
   const { db, store } = await open();
   const ids = ['a', 'b'];
-  for (const id of ids) await store.add({ ...planting(GOOD), id }, SUNNY);
-  const entries = await store.log(ids.map((id) => told9(id, { did: 'chosen' })));
+  const plantings = ids.map((id) => ({ ...planting(GOOD), id }));
+  const drafts = ids.map((id) => toldOf(id, { did: 'chosen' }));
+  const bad = { ...drafts[0]!, at: 'no time' };
+  await expect(
+    store.addAll({ spots: [SUNNY], plantings, shelf: [], drafts: [bad] }),
+  ).rejects.toThrow('refused');
+  expect([await db.plantings.count(), await db.entries.count()]).toEqual([0, 0]);
+  const entries = await store.addAll({ spots: [SUNNY], plantings, shelf: [], drafts });
+  expect(entries).toEqual(await store.entries());
   const at = '2026-06-01T10:00:00+01:00';
   await expect(store.removeAll(ids, { entries, at: 'no time' })).rejects.toThrow('refused');
   expect(await db.plantings.count()).toBe(2);

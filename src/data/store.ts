@@ -594,6 +594,7 @@ export class Store {
     shelf,
     groups = [],
     entries = [],
+    drafts = [],
     heldAt,
   }: {
     readonly spots: readonly Spot[];
@@ -601,20 +602,24 @@ export class Store {
     readonly shelf: readonly ShelfItem[];
     readonly groups?: readonly Gathering[];
     readonly entries?: readonly Entry[];
+    /** What is written of them as they come in. */
+    readonly drafts?: readonly Draft[];
     /** The day it brings along; not taken where the gardener has something of their own already. */
     readonly heldAt?: string;
-  }): Promise<void> {
+  }): Promise<readonly Entry[]> {
     const tables = ['plantings', 'spots', 'shelf', 'groups', 'entries', 'settings'];
+    const written = drafts.map((draft): Entry => ({ id: this.freshId(), ...draft }));
     await this.write(tables, async () => {
       const bare = (await this.db.plantings.count()) === 0;
       if (heldAt && bare)
         await this.in.settings.put({ key: 'settings', ...(await this.settings()), heldAt });
-      await this.in.entries.put(...entries);
+      await this.in.entries.put(...entries, ...written);
       await this.in.groups.put(...groups);
       await this.in.shelf.put(...shelf);
       await this.in.spots.put(...spots);
       await this.in.plantings.put(...plantings);
     });
+    return written;
   }
 
   /** Takes a planting away, and its spot when nothing else stands there and nothing was described of it. @returns what is needed to put it back */

@@ -1,6 +1,6 @@
 import { addDays, weekOfDay } from '../calendar/day';
 import type { Entry } from '../log/entry';
-import { dayInWeek, framesOf, shotNear, shotsOf } from './pictures';
+import { dayInWeek, framesOf, shotNear, shotsOf, stillsOf } from './pictures';
 
 let count = 0;
 const photo = (day: string, plantingId: string | undefined = 'tub'): Entry =>
@@ -11,7 +11,8 @@ const photo = (day: string, plantingId: string | undefined = 'tub'): Entry =>
     of: plantingId ? { plantingId } : {},
     what: { did: 'photographed', photoId: `photo ${day}`, angle: 'front' },
   }) as Entry;
-const TUB = { plantingId: 'tub', plantedOn: '2026-05-14', until: '2026-06-12' };
+const ofTub = (log: readonly Entry[]) => shotsOf(log).get('tub') ?? [];
+const TUB = { plantedOn: '2026-05-14', until: '2026-06-12' };
 
 test('photographs that hold, by the day they show, of whichever planting they are', () => {
   const late = photo('2026-07-02');
@@ -22,24 +23,28 @@ test('photographs that hold, by the day they show, of whichever planting they ar
     takesBack: wrong.id,
   } as Entry;
   const early = photo('2026-05-20', 'box');
-  expect(shotsOf([late, wrong, early, back]).map(({ day }) => day)).toEqual([
-    '2026-05-20',
-    '2026-07-02',
+  const first = photo('2026-06-01');
+  const shots = shotsOf([late, wrong, early, back, first, photo('2026-06-02', '')]);
+  const days = (id: string) => shots.get(id)?.map(({ day }) => day);
+  expect([days('tub'), days('box'), shots.size]).toEqual([
+    ['2026-06-01', '2026-07-02'],
+    ['2026-05-20'],
+    2,
   ]);
 });
 
 test('the nearest photograph within six days stands for a day, and only of that planting', () => {
-  const shots = shotsOf([photo('2026-07-01'), photo('2026-07-09'), photo('2026-07-05', 'box')]);
-  expect(shotNear(shots, 'tub', '2026-07-04')?.day).toBe('2026-07-01');
-  expect(shotNear(shots, 'tub', '2026-07-06')?.day).toBe('2026-07-09');
+  const shots = ofTub([photo('2026-07-01'), photo('2026-07-09'), photo('2026-07-05', 'box')]);
+  expect(shotNear(shots, '2026-07-04')?.day).toBe('2026-07-01');
+  expect(shotNear(shots, '2026-07-06')?.day).toBe('2026-07-09');
   // As near to both: the earlier.
-  expect(shotNear(shots, 'tub', '2026-07-05')?.day).toBe('2026-07-01');
-  expect(shotNear(shots, 'tub', '2026-07-15')?.day).toBe('2026-07-09');
-  expect(shotNear(shots, 'tub', '2026-07-16')).toBeNull();
+  expect(shotNear(shots, '2026-07-05')?.day).toBe('2026-07-01');
+  expect(shotNear(shots, '2026-07-15')?.day).toBe('2026-07-09');
+  expect(shotNear(shots, '2026-07-16')).toBeNull();
 });
 
 test('a season in frames: each week once, shown by its last photograph or drawn', () => {
-  const shots = shotsOf([
+  const shots = ofTub([
     photo('2026-05-10'),
     photo('2026-05-22'),
     photo('2026-05-26'),
@@ -59,6 +64,14 @@ test('a season in frames: each week once, shown by its last photograph or drawn'
   expect(frames[2]!.day).toBe('2026-05-28');
   expect(framesOf(shots, { ...TUB, until: TUB.plantedOn })).toHaveLength(1);
   expect(framesOf(shots, { ...TUB, until: '2026-05-13' })).toEqual([]);
+});
+
+test('stills lie evenly over a season, and none that was photographed is left out', () => {
+  const year = { plantedOn: '2026-01-01', until: '2026-12-30' };
+  const drawn = stillsOf(framesOf([], year), 8);
+  expect(drawn.map(({ weeks }) => weeks)).toEqual([0, 7, 14, 21, 28, 35, 42, 49]);
+  const seen = stillsOf(framesOf(ofTub([photo('2026-01-16')]), year), 8);
+  expect(seen.map(({ weeks }) => weeks)).toEqual([0, 2, 7, 14, 21, 28, 35, 42, 49]);
 });
 
 test('each planting comes to a week of the year in its own year, from its first day until it is over', () => {

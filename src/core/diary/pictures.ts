@@ -1,9 +1,8 @@
 import { addDays, daysBetween, nextStartOf, weeksSince, type Day } from '../calendar/day';
 import { dayOf, holding, isOf, type Entry } from '../log/entry';
 
-/** A photograph by the planting and the day it shows. */
+/** A photograph by the day it shows. */
 export interface Shot {
-  readonly plantingId: string;
   readonly photoId: string;
   readonly day: Day;
 }
@@ -20,48 +19,59 @@ export interface Frame {
 /** A photograph stands for a day this many days from its own at most. */
 const NEAR_DAYS = 6;
 
-/** Every photograph that holds, in the order of the days they show. */
-export function shotsOf(log: readonly Entry[]): readonly Shot[] {
-  return holding(log)
-    .flatMap((entry): Shot[] =>
-      isOf(entry, 'photographed') && entry.of.plantingId !== undefined
-        ? [{ plantingId: entry.of.plantingId, photoId: entry.what.photoId, day: dayOf(entry) }]
-        : [],
-    )
-    .sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : 0));
+/** Every photograph that holds, by its planting, in the order of the days they show. */
+export function shotsOf(log: readonly Entry[]): ReadonlyMap<string, readonly Shot[]> {
+  const found = new Map<string, Shot[]>();
+  for (const entry of holding(log)) {
+    const { plantingId } = entry.of;
+    if (!isOf(entry, 'photographed') || plantingId === undefined) continue;
+    const shot = { photoId: entry.what.photoId, day: dayOf(entry) };
+    const list = found.get(plantingId);
+    if (list) list.push(shot);
+    else found.set(plantingId, [shot]);
+  }
+  for (const list of found.values())
+    list.sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : 0));
+  return found;
 }
 
-/** The photograph of a planting nearest to a day, the earlier of two as near; `null` where none is near. */
-export function shotNear(shots: readonly Shot[], plantingId: string, day: Day): Shot | null {
+/**
+ * The photograph nearest to a day, the earlier of two as near; `null` where none is near.
+ * @param shots those of one planting, by day
+ */
+export function shotNear(shots: readonly Shot[], day: Day): Shot | null {
   let best: Shot | null = null;
   const off = (shot: Shot) => Math.abs(daysBetween(shot.day, day));
-  for (const shot of shots) {
-    if (shot.plantingId !== plantingId || off(shot) > NEAR_DAYS) continue;
-    if (!best || off(shot) < off(best)) best = shot;
-  }
+  for (const shot of shots)
+    if (off(shot) <= NEAR_DAYS && (!best || off(shot) < off(best))) best = shot;
   return best;
 }
 
 /**
  * A season week by week, from planting to a last day: the last photograph of each week, or none.
+ * @param shots those of one planting, by day
  * @returns at least one frame; none where the last day lies before planting
  */
 export function framesOf(
   shots: readonly Shot[],
-  { plantingId, plantedOn, until }: PlantedUntil,
+  { plantedOn, until }: PlantedUntil,
 ): readonly Frame[] {
   if (until < plantedOn) return [];
-  const its = shots.filter((shot) => shot.plantingId === plantingId);
   return Array.from({ length: weeksSince(plantedOn, until) + 1 }, (_, weeks): Frame => {
-    const shot = its.findLast(
+    const shot = shots.findLast(
       ({ day }) => day >= plantedOn && weeksSince(plantedOn, day) === weeks,
     );
     return { day: shot?.day ?? addDays(plantedOn, 7 * weeks), weeks, shot: shot ?? null };
   });
 }
 
+/** So many frames over a whole season, evenly, and every one that was photographed. */
+export function stillsOf(frames: readonly Frame[], many: number): readonly Frame[] {
+  const step = Math.max(1, Math.ceil(frames.length / many));
+  return frames.filter(({ shot }, i) => shot !== null || i % step === 0);
+}
+
 interface PlantedUntil {
-  readonly plantingId: string;
   readonly plantedOn: Day;
   readonly until: Day;
 }
@@ -71,10 +81,7 @@ interface PlantedUntil {
  * @param week 1–52
  * @returns `null` where it was over by then
  */
-export function dayInWeek(
-  week: number,
-  { plantedOn, until }: Pick<PlantedUntil, 'plantedOn' | 'until'>,
-): Day | null {
+export function dayInWeek(week: number, { plantedOn, until }: PlantedUntil): Day | null {
   // The week in which it was planted counts, from the day it was.
   const start = nextStartOf(week, addDays(plantedOn, -NEAR_DAYS));
   const day = start < plantedOn ? plantedOn : start;

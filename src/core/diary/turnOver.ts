@@ -2,9 +2,8 @@ import { addDays, weekOfDay, type Day } from '../calendar/day';
 import type { Entry, What } from '../log/entry';
 import { borneC } from '../growth/winter';
 import type { KindId, PlantKind, Propagation } from '../plants/kind';
-import { NURSERY_SIZES } from '../plants/nursery';
-import { minorOf } from '../making/needs';
 import { allPlants, type PlaceId, type PlantingInSpot } from '../plantings/planting';
+import { eachMinor } from './worth';
 import { yearOut, type WeekOut } from '../spots/yearOut';
 
 /** What becomes of plants when a planting is over. */
@@ -62,7 +61,7 @@ export function turnOver(
       fate,
       how,
       by: fate === 'keep' || fate === 'compost' ? null : coldFrom(kind, year, today),
-      eachMinor: priceMinor(kind),
+      eachMinor: eachMinor(kind),
     };
   });
 }
@@ -111,11 +110,6 @@ function savedBy(fate: Fate): number {
 export function toShed(fate: Fate): number {
   if (fate === 'divide') return 1;
   return fate === 'cuttings' || fate === 'indoors' ? 1 : 0;
-}
-
-function priceMinor({ sold }: PlantKind): number {
-  const [unit] = sold;
-  return unit ? minorOf(unit.price) / (unit.perSale ?? NURSERY_SIZES[unit.size].perSale) : 0;
 }
 
 /** The day before the first week ahead with a night, in one year of ten, that it would not live through. */

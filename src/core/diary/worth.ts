@@ -1,7 +1,8 @@
 import { daysBetween, type Day } from '../calendar/day';
 import { dayOf, isOf, type Entry } from '../log/entry';
 import { minorOf } from '../making/needs';
-import { NURSERY_SIZES } from '../plants/nursery';
+import type { PlantKind } from '../plants/kind';
+import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
 import { allPlants, type PlantingInSpot } from '../plantings/planting';
 
 /** What a planting gave and took, as far as it was told. */
@@ -60,11 +61,7 @@ export function worthOf(
       0,
     ),
     againMinor: Math.round(
-      allPlants(it).reduce((sum, { kind, size }) => {
-        const unit = kind.sold.find((one) => one.size === size) ?? kind.sold[0];
-        if (!unit) return sum;
-        return sum + minorOf(unit.price) / (unit.perSale ?? NURSERY_SIZES[unit.size].perSale);
-      }, 0),
+      allPlants(it).reduce((sum, { kind, size }) => sum + eachMinor(kind, size), 0),
     ),
   };
 }
@@ -73,4 +70,10 @@ export function worthOf(
 export function spentOn({ what, of }: Pick<Entry, 'what' | 'of'>): number {
   if (what.did !== 'bought') return 0;
   return (what.paidMinor ?? 0) / Math.max(1, of.plantingIds?.length ?? 1);
+}
+
+/** What one plant costs by the book in a size, or where it is not sold so in the first it is sold in, pence or cents. */
+export function eachMinor({ sold }: Pick<PlantKind, 'sold'>, size?: NurserySizeId): number {
+  const unit = sold.find((one) => one.size === size) ?? sold[0];
+  return unit ? minorOf(unit.price) / (unit.perSale ?? NURSERY_SIZES[unit.size].perSale) : 0;
 }

@@ -44,7 +44,10 @@ const differing = (difference: Difference) => {
 
 test('ten pots: every pair of neighbours has one of each half, each can be kept, none has the past of the first', () => {
   const past = applyEdit(IT.planting, { kind: 'rename', name: 'Older' });
-  const it = { ...IT, planting: { ...past, follows: 'before', whatIf: 'b' } };
+  const it = {
+    ...IT,
+    planting: { ...past, shelfId: 'tub', follows: 'before', whatIf: 'b' },
+  };
   const { plantings, spots } = setUp({}, it);
   expect(plantings).toHaveLength(10);
   expect(spots).toEqual([]);
@@ -56,6 +59,7 @@ test('ten pots: every pair of neighbours has one of each half, each can be kept,
     expect(plantingSchema.parse(one)).toEqual(one);
     expect(one).not.toHaveProperty('follows');
     expect(one).not.toHaveProperty('whatIf');
+    expect(one.shelfId).toBeNull();
     // The name tells the place, not the half: whoever looks need not know.
     expect(one.name).toBe(`Place ${one.trial!.place}, Feed or not`);
   }
@@ -176,6 +180,26 @@ test('three pairs are the least; a lost pot takes its pair away; what was taken 
     takesBack: six.log[0]!.id,
   };
   expect(height({ ...six, log: [...six.log, back] }).pairs).toBe(2);
+});
+
+test('what is no answer to what is asked is not counted: out of range, no number, another question, another trial', () => {
+  const six = answered(6, (half) => (half ? 30 : 20));
+  const asked = (change: Readonly<Partial<Record<string, string>>>) => ({
+    ...six,
+    log: six.log.map((one, i) =>
+      i === 0 ? { ...one, what: { ...one.what, ...change } as typeof one.what } : one,
+    ),
+  });
+  for (const change of [
+    { answer: '1e9' },
+    { answer: '-1' },
+    { answer: 'tall' },
+    { question: `toString ${DAY}` },
+    { question: 'height' },
+    { trialId: 'other' },
+  ])
+    expect(height(asked(change)).pairs).toBe(2);
+  expect(height(asked({ answer: '400' })).pairs).toBe(3);
 });
 
 test('the doubt holds the truth in nine trials of ten, and nine of ten that differ in nothing are told so', () => {

@@ -110,15 +110,19 @@ interface Answer {
 }
 
 /** The last answer of each pot to each question of a day holds. */
-function answersOf({ id, pots }: Trial, log: readonly Entry[]): readonly Answer[] {
+function answersOf({ id, pots, questions }: Trial, log: readonly Entry[]): readonly Answer[] {
   const byPot = new Map(pots.map((pot) => [pot.plantingId, pot]));
   const found = new Map<string, Answer>();
   for (const entry of holding(log)) {
     if (!isOf(entry, 'asked') || entry.what.trialId !== id) continue;
     const pot = byPot.get(entry.of.plantingId ?? '');
-    const [question, day] = entry.what.question.split(' ') as [Question, Day | undefined];
+    const [asked, day] = entry.what.question.split(' ');
+    const question = questions.find((one) => one === asked);
+    if (!pot || !day || !question) continue;
+    // Out of a file of another hand it may be anything.
     const value = Number(entry.what.answer);
-    if (!pot || !day || !(question in ANSWERS) || !Number.isFinite(value)) continue;
+    const { least, most } = ANSWERS[question];
+    if (!(value >= least && value <= most)) continue;
     found.set(`${pot.plantingId} ${question} ${day}`, { pot, question, day, value });
   }
   return [...found.values()];

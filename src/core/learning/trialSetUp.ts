@@ -72,7 +72,8 @@ export function setUpTrial(
 /** A planting as one of many begins: nothing of its own past. */
 function bare(planting: Planting): Planting {
   const { madeIn: _, follows: _1, whatIf: _2, trial: _3, ...rest } = planting;
-  return { ...rest, demo: false };
+  // They are other containers than the one it was planned in.
+  return { ...rest, shelfId: null, demo: false };
 }
 
 function otherSpot(spot: Spot, difference: Difference, freshId: () => string): Spot {

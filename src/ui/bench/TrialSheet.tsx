@@ -15,7 +15,6 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useStore } from '@/ui/session/StoreProvider';
 import { useClock } from '@/ui/session/useClock';
-import { capital } from '@/words/format';
 import { halvesText, QUESTION_NAMES, TRIAL_FAULTS } from '@/words/trial';
 import { DifferenceFields, useDifference } from './DifferenceFields';
 import { HalvesRow } from './HalvesRow';
@@ -63,15 +62,17 @@ export default function TrialSheet({
     const { plantings, spots } = made;
     const zone = it.spot.site.timeZone;
     const at = localTime(zone, clock.now());
-    await store.addAll({ plantings, spots, shelf: [] });
-    const chosen = await store.log(
-      plantings.map(({ id: plantingId }) => ({
+    const entries = await store.addAll({
+      plantings,
+      spots,
+      shelf: [],
+      drafts: plantings.map(({ id: plantingId }) => ({
         at,
         zone,
         of: { plantingId },
         what: { did: 'chosen' },
       })),
-    );
+    });
     onClose();
     router.push('/trolley');
     say(
@@ -81,7 +82,7 @@ export default function TrialSheet({
         go: () =>
           void store.removeAll(
             plantings.map((planting) => planting.id),
-            { entries: chosen, at: localTime(zone, clock.now()) },
+            { entries, at: localTime(zone, clock.now()) },
           ),
       },
     );
@@ -111,7 +112,7 @@ export default function TrialSheet({
       )}
       <p className="flex flex-wrap gap-2 pt-4">
         <Button look="act" disabled={!made || fault !== null} onClick={() => void setUp()}>
-          {capital(`set up ${pots} pots`)}
+          Set up {pots} pots
         </Button>
         <ModalClose className={buttonLook({})}>Close</ModalClose>
       </p>

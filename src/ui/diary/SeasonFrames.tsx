@@ -3,7 +3,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { addDays, dayIn } from '@/core/calendar/day';
 import { read } from '@/core/checks/reading';
-import { framesOf, shotsOf, type Frame } from '@/core/diary/pictures';
+import { framesOf, shotsOf, stillsOf, type Frame } from '@/core/diary/pictures';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Button } from '@/ui/controls/Button';
 import { Range } from '@/ui/controls/Range';
@@ -38,29 +38,27 @@ export function SeasonFrames({
     if (plantedOn === null) return [];
     const last = overOn ?? addDays(plantedOn, 7 * read(it).weeks);
     const until = last < today ? last : today;
-    return framesOf(shotsOf(planted.log), { plantingId: id, plantedOn, until });
+    return framesOf(shotsOf(planted.log).get(id) ?? [], { plantedOn, until });
   }, [it, id, plantedOn, overOn, today, planted.log]);
   const [at, setAt] = useState<number | null>(null);
   const [isPlaying, setPlaying] = useState(false);
   const last = frames.length - 1;
+  const shown = Math.min(at ?? last, last);
   useEffect(() => {
     if (!isPlaying) return;
-    const timer = setInterval(() => {
-      setAt((now) => {
-        const next = (now ?? -1) + 1;
-        if (next >= last) setPlaying(false);
-        return Math.min(next, last);
-      });
+    const timer = setTimeout(() => {
+      if (shown >= last - 1) setPlaying(false);
+      setAt(Math.min(shown + 1, last));
     }, FRAME_MS);
-    return () => clearInterval(timer);
-  }, [isPlaying, last]);
+    return () => clearTimeout(timer);
+  }, [isPlaying, shown, last]);
   const [isStill, setStill] = useState(false);
-  const frame = frames[Math.min(at ?? last, last)];
+  const frame = frames[shown];
   if (!frame || frames.length < 2) return null;
   const play = () => {
     if (isPlaying) return setPlaying(false);
     if (window.matchMedia('(prefers-reduced-motion: reduce)').matches) return setStill(!isStill);
-    if (at === null || at >= last) setAt(0);
+    if (shown >= last) setAt(0);
     setPlaying(true);
   };
   const widthPx = Math.min(width, 420);
@@ -94,7 +92,7 @@ export function SeasonFrames({
       </div>
       {isStill && (
         <ol aria-label="Week by week" className="flex gap-2 overflow-x-auto pt-2">
-          {spread(frames).map((one) => (
+          {stillsOf(frames, STILLS).map((one) => (
             <li key={one.weeks} style={{ width: STILL_PX }} className="shrink-0 bg-field">
               <FrameImage frame={one} it={it} widthPx={STILL_PX} heightPx={STILL_PX} />
               <span className="block bg-paper px-1.5 text-note text-ink2">{saidOf(one)}</span>
@@ -108,12 +106,6 @@ export function SeasonFrames({
 
 const saidOf = ({ day, shot }: Frame): string =>
   `${dayText(day)}, ${shot ? 'photographed' : 'as expected'}`;
-
-/** So many frames over the whole season, every photograph before any drawing. */
-function spread(frames: readonly Frame[]): readonly Frame[] {
-  const step = Math.max(1, Math.ceil(frames.length / STILLS));
-  return frames.filter(({ shot, weeks }) => shot !== null || weeks % step === 0);
-}
 
 function FrameImage({
   frame: { shot, weeks },

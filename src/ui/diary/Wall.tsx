@@ -84,7 +84,11 @@ export function Wall({
               it={it}
               day={day}
               weeks={day ? Math.min(weeks, Math.max(0, weeksSince(plantedOn, day))) : 0}
-              shot={day ? shotNear(shots, id, week === null ? day : addDays(day, MIDWEEK)) : null}
+              shot={
+                day
+                  ? shotNear(shots.get(id) ?? [], week === null ? day : addDays(day, MIDWEEK))
+                  : null
+              }
               told={week === null ? lastTold(rows, id) : null}
             />
           );

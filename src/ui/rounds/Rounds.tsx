@@ -52,11 +52,17 @@ function Walked({ planted, cared }: { readonly planted: Planted; readonly cared:
   const who = people.find((name) => name === settings.roundsOf) ?? '';
   const walk = useRound(planted, cared, who);
   const { round } = walk;
+  // Of a part nothing is handed over, ordered or saved: it would be taken for the whole.
+  const [isAllSeen, allSeen] = useReducer(() => true, false);
   useEffect(() => {
-    if (cared.isWhole) keepWalkedFirst(round.stops.map(({ plantingId }) => plantingId));
+    if (!cared.isWhole) return;
+    allSeen();
+    keepWalkedFirst(round.stops.map(({ plantingId }) => plantingId));
   }, [cared.isWhole, round]);
   const [at, setAt] = useState<string | null>(null);
   const stop = round.stops.find(({ plantingId }) => plantingId === at) ?? round.stops[0];
+  // What is under the thumb stays there when others come before it in the walk.
+  if (!isAllSeen && stop && stop.plantingId !== at) setAt(stop.plantingId);
   const zone = zoneOf(planted.its);
   const isEvening = cared.hour >= 12;
   return (
@@ -99,7 +105,7 @@ function Walked({ planted, cared }: { readonly planted: Planted; readonly cared:
       ) : (
         <Quiet planted={planted} cared={cared} />
       )}
-      <RoundSheets planted={planted} cared={cared} walk={walk} />
+      {isAllSeen && <RoundSheets planted={planted} cared={cared} walk={walk} />}
       <div className="pt-3">
         <DayNote timeZone={zone} place="Here" />
       </div>
