@@ -1,13 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-
-const PHONE = { width: 390, height: 844 };
-
-async function halt(page: Page): Promise<void> {
-  await page.goto('/shed');
-  await page.getByRole('button', { name: 'Load the demo set' }).click();
-  await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
-}
+import { PHONE, halt } from '../builders/atTheHalt';
 
 /** A picture as a camera might write it: made in the page, so that it is a real JPEG. */
 async function picture(page: Page): Promise<Buffer> {

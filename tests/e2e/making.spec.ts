@@ -1,18 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-
-const PHONE = { width: 390, height: 844 };
-
-async function halt(page: Page): Promise<void> {
-  await page.goto('/shed');
-  await page.getByRole('button', { name: 'Load the demo set' }).click();
-  await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
-}
-
-async function dayIs(page: Page, day: string, said: string): Promise<void> {
-  await page.goto('/');
-  await page.locator('[data-held-day]').getByLabel('Another day').fill(day);
-  await expect(page.locator('[data-held-day]')).toContainText(said);
-}
+import { expect, test } from '@playwright/test';
+import { PHONE, dayIs, halt, walk } from '../builders/atTheHalt';
 
 test('bought on a phone: ticked, fewer than wanted, dearer, another plant instead; all of it is there after a reload', async ({
   page,
@@ -135,8 +122,7 @@ test('a season on a phone by the Halt’s own clock, from planting to compost: r
   await expect(page.locator('[data-place]')).toHaveCount(9);
   // Two weeks on the round asks for it by name; what is done there is kept.
   await dayIs(page, '2026-07-30', '30 July');
-  await page.goto('/rounds');
-  await expect(page.locator('[data-round]:not([data-part])')).toBeVisible();
+  await walk(page);
   await page.locator('[data-stop="demo-kitchen-pot"]').click();
   const task = page.locator('[data-task^="demo-kitchen-pot "]');
   const asked = (await task.getAttribute('data-task'))!;

@@ -1,19 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
-
-const PHONE = { width: 390, height: 844 };
-
-async function halt(page: Page): Promise<void> {
-  await page.goto('/shed');
-  await page.getByRole('button', { name: 'Load the demo set' }).click();
-  await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
-}
-
-async function dayIs(page: Page, day: string, said: string): Promise<void> {
-  await page.goto('/');
-  await page.locator('[data-held-day]').getByLabel('Another day').fill(day);
-  await expect(page.locator('[data-held-day]')).toContainText(said);
-}
+import { expect, test } from '@playwright/test';
+import { PHONE, allSeen, dayIs, halt, walk } from '../builders/atTheHalt';
 
 test('the watering crew on a phone, with one thumb: water, a finger, all watered but one, undone; the next morning goes on from there', async ({
   page,
@@ -23,6 +10,7 @@ test('the watering crew on a phone, with one thumb: water, a finger, all watered
   await page.goto('/');
   await expect(page.locator('[data-yard-round]')).toContainText('containers');
   await page.getByRole('link', { name: 'Walk the round' }).click();
+  await allSeen(page);
   const task = page.locator('[data-task]');
   await expect(task).toBeVisible();
   const watering = page.locator('[data-task*=" water "]');
@@ -61,7 +49,7 @@ test('frost in spring: told before the night, covered, and undone; skipped and p
   await page.setViewportSize(PHONE);
   await halt(page);
   await dayIs(page, '2026-10-29', '29 October');
-  await page.goto('/rounds');
+  await walk(page);
   const task = page.locator('[data-task]');
   await expect(task).toBeVisible();
   const cold = page.locator('[data-task*=" cover "], [data-task*=" bring in "]');
@@ -93,7 +81,7 @@ test('away for eight days, the order walked dragged by keys, and the week saved 
   page,
 }) => {
   await halt(page);
-  await page.goto('/rounds');
+  await walk(page);
   await page.getByRole('button', { name: 'Away for a while' }).click();
   await expect(page.locator('[data-away]')).toContainText('neighbour');
   await page.getByLabel('Back on').fill('2026-07-10');
@@ -154,7 +142,7 @@ test('a probe that is stuck: its first reading rules, the same again after water
   await halt(page);
   let answer: object = { ok: true, value: 26 };
   await page.route('**/api/device?*', (route) => route.fulfill({ json: answer }));
-  await page.goto('/rounds');
+  await walk(page);
   await page.locator('[data-stop="demo-basket-1"]').click();
   const probe = page.getByRole('button', { name: 'Read the simulated probe' });
   await probe.click();
@@ -200,7 +188,7 @@ test('a hot week for the platform crew: told before, walked every morning by one
   // What the spot's light meter shows on a bright day is noted in its log.
   await page.getByRole('button', { name: 'Read the simulated light meter' }).click();
   await expect(page.getByText(/^\d+ hours noted on 1 day$/)).toBeVisible();
-  await page.goto('/rounds');
+  await walk(page);
   await expect(page.locator('[data-warning="heat"]')).toContainText('34 °C');
   await page.getByRole('radio', { name: 'Platform crew' }).click();
   await expect(page.locator('[data-stop="demo-basket-1"]')).toBeVisible();
@@ -213,10 +201,10 @@ test('a hot week for the platform crew: told before, walked every morning by one
     ['2026-07-23', '23 July'],
   ] as const) {
     await dayIs(page, day, said);
-    await page.goto('/rounds');
+    await walk(page);
     await expect(page.locator('[data-sky]')).toContainText('walk again in the evening');
     await expect(page.locator('[data-stop="demo-basket-1"]')).toBeVisible();
-    await other.goto('/rounds');
+    await walk(other);
     await expect(other.getByRole('button', { name: 'All watered' })).toBeVisible();
     await all.click();
     await page.getByRole('button', { name: 'Write it down' }).click();
@@ -236,7 +224,7 @@ test('handed over as a file: the next person’s device takes over what was done
 }) => {
   await page.setViewportSize(PHONE);
   await halt(page);
-  await page.goto('/rounds');
+  await walk(page);
   const all = page.getByRole('button', { name: 'All watered' });
   await all.click();
   await page.getByRole('button', { name: 'Write it down' }).click();

@@ -1,19 +1,10 @@
-import { expect, test, type Page } from '@playwright/test';
-
-const PHONE = { width: 390, height: 844 };
-
-async function dayIs(page: Page, day: string, said: string): Promise<void> {
-  await page.goto('/');
-  await page.locator('[data-held-day]').getByLabel('Another day').fill(day);
-  await expect(page.locator('[data-held-day]')).toContainText(said);
-}
+import { expect, test } from '@playwright/test';
+import { PHONE, dayIs, halt, walk } from '../builders/atTheHalt';
 
 test('a trial of ten: set up by lot, planted on one day, asked on the round, told with its doubt', async ({
   page,
 }) => {
-  await page.goto('/shed');
-  await page.getByRole('button', { name: 'Load the demo set' }).click();
-  await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
+  await halt(page);
   await page.goto('/bench?planting=demo-tub-1');
   await page.getByRole('button', { name: 'A trial' }).click();
   const sheet = page.getByRole('dialog');
@@ -42,8 +33,7 @@ test('a trial of ten: set up by lot, planted on one day, asked on the round, tol
   // A Thursday, on which every week's questions are asked.
   await dayIs(page, '2026-07-30', '30 July');
   await page.setViewportSize(PHONE);
-  await page.goto('/rounds');
-  await expect(page.locator('[data-round]:not([data-part])')).toBeVisible();
+  await walk(page);
   const stops = page.locator('[data-stop]');
   const ask = page.locator('[data-task*=" ask "]');
   const then = page.locator('[data-then="ask"]');
@@ -65,7 +55,7 @@ test('a trial of ten: set up by lot, planted on one day, asked on the round, tol
     }
     const key = await ask.getAttribute('data-task');
     await form.getByLabel(/Height/).fill(String(52 - i - (halves[i] === 1 ? 6 : 0)));
-    await form.getByLabel(/How good/).fill(String(3 + (i % 2)));
+    await form.getByLabel(/How good/).fill(String(3 + (Math.floor(i / 2) % 2)));
     await page.getByRole('button', { name: 'Write it down' }).click();
     await expect(page.locator(`[data-task="${key}"]`)).toHaveCount(0);
   }
