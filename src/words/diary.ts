@@ -6,7 +6,7 @@ import { capital, countText, lengthText, volumeText, weightText, type Units } fr
 import { minorText } from './making';
 import { dayText } from './life';
 import { inSentence } from './names';
-import { QUESTION_NAMES } from './trial';
+import { answerFigure, questionText } from './trial';
 
 export interface DiaryWords {
   readonly kindOf: (id: KindId) => PlantKind | null;
@@ -93,19 +93,21 @@ function whatText({ what }: Entry, words: DiaryWords): string {
     case 'run changed':
       return `From now on ${inSentence(kindOf(what.to)?.common ?? what.to)} for ${inSentence(kindOf(what.from)?.common ?? what.from)}`;
     case 'asked':
-      return askedText(what);
+      return askedText(what, units);
     default:
       return PLAIN[what.did] ?? capital(what.did);
   }
 }
 
 /** An answer to a question of a trial, under the words it was asked in. */
-function askedText({
-  question,
-  answer,
-}: Extract<Entry['what'], { readonly did: 'asked' }>): string {
+function askedText(
+  { question, answer }: Extract<Entry['what'], { readonly did: 'asked' }>,
+  units: Units,
+): string {
   const asked = QUESTIONS.find((one) => question.startsWith(`${one} `));
-  return `Trial: ${inSentence(asked ? QUESTION_NAMES[asked] : question)}: ${answer}`;
+  if (!asked) return `Trial: ${question}: ${answer}`;
+  const figure = Math.round(answerFigure(asked, Number(answer), units) * 10) / 10;
+  return `Trial: ${inSentence(questionText(asked, units))}: ${figure}`;
 }
 
 function measuredText(

@@ -13,9 +13,9 @@ import { Select } from '@/ui/controls/Select';
 import { Tick } from '@/ui/controls/Tick';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
-import { useStore } from '@/ui/session/StoreProvider';
+import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { useClock } from '@/ui/session/useClock';
-import { halvesText, QUESTION_NAMES, TRIAL_FAULTS } from '@/words/trial';
+import { halvesText, questionText, TRIAL_FAULTS } from '@/words/trial';
 import { DifferenceFields, useDifference } from './DifferenceFields';
 import { HalvesRow } from './HalvesRow';
 
@@ -177,6 +177,7 @@ function AskedFields({
   readonly questions: readonly Question[];
   readonly onPick: (questions: readonly Question[]) => void;
 }) {
+  const settings = useSettings();
   return (
     <fieldset className="pt-3">
       <legend className="float-left w-full pt-1 pb-1 text-note text-ink2">
@@ -193,7 +194,7 @@ function AskedFields({
               )
             }
           >
-            {QUESTION_NAMES[question]}
+            {questionText(question, settings)}
           </Tick>
         ))}
       </div>

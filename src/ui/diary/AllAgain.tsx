@@ -22,7 +22,7 @@ interface Row {
 const sumOf = (rows: readonly Row[], figure: (worth: Worth) => number): number =>
   rows.reduce((sum, { worth }) => sum + figure(worth), 0);
 
-/** What each container gave and took, and several of them made again at once, held against what they cost this year. */
+/** What each container gave and took, and several of them made again at once, held against what they cost so far. */
 export function AllAgain({
   stood,
   planted,
@@ -113,7 +113,7 @@ function WorthRow({
   );
 }
 
-/** Those picked, at the book's prices, against what they cost this year; made in one press, with others in the place of what went wrong. */
+/** Those picked, at the book's prices, against what they cost so far; made in one press, with others in the place of what went wrong. */
 function MakeAgain({
   picked,
   planted,
@@ -159,8 +159,8 @@ function MakeAgain({
       <p>
         About {minorText(next, settings)} for plants at the book’s prices.{' '}
         {isWholeTold
-          ? `This year they cost ${minorText(spent, settings)}, ${minorText(spent / Math.max(1, weeks), settings)} for each week of display.`
-          : 'What they cost this year was not told for all of them: prices told at the Trolley are kept for that.'}
+          ? `So far they cost ${minorText(spent, settings)}, ${minorText(spent / Math.max(1, weeks), settings)} for each week of display.`
+          : 'What they cost so far was not told for all of them: prices told at the Trolley are kept for that.'}
       </p>
       <p className="pt-2">
         <Button look="act" disabled={isBusy} onClick={() => void make()}>

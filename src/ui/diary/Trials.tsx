@@ -5,14 +5,14 @@ import { toldBy, trialsOf, type Told, type Trial } from '@/core/learning/trialRe
 import { HalvesRow } from '@/ui/bench/HalvesRow';
 import { Button } from '@/ui/controls/Button';
 import { say } from '@/ui/session/say';
-import { useStore } from '@/ui/session/StoreProvider';
+import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { zoneOf } from '@/ui/session/useCare';
 import { useClock } from '@/ui/session/useClock';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import type { Planted } from '@/ui/session/usePlanted';
 import { countText } from '@/words/format';
 import { dayText } from '@/words/life';
-import { chanceText, halvesText, QUESTION_NAMES, toldText } from '@/words/trial';
+import { answerFigure, chanceText, halvesText, questionText, toldText } from '@/words/trial';
 
 /** Every trial with what it has told so far, and the doubt that so few pots leave. */
 export function Trials({ planted }: { readonly planted: Planted }) {
@@ -32,6 +32,7 @@ export function Trials({ planted }: { readonly planted: Planted }) {
 }
 
 function TrialTold({ trial, planted }: { readonly trial: Trial; readonly planted: Planted }) {
+  const settings = useSettings();
   const { kindOf } = useLibrary();
   const told = useMemo(() => toldBy(trial, planted.log), [trial, planted.log]);
   const plain = trial.pots.find(({ half }) => half === 0);
@@ -55,9 +56,9 @@ function TrialTold({ trial, planted }: { readonly trial: Trial; readonly planted
       {stands === 0 && <PlantedToday trial={trial} planted={planted} />}
       {told.map((one) => (
         <div key={one.question} data-verdict={one.verdict} className="pt-3">
-          <h4 className="text-small font-semibold">{QUESTION_NAMES[one.question]}</h4>
+          <h4 className="text-small font-semibold">{questionText(one.question, settings)}</h4>
           {one.days.length > 0 && <Dots told={one} halves={halves} />}
-          <p>{toldText(one, halves[1])}</p>
+          <p>{toldText(one, halves[1], settings)}</p>
         </div>
       ))}
       {chance && <p className="pt-2 text-small text-ink2">{chance}</p>}
@@ -113,6 +114,7 @@ function Dots({
   readonly told: Told;
   readonly halves: readonly [string, string];
 }) {
+  const settings = useSettings();
   const values = told.days.flatMap((asked) => asked.halves.flat());
   const least = Math.min(...values);
   const most = Math.max(...values);
@@ -138,7 +140,7 @@ function Dots({
             fontSize="11"
             fill="var(--color-ink2)"
           >
-            {value}
+            {Math.round(answerFigure(told.question, value, settings))}
           </text>
         </g>
       ))}

@@ -1,9 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { ANSWERS, type Question } from '@/core/plantings/trial';
+import type { Question } from '@/core/plantings/trial';
 import { entryLook } from '@/ui/controls/looks';
-import { QUESTION_NAMES } from '@/words/trial';
+import { useSettings } from '@/ui/session/StoreProvider';
+import { answerFault, answerKept, questionText } from '@/words/trial';
 
 export const ASK_FORM = 'ask-form';
 
@@ -15,24 +16,18 @@ export function AskForm({
   readonly questions: readonly Question[];
   readonly onAnswer: (answers: readonly (readonly [Question, number])[]) => void;
 }) {
+  const settings = useSettings();
   const [typed, setTyped] = useState<Partial<Record<Question, string>>>({});
   const [isTold, setTold] = useState(false);
-  const faultOf = (question: Question): string | null => {
-    const text = (typed[question] ?? '').trim();
-    if (text === '') return null;
-    const { least, most } = ANSWERS[question];
-    const value = Number(text.replace(',', '.'));
-    return Number.isFinite(value) && value >= least && value <= most
-      ? null
-      : `A number, ${least} to ${most}.`;
-  };
+  const textOf = (question: Question) => typed[question] ?? '';
+  const keptOf = (question: Question) => answerKept(question, textOf(question), settings);
   const answers = questions.flatMap((question) => {
-    const text = (typed[question] ?? '').trim();
-    return text === '' || faultOf(question)
-      ? []
-      : [[question, Number(text.replace(',', '.'))] as const];
+    const kept = keptOf(question);
+    return kept === null ? [] : [[question, kept] as const];
   });
-  const isFaulty = questions.some((question) => faultOf(question) !== null);
+  const isFaulty = (question: Question) =>
+    textOf(question).trim() !== '' && keptOf(question) === null;
+  const isAnyFaulty = questions.some(isFaulty);
   return (
     <form
       id={ASK_FORM}
@@ -40,20 +35,20 @@ export function AskForm({
       onSubmit={(event) => {
         event.preventDefault();
         setTold(true);
-        if (!isFaulty && answers.length > 0) onAnswer(answers);
+        if (!isAnyFaulty && answers.length > 0) onAnswer(answers);
       }}
     >
       {questions.map((question) => {
-        const fault = isTold ? faultOf(question) : null;
+        const fault = isTold && isFaulty(question) ? answerFault(question, settings) : null;
         return (
           <label key={question} className="grid max-w-80 grid-cols-[1fr_7rem] items-center gap-3">
-            <span>{QUESTION_NAMES[question]}</span>
+            <span>{questionText(question, settings)}</span>
             <input
               inputMode="decimal"
               maxLength={8}
               aria-invalid={fault !== null}
               className={entryLook({ className: 'min-h-11 w-full text-name' })}
-              value={typed[question] ?? ''}
+              value={textOf(question)}
               onChange={({ target: { value } }) => setTyped({ ...typed, [question]: value })}
             />
             {fault && (
@@ -64,7 +59,7 @@ export function AskForm({
           </label>
         );
       })}
-      {isTold && answers.length === 0 && !isFaulty && (
+      {isTold && answers.length === 0 && !isAnyFaulty && (
         <p role="alert" className="text-note font-semibold">
           ▲ Answer one of them, or skip it.
         </p>
