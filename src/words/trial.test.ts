@@ -50,6 +50,8 @@ test('what is told has its doubt with it, and nothing is said of two pairs', () 
   const few = toldText({ ...told(9, 8, 10, 'too few'), pairs: 2 }, 'not fed', CM);
   expect(few).toContain('Too few to tell');
   expect(few).not.toContain('taller');
+  const none = { ...told(0, 0, 0, 'too few'), pairs: 0, more: null };
+  expect(toldText(none, 'not fed', CM)).toBe('Not asked yet.');
 });
 
 test('the plain half is named as it is there: by drip where the spot is dripped', () => {

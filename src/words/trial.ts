@@ -122,6 +122,7 @@ export function toldText(
   other: string,
   units: Pick<Units, 'length'>,
 ): string {
+  if (pairs === 0) return 'Not asked yet.';
   if (!more || verdict === 'too few')
     return `Too few to tell: ${countText(pairs, 'pair')} of neighbours asked, at least 3 are needed.`;
   const inUnit = (kept: number) => answerFigure(question, kept, units);

@@ -158,7 +158,7 @@ test('a season on a phone by the Halt’s own clock, from planting to compost: r
   await expect(page.getByRole('region', { name: 'Its story' })).toContainText(
     /plants; over since 20 October/,
   );
-  await expect(page.locator('[data-ill]')).toContainText('Strawberry was ill here');
+  await expect(page.locator('[data-ill]')).toContainText('Strawberry was ill in Kitchen pot');
   // What comes next begins with the plants that stay, where they are.
   await page.getByRole('button', { name: 'Plan what comes next' }).click();
   await page.waitForURL(/\/bench/);

@@ -45,9 +45,9 @@ test('what died ill, was taken out ill or rotted is remembered once, in the orde
     told(OLD, '2024-08-01', { did: 'died', why: 'ill' }),
   ]);
   expect(ill).toEqual([
-    { day: '2024-08-01', kindId: 'petunia-white' },
-    { day: '2025-07-04', kindId: 'petunia-white' },
-    { day: '2025-07-11', kindId: 'lobelia-blue' },
+    { day: '2024-08-01', plantingId: 'old', kindId: 'petunia-white' },
+    { day: '2025-07-04', plantingId: 'late', kindId: 'petunia-white' },
+    { day: '2025-07-11', plantingId: 'late', kindId: 'lobelia-blue' },
   ]);
 });
 

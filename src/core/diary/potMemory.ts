@@ -7,6 +7,7 @@ import type { KindId } from '../plants/kind';
 /** A disease that may live on in the mix a plant stood in. */
 export interface Illness {
   readonly day: Day;
+  readonly plantingId: string;
   /** `null`: nobody told of which plant. */
   readonly kindId: KindId | null;
 }
@@ -26,7 +27,8 @@ export function illnessesIn(
     const found = new Map<KindId | null, Illness>();
     for (const entry of heldOf(planting.id).filter(isIllness)) {
       const kindId = kindOfEntry(entry, { planting });
-      if (!found.has(kindId)) found.set(kindId, { day: dayOf(entry), kindId });
+      if (!found.has(kindId))
+        found.set(kindId, { day: dayOf(entry), plantingId: planting.id, kindId });
     }
     return [...found.values()];
   });

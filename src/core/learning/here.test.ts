@@ -69,3 +69,11 @@ test('measured after it was cut it teaches nothing; measured before, it does', (
   expect(height(low, cut(addDays(DAY, 7)))).not.toBeNull();
   expect(height(cut(addDays(DAY, -7), { kindId: 'lobelia-blue' }), low)).not.toBeNull();
 });
+
+test('a kind of which the only plant died stood there all the same: it never did badly in more plantings than it was tried in', () => {
+  const died = entry(it, DAY, { did: 'died', why: 'ill' }, { kindId: KIND });
+  const [, lobelia] = it.plants;
+  const asItStands = { ...it, plants: [lobelia!] };
+  const { badly, stood } = learntHere([asItStands], [PLANTED_IT, died]).get(KIND)!;
+  expect([badly, stood]).toEqual([1, 1]);
+});

@@ -25,10 +25,11 @@ export function learntHere(
   const badly = new Map<KindId, Set<string>>();
   for (const it of its) {
     const own = held.get(it.planting.id) ?? [];
-    const { plantedOn } = lifeOf(own);
+    const { plantedOn, wentIn } = lifeOf(own);
     if (plantedOn === null) continue;
     const { id } = it.planting;
-    for (const { kindId } of it.plants) into(stood, kindId, id);
+    // Those that went in: what died does not stand there any more, and was tried all the same.
+    for (const { kindId } of [...wentIn, ...it.plants]) into(stood, kindId, id);
     for (const { kindId } of badlyIn(it, own)) into(badly, kindId, id);
     for (const entry of own) {
       if (!isOf(entry, 'measured')) continue;

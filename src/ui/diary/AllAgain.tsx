@@ -51,15 +51,15 @@ export function AllAgain({
     <section aria-label="What it was worth" className="mt-4 bg-paper px-4 py-3">
       <h2 className="text-lead font-semibold">What it was worth, and again next year</h2>
       <div className="overflow-x-auto">
-        <table className="mt-1 w-full min-w-[520px] text-left">
+        <table className="mt-1 w-full text-left max-sm:text-small">
           <thead className="text-note text-ink2">
             <tr>
               <th className="py-1 font-normal">Container</th>
-              <th className="px-2 text-right font-normal">Weeks out</th>
-              <th className="px-2 text-right font-normal">Spent</th>
-              <th className="px-2 text-right font-normal">A week</th>
-              <th className="px-2 text-right font-normal">Days of work</th>
-              <th className="pl-2 text-right font-normal">Plants lost</th>
+              <th className="px-2 text-right font-normal max-sm:hidden">Weeks out</th>
+              <th className="px-2 text-right font-normal max-sm:px-1">Spent</th>
+              <th className="px-2 text-right font-normal max-sm:px-1">A week</th>
+              <th className="px-2 text-right font-normal max-sm:px-1">Days of work</th>
+              <th className="pl-2 text-right font-normal max-sm:pl-1">Plants lost</th>
             </tr>
           </thead>
           <tbody>
@@ -96,7 +96,7 @@ function WorthRow({
   readonly isTicked: boolean;
   readonly onTick: (isTicked: boolean) => void;
 }) {
-  const figure = 'px-2 text-right tabular-nums';
+  const figure = 'px-2 text-right whitespace-nowrap tabular-nums max-sm:px-1';
   return (
     <tr className="border-t border-rule">
       <td className="py-0.5">
@@ -104,7 +104,7 @@ function WorthRow({
           {name}
         </Tick>
       </td>
-      <td className={figure}>{weeks}</td>
+      <td className={`${figure} max-sm:hidden`}>{weeks}</td>
       <td className={figure}>{spentMinor > 0 ? minorText(spentMinor, units) : 'not told'}</td>
       <td className={figure}>{perWeekMinor === null ? '' : minorText(perWeekMinor, units)}</td>
       <td className={figure}>{visits}</td>

@@ -41,6 +41,7 @@ export function StorySheet({ shelfId }: { readonly shelfId: string }) {
   );
   const last = planted?.its.find(({ planting }) => planting.id === lastPlanted?.planting.id);
   const ill = illnessesIn(story, (id) => held.get(id) ?? []);
+  const nameOf = (id: string) => story.find(({ planting }) => planting.id === id)!.planting.name;
   const gone = last ? cleared(held.get(last.planting.id) ?? []) : null;
   const stays = last ? staying(last, gone).length : 0;
   const planNext = async (it: PlantingInSpot) => {
@@ -71,13 +72,13 @@ export function StorySheet({ shelfId }: { readonly shelfId: string }) {
           </li>
         ))}
       </ol>
-      {ill.map(({ day, kindId }) => (
-        <p key={`${day} ${kindId}`} data-ill className="border-t border-rule py-1.5">
+      {ill.map(({ day, plantingId, kindId }) => (
+        <p key={`${plantingId} ${kindId}`} data-ill className="border-t border-rule py-1.5">
           <b>
-            {kindId ? capital(inSentence(kindOf(kindId)?.common ?? kindId)) : 'A plant'} was ill
-            here
+            {kindId ? capital(inSentence(kindOf(kindId)?.common ?? kindId)) : 'A plant'} was ill in{' '}
+            {nameOf(plantingId)}
           </b>{' '}
-          ({dayText(day)} {day.slice(0, 4)}). Not the same again in this container; all of the mix
+          ({dayText(day)} {day.slice(0, 4)}). Not the same again in that container; all of the mix
           goes, not onto the heap, and the pot is scrubbed.
         </p>
       ))}
