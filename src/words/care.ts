@@ -39,6 +39,8 @@ export function taskTitle({ facts }: Pick<Task, 'facts'>, units: Units): string 
       return 'Cover tonight';
     case 'uncover':
       return 'Take the fleece off';
+    case 'after frost':
+      return 'Look what the frost took';
     case 'bring in':
       return 'Bring in';
     case 'harden off':
@@ -85,6 +87,8 @@ export function taskWhy({ facts }: Pick<Task, 'facts'>, kindOf: KindOf, units: U
       return `The night to ${dayText(facts.on)} may go down to ${nightText(facts, units)}. ${capital(namesOf(facts.kinds, kindOf))} would not live.`;
     case 'uncover':
       return 'No frost is told for the next nights. Under fleece leaves grow soft.';
+    case 'after frost':
+      return `The night to ${dayText(facts.on)} went down to ${nightText(facts, units)}${facts.wasCovered ? ', too cold under fleece too' : ' and it stood uncovered'}: ${namesOf(facts.kinds, kindOf)}.`;
     case 'harden off':
       return `Day ${facts.day} of ${facts.of}: about ${facts.hours} hours out, in again at night.`;
     case 'wrap':
@@ -173,6 +177,8 @@ export function taskHow({ facts }: Pick<Task, 'facts'>, units: Units): string {
       return 'Fleece over sticks, down to the ground, before dusk. Water at noon if the mix is dry.';
     case 'uncover':
       return 'In the morning, once it is above freezing.';
+    case 'after frost':
+      return 'What is black and soft comes off once no frost is told. What is firm near the mix shoots again. Tell what died.';
     case 'bring in':
       return 'Bright and frost-free. Look for pests first; water less. Two people for anything heavy.';
     case 'harden off':
@@ -204,6 +210,8 @@ export function taskLeft({ facts }: Pick<Task, 'facts'>): string {
     case 'cover':
     case 'bring in':
       return 'Left, its leaves may be black in the morning.';
+    case 'after frost':
+      return 'Nothing is lost by waiting a few days; left for weeks, what is soft rots into the rest.';
     case 'wrap':
       return 'Left, roots may die back.';
     case 'line':

@@ -34,6 +34,13 @@ export function setKinds(known: Gardener): void {
   thinking.tellIfThere(aboutGardener());
 }
 
+/** Hires both workers before they are needed: starting one takes longer than most of what is asked of it. */
+export function beReady(): void {
+  const message = { id: 0, job: 'are you there' };
+  if (CAN_HIRE.thinkers) thinking.tell(message);
+  if (CAN_HIRE.drawers) drawing.tell(message);
+}
+
 /** Asks for pictures to be painted while nobody waits for a drawing; a later list takes the place of an earlier one. */
 export function paintAhead(
   pictures: readonly Ahead[],

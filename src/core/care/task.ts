@@ -67,6 +67,13 @@ export type Facts =
     }
   | { readonly rule: 'uncover'; readonly nightC: number }
   | {
+      readonly rule: 'after frost';
+      readonly kinds: readonly KindId[];
+      readonly nightC: number;
+      readonly on: Day;
+      readonly wasCovered: boolean;
+    }
+  | {
       readonly rule: 'harden off';
       readonly kinds: readonly KindId[];
       readonly hours: number;

@@ -2,6 +2,7 @@ import { HALT } from '../../../tests/builders/halt';
 import { entry, mild, PLANTED, world } from '../../../tests/builders/careWorld';
 import { planted, SUNNY, TUB } from '../../../tests/builders/plantings';
 import { addDays, type Day } from '../calendar/day';
+import { borneC } from '../growth/winter';
 import type { DayWeather } from '../climate/weather';
 import type { Entry } from '../log/entry';
 import { USUAL_HOUSE, type House } from '../plantings/house';
@@ -98,6 +99,27 @@ test('feeds by the worked values: 200 ppm in a 10 L can, and slow-release faster
     expect(slowReleaseMonths(c)).toBeCloseTo(months, 0);
   expect(slowReleaseLeft(Array.from({ length: 167 }, () => 21))).toBeCloseTo(0, 1);
   expect(slowReleaseLeft([])).toBe(1);
+});
+
+test('what stood uncovered in a frost is looked at once, for some days; covered, indoors or by a degree warmer it is not', () => {
+  const night = '2026-05-20';
+  const frost = (minC: number) => (day: string) => mild(day === night ? { minC } : {})(day);
+  const on = (minC: number, day: string, more: Parameters<typeof tasks>[2] = []) =>
+    of(tasks(TUB_IT, day, more, frost(minC)), 'after frost');
+  const borne = Math.max(...TUB_IT.plants.map(({ kind }) => borneC(kind)));
+  const [look] = on(borne - 0.5, '2026-05-20');
+  expect(look).toMatchObject({ earliest: night, isUrgent: false });
+  expect(on(borne + 0.5, '2026-05-20')).toEqual([]);
+  expect(on(borne - 0.5, '2026-05-25')).toHaveLength(1);
+  expect(on(borne - 0.5, '2026-05-26')).toEqual([]);
+  expect(on(borne - 0.5, '2026-05-19')).toEqual([]);
+  const told = (day: string, did: 'covered' | 'brought in') => [entry(TUB_IT, day, { did })];
+  expect(on(borne - 0.5, '2026-05-20', told('2026-05-19', 'covered'))).toEqual([]);
+  expect(on(borne - 0.5, '2026-05-20', told('2026-05-19', 'brought in'))).toEqual([]);
+  // In the morning after it came too late.
+  expect(on(borne - 0.5, '2026-05-20', told('2026-05-20', 'covered'))).toHaveLength(1);
+  const done = [entry(TUB_IT, '2026-05-21', { did: 'task done', task: look!.key })];
+  expect(on(borne - 0.5, '2026-05-22', done)).toEqual([]);
 });
 
 test('frost: told before the night, covered it is quiet, uncovered when nights are mild; a degree decides', () => {

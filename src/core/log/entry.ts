@@ -1,6 +1,7 @@
 import type * as z from 'zod';
 import type { Day } from '../calendar/day';
 import type { PlacedPlant } from '../plantings/planting';
+import { once } from '../work/once';
 import type { entrySchema, whatSchema } from './schema';
 
 /** One thing that happened. Never changed and never taken out: a mistake is taken back by another entry that names it. */
@@ -45,7 +46,7 @@ export function unionOf(...logs: readonly (readonly Entry[])[]): readonly Entry[
  * those that say no more than that. An entry that takes one back can be taken back itself; then the first holds again.
  * An entry cannot take back itself or one written after it.
  */
-export function holding(log: readonly Entry[]): readonly Entry[] {
+export const holding = once((log: readonly Entry[]): readonly Entry[] => {
   const written = [...log].sort(byId);
   const gone = new Set<string>();
   for (let i = written.length - 1; i >= 0; i -= 1) {
@@ -57,4 +58,4 @@ export function holding(log: readonly Entry[]): readonly Entry[] {
     .map((entry) => ({ entry, ms: Date.parse(entry.at) }))
     .sort((a, b) => a.ms - b.ms || byId(a.entry, b.entry))
     .map(({ entry }) => entry);
-}
+});

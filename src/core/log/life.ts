@@ -1,6 +1,8 @@
 import { weeksSince, type Day } from '../calendar/day';
 import type { PlaceId } from '../plantings/planting';
+import { once } from '../work/once';
 import { dayOf, holding, isOf, type Entry, type EntryThat } from './entry';
+import { toldOf } from './since';
 
 /** How far a planting has come. */
 export const STAGES = ['idea', 'chosen', 'bought', 'planted', 'standing', 'over'] as const;
@@ -21,18 +23,17 @@ export interface Life {
 }
 
 /** Entries of each planting that hold, sorted once for all. */
-export function byPlanting(log: readonly Entry[]): ReadonlyMap<string, readonly Entry[]> {
+export const byPlanting = once((log: readonly Entry[]): ReadonlyMap<string, readonly Entry[]> => {
   const found = new Map<string, Entry[]>();
   for (const entry of holding(log)) {
-    const { plantingId, plantingIds = [] } = entry.of;
-    for (const id of plantingId === undefined ? plantingIds : [plantingId, ...plantingIds]) {
+    for (const id of toldOf(entry)) {
       const list = found.get(id);
       if (list) list.push(entry);
       else found.set(id, [entry]);
     }
   }
   return found;
-}
+});
 
 /**
  * The life of one planting.

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useRef } from 'react';
+import { useMemo } from 'react';
 import { addDays, localTime } from '@/core/calendar/day';
 import { roundOf, walkingOrder, type Round } from '@/core/care/round';
 import type { RuleId, Task } from '@/core/care/task';
@@ -13,6 +13,7 @@ import { useClock } from '@/ui/session/useClock';
 import { zoneOf, type Cared } from '@/ui/session/useCare';
 import { useStore } from '@/ui/session/StoreProvider';
 import type { Planted } from '@/ui/session/usePlanted';
+import { useAside } from './useAside';
 
 /** What is written when a task of a rule is done; where nothing says it, that the task is done. */
 const DONE: Partial<Readonly<Record<RuleId, What>>> = {
@@ -67,31 +68,40 @@ export function useRound(planted: Planted, cared: Cared, who: string): Walk {
         .filter((id) => cared.byId.has(id)),
     [its, cared, who],
   );
+  const aside = useAside(cared.log);
   const order = useMemo(() => walkingOrder(ids, log, today), [ids, log, today]);
   const round = useMemo(
     () =>
       roundOf(
         order,
-        [...cared.byId.values()].flatMap(({ tasks }) => tasks),
+        [...cared.byId.values()]
+          .flatMap(({ tasks }) => tasks)
+          .filter((task) => !aside.isAside(task)),
         today,
       ),
-    [order, cared, today],
+    [order, cared, aside, today],
   );
-  const sent = useRef<string | null>(null);
-  const write = (drafts: readonly Omit<Draft, 'at' | 'zone'>[], told: string) => {
+  /** Writes what was answered to tasks, which are aside at once. */
+  const write = (
+    drafts: readonly Omit<Draft, 'at' | 'zone'>[],
+    told: string,
+    tasks: readonly Task[] = [],
+  ) => {
+    if (!store) return;
     const at = localTime(zone, clock.now());
-    void store
-      ?.log(drafts.map((draft) => ({ at, zone, ...(who ? { who } : {}), ...draft })))
-      .then((entries) =>
-        say(told, {
-          label: 'Undo',
-          go: () => {
-            // Taken back, it can be answered anew.
-            sent.current = null;
-            void store.takeBackAll(entries, localTime(zone, clock.now()));
-          },
-        }),
-      );
+    const writing = store.log(
+      drafts.map((draft) => ({ at, zone, ...(who ? { who } : {}), ...draft })),
+    );
+    aside.lay(tasks, writing);
+    void writing.then((entries) =>
+      say(told, {
+        label: 'Undo',
+        go: () => {
+          aside.back(tasks);
+          void store.takeBackAll(entries, localTime(zone, clock.now()));
+        },
+      }),
+    );
   };
   const ofTask = ({ plantingId, places }: Task): Draft['of'] => ({
     plantingId,
@@ -110,26 +120,17 @@ export function useRound(planted: Planted, cared: Cared, who: string): Walk {
     of: { plantingId },
     what: { did: 'task later', task: key, until: addDays(today, 1) },
   });
-  /** A second press before the first is kept is not a second answer. */
-  const once = (key: string, go: () => void) => {
-    if (sent.current === key) return;
-    sent.current = key;
-    go();
-  };
   return {
     round,
     order,
     who,
     done: (task) =>
-      once(task.key, () =>
-        write([{ of: ofTask(task), what: whatOf(task) }], 'Done, and in the log.'),
-      ),
+      write([{ of: ofTask(task), what: whatOf(task) }], 'Done, and in the log.', [task]),
     skip: (task) =>
-      once(task.key, () =>
-        write(
-          [{ of: { plantingId: task.plantingId }, what: { did: 'task skipped', task: task.key } }],
-          'Skipped: it is asked again when it is due again.',
-        ),
+      write(
+        [{ of: { plantingId: task.plantingId }, what: { did: 'task skipped', task: task.key } }],
+        'Skipped: it is asked again when it is due again.',
+        [task],
       ),
     asked: (task, answers) => {
       const { facts, plantingId } = task;
@@ -143,10 +144,10 @@ export function useRound(planted: Planted, cared: Cared, who: string): Walk {
           answer: String(value),
         },
       }));
-      write(drafts, 'Written down for the trial.');
+      write(drafts, 'Written down for the trial.', [task]);
     },
-    later: (task) => once(task.key, () => write([putOff(task)], 'Put off until tomorrow.')),
-    laterAll: (tasks) => write(tasks.map(putOff), 'Put off until tomorrow. Enjoy the day.'),
+    later: (task) => write([putOff(task)], 'Put off until tomorrow.', [task]),
+    laterAll: (tasks) => write(tasks.map(putOff), 'Put off until tomorrow. Enjoy the day.', tasks),
     bad: (plantingId, how) =>
       write(
         [{ of: { plantingId }, what: { did: 'looks bad', how, words: '' } }],
@@ -173,6 +174,7 @@ export function useRound(planted: Planted, cared: Cared, who: string): Walk {
       write(
         watered.map((task) => ({ of: ofTask(task), what: { did: 'watered', litres: null } })),
         `${watered.length} watered${but.length > 0 ? `, ${but.length} left` : ''}.`,
+        watered,
       );
     },
     keepOrder: (told) =>

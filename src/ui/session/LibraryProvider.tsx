@@ -4,7 +4,7 @@ import { createContext, useContext, useEffect, useMemo, useState, type ReactNode
 import type { PlantKind } from '@/core/plants/kind';
 import { libraryOf, type Library } from '@/core/plants/library';
 import { marketOf } from '@/core/plants/market';
-import { setKinds } from '@/workers/runJob';
+import { beReady, setKinds } from '@/workers/runJob';
 import { useLive } from './StoreProvider';
 import { NOTHING_SEEN, useSeenHere } from './useSeenHere';
 
@@ -16,6 +16,9 @@ interface Held extends Library {
 }
 
 const EMPTY: Held = { ...libraryOf([], [], 'european'), ready: false, early: null };
+
+/** So long after the book is there, a room has shown what it shows first, ms. */
+const SETTLED_MS = 2000;
 
 export const LibraryContext = createContext<Held>(EMPTY);
 
@@ -36,6 +39,12 @@ export function LibraryProvider({ children }: { readonly children: ReactNode }) 
   useEffect(() => {
     if (own && market) setKinds({ own, market, here: seen });
   }, [own, market, seen]);
+  const isKnown = book !== null && here !== undefined;
+  useEffect(() => {
+    if (!isKnown) return;
+    const timer = setTimeout(beReady, SETTLED_MS);
+    return () => clearTimeout(timer);
+  }, [isKnown]);
   const early = useMemo(
     () => (book && own && market ? libraryOf(book, own, market) : null),
     [book, own, market],

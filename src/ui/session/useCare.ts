@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { dayIn, localTime, type Day } from '@/core/calendar/day';
 import type { AwayPot } from '@/core/care/away';
 import type { SeasonWater } from '@/core/care/season';
@@ -8,10 +8,8 @@ import type { Warning } from '@/core/care/warnings';
 import type { DripZone } from '@/core/care/drip';
 import type { DayWeather } from '@/core/climate/weather';
 import type { Care } from '@/core/care/careOf';
-import { walkingOrder } from '@/core/care/round';
 import type { PlantingInSpot } from '@/core/plantings/planting';
-import type { Stand } from '@/workers/messages';
-import { runJob } from '@/workers/runJob';
+import { onlyTold, partly, wholly, type Answered, type CareQuestion } from './reckonCare';
 import { useClock } from './useClock';
 import { useLive } from './StoreProvider';
 import type { Planted } from './usePlanted';
@@ -28,6 +26,8 @@ export interface Cared {
   readonly drips: readonly DripZone[];
   /** Has everything been looked at, or only the first of it? */
   readonly isWhole: boolean;
+  /** What had been told when it was reckoned. */
+  readonly log: Planted['log'];
 }
 
 /** Where the day is read: the first spot's zone, since one person walks one yard. */
@@ -59,79 +59,61 @@ export function useCare(
   const zone = zoneOf(planted?.its ?? []);
   // By the quarter of an hour: water does not change by the minute.
   const at = localTime(zone, Math.floor(clock.now() / 900_000) * 900_000);
-  const asked = useMemo(
-    () =>
-      planted &&
-      records && {
-        ...standsOf(planted, dayIn(zone, Date.parse(at))),
-        log: planted.log,
-        records,
-        today: dayIn(zone, Date.parse(at)),
-        hour: Number(at.slice(11, 13)) + Number(at.slice(14, 16)) / 60,
-      },
-    [planted, records, zone, at],
-  );
-  const isPart = planted?.isPart ?? false;
+  const today = dayIn(zone, Date.parse(at));
+  const hour = Number(at.slice(11, 13)) + Number(at.slice(14, 16)) / 60;
   const { isSeasonAsked = false } = more;
   const from = more.away?.from;
   const to = more.away?.to;
-  useEffect(() => {
-    if (!asked) return;
-    const giveUp = new AbortController();
-    const { today, hour, stands, place, ...ask } = asked;
-    const inOrder = <T extends { readonly plantingId: string }>(list: readonly T[]): readonly T[] =>
-      [...list].sort((a, b) => place.get(a.plantingId)! - place.get(b.plantingId)!);
-    const here = new Set(stands.map(({ planting }) => planting.id));
-    void runJob(
-      'care',
-      { ...ask, stands, today, hour, isSeasonAsked, ...(from && to ? { away: { from, to } } : {}) },
-      {
-        signal: giveUp.signal,
-        // What was known of the others is shown until they are looked at anew.
-        onProgress: ({ care, skies }) =>
-          setFound((before) => ({
-            ...(before ?? NOTHING_YET),
+  const away = useMemo(() => (from && to ? { from, to } : undefined), [from, to]);
+  const question = useMemo(
+    (): CareQuestion | null =>
+      planted && records
+        ? {
+            its: planted.its,
+            log: planted.log,
+            isPart: planted.isPart ?? false,
+            records,
             today,
             hour,
-            skies,
-            isWhole: false,
-            byId: new Map([
-              ...[...(before?.byId ?? [])].filter(([id]) => here.has(id)),
-              ...care.map((one) => [one.plantingId, one] as const),
-            ]),
-          })),
-      },
-    )
-      .then(({ care, away, season, ...rest }) =>
-        setFound({
-          today,
-          hour,
-          isWhole: !isPart,
-          byId: new Map(care.map((one) => [one.plantingId, one])),
-          away: inOrder(away),
-          season: inOrder(season),
-          ...rest,
-        }),
-      )
-      .catch(() => undefined);
+            isSeasonAsked,
+            ...(away ? { away } : {}),
+          }
+        : null,
+    [planted, records, today, hour, isSeasonAsked, away],
+  );
+  const latest = useRef<Answered | null>(null);
+  useEffect(() => {
+    if (!question) return;
+    const giveUp = new AbortController();
+    const { signal } = giveUp;
+    const keep = (cared: Cared) => {
+      latest.current = { question, cared };
+      setFound(cared);
+    };
+    void (async () => {
+      const before = latest.current;
+      const told = onlyTold(before, question);
+      // What was just told of is seen to first, by itself; warnings and drip lines, which it may change, follow at rest.
+      if (before && told) {
+        keep(await partly(question, told, before.cared, signal));
+        await rest(signal);
+      }
+      keep(await wholly(question, signal, setFound));
+    })().catch(() => undefined);
     return () => giveUp.abort();
-  }, [asked, isPart, from, to, isSeasonAsked]);
+  }, [question]);
   return found;
 }
 
-const NOTHING_YET = { away: [], season: [], warnings: [], drips: [] } as const;
+/** After the last answer it is so long until all is looked at again, ms: a thumb that answers every second is not held up. */
+const REST_MS = 1500;
 
-/** What stands, as it is to be looked at: what something was just told of first, then in walking order; and its place in that order. */
-function standsOf(
-  { its, log }: Planted,
-  today: Day,
-): { readonly stands: readonly Stand[]; readonly place: ReadonlyMap<string, number> } {
-  const ids = its.map(({ planting }) => planting.id);
-  const latest = log[log.length - 1]?.of.plantingId;
-  const place = new Map(walkingOrder(ids, log, today).map((id, i) => [id, i]));
-  const rank = ({ planting: { id } }: PlantingInSpot) => (id === latest ? -1 : place.get(id)!);
-  const stands = [...its]
-    .sort((a, b) => rank(a) - rank(b))
-    .map(({ planting, spot, house, weeksBefore }) => ({ planting, spot, house, weeksBefore }));
-  return { stands, place };
-}
+/** @throws an `AbortError` when something else is asked meanwhile */
+const rest = (signal: AbortSignal): Promise<void> =>
+  new Promise((resolve, reject) => {
+    const timer = setTimeout(resolve, REST_MS);
+    signal.addEventListener('abort', () => {
+      clearTimeout(timer);
+      reject(new DOMException('Something else is asked.', 'AbortError'));
+    });
+  });

@@ -1,4 +1,5 @@
 import { addDays, daysBetween, weekOfDay, type Day } from '../../calendar/day';
+import { dayOf, type What } from '../../log/entry';
 import { borneC, isTender } from '../../growth/winter';
 import type { PlacedPlant } from '../../plantings/planting';
 import { bookWeek } from '../../spots/spot';
@@ -42,10 +43,25 @@ function coldNight(
   return nights[0] ?? null;
 }
 
-const isCovered = ({ held }: CareWorld): boolean => {
-  const last = held.findLast(({ what }) => what.did === 'covered' || what.did === 'uncovered');
-  return last?.what.did === 'covered';
+/** Was one of the two told later than the other? @param before only what was told before that day; left out: all of it */
+const isLast = (
+  { held }: CareWorld,
+  did: What['did'],
+  orElse: What['did'],
+  before?: Day,
+): boolean => {
+  const last = held.findLast(
+    (entry) =>
+      (entry.what.did === did || entry.what.did === orElse) &&
+      (before === undefined || dayOf(entry) < before),
+  );
+  return last?.what.did === did;
 };
+
+const isCovered = (world: CareWorld, before?: Day): boolean =>
+  isLast(world, 'covered', 'uncovered', before);
+const isIndoors = (world: CareWorld, before?: Day): boolean =>
+  isLast(world, 'brought in', 'taken out again', before);
 
 /** Does a night take it, and could fleece save it? What minds cool nights is brought in, not covered. */
 const coverSaves = ({ kind }: PlacedPlant, c: number): boolean =>
@@ -99,16 +115,53 @@ export const uncover: Rule = {
   },
 };
 
+/** A night that was too cold for what stood uncovered: so long it is asked to look, days. What was black shows within a day or two. */
+const AFTER_DAYS = 6;
+
+/** What could not be kept from a frost is looked at, once. */
+export const afterFrost: Rule = {
+  id: 'after frost',
+  answeredBy: [],
+  tasks: (world) => {
+    const { today, weather, reading, life } = world;
+    const { spot } = reading;
+    const sheltered = spot.underCover || spot.exposure === 'sheltered' ? SHELTER_K : 0;
+    const nights = Array.from({ length: AFTER_DAYS }, (_, i) => addDays(today, -i))
+      .filter((on) => on > life.plantedOn && !isIndoors(world, on))
+      .map((on) => {
+        const c = weather.on(on).minC + sheltered + (isCovered(world, on) ? FLEECE_K : 0);
+        return { on, c, plants: reading.all.filter(({ kind }) => c < borneC(kind)) };
+      });
+    const night = nights.find(({ plants }) => plants.length > 0);
+    if (!night) return [];
+    return [
+      {
+        window: night.on,
+        earliest: night.on,
+        best: addDays(night.on, 1),
+        latest: addDays(night.on, AFTER_DAYS - 1),
+        minutes: 2,
+        tools: ['snips'],
+        places: night.plants.map(({ id }) => id),
+        facts: {
+          rule: 'after frost',
+          kinds: kindsOf(night.plants),
+          nightC: weather.on(night.on).minC,
+          on: night.on,
+          wasCovered: isCovered(world, night.on),
+        },
+      },
+    ];
+  },
+};
+
 /** Under a roof before nights that no fleece keeps off, and before nights that tropical kinds mind. */
 export const bringIn: Rule = {
   id: 'bring in',
   answeredBy: ['brought in', 'moved'],
   tasks: (world) => {
-    const isIn = world.held.findLast(
-      ({ what }) => what.did === 'brought in' || what.did === 'taken out again',
-    );
     const book = bookWeek(weekOfDay(world.today), world.reading.spot);
-    if (isIn?.what.did === 'brought in' || book < AUTUMN[0] || book > AUTUMN[1]) return [];
+    if (isIndoors(world) || book < AUTUMN[0] || book > AUTUMN[1]) return [];
     const night = coldNight(
       world,
       ({ kind }, c) =>

@@ -2,7 +2,7 @@ import { isOf } from '../../log/entry';
 import type { Rule, Task } from '../task';
 import type { CareWorld } from '../world';
 import { ask } from './ask';
-import { bringIn, cover, hardenOff, uncover, wrap } from './cold';
+import { afterFrost, bringIn, cover, hardenOff, uncover, wrap } from './cold';
 import { look, swap, tidy, turn } from './eye';
 import { feed } from './feed';
 import { deadhead, pinch, tie, trim } from './knife';
@@ -15,6 +15,7 @@ export const RULES: readonly Rule[] = [
   water,
   cover,
   uncover,
+  afterFrost,
   bringIn,
   hardenOff,
   feed,
