@@ -1,6 +1,6 @@
 import type { Container } from '@/core/containers/container';
 import type { Fits } from '@/core/placing/fits';
-import type { PlantingInSpot } from '@/core/plantings/planting';
+import type { PlaceId, Planting, PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId } from '@/core/plants/kind';
 import type { Gardener } from '@/core/plants/library';
 import type { Ask } from '@/core/search/ask';
@@ -18,6 +18,7 @@ import type { PlantsAnswer } from '@/core/files/plantsReading';
 import type { CsvAnswers, CsvReading } from '@/core/files/weatherCsv';
 import type { Seen } from '@/core/checks/outlook';
 import type { RemakeAnswer, RemakeAsk } from '@/core/search/remaking';
+import type { PocketSeason, PocketYear } from '@/core/search/pockets';
 import type { GroupMember } from '@/core/search/group';
 import type { Subject } from '@/core/seeing/subject';
 import type { PictureRequest } from '@/drawing/picturing';
@@ -128,6 +129,18 @@ export interface Jobs {
       readonly skies: ReadonlyMap<string, DayWeather>;
       readonly drips: readonly DripZone[];
     };
+  };
+  /** Pockets of the next four seasons round a frame that stays. */
+  pockets: {
+    request: {
+      readonly it: PlantingInSpot;
+      readonly from: number;
+      readonly frame: readonly PlaceId[] | null;
+      readonly picks: readonly number[];
+      readonly named: Readonly<Record<PocketSeason, Pick<Planting, 'id' | 'name'>>>;
+    };
+    progress: never;
+    result: PocketYear;
   };
   yardSeason: {
     request: { readonly its: readonly PlantingInSpot[] };

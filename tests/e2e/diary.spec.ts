@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { PHONE, halt } from '../builders/atTheHalt';
+import { dayIs, halt, PHONE } from '../builders/atTheHalt';
 
 /** A picture as a camera might write it: made in the page, so that it is a real JPEG. */
 async function picture(page: Page): Promise<Buffer> {
@@ -194,4 +194,45 @@ test('next year from this year: what died is told, the same again has another in
   await expect(
     page.locator('[data-kind-tag]').filter({ hasText: 'Dark-leaved red dahlia' }),
   ).toHaveCount(1);
+});
+
+test('pockets planned for a year: the frame keeps its place and its age when they change in October', async ({
+  page,
+}) => {
+  await halt(page);
+  await page.goto('/bench?planting=demo-window-box');
+  await page.getByRole('button', { name: 'Pockets' }).click();
+  const sheet = page.getByRole('dialog');
+  await expect(sheet.locator('[data-season]')).toHaveCount(4);
+  await expect(sheet.getByRole('checkbox', { name: 'White-edged trailing ivy, 4' })).toBeChecked();
+  const winter = sheet.locator('[data-season="winter"]');
+  const meant = await winter.textContent();
+  await winter.getByRole('button', { name: 'Something else' }).click();
+  await expect(winter).not.toHaveText(meant!);
+  await sheet.getByRole('button', { name: 'Plan these four' }).click();
+  const story = page.getByRole('region', { name: 'Its story' });
+  await expect(story.getByRole('link')).toHaveText([
+    'Long window box',
+    'Long window box, autumn',
+    'Long window box, winter',
+    'Long window box, spring',
+    'Long window box, summer',
+  ]);
+  await dayIs(page, '2026-10-05', '5 October');
+  await page.goto('/potting');
+  await page.getByRole('link', { name: /Long window box, autumn/ }).click();
+  const step = page.locator('[data-step]');
+  await expect(step).toHaveAttribute('data-step', 'soak');
+  for (let i = 0; i < 60 && (await step.getAttribute('data-step')) !== 'end'; i += 1) {
+    const was = await step.getAttribute('data-step');
+    await page.keyboard.press(' ');
+    await expect(step).not.toHaveAttribute('data-step', was!);
+  }
+  await expect(step).toHaveText('Planted 5 October');
+  await page.getByRole('link', { name: 'Look at it on the bench' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Long window box, autumn');
+  // From 14 May to 5 October.
+  await expect(page.locator('[data-stays]')).toHaveText('20 weeks here');
+  await page.goto('/shelf?item=demo-long-box');
+  await expect(story).toContainText('over since 5 October');
 });

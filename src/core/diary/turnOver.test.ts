@@ -5,7 +5,7 @@ import { byPlanting, cleared, lifeOf } from '../log/life';
 import { asItStands } from '../log/story';
 import { BOOK } from '../plants/book/index';
 import { nextPlanting } from '../suitability/nextPlanting';
-import { savesMinor, toShed, turnedOver, turnOver } from './turnOver';
+import { savesMinor, toShed, endedByNext, turnedOver, turnOver } from './turnOver';
 
 const it = planted(
   [
@@ -98,6 +98,21 @@ test('all of it said to stay, all of it stays, whatever would not live through t
   expect(nextPlanting(basket, { id: 'n', plantedWeek: 42, cleared: none })).not.toHaveProperty(
     'sides',
   );
+});
+
+test('when the next is planted, what it has in the same place stays there and all else was taken out', () => {
+  const [stay, other, ...rest] = it.planting.places;
+  const next = {
+    // One is the same, one has another kind in its place.
+    places: [stay!, { ...other!, kindId: 'pansy-blue' }],
+    sides: undefined,
+  };
+  const gone = new Map(rest.slice(0, 1).map(({ id }) => [id, '2026-07-01']));
+  const told = endedByNext(it, next, gone).map(({ of, what }) => ({ ...entry(it, DAY, what), of }));
+  const out = cleared(told)!;
+  expect(out.has(stay!.id)).toBe(false);
+  expect([...out].sort()).toEqual([other!, ...rest.slice(1)].map(({ id }) => id).sort());
+  expect(lifeOf(told).overOn).toBe(DAY);
 });
 
 test('what died before is neither kept nor taken to the shed', () => {

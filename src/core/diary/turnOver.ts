@@ -2,7 +2,7 @@ import { addDays, weekOfDay, type Day } from '../calendar/day';
 import type { Entry, What } from '../log/entry';
 import { borneC } from '../growth/winter';
 import type { KindId, PlantKind, Propagation } from '../plants/kind';
-import { allPlants, type PlaceId, type PlantingInSpot } from '../plantings/planting';
+import { allPlants, type PlaceId, type Planting, type PlantingInSpot } from '../plantings/planting';
 import { eachMinor } from './worth';
 import { yearOut, type WeekOut } from '../spots/yearOut';
 
@@ -155,4 +155,27 @@ export function turnedOver(
         : [];
     }),
   ];
+}
+
+/**
+ * What is written of a planting when the one that goes on from it is planted: what the next has in the same place stays there, the rest
+ * was taken out.
+ * @param gone plants of the former that stood there no more
+ */
+export function endedByNext(
+  former: PlantingInSpot,
+  next: Pick<Planting, 'places' | 'sides'>,
+  gone: ReadonlyMap<PlaceId, unknown>,
+): readonly Pick<Entry, 'of' | 'what'>[] {
+  const kindAt = new Map(
+    [...next.places, ...(next.sides ?? [])].map((one) => [one.id, one.kindId]),
+  );
+  const rows = allPlants(former)
+    .filter(({ id }) => !gone.has(id))
+    .map(({ id, kind }) => ({
+      kind,
+      places: [id],
+      fate: kindAt.get(id) === kind.id ? ('keep' as const) : ('compost' as const),
+    }));
+  return turnedOver(rows, { plantingId: former.planting.id, spotId: former.spot.id });
 }

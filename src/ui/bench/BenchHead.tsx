@@ -1,4 +1,4 @@
-import { allPlants } from '@/core/plantings/planting';
+import { allPlants, stays } from '@/core/plantings/planting';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { mixL } from '@/core/containers/container';
@@ -24,7 +24,10 @@ const WHEN = { spread: '', morning: ' before noon', afternoon: ' after noon' } a
 /** What is on the bench: its name, container and sun, what it takes, and the way back. */
 export function BenchHead({ editing, settings }: HeadProps) {
   const { planting, spot } = editing;
-  const count = allPlants(editing.it).length;
+  const all = allPlants(editing.it);
+  const count = all.length;
+  // What stays from the planting before is not bought again.
+  const bought = all.filter((plant) => !stays(editing.it, plant));
   const branch = branchOf(planting);
   const potName = planting.container.name.toLowerCase();
   const saysItself = planting.name.toLowerCase().startsWith(potName);
@@ -53,7 +56,7 @@ export function BenchHead({ editing, settings }: HeadProps) {
         <span>
           <b className="text-ink">{count}</b> {count === 1 ? 'plant' : 'plants'}
         </span>
-        <b className="text-ink">{moneyText(plantCost(allPlants(editing.it)), settings)}</b>
+        <b className="text-ink">{moneyText(plantCost(bought), settings)}</b>
         <span>
           <b className="text-ink">{volumeText(mixL(planting.container), settings)}</b> of mix
         </span>

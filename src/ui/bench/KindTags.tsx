@@ -1,13 +1,14 @@
 'use client';
 
-import { allPlants } from '@/core/plantings/planting';
+import { allPlants, stays, type PlantingInSpot } from '@/core/plantings/planting';
+import type { KindId } from '@/core/plants/kind';
 import { memo } from 'react';
 import type { Size } from '@/core/growth/foresee';
 import { plantLines } from '@/core/shopping/plantCost';
 import type { Settings } from '@/core/files/plantingFile';
 import { Swatches } from '@/ui/controls/Swatches';
 import type { Editing } from '@/ui/session/useEditing';
-import { lengthFigure, moneyText, sizeName } from '@/words/format';
+import { countText, lengthFigure, moneyText, sizeName } from '@/words/format';
 import { ROLE_NAMES, type Keyed } from '@/words/names';
 import { Button } from '@/ui/controls/Button';
 
@@ -18,6 +19,14 @@ interface KindTagsProps {
   readonly selected: string | null;
   readonly onSelect: (place: string | null) => void;
   readonly settings: Settings;
+}
+
+/** Weeks that all plants of a kind have stood there before this planting, the shortest; `null` when some are new: those are bought. */
+function weeksHere(it: PlantingInSpot, kindId: KindId): number | null {
+  const own = allPlants(it).filter((plant) => plant.kindId === kindId);
+  return own.every((plant) => stays(it, plant))
+    ? Math.min(...own.map(({ id }) => it.weeksBefore[id]!))
+    : null;
 }
 
 /** The kinds of the planting as pointed plant tags. Pressing one picks its first plant. */
@@ -41,6 +50,7 @@ export const KindTags = memo(function KindTags({
         const first = it.plants.findIndex((plant) => plant.kindId === kind.id);
         const size = sizes[first];
         const own = lines.filter((line) => line.kindId === kind.id);
+        const here = weeksHere(it, kind.id);
         return (
           <li key={kind.id} data-kind-tag>
             <Button
@@ -70,11 +80,13 @@ export const KindTags = memo(function KindTags({
                     ? `${lengthFigure(size.heightCm, settings.length)} × ${lengthFigure(size.spreadCm, settings.length)} ${settings.length}`
                     : ''}
                 </span>
-                <span>
-                  {moneyText(
-                    own.reduce((sum, line) => sum + line.price, 0),
-                    settings,
-                  )}
+                <span data-stays={here ?? undefined}>
+                  {here === null
+                    ? moneyText(
+                        own.reduce((sum, line) => sum + line.price, 0),
+                        settings,
+                      )
+                    : `${countText(here, 'week')} here`}
                 </span>
               </span>
             </Button>

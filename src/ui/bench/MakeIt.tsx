@@ -16,6 +16,7 @@ import { lifeText } from '@/words/life';
 
 const TurnOverSheet = dynamic(() => import('./TurnOverSheet'), { ssr: false });
 const TrialSheet = dynamic(() => import('./TrialSheet'), { ssr: false });
+const PocketsSheet = dynamic(() => import('./PocketsSheet'), { ssr: false });
 const TemplateSheet = dynamic(() => import('@/ui/potting/TemplateSheet'), { ssr: false });
 
 /** How far this planting has come, and what comes next: chosen to be made, bought, potted up. */
@@ -26,6 +27,7 @@ export function MakeIt({ it }: { readonly it: PlantingInSpot }) {
   const [isOnPaper, setOnPaper] = useState(false);
   const [isEnding, setEnding] = useState(false);
   const [isTrying, setTrying] = useState(false);
+  const [isChanging, setChanging] = useState(false);
   const entries = useLive((s) => s.entries(id), [id]);
   const own = useMemo(() => byPlanting(entries ?? []).get(id) ?? [], [entries, id]);
   const life = useMemo(() => lifeOf(own), [own]);
@@ -70,6 +72,10 @@ export function MakeIt({ it }: { readonly it: PlantingInSpot }) {
       <Button look="plain" onClick={() => setTrying(true)}>
         A trial
       </Button>
+      <Button look="plain" onClick={() => setChanging(true)}>
+        Pockets
+      </Button>
+      {isChanging && <PocketsSheet it={it} onClose={() => setChanging(false)} />}
       {isTrying && <TrialSheet it={it} onClose={() => setTrying(false)} />}
       {isEnding && <TurnOverSheet it={it} gone={life.gone} onClose={() => setEnding(false)} />}
       {isOnPaper && <TemplateSheet it={onPaper} onClose={() => setOnPaper(false)} />}

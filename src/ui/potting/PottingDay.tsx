@@ -39,7 +39,22 @@ export function PottingDay() {
       </p>
     );
   const it = planted.its.find(({ planting }) => planting.id === asked);
-  if (it) return <PottingDesk key={it.planting.id} it={it} held={held.get(it.planting.id) ?? []} />;
+  if (it) {
+    const before = planted.its.find(({ planting }) => planting.id === it.planting.follows);
+    const former = before && {
+      it: before,
+      life: planted.lifeOf(before.planting.id),
+      held: held.get(before.planting.id) ?? [],
+    };
+    return (
+      <PottingDesk
+        key={it.planting.id}
+        it={it}
+        held={held.get(it.planting.id) ?? []}
+        former={former ?? null}
+      />
+    );
+  }
   const run = runs.find(({ id }) => id === runId);
   if (run && planted.its.some(({ planting }) => planting.id === run.recipes[0]?.plantingId))
     return <RunDesk key={run.id} run={run} runs={runs} planted={planted} />;

@@ -19,18 +19,20 @@ import { PottingSection } from './PottingSection';
 import { SoFar } from './SoFar';
 import { StepRuler } from './StepRuler';
 import { useAwake } from './useAwake';
-import { usePotting, type Potting } from './usePotting';
+import { usePotting, type Former, type Potting } from './usePotting';
 import { useReadAloud } from './useReadAloud';
 
 /** One planting being made, one step at a time: readable at arm's length, pressed with a knuckle. */
 export function PottingDesk({
   it: meant,
   held,
+  former,
 }: {
   readonly it: PlantingInSpot;
   readonly held: readonly Entry[];
+  readonly former: Former | null;
 }) {
-  const potting = usePotting(meant, held);
+  const potting = usePotting(meant, held, former);
   const { it, steps, step, progress } = potting;
   const settings = useSettings();
   const { kindOf } = useLibrary();

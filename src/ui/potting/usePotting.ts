@@ -13,6 +13,8 @@ import {
   type MakingProgress,
 } from '@/core/making/progress';
 import { stepsOf, type MakingStep } from '@/core/making/steps';
+import { endedByNext } from '@/core/diary/turnOver';
+import type { Life } from '@/core/log/life';
 import type { Photo } from '@/core/log/photoSchema';
 import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import type { Draft } from '@/data/store';
@@ -39,8 +41,20 @@ export interface Potting {
   readonly photograph: (photo: Pick<Photo, 'widthPx' | 'heightPx' | 'jpeg'>) => Promise<void>;
 }
 
+/** The planting that this one goes on from: it stands until this one is planted. */
+export interface Former {
+  readonly it: PlantingInSpot;
+  readonly life: Life;
+  /** Its entries that hold, in order. */
+  readonly held: readonly Entry[];
+}
+
 /** The making of one planting: what was answered is in the log, so that a phone that is locked or reloaded goes on where it was. */
-export function usePotting(meant: PlantingInSpot, held: readonly Entry[]): Potting {
+export function usePotting(
+  meant: PlantingInSpot,
+  held: readonly Entry[],
+  former: Former | null,
+): Potting {
   const it = useMemo(() => asBought(meant, held), [meant, held]);
   const store = useStore();
   const clock = useClock();
@@ -96,6 +110,13 @@ export function usePotting(meant: PlantingInSpot, held: readonly Entry[]): Potti
       new Set(Object.keys(it.weeksBefore)),
     );
     if (whole) drafts.push(draft({ did: 'planted', plants: whole.wentIn }));
+    // What stood there until now is over with it, but for what stays.
+    if (whole && former && former.life.plantedOn !== null && former.life.overOn === null)
+      drafts.push(
+        ...endedByNext(former.it, it.planting, former.life.gone).map(({ of, what }) =>
+          draft(what, { of }),
+        ),
+      );
     if (step.what.do === 'put out' && how === 'done' && !progress.putOut)
       drafts.push(draft({ did: 'put out' }));
     const plantedWeek = weekOfDay(dayIn(zone, clock.now()));
@@ -126,7 +147,9 @@ export function usePotting(meant: PlantingInSpot, held: readonly Entry[]): Potti
     void store?.log([
       back(was),
       // What is not all in is not planted.
-      ...(step.what.do === 'plant' && progress.planted ? [back(progress.planted)] : []),
+      ...(step.what.do === 'plant' && progress.planted
+        ? [progress.planted, ...endedWith(progress.planted, former)].map(back)
+        : []),
       ...(step.what.do === 'put out' && progress.putOut ? [back(progress.putOut)] : []),
     ]);
     // What was missing is meant again, as long as nothing else was changed since.
@@ -149,4 +172,11 @@ export function usePotting(meant: PlantingInSpot, held: readonly Entry[]): Potti
     photograph: async (photo) =>
       store?.logPhoto({ plantingId: it.planting.id, ...photo }, { ...here(), angle: 'front' }),
   };
+}
+
+/** Entries of the former planting that were written as this one was planted. */
+function endedWith({ at }: Entry, former: Former | null): readonly Entry[] {
+  return (former?.held ?? []).filter(
+    (entry) => entry.at === at && (entry.what.did === 'ended' || entry.what.did === 'removed'),
+  );
 }

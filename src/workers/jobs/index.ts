@@ -5,6 +5,7 @@ import { fits } from './fits';
 import { fixes } from './fixes';
 import { groupJob } from './group';
 import { obstacles } from './obstacles';
+import { pockets } from './pockets';
 import { proposeJob } from './propose';
 import { readFiles } from './readFiles';
 import { readPlants } from './readPlants';
@@ -19,6 +20,7 @@ import { yardSeason } from './yardSeason';
 export const HANDLERS: { readonly [N in ThinkingJob]: Handler<N> } = {
   propose: proposeJob,
   obstacles,
+  pockets,
   standIns,
   fixes,
   seen,
