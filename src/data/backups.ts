@@ -14,12 +14,20 @@ type Repositories = { readonly [N in TableName]: Repository<N> };
 export type Snapshot = Partial<Readonly<Record<TableName, readonly Raw[]>>>;
 
 const NAMES = Object.keys(TABLES) as TableName[];
+/** Tables whose rows a backup takes the place of. */
+export const REPLACED: readonly TableName[] = NAMES.filter((name) => name !== 'photos');
 
-/** Everything there is, as a backup; rows that cannot be read as they lie. */
+/**
+ * Everything there is, as a backup; rows that cannot be read as they lie.
+ * @param withPhotos do photographs go along in it, or as files beside it?
+ */
 export async function backupOf(
   tables: Repositories,
-  written: string,
-  settings: Settings,
+  {
+    written,
+    settings,
+    withPhotos,
+  }: { readonly written: string; readonly settings: Settings; readonly withPhotos: boolean },
 ): Promise<Backup> {
   const spots = await tables.spots.all();
   const plantings = await tables.plantings.all();
@@ -38,7 +46,7 @@ export async function backupOf(
     kept: (await tables.kept.all()).filter(({ plantingId }) => planted.has(plantingId)),
     groups: [...(await tables.groups.all())],
     entries: [...(await tables.entries.all())],
-    photos: [...(await tables.photos.all())],
+    photos: withPhotos ? [...(await tables.photos.all())] : [],
     settings,
     weather: (await tables.weather.all())
       .filter(({ spotId }) => here.has(spotId))
@@ -65,7 +73,11 @@ const BACKED_UP = [
   'weather',
 ] as const;
 
-/** Puts a backup in the place of what is there, inside a transaction. @returns the rows as they lay before */
+/**
+ * Puts a backup in the place of what is there, inside a transaction. Photographs only come in: those that nothing names any more are
+ * told in the Shed, and are there when one goes back on it; so many need not lie in memory.
+ * @returns the rows as they lay before
+ */
 export async function restored(
   db: RillbankDb,
   tables: Repositories,
@@ -73,7 +85,7 @@ export async function restored(
 ): Promise<Snapshot> {
   const before = await snapshot(db);
   const staying = await unreadableOf(tables);
-  for (const name of NAMES) await db.table(name).clear();
+  for (const name of REPLACED) await db.table(name).clear();
   await tables.kept.put(...backup.kept);
   await tables.groups.put(...backup.groups);
   await tables.entries.put(...backup.entries);
@@ -106,7 +118,7 @@ async function unreadableOf(tables: Repositories): Promise<readonly Unreadable[]
 
 async function snapshot(db: RillbankDb): Promise<Snapshot> {
   const rows: Partial<Record<TableName, readonly Raw[]>> = {};
-  for (const name of NAMES) rows[name] = await db.table(name).toArray();
+  for (const name of REPLACED) rows[name] = await db.table(name).toArray();
   return rows;
 }
 

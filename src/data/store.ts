@@ -20,7 +20,8 @@ import type { KindId } from '@/core/plants/kind';
 import { saysNothing, type OwnKind } from '@/core/plants/own';
 import type { ShelfItem } from '@/core/shelf/shelf';
 import type { Spot } from '@/core/spots/spot';
-import { backupOf, emptied, restored, type Snapshot } from './backups';
+import { backupOf, emptied, REPLACED, restored, type Snapshot } from './backups';
+import { looseIn, type PhotoRoom } from './photographs';
 import type { Raw, RillbankDb } from './db';
 import { demoOf, demoWork, type DemoWork } from './demo';
 import { openJournal, type Journal } from './journal';
@@ -436,6 +437,33 @@ export class Store {
     return (await this.in.photos.get(id)) ?? null;
   }
 
+  /** Ids of all photographs, readable or not. */
+  async photoIds(): Promise<readonly string[]> {
+    return this.db.photos.toCollection().primaryKeys();
+  }
+
+  /** Takes photographs in that come from a file; those that are here stay as they are. @returns ids of the new ones */
+  async takePhotos(photos: readonly Photo[]): Promise<readonly string[]> {
+    let added: readonly string[] = [];
+    await this.write(['photos'], async () => {
+      const here = await this.db.photos.bulkGet(photos.map(({ id }) => id));
+      const news = photos.filter((_, i) => here[i] === undefined);
+      await this.in.photos.put(...news);
+      added = news.map(({ id }) => id);
+    });
+    return added;
+  }
+
+  /** Photographs that no entry names, and what room all and those take. */
+  async photoRoom(): Promise<PhotoRoom> {
+    return looseIn(this.db, await this.entries());
+  }
+
+  /** Takes photographs away for good. */
+  async dropPhotos(ids: readonly string[]): Promise<void> {
+    await this.write(['photos'], () => this.db.photos.bulkDelete([...ids]));
+  }
+
   /** Keeps a pot that was made from a design, with what was told of it; both or neither. */
   async logMade(planting: Planting, drafts: readonly Draft[]): Promise<void> {
     const entries = drafts.map((draft): Entry => ({ id: this.freshId(), ...draft }));
@@ -789,9 +817,9 @@ export class Store {
   }
 
   /** Everything, as a backup; what cannot be read goes along as it lies. */
-  async backup(written: string): Promise<Backup> {
+  async backup(written: string, { withPhotos = true } = {}): Promise<Backup> {
     return this.db.transaction('r', EVERY_TABLE, async () =>
-      backupOf(this.in, written, await this.settings()),
+      backupOf(this.in, { written, settings: await this.settings(), withPhotos }),
     );
   }
 
@@ -805,7 +833,7 @@ export class Store {
     await this.write(EVERY_TABLE, async () => {
       for (const name of EVERY_TABLE) {
         const table = this.db.table(name);
-        if (only) await table.clear();
+        if (only && REPLACED.includes(name)) await table.clear();
         await table.bulkPut([...(rows[name] ?? [])]);
       }
     });

@@ -33,6 +33,12 @@ export function weightText(kg: number, { length }: Units): string {
     : `${Math.round(kg * 2.20462)} lb`;
 }
 
+/** Bytes as people say them: "12 MB". */
+export function bytesText(bytes: number): string {
+  if (bytes < 1e6) return `${Math.max(1, Math.round(bytes / 1e3))} kB`;
+  return bytes < 1e9 ? `${Math.round(bytes / 1e6)} MB` : `${(bytes / 1e9).toFixed(1)} GB`;
+}
+
 const AMOUNT = new Intl.NumberFormat('en-GB', {
   minimumFractionDigits: 2,
   maximumFractionDigits: 2,

@@ -58,6 +58,8 @@ test('what is measured changes what the book expects here; set aside, used again
 
 test('a photograph on a phone: kept, laid under the drawing of its day, a plant measured on it; words find it again', async ({
   page,
+  browser,
+  baseURL,
 }) => {
   await page.setViewportSize(PHONE);
   await halt(page);
@@ -127,6 +129,31 @@ test('a photograph on a phone: kept, laid under the drawing of its day, a plant 
   await expect(wall.getByText('Did not stand then').first()).toBeVisible();
   await wall.getByRole('button', { name: 'Today' }).click();
   await expect(wall.getByText('Did not stand then')).toHaveCount(0);
+  // Everything as a ZIP, and in again on another device: the photograph comes along.
+  await page.goto('/shed');
+  const [zip] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save everything' }).click(),
+  ]);
+  expect(zip.suggestedFilename()).toMatch(/^rillbank-[\d-]+\.zip$/);
+  const elsewhere = await (await browser.newContext({ baseURL: baseURL! })).newPage();
+  await elsewhere.setViewportSize(PHONE);
+  await elsewhere.goto('/shed');
+  await elsewhere.getByLabel('File to bring in').setInputFiles({
+    name: 'whole.zip',
+    mimeType: 'application/zip',
+    buffer: readFileSync(await zip.path()),
+  });
+  const preview = elsewhere.getByRole('alertdialog', { name: 'Restore everything' });
+  await expect(preview.getByRole('row', { name: /^photographs/ })).toHaveText('photographs10');
+  await preview.getByRole('button', { name: 'Restore it' }).click();
+  await expect(elsewhere.getByText('Everything was restored.')).toBeVisible();
+  await expect(elsewhere.locator('[data-room]')).toContainText('1 photograph: ');
+  await elsewhere.goto('/diary?planting=demo-tub-1');
+  await expect(elsewhere.locator('[data-entry="photographed"] img')).toHaveJSProperty(
+    'complete',
+    true,
+  );
 });
 
 test('what it was worth: two tubs made again at once, held against what they cost this year, and undone', async ({

@@ -4,6 +4,9 @@ import * as z from 'zod';
 export const PHOTO_EDGE_PX = 1280;
 /** Letters of one part of a photograph: what a file's door lets through. */
 export const PHOTO_PART = 8000;
+const MOST_PARTS = 200;
+/** Largest JPEG of a photograph that is kept, bytes: what its parts hold. */
+export const PHOTO_MOST_BYTES = (PHOTO_PART * MOST_PARTS * 3) / 4;
 
 /** A photograph, small enough to keep by the hundred: it lies beside the log, which names it. */
 export const photoSchema = z.object({
@@ -20,7 +23,7 @@ export const photoSchema = z.object({
         .regex(/^[A-Za-z0-9+/=]*$/, 'A photograph is base64.'),
     )
     .min(1, 'A photograph must not be empty.')
-    .max(200, 'A photograph is too large.')
+    .max(MOST_PARTS, 'A photograph is too large.')
     .readonly(),
 });
 

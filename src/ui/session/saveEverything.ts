@@ -1,13 +1,38 @@
 import { format } from 'date-fns';
 import type { Store } from '@/data/store';
-import { saveFile } from './saveFile';
+import { saveBlob, saveFile } from './saveFile';
 
-/** Saves all there is as one file, or as many as a reader can take. @returns how many */
-export async function saveEverything(store: Store): Promise<number> {
+/** What was saved. */
+export interface Saved {
+  readonly files: number;
+  /** Photographs that went along. */
+  readonly photographs: number;
+}
+
+/**
+ * Saves all there is: as a ZIP where there are photographs; else as one file, or as many as a reader can take.
+ * @throws an `AbortError` when the signal is given up; nothing is saved then
+ */
+export async function saveEverything(
+  store: Store,
+  {
+    signal = new AbortController().signal,
+    onShare = () => {},
+  }: { readonly signal?: AbortSignal; readonly onShare?: (share: number) => void } = {},
+): Promise<Saved> {
   const now = new Date();
+  const base = `rillbank-${format(now, 'yyyy-MM-dd')}`;
+  const photoIds = await store.photoIds();
+  if (photoIds.length > 0) {
+    const { writeArchive } = await import('@/data/archive');
+    const backup = await store.backup(now.toISOString(), { withPhotos: false });
+    const photo = (id: string) => store.photo(id);
+    const blob = await writeArchive(backup, { photoIds, photo, signal, onShare });
+    saveBlob(`${base}.zip`, blob);
+    return { files: 1, photographs: photoIds.length };
+  }
   const { backupTexts } = await import('@/core/files/backupParts');
   const texts = backupTexts(await store.backup(now.toISOString()));
-  const base = `rillbank-${format(now, 'yyyy-MM-dd')}`;
   texts.forEach((text, i) =>
     saveFile(
       texts.length === 1
@@ -17,5 +42,5 @@ export async function saveEverything(store: Store): Promise<number> {
       text,
     ),
   );
-  return texts.length;
+  return { files: texts.length, photographs: 0 };
 }

@@ -21,5 +21,5 @@ export function saveBlob(name: string, blob: Blob): void {
   link.download = name;
   link.click();
   // The browser reads it after the press has been dealt with.
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+  setTimeout(() => URL.revokeObjectURL(url), 60_000);
 }

@@ -2,86 +2,51 @@
 
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { LARGEST_FILE_BYTES } from '@/core/files/door';
 import type { FileFault } from '@/core/files/parse';
-import type { Backup, PlantingFile } from '@/core/files/plantingFile';
 import type { Store } from '@/data/store';
 import { Button } from '@/ui/controls/Button';
 import { Sheet } from '@/ui/controls/fields';
 import { FileButton } from '@/ui/controls/FileButton';
 import { useLibrary } from '@/ui/session/LibraryProvider';
-import { unreadText } from '@/ui/session/readText';
 import { saveEverything } from '@/ui/session/saveEverything';
 import { say } from '@/ui/session/say';
-import { runJob } from '@/workers/runJob';
 import { countText } from '@/words/format';
-import { renamedText } from '@/words/renamed';
+import { OnItsWay } from './OnItsWay';
+import type { ReadIn, Waiting } from './readIn';
+import { useLongWork } from './useLongWork';
 
 const RestorePreview = dynamic(() => import('./RestorePreview').then((m) => m.RestorePreview), {
   ssr: false,
 });
 
-interface Reading {
-  readonly name: string;
-  /** Share read so far, 0–1. */
-  readonly share: number;
-  readonly stop: AbortController;
-}
-
 /** Files in, and everything out. A backup is shown before it takes anything's place. */
 export function FilesSheet({ store }: { readonly store: Store }) {
   const { kindOf } = useLibrary();
-  const [reading, setReading] = useState<Reading | null>(null);
-  const [faults, setFaults] = useState<{
-    readonly file: string;
-    readonly list: readonly FileFault[];
-  } | null>(null);
-  const [waiting, setWaiting] = useState<{
-    readonly backup: Backup;
-    readonly renamed: string;
-  } | null>(null);
+  const work = useLongWork();
+  const [faults, setFaults] = useState<Extract<ReadIn, { readonly is: 'faults' }> | null>(null);
+  const [waiting, setWaiting] = useState<Waiting | null>(null);
 
-  const takePlanting = async (file: PlantingFile, renamed: string) => {
-    const { bringIn } = await import('./bringIn');
-    const { name, strangers } = await bringIn(store, file, kindOf);
-    const unknown = strangers > 0 ? `, with ${countText(strangers, 'plant')} not in your book` : '';
-    say(`${name} came in${unknown}.${renamed && ` ${renamed}`}`);
-  };
   const take = async (files: readonly File[]) => {
-    const name = files.map((file) => file.name).join(', ');
     setFaults(null);
     setWaiting(null);
-    const large = files.find(({ size }) => size > LARGEST_FILE_BYTES);
-    if (large) return setFaults({ file: large.name, list: [tooLarge(large.size)] });
-    const stop = new AbortController();
-    setReading({ name, share: 0, stop });
-    try {
-      const buffers = await Promise.all(files.map((file) => file.arrayBuffer()));
-      const { read, renamed } = await runJob(
-        'readFiles',
-        { buffers },
-        {
-          signal: stop.signal,
-          onProgress: (share) => setReading((now) => now && { ...now, share }),
-        },
-      );
-      if (!read.ok) setFaults({ file: name, list: read.faults });
-      else {
-        const told = renamedText(renamed, kindOf);
-        if (read.value.format === 'rillbank-backup')
-          setWaiting({ backup: read.value, renamed: told });
-        else await takePlanting(read.value, told);
-      }
-    } catch (error) {
-      if (!stop.signal.aborted)
-        setFaults({ file: name, list: [{ field: '', message: unreadText(error) }] });
-    } finally {
-      setReading(null);
-    }
+    const names = files.map(({ name }) => name).join(', ');
+    const read = await work.run(`Reading ${names}`, async (ask) =>
+      (await import('./readIn')).readIn(files, { ...ask, kindOf }),
+    );
+    if (!read) return;
+    if (read.is === 'faults') return setFaults(read);
+    if (read.is === 'backup') return setWaiting(read);
+    const { bringIn } = await import('./bringIn');
+    const { name, strangers } = await bringIn(store, read.file, kindOf);
+    const unknown = strangers > 0 ? `, with ${countText(strangers, 'plant')} not in your book` : '';
+    say(`${name} came in${unknown}.${read.renamed && ` ${read.renamed}`}`);
   };
   const saveAll = async () => {
-    const parts = await saveEverything(store);
-    if (parts > 1) say(`Saved as ${parts} files. Keep them together: all are needed.`);
+    const saved = await work.run('Writing everything', (ask) => saveEverything(store, ask));
+    if (!saved) return;
+    const { files, photographs } = saved;
+    if (files > 1) say(`Saved as ${files} files. Keep them together: all are needed.`);
+    else if (photographs > 0) say(`Saved as a ZIP, with ${countText(photographs, 'photograph')}.`);
   };
   return (
     <div className="mt-6">
@@ -91,19 +56,16 @@ export function FilesSheet({ store }: { readonly store: Store }) {
             label="File to bring in"
             look="act"
             multiple
-            accept=".json,application/json"
+            accept=".json,.zip,application/json,application/zip"
             onFiles={(files) => void take(files)}
           >
             Bring in a file
           </FileButton>
-          <Button onClick={() => void saveAll()}>Save everything</Button>
+          <Button disabled={work.at !== null} onClick={() => void saveAll()}>
+            Save everything
+          </Button>
         </div>
-        {reading && (
-          <p role="status" className="flex items-center gap-4 border-t border-rule px-4 py-3">
-            Reading {reading.name}: {Math.round(reading.share * 100)} %
-            <Button onClick={() => reading.stop.abort()}>Stop</Button>
-          </p>
-        )}
+        <OnItsWay work={work} />
         {waiting && <RestorePreview store={store} {...waiting} onDone={() => setWaiting(null)} />}
         {faults && <Faults file={faults.file} list={faults.list} />}
       </Sheet>
@@ -125,11 +87,4 @@ function Faults({ file, list }: { readonly file: string; readonly list: readonly
       </ul>
     </div>
   );
-}
-
-function tooLarge(bytes: number): FileFault {
-  return {
-    field: '',
-    message: `The file must be at most ${LARGEST_FILE_BYTES / 1e6} MB; got ${(bytes / 1e6).toFixed(1)} MB. Nothing was taken in.`,
-  };
 }

@@ -1,27 +1,34 @@
 'use client';
 
-import type { Backup } from '@/core/files/plantingFile';
 import type { Store } from '@/data/store';
+import { takeBackup } from '@/data/takeBackup';
 import { Button } from '@/ui/controls/Button';
 import { say } from '@/ui/session/say';
 import { useLive } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
+import { OnItsWay } from './OnItsWay';
+import type { Waiting } from './readIn';
+import { useLongWork } from './useLongWork';
 
-interface PreviewProps {
+interface PreviewProps extends Waiting {
   readonly store: Store;
-  readonly backup: Backup;
-  /** Kinds it calls by an old name, in words; empty when there are none. */
-  readonly renamed: string;
   readonly onDone: () => void;
 }
 
 /** What a backup would put in the place of what is here, list by list, before it does. */
-export function RestorePreview({ store, backup, renamed, onDone }: PreviewProps) {
+export function RestorePreview({ store, backup, archive, renamed, onDone }: PreviewProps) {
   const here = useLive((s) => s.counts());
+  const work = useLongWork();
   const restore = async () => {
-    const before = await store.restore(backup);
+    const taken = await work.run('Restoring', (ask) => takeBackup(store, { backup, archive }, ask));
+    if (!taken) return;
+    const { before, damaged } = taken;
     onDone();
-    say('Everything was restored.', {
+    const lost =
+      damaged > 0
+        ? ` ${countText(damaged, 'photograph')} ${damaged === 1 ? 'is' : 'are'} missing from the file, or damaged.`
+        : '';
+    say(`Everything was restored.${lost}`, {
       label: 'Put it back as it was',
       go: () => void store.putBack(before, { only: true }),
     });
@@ -34,6 +41,8 @@ export function RestorePreview({ store, backup, renamed, onDone }: PreviewProps)
     ['groups', backup.groups.length, here?.groups],
     ['plants of your own', backup.kinds.length, here?.kinds],
     ['lists of weather', backup.weather.length, here?.weather],
+    ['entries of the diary', backup.entries.length, here?.entries],
+    ['photographs', backup.photos.length + (archive?.photographs.length ?? 0), here?.photos],
   ] as const;
   const names = backup.plantings.slice(0, 6).map(({ name }) => name);
   return (
@@ -75,8 +84,9 @@ export function RestorePreview({ store, backup, renamed, onDone }: PreviewProps)
           {backup.unreadable.length === 1 ? 'it lies' : 'they lie'}.
         </p>
       )}
+      <OnItsWay work={work} />
       <p className="flex gap-3 pt-2">
-        <Button look="act" onClick={() => void restore()}>
+        <Button look="act" disabled={work.at !== null} onClick={() => void restore()}>
           Restore it
         </Button>
         <Button onClick={onDone}>Leave things as they are</Button>

@@ -8,6 +8,7 @@ import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { DemoSheet } from './DemoSheet';
 import { FilesSheet } from './FilesSheet';
+import { StorageSheet } from './StorageSheet';
 import { PlantingsSheet } from './PlantingsSheet';
 
 // What is read after the first look comes after it.
@@ -35,6 +36,7 @@ export function Shed() {
       <UnreadableSheet tables={[]} />
       <PlantingsSheet store={store} />
       <FilesSheet store={store} />
+      <StorageSheet store={store} />
       <DemoSheet store={store} />
       <section aria-label="Units and looks" className="mt-6 bg-paper px-4 py-3">
         <h2 className="pb-2 text-lead font-semibold">Units and looks</h2>

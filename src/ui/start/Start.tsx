@@ -1,5 +1,6 @@
 'use client';
 
+import { keepForGood } from '@/ui/session/storage';
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
@@ -107,6 +108,8 @@ export function Start() {
       { id, name: chosen && count === 0 ? called : `${called} ${count + 1}` },
     );
     await store.add(planting, reading.spot);
+    // From the first thing of one's own on it is worth keeping; a browser that asks does so once.
+    void keepForGood();
     say(`${planting.name} is on the bench.`);
     router.push(benchHref(id));
   };
@@ -121,6 +124,8 @@ export function Start() {
       { id, name: chosen?.container.name ?? `${START_SHAPE_NAMES[values.shape]} by hand` },
     );
     await store.add(planting, reading.spot);
+    // From the first thing of one's own on it is worth keeping; a browser that asks does so once.
+    void keepForGood();
     router.push(benchHref(id));
   };
 

@@ -1,0 +1,175 @@
+import { BlobWriter, TextReader, ZipWriter } from '@zip.js/zip.js/index-native.js';
+import { inParts, PHOTO_MOST_BYTES, type Photo } from '@/core/log/photoSchema';
+import { readBackup } from '@/core/files/backupParts';
+import { hash01 } from '@/core/random/hash';
+import { GOOD, planting, SUNNY } from '../../tests/builders/plantings';
+import { openHere } from '../../tests/builders/store';
+import { isZip, openArchive, writeArchive, type Archive } from './archive';
+import type { Store } from './store';
+import { takeBackup } from './takeBackup';
+
+let count = 0;
+const quiet: { signal: AbortSignal; onShare: (share: number) => void } = {
+  signal: new AbortController().signal,
+  onShare: () => {},
+};
+/** Bytes that begin as a JPEG does. */
+const jpeg = (seed: number, length: number): string =>
+  Buffer.from(
+    Uint8Array.from({ length }, (_, i) =>
+      i < 3 ? [0xff, 0xd8, 0xff][i]! : Math.floor(256 * hash01(seed, i)),
+    ),
+  ).toString('base64');
+const photo = (seed: number, length: number): Omit<Photo, 'id'> => ({
+  plantingId: 'planting',
+  widthPx: 1280,
+  heightPx: 960,
+  jpeg: inParts(jpeg(seed, length)),
+});
+
+async function withPhotos(...lengths: readonly number[]): Promise<Store> {
+  const { store } = await openHere(`archive-${(count += 1)}`);
+  await store.add(planting(GOOD), SUNNY);
+  for (const [i, length] of lengths.entries())
+    await store.logPhoto(photo(i, length), {
+      at: '2026-07-16T08:30:00+01:00',
+      zone: 'Europe/London',
+      of: { plantingId: 'planting' },
+      angle: 'front',
+    });
+  return store;
+}
+
+async function archived(store: Store, told = quiet): Promise<Blob> {
+  return writeArchive(await store.backup('2026-07-16', { withPhotos: false }), {
+    photoIds: await store.photoIds(),
+    photo: (id) => store.photo(id),
+    ...told,
+  });
+}
+
+async function opened(file: Blob): Promise<Archive> {
+  const archive = await openArchive(file);
+  if (!archive.ok) throw new Error(archive.faults.map(({ message }) => message).join());
+  return archive.value;
+}
+
+function backupIn({ texts }: Archive) {
+  const steps = readBackup(texts);
+  for (;;) {
+    const step = steps.next();
+    if (!step.done) continue;
+    if (!step.value.ok) throw new Error(step.value.faults[0]!.message);
+    return step.value.value;
+  }
+}
+
+const faultOf = async (file: Blob): Promise<string> => {
+  const archive = await openArchive(file);
+  return archive.ok ? 'none' : archive.faults.map(({ message }) => message).join();
+};
+
+test('everything goes out as a ZIP and comes in elsewhere, each photograph to the last byte', async () => {
+  // Lengths about those at which base64 and its parts end.
+  const store = await withPhotos(4, 5, 6, 5999, 6000, 6001, 24_000, 24_001, 300_000);
+  const shares: number[] = [];
+  const file = await archived(store, { ...quiet, onShare: (share) => void shares.push(share) });
+  expect(await isZip(file)).toBe(true);
+  expect(shares[shares.length - 1]).toBe(1);
+  const archive = await opened(file);
+  const { store: other } = await openHere(`archive-${(count += 1)}`);
+  const taken = await takeBackup(other, { backup: backupIn(archive), archive }, quiet);
+  expect(taken.damaged).toBe(0);
+  expect(await other.photosOf('planting')).toEqual(await store.photosOf('planting'));
+  expect(await other.entries()).toEqual(await store.entries());
+  expect(await other.plantings()).toEqual(await store.plantings());
+});
+
+test('a damaged photograph is told and the others come; one that does not begin as a JPEG is none', async () => {
+  const store = await withPhotos(5000, 5000, 5000);
+  const bytes = new Uint8Array(await (await archived(store)).arrayBuffer());
+  const [, second] = await store.photosOf('planting');
+  const at = Buffer.from(bytes).indexOf(Buffer.from(second!.jpeg.join(''), 'base64'));
+  bytes[at + 2000]! ^= 0xff;
+  const archive = await opened(new Blob([bytes]));
+  const { store: other } = await openHere(`archive-${(count += 1)}`);
+  const { damaged } = await takeBackup(other, { backup: backupIn(archive), archive }, quiet);
+  expect(damaged).toBe(1);
+  const here = (await other.photosOf('planting')).map(({ id }) => id);
+  expect(here).toHaveLength(2);
+  expect(here).not.toContain(second!.id);
+});
+
+test('what is no archive of ours is refused in words', async () => {
+  const zipOf = async (files: Readonly<Record<string, string>>) => {
+    const writer = new ZipWriter(new BlobWriter());
+    for (const [name, text] of Object.entries(files)) await writer.add(name, new TextReader(text));
+    return writer.close();
+  };
+  const manifest = {
+    format: 'rillbank-archive',
+    version: 1,
+    written: '2026-07-16',
+    backups: ['backup-1.json'],
+    photographs: [],
+  };
+  const told = (change: object) =>
+    zipOf({ 'manifest.json': JSON.stringify({ ...manifest, ...change }) });
+  expect(await faultOf(new Blob(['PK\x03\x04 and no more']))).toContain('damaged');
+  expect(await faultOf(await zipOf({ 'notes.txt': 'hello' }))).toContain('no manifest');
+  expect(await faultOf(await told({ format: 'other' }))).toContain('not one of ours');
+  expect(await faultOf(await told({ version: 2 }))).toContain('newer version');
+  expect(await faultOf(await told({}))).toContain('backup-1.json is missing');
+  expect(await faultOf(await told({ backups: ['../up.json'] }))).toContain('plain');
+  expect(
+    await faultOf(
+      await told({
+        photographs: [
+          {
+            id: 'p',
+            plantingId: 'a',
+            widthPx: 1,
+            heightPx: 1,
+            file: 'p.jpg',
+            bytes: PHOTO_MOST_BYTES + 1,
+          },
+        ],
+      }),
+    ),
+  ).not.toBe('none');
+  expect(await isZip(new Blob(['{"format":']))).toBe(false);
+});
+
+test('stopped in the midst, nothing is written, and nothing that came stays', async () => {
+  const store = await withPhotos(...Array.from({ length: 50 }, () => 2000));
+  const stop = new AbortController();
+  const writing = archived(store, { signal: stop.signal, onShare: () => stop.abort() });
+  await expect(writing).rejects.toMatchObject({ name: 'AbortError' });
+  const archive = await opened(await archived(store));
+  const { store: other } = await openHere(`archive-${(count += 1)}`);
+  const half = new AbortController();
+  const taking = takeBackup(
+    other,
+    { backup: backupIn(archive), archive },
+    { signal: half.signal, onShare: (share) => void (share >= 0.5 && half.abort()) },
+  );
+  await expect(taking).rejects.toMatchObject({ name: 'AbortError' });
+  expect(await other.photoIds()).toEqual([]);
+  expect(await other.plantings()).toEqual([]);
+});
+
+test('photographs outlast a restore, so that it can be gone back on; those nothing names are told', async () => {
+  const store = await withPhotos(3000, 3000);
+  expect(await store.photoRoom()).toMatchObject({ count: 2, loose: [] });
+  const empty = { ...(await store.backup('2026-07-16', { withPhotos: false })), entries: [] };
+  const { before } = await takeBackup(store, { backup: empty, archive: null }, quiet);
+  const { loose, looseBytes, bytes } = await store.photoRoom();
+  expect(loose).toHaveLength(2);
+  expect(looseBytes).toBe(bytes);
+  await store.putBack(before, { only: true });
+  expect((await store.photoRoom()).loose).toEqual([]);
+  expect(await store.photosOf('planting')).toHaveLength(2);
+  await store.restore(empty);
+  await store.dropPhotos(loose);
+  expect(await store.photoRoom()).toMatchObject({ count: 0, bytes: 0 });
+});

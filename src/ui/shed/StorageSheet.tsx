@@ -1,0 +1,67 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import type { Store } from '@/data/store';
+import { Button } from '@/ui/controls/Button';
+import { Sheet } from '@/ui/controls/fields';
+import { say } from '@/ui/session/say';
+import { useLive } from '@/ui/session/StoreProvider';
+import { bytesText, countText } from '@/words/format';
+import { isKeptForGood, keepForGood, roomUsed, type Room } from '@/ui/session/storage';
+
+/** What Rillbank takes of this browser's room, whether the browser may clear it, and room made on request. */
+export function StorageSheet({ store }: { readonly store: Store }) {
+  const photos = useLive((s) => s.photoRoom());
+  const [room, setRoom] = useState<Room | null>(null);
+  const [isKept, setKept] = useState<boolean | null>(null);
+  useEffect(() => {
+    let isOn = true;
+    void roomUsed().then((found) => isOn && setRoom(found));
+    void isKeptForGood().then((found) => isOn && setKept(found));
+    return () => {
+      isOn = false;
+    };
+  }, [photos]);
+  const ask = async () => {
+    const granted = await keepForGood();
+    setKept(granted);
+    say(
+      granted
+        ? 'The browser keeps it from now on, whatever room it needs.'
+        : 'The browser did not agree. Save everything as a file now and then.',
+    );
+  };
+  const loose = photos?.loose ?? [];
+  return (
+    <div className="mt-6">
+      <Sheet title="Room in this browser">
+        <div className="grid gap-2 px-4 py-3" data-room>
+          <p>
+            {room
+              ? `Rillbank takes about ${bytesText(room.usedBytes)} of the ${bytesText(room.mostBytes)} that this browser may give it.`
+              : 'This browser does not tell how much room is used.'}
+            {photos &&
+              photos.count > 0 &&
+              ` ${countText(photos.count, 'photograph')}: ${bytesText(photos.bytes)} of that.`}
+          </p>
+          {isKept !== null && (
+            <p className="flex flex-wrap items-center gap-3" data-kept={isKept}>
+              {isKept
+                ? 'The browser has agreed to keep it.'
+                : 'When the device runs out of room, the browser may clear it.'}
+              {!isKept && <Button onClick={() => void ask()}>Ask the browser to keep it</Button>}
+            </p>
+          )}
+          {photos && loose.length > 0 && (
+            <p className="flex flex-wrap items-center gap-3" data-loose={loose.length}>
+              {countText(loose.length, 'photograph')}, {bytesText(photos.looseBytes)},{' '}
+              {loose.length === 1 ? 'is' : 'are'} named by nothing in the diary: left over from
+              before a backup was restored.
+              <Button onClick={() => void store.dropPhotos(loose)}>Take them away for good</Button>
+            </p>
+          )}
+        </div>
+      </Sheet>
+    </div>
+  );
+}
