@@ -168,6 +168,16 @@ test('a container has a story, and what stays on keeps its age', () => {
   const held = byPlanting(log);
   const story = storyOf('trough', [idea, winter, summer], (id) => lifeOf(held.get(id) ?? []));
   expect(story.map((one) => one.planting.id)).toEqual(['summer', 'winter', 'idea']);
+  // Of what is not planted yet, each comes after the one it goes on from, in whatever order they lie.
+  const [later, last] = [
+    { ...idea, id: 'later', follows: 'idea' },
+    { ...idea, id: 'a-last', follows: 'later' },
+  ];
+  expect(
+    storyOf('trough', [last, later, idea, winter, summer], (id) => lifeOf(held.get(id) ?? [])).map(
+      (one) => one.planting.id,
+    ),
+  ).toEqual(['summer', 'winter', 'idea', 'later', 'a-last']);
   expect([...sinceOf(story)].map(([place, { day }]) => [place, day])).toEqual([
     ['a', '2026-05-14'],
     ['b', '2026-10-20'],

@@ -11,17 +11,19 @@ export interface Chapter {
   readonly life: Life;
 }
 
-/** What stood in one container, first to last; what was never planted comes after all that was, in the order given. */
+/** What stood in one container, first to last; what was never planted comes after all that was, each after the one it goes on from. */
 export function storyOf(
   shelfId: string,
   plantings: readonly Planting[],
   lifeFor: (plantingId: string) => Life,
 ): readonly Chapter[] {
   const when = ({ life }: Chapter) => life.plantedOn ?? '9999-12-31';
-  return plantings
-    .filter((planting) => planting.shelfId === shelfId)
+  const own = plantings.filter((planting) => planting.shelfId === shelfId);
+  const byId = new Map(own.map((planting) => [planting.id, planting]));
+  const before = ({ planting }: Chapter) => chainOf(planting, (id) => byId.get(id)).length;
+  return own
     .map((planting) => ({ planting, life: lifeFor(planting.id) }))
-    .sort((a, b) => (when(a) < when(b) ? -1 : when(a) > when(b) ? 1 : 0));
+    .sort((a, b) => (when(a) < when(b) ? -1 : when(a) > when(b) ? 1 : before(a) - before(b)));
 }
 
 /** Plantings that are not over: those that take up their container. */
