@@ -44,7 +44,7 @@ export interface GonePlanting {
 export type Draft = Omit<Entry, 'id'>;
 
 /** What teaches how kinds do here. */
-const TEACHES: What['did'][] = ['measured', 'died', 'looks bad'];
+const TEACHES: What['did'][] = ['measured', 'died', 'looks bad', 'in flower', 'gone over'];
 /** What puts it in another light: when it was planted, what was cut since, what was taken back. */
 const BEARS_ON_IT: readonly What['did'][] = [
   'planted',

@@ -1,3 +1,4 @@
+import type { Here } from '@/core/plants/kind';
 import Papa from 'papaparse';
 import type { Entry, What } from '@/core/log/entry';
 import { kindOf } from '@/core/plants/book/index';
@@ -60,10 +61,22 @@ test('as a table every entry has a row with its figures, and no name runs as a f
 
 test('what is learnt says what it rests on, and says so when it is one year only', () => {
   const kind = kindOf('viola-white')!;
-  const seen = { factor: 1.2, sd: 0.1, plantings: 1, measures: 2, years: 1 };
-  const here = { height: seen, spread: null, stood: 3, badly: 2 };
+  const rest = { sd: 0.1, plantings: 1, looks: 2, years: 1 };
+  const here: Here = {
+    height: { factor: 1.2, ...rest },
+    spread: null,
+    flowersFrom: { by: -1.6, ...rest, plantings: 3, years: 2 },
+    flowersTo: { by: 0.3, ...rest },
+    leastSun: null,
+    mostSun: { by: -0.8, ...rest },
+    stood: 3,
+    badly: 2,
+  };
   expect(hereText({ ...kind, here }, WORDS.units)).toEqual([
     expect.stringMatching(/20 % more than the book says: 1 pot seen, in one year only\.$/),
+    'Here its flowers begin 2 weeks earlier than the book says: 3 pots seen, in 2 years.',
+    'Here its flowers end as the book says: 1 pot seen, in one year only.',
+    expect.stringMatching(/^Here it bears at most [\d.]+ h of sun, 0\.8 h less than the book says/),
     'It did badly in 2 of 3 plantings here.',
   ]);
   expect(hereText(kind, WORDS.units)).toEqual([]);

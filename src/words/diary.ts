@@ -1,7 +1,7 @@
 import { QUESTIONS } from '@/core/plantings/trial';
 import type { SeasonLine } from '@/core/diary/seasonLine';
 import type { Entry } from '@/core/log/entry';
-import type { KindId, PlantKind } from '@/core/plants/kind';
+import type { KindId, PlantKind, Rest, SeenShift } from '@/core/plants/kind';
 import { capital, countText, lengthText, volumeText, weightText, type Units } from './format';
 import { minorText } from './making';
 import { dayText } from './life';
@@ -124,23 +124,34 @@ function measuredText(
 
 /** What is learnt of a kind here, in a sentence: "Here it reaches 35 cm: 3 pots seen, one year". */
 export function hereText(
-  { here, heightCm, spreadCm }: Pick<PlantKind, 'here' | 'heightCm' | 'spreadCm'>,
+  { here, heightCm, spreadCm, light }: Pick<PlantKind, 'here' | 'heightCm' | 'spreadCm' | 'light'>,
   units: Units,
 ): readonly string[] {
   if (!here) return [];
-  const rests = (seen: NonNullable<typeof here.height>) =>
+  const rests = (seen: Rest) =>
     `${countText(seen.plantings, 'pot')} seen, ${seen.years === 1 ? 'in one year only' : `in ${seen.years} years`}`;
+  const { height, spread, flowersFrom, flowersTo, leastSun, mostSun } = here;
+  const sun = (seen: SeenShift, hours: number, what: string) =>
+    `Here it ${what} ${hours.toFixed(1)} h of sun, ${Math.abs(seen.by).toFixed(1)} h ${seen.by > 0 ? 'more' : 'less'} than the book says: ${rests(seen)}.`;
   return [
-    here.height
-      ? `Here it reaches ${lengthText(heightCm[1], units)}, ${shareText(here.height.factor)}: ${rests(here.height)}.`
-      : '',
-    here.spread
-      ? `Here it spreads to ${lengthText(spreadCm[1], units)}, ${shareText(here.spread.factor)}: ${rests(here.spread)}.`
-      : '',
-    here.badly > 0
-      ? `It did badly in ${here.badly} of ${countText(here.stood, 'planting')} here.`
-      : '',
-  ].filter(Boolean);
+    height &&
+      `Here it reaches ${lengthText(heightCm[1], units)}, ${shareText(height.factor)}: ${rests(height)}.`,
+    spread &&
+      `Here it spreads to ${lengthText(spreadCm[1], units)}, ${shareText(spread.factor)}: ${rests(spread)}.`,
+    flowersFrom && `Here its flowers begin ${shiftText(flowersFrom.by)}: ${rests(flowersFrom)}.`,
+    flowersTo && `Here its flowers end ${shiftText(flowersTo.by)}: ${rests(flowersTo)}.`,
+    leastSun && sun(leastSun, light.hours[0], 'makes do with'),
+    mostSun && sun(mostSun, light.hours[1], 'bears at most'),
+    here.badly > 0 && `It did badly in ${here.badly} of ${countText(here.stood, 'planting')} here.`,
+  ].filter((line): line is string => Boolean(line));
+}
+
+/** "2 weeks later than the book says" */
+function shiftText(weeks: number): string {
+  const whole = Math.round(weeks);
+  return whole === 0
+    ? 'as the book says'
+    : `${countText(Math.abs(whole), 'week')} ${whole > 0 ? 'later' : 'earlier'} than the book says`;
 }
 
 function shareText(factor: number): string {

@@ -27,7 +27,7 @@ test('taller than the book says it is expected taller from then on, in the book,
   const { height } = taller.get(KIND)!;
   expect(height!.factor).toBeGreaterThan(1.1);
   expect(height!.factor).toBeLessThan(1.4);
-  expect(height).toMatchObject({ plantings: 1, measures: 1, years: 1 });
+  expect(height).toMatchObject({ plantings: 1, looks: 1, years: 1 });
   const library = libraryOf(BOOK, [], 'european', taller);
   const kind = library.kindOf(KIND)!;
   expect(kind.heightCm[1]).toBeCloseTo(known(KIND).heightCm[1] * height!.factor, 9);
@@ -76,4 +76,61 @@ test('a kind of which the only plant died stood there all the same: it never did
   const asItStands = { ...it, plants: [lobelia!] };
   const { badly, stood } = learntHere([asItStands], [PLANTED_IT, died]).get(KIND)!;
   expect([badly, stood]).toEqual([1, 1]);
+});
+
+describe('flowers and sun', () => {
+  const spring = planted([['daffodil-cream-orange', 0, 0]], { plantedWeek: 40, endWeek: 22 });
+  const kind = spring.plants[0]!.kind;
+  const [from, to] = kind.bloom!.weeks;
+  const inWeek = (week: number, year = 2027) => addDays(`${year}-01-04`, (week - 1) * 7);
+  const put = entry(spring, '2026-10-05', { did: 'planted', plants: wentInOf(spring.plants) });
+  const of = { kindId: kind.id };
+  const told = (...days: readonly (readonly ['in flower' | 'gone over', string])[]) =>
+    learntHere([spring], [put, ...days.map(([did, day]) => entry(spring, day, { did }, of))]).get(
+      kind.id,
+    );
+
+  test('in flower three weeks late it is expected later here, its end by its own word; the weeks are the drawing’s and the search’s', () => {
+    const late = told(['in flower', inWeek(from + 3)], ['in flower', inWeek(from + 5)])!;
+    expect(late.flowersFrom!.by).toBeGreaterThan(1);
+    expect(late.flowersFrom!.by).toBeLessThan(3);
+    expect(late.flowersFrom!.looks).toBe(1);
+    expect(late.flowersTo).toBeNull();
+    const weeks = libraryOf(BOOK, [], 'european', new Map([[kind.id, late]])).kindOf(kind.id)!
+      .bloom!.weeks;
+    expect(weeks).toEqual([from + Math.round(late.flowersFrom!.by), to]);
+    expect(told(['gone over', inWeek(to - 2)])!.flowersTo!.by).toBeLessThan(-0.5);
+    // Another flowering, months off, is none of the book's.
+    expect(told(['in flower', inWeek(from + 30)])).toBeUndefined();
+  });
+
+  test('bought in flower it does not tell when flowers begin', () => {
+    const day = inWeek(from + 3);
+    const bought = entry(spring, addDays(day, -20), {
+      did: 'planted',
+      plants: wentInOf(spring.plants),
+    });
+    const here = learntHere([spring], [bought, entry(spring, day, { did: 'in flower' }, of)]);
+    expect(here.get(kind.id)).toBeUndefined();
+  });
+
+  test('scorched in sun the book grants it, it is given less here; unharmed for a season in more, it bears more', () => {
+    const [least, most] = it.plants[0]!.kind.light.hours;
+    const at = (sunHours: number, ...entries: readonly Entry[]) =>
+      learntHere([{ ...it, spot: { ...it.spot, sunHours } }], [PLANTED_IT, ...entries]).get(KIND);
+    const bad = (how: 'scorched' | 'leggy') =>
+      entry(it, DAY, { did: 'looks bad', how, words: '' }, { kindId: KIND });
+    expect(at(most, bad('scorched'))!.mostSun!.by).toBeLessThan(0);
+    expect(at(most + 0.1, bad('scorched'))).toBeUndefined();
+    expect(at(least, bad('leggy'))!.leastSun!.by).toBeGreaterThan(0);
+    expect(at(least - 0.1, bad('leggy'))).toBeUndefined();
+    const well = measured(expected);
+    expect(at(most + 2, well)!.mostSun!.by).toBeGreaterThan(0);
+    expect(at(most, well)!.mostSun).toBeNull();
+    expect(at(least - 1, well)!.leastSun!.by).toBeLessThan(0);
+    const kindHere = (here: ReturnType<typeof at>) =>
+      libraryOf(BOOK, [], 'european', new Map([[KIND, here!]])).kindOf(KIND)!.light.hours;
+    expect(kindHere(at(most, bad('scorched')))[1]).toBeLessThan(most);
+    expect(kindHere(at(least - 1, well))[0]).toBeLessThan(least);
+  });
 });

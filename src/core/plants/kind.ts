@@ -11,23 +11,38 @@ export type PlantKind = Readonly<z.infer<typeof kindSchema>> & {
 };
 export type KindId = string;
 
-/** What was learnt of a kind in this garden. */
+/** What was learnt of a kind in this garden. `null`: nothing was seen of it. */
 export interface Here {
   /** On the book's heights and spreads. */
-  readonly height: Seen | null;
-  readonly spread: Seen | null;
+  readonly height: SeenFactor | null;
+  readonly spread: SeenFactor | null;
+  /** Weeks by which its flowers begin and end later than the book says; below 0: earlier. */
+  readonly flowersFrom: SeenShift | null;
+  readonly flowersTo: SeenShift | null;
+  /** Hours of sun by which it bears less, and more, than the book says: on the least and on the most. */
+  readonly leastSun: SeenShift | null;
+  readonly mostSun: SeenShift | null;
   /** Plantings in which it stood, and those in which it did badly: died before its time, or was told to look bad more than once. */
   readonly stood: number;
   readonly badly: number;
 }
 
-/** A factor on a figure of the book, with what it rests on. */
-export interface Seen {
-  readonly factor: number;
+/** What something that was learnt rests on. */
+export interface Rest {
   readonly sd: number;
   readonly plantings: number;
-  readonly measures: number;
+  readonly looks: number;
   readonly years: number;
+}
+
+/** A factor on a figure of the book. */
+export interface SeenFactor extends Rest {
+  readonly factor: number;
+}
+
+/** A shift of a figure of the book, in its unit. */
+export interface SeenShift extends Rest {
+  readonly by: number;
 }
 
 /** Middle of a range. */
