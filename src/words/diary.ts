@@ -1,3 +1,7 @@
+import type { Sort } from '@/core/diary/didWell';
+import { SCHOOL_IDS } from '@/core/plantings/schoolId';
+import { inSentence, SCHEME_NAMES } from './names';
+import { SCHOOL_NAMES } from './schools';
 import { QUESTIONS } from '@/core/plantings/trial';
 import type { SeasonLine } from '@/core/diary/seasonLine';
 import type { Entry } from '@/core/log/entry';
@@ -5,7 +9,6 @@ import type { KindId, PlantKind, Rest, SeenShift } from '@/core/plants/kind';
 import { capital, countText, lengthText, volumeText, weightText, type Units } from './format';
 import { minorText } from './making';
 import { dayText } from './life';
-import { inSentence } from './names';
 import { answerFigure, questionText } from './trial';
 
 export interface DiaryWords {
@@ -174,4 +177,44 @@ export function lineText(
         `${dayText(day)} ${did}${cm === null ? '' : ` ${lengthText(cm, units)}`}`,
     );
   return `Expected at the end: ${lengthText(low, units)} to ${lengthText(high, units)} high. Seen: ${seen.join(', ') || 'nothing yet'}.`;
+}
+
+/** What a row of "what did well" is called. */
+export function didWellName(
+  sort: Sort,
+  key: string,
+  {
+    kindOf,
+    spotName,
+  }: {
+    readonly kindOf: (id: KindId) => PlantKind | null;
+    readonly spotName: (id: string) => string;
+  },
+): string {
+  switch (sort) {
+    case 'kinds':
+      return kindOf(key)?.common ?? key;
+    case 'pairs':
+      return key
+        .split(' ')
+        .map((id, i) => {
+          const name = kindOf(id)?.common ?? id;
+          return i === 0 ? name : inSentence(name);
+        })
+        .join(' with ');
+    case 'schools': {
+      const school = SCHOOL_IDS.find((id) => id === key);
+      return school ? SCHOOL_NAMES[school] : 'no school named';
+    }
+    case 'colours': {
+      const scheme = (Object.keys(SCHEME_NAMES) as (keyof typeof SCHEME_NAMES)[]).find(
+        (kind) => kind === key,
+      );
+      return scheme ? SCHEME_NAMES[scheme] : key;
+    }
+    case 'spots':
+      return spotName(key);
+    case 'years':
+      return key;
+  }
 }

@@ -37,7 +37,7 @@ export function changeText(
   };
 }
 
-const WHY: Readonly<Record<Decision['why'], string>> = {
+export const WHY: Readonly<Record<Decision['why'], string>> = {
   fresh: 'it is fresh',
   overgrown: 'it has overgrown its place',
   'flowers again after a cut': 'it flowers again after a cut',

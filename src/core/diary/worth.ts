@@ -22,7 +22,7 @@ export interface Worth {
 }
 
 /** Work of a hand: what is only seen or told is none. */
-const WORK: ReadonlySet<Entry['what']['did']> = new Set([
+export const WORK: ReadonlySet<Entry['what']['did']> = new Set([
   'watered',
   'fed',
   'pinched',

@@ -20,9 +20,8 @@ const WANTED_HOURS = 1;
 /** What stood so long in more or less sun than the book grants, and was looked at and not complained of, bears it: weeks. */
 const BORE_WEEKS = 10;
 
-/** Figures of the book that are learnt, each from its own sightings. */
-const FIGURES = ['height', 'spread', 'flowersFrom', 'flowersTo', 'leastSun', 'mostSun'] as const;
-type Figure = (typeof FIGURES)[number];
+/** A figure of the book that is learnt, from its own sightings. */
+type Figure = Exclude<keyof Here, 'stood' | 'badly'>;
 
 /**
  * What was seen of each kind here, kind by kind, against what the book expects.

@@ -134,30 +134,64 @@ export function pocketsOf(...asked: Parameters<typeof yearOfPockets>): PocketYea
 /** Pockets of the two seasons before are not filled with the same again. */
 const REMEMBERED = 2;
 
+interface Filling {
+  readonly stay: readonly PlaceId[];
+  readonly pick: number;
+  readonly named: Pick<Planting, 'id' | 'name'>;
+  readonly kinds: readonly PlantKind[];
+  /** Kinds that pockets were filled with not long before. */
+  readonly used: ReadonlySet<KindId>;
+}
+
 function* changed(
   before: PlantingInSpot,
   weeks: ChangeWeeks,
-  {
-    stay,
-    pick,
-    named,
-    kinds,
-    used,
-  }: {
-    readonly stay: readonly PlaceId[];
-    readonly pick: number;
-    readonly named: Pick<Planting, 'id' | 'name'>;
-    readonly kinds: readonly PlantKind[];
-    readonly used: ReadonlySet<KindId>;
-  },
+  { stay, pick, named, kinds, used }: Filling,
 ): Work<PocketChange> {
   const { planting, spot, house } = before;
-  const { plantedWeek, endWeek } = weeks;
   const kept = before.plants.filter(({ id }) => stay.includes(id));
-  const age = weeksBetween(planting.plantedWeek, plantedWeek);
+  const age = weeksBetween(planting.plantedWeek, weeks.plantedWeek);
   const weeksBefore = Object.fromEntries(
     kept.map(({ id }) => [id, (before.weeksBefore[id] ?? 0) + age]),
   );
+  const kindOf = kindsIn(before, kinds);
+  const joined = (one: Planting) => inSpot(one, spot, kindOf, house, weeksBefore);
+  const then = unfilled(planting, weeks);
+  const { budget } = planting.wishes;
+  // What stays is not paid for again.
+  const wishes = { ...planting.wishes, budget: budget === null ? null : budget + plantCost(kept) };
+  const forPockets = kinds.filter((kind) => isForPocket(kind, weeks, spot) && !used.has(kind.id));
+  let ways = yield* finishing(joined({ ...then, wishes }), forPockets, stay);
+  if (ways.length === 0)
+    // The frame plays every part of its own school: then pockets are a carpet round it.
+    ways = yield* finishing(
+      joined({ ...then, wishes: { ...wishes, school: 'dome' } }),
+      forPockets,
+      stay,
+    );
+  const places =
+    ways[pick % Math.max(1, ways.length)]?.change.places ??
+    then.places.filter(({ id }) => stay.includes(id));
+  const it = joined({
+    ...then,
+    ...named,
+    places: places.map(({ locked: _locked, ...place }) =>
+      stay.includes(place.id) ? { ...place, locked: true } : place,
+    ),
+    follows: planting.id,
+  });
+  const fresh = it.plants.filter((plant) => !stays(it, plant));
+  return {
+    ...weeks,
+    it,
+    comes: [...new Set(fresh.map(({ kindId }) => kindId))],
+    cost: plantCost(fresh),
+    ways: ways.length,
+  };
+}
+
+/** The planting as it goes on from a change, before its pockets are filled: without what belonged to the season gone by. */
+function unfilled(planting: Planting, { plantedWeek, endWeek }: ChangeWeeks): Planting {
   const {
     rimSeeds: _seeds,
     secondChoices: _choices,
@@ -167,47 +201,7 @@ function* changed(
     sides: _sides,
     ...same
   } = planting;
-  const { budget } = planting.wishes;
-  const then: Planting = {
-    ...same,
-    plantedWeek,
-    endWeek,
-    care: USUAL_CARE,
-    // What stays is not paid for again.
-    wishes: { ...planting.wishes, budget: budget === null ? null : budget + plantCost(kept) },
-    meant: [],
-  };
-  const kindOf = kindsIn(before, kinds);
-  const pocketKinds = kinds.filter((kind) => isForPocket(kind, weeks, spot) && !used.has(kind.id));
-  const asked = inSpot(then, spot, kindOf, house, weeksBefore);
-  let ways = yield* finishing(asked, pocketKinds, stay);
-  if (ways.length === 0) {
-    // The frame plays every part of its own school: then pockets are a carpet round it.
-    const wishes = { ...then.wishes, school: 'dome' as const };
-    const carpet = inSpot({ ...then, wishes }, spot, kindOf, house, weeksBefore);
-    ways = yield* finishing(carpet, pocketKinds, stay);
-  }
-  const way = ways[pick % Math.max(1, ways.length)];
-  const places = way?.change.places ?? then.places.filter(({ id }) => stay.includes(id));
-  const own = {
-    ...then,
-    ...named,
-    wishes: planting.wishes,
-    places: places.map(({ locked: _locked, ...place }) =>
-      stay.includes(place.id) ? { ...place, locked: true } : place,
-    ),
-    demo: false,
-    follows: planting.id,
-  };
-  const it = inSpot(own, spot, kindOf, house, weeksBefore);
-  const fresh = it.plants.filter((plant) => !stays(it, plant));
-  return {
-    ...weeks,
-    it,
-    comes: [...new Set(fresh.map(({ kindId }) => kindId))],
-    cost: plantCost(fresh),
-    ways: ways.length,
-  };
+  return { ...same, plantedWeek, endWeek, care: USUAL_CARE, meant: [], demo: false };
 }
 
 /** Is it bought for one season: not woody, or in flower meanwhile? A shrub that only keeps its leaves is frame. */

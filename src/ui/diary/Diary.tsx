@@ -18,6 +18,7 @@ import { countText } from '@/words/format';
 import { lifeText } from '@/words/life';
 import { AllAgain } from './AllAgain';
 import { ContainerSelect } from './ContainerSelect';
+import { DidWell } from './DidWell';
 import { EntryList } from './EntryList';
 import { found } from './found';
 import { NextYear } from './NextYear';
@@ -28,6 +29,7 @@ import { Trials } from './Trials';
 import { Wall } from './Wall';
 
 const PageSheet = dynamic(() => import('./PageSheet'), { ssr: false });
+const RefreshSheet = dynamic(() => import('./RefreshSheet'), { ssr: false });
 const SeasonLine = dynamic(() => import('./SeasonLine'), {
   ssr: false,
   loading: () => <p className="min-h-[348px]" />,
@@ -52,6 +54,7 @@ function Opened({ planted }: { readonly planted: Planted }) {
   const [words, setWords] = useState('');
   const [year, setYear] = useState('');
   const [isOnPage, setOnPage] = useState(false);
+  const [isRefreshing, setRefreshing] = useState(false);
   const { its, spots, log } = planted;
   const it = its.find(({ planting }) => planting.id === asked);
   const names = useMemo(
@@ -101,6 +104,7 @@ function Opened({ planted }: { readonly planted: Planted }) {
               <Wall stood={stood} rows={rows} planted={planted} />
               <Trials planted={planted} />
               <AllAgain stood={stood} planted={planted} />
+              <DidWell stood={stood} planted={planted} />
               <SeenKinds />
             </>
           )}
@@ -114,11 +118,21 @@ function Opened({ planted }: { readonly planted: Planted }) {
               <SeasonFrames key={it.planting.id} it={it} planted={planted} />
               <div className="flex flex-wrap items-start gap-x-4 gap-y-2 pt-3">
                 <NextYear it={it} held={own} />
+                {life.overOn === null && (
+                  <Button onClick={() => setRefreshing(true)}>Refresh it</Button>
+                )}
                 <Button onClick={() => setOnPage(true)}>A page for someone else</Button>
                 <ButtonLink look="link" href={benchHref(it.planting.id)}>
                   Open it on the bench
                 </ButtonLink>
               </div>
+              {isRefreshing && life.plantedOn !== null && (
+                <RefreshSheet
+                  it={it}
+                  plantedOn={life.plantedOn}
+                  onClose={() => setRefreshing(false)}
+                />
+              )}
               {isOnPage && (
                 <PageSheet it={it} held={own} planted={planted} onClose={() => setOnPage(false)} />
               )}
