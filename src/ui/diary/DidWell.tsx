@@ -139,7 +139,9 @@ function DidRow({
             className="fill-act"
           />
         </svg>
-        {goodWeeks} of {weeks} weeks
+        <span className="w-28 whitespace-nowrap">
+          {goodWeeks} of {weeks} weeks
+        </span>
       </span>
       <span className="w-full text-small text-ink2">{[rests, ...took].join('; ')}</span>
     </li>
