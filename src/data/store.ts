@@ -2,7 +2,7 @@ import { Dexie, liveQuery } from 'dexie';
 import type { DayWeather } from '@/core/climate/weather';
 import type { FileFault } from '@/core/files/parse';
 import type { Backup, Settings } from '@/core/files/plantingFile';
-import type { Entry, What } from '@/core/log/entry';
+import { holding, type Entry, type What } from '@/core/log/entry';
 import type { Photo } from '@/core/log/photoSchema';
 import type { Angle } from '@/core/log/terms';
 import { differencesOf, withDifferences } from '@/core/records/difference';
@@ -164,6 +164,24 @@ export class Store {
       .anyOf(plantings.map(({ id }) => id))
       .sortBy('id');
     return { spots: await this.spots(), plantings, entries: this.in.entries.readable(told) };
+  }
+
+  /** What was told last, the newest first, with the names of the plantings and spots it is of: enough to read while the rest is read. */
+  async toldLast(many: number): Promise<{
+    readonly entries: readonly Entry[];
+    readonly names: ReadonlyMap<string, string>;
+  }> {
+    const rows = await this.db.entries.orderBy('id').reverse().limit(many).toArray();
+    const entries = holding(this.in.entries.readable(rows)).toReversed();
+    const ids = new Set(entries.flatMap(({ of }) => of.plantingId ?? []));
+    const plantings = await this.db.plantings.bulkGet([...ids]);
+    const spots = await this.db.spots.toArray();
+    const named = [...plantings, ...spots].flatMap((row) =>
+      typeof row?.id === 'string' && typeof row.name === 'string'
+        ? [[row.id, row.name] as const]
+        : [],
+    );
+    return { entries, names: new Map(named) };
   }
 
   /** Names and ids of plantings, without reading them whole. */

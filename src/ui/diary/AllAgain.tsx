@@ -4,6 +4,7 @@ import { worthOf, type Worth } from '@/core/diary/worth';
 import { byPlanting } from '@/core/log/life';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Button } from '@/ui/controls/Button';
+import { MoreOf } from '@/ui/controls/MoreOf';
 import { Tick } from '@/ui/controls/Tick';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
@@ -22,6 +23,9 @@ interface Row {
 const sumOf = (rows: readonly Row[], figure: (worth: Worth) => number): number =>
   rows.reduce((sum, { worth }) => sum + figure(worth), 0);
 
+/** So many are told at first, and at each press more: nobody reads a thousand. */
+const MORE = 24;
+
 /** What each container gave and took, and several of them made again at once, held against what they cost so far. */
 export function AllAgain({
   stood,
@@ -32,6 +36,7 @@ export function AllAgain({
 }) {
   const settings = useSettings();
   const clock = useClock();
+  const [shown, setShown] = useState(MORE);
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const rows = useMemo(() => {
     const held = byPlanting(planted.log);
@@ -63,7 +68,7 @@ export function AllAgain({
             </tr>
           </thead>
           <tbody>
-            {rows.map(({ it, worth }) => (
+            {rows.slice(0, shown).map(({ it, worth }) => (
               <WorthRow
                 key={it.planting.id}
                 name={it.planting.name}
@@ -76,6 +81,7 @@ export function AllAgain({
           </tbody>
         </table>
       </div>
+      <MoreOf shown={shown} all={rows.length} step={MORE} onShow={setShown} />
       {picked.length > 0 && (
         <MakeAgain picked={picked} planted={planted} onMade={() => setTicked(new Set())} />
       )}

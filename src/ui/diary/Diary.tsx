@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useMemo, useReducer, useState } from 'react';
 import { byPlanting, lifeOf } from '@/core/log/life';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { holding } from '@/core/log/entry';
@@ -25,6 +25,7 @@ import { NextYear } from './NextYear';
 import { SeasonFrames } from './SeasonFrames';
 import { SeenKinds } from './SeenKinds';
 import { Tell } from './Tell';
+import { ToldLast } from './ToldLast';
 import { Trials } from './Trials';
 import { Wall } from './Wall';
 
@@ -37,13 +38,9 @@ const SeasonLine = dynamic(() => import('./SeasonLine'), {
 
 /** What happened, day by day, and in a few taps what happens now; of one container, against what was expected of it. */
 export function Diary() {
-  const planted = usePlanted();
-  if (!planted)
-    return (
-      <p className="py-10 text-ink2" role="status">
-        Opening the diary…
-      </p>
-    );
+  const [isBegun, begin] = useReducer(() => true, false);
+  const planted = usePlanted(isBegun);
+  if (!planted) return <ToldLast onShown={begin} />;
   return <Opened planted={planted} />;
 }
 

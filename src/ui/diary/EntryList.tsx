@@ -3,12 +3,13 @@
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { Undo2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import { useLayoutEffect, useRef, useState } from 'react';
+import { memo, useLayoutEffect, useRef, useState } from 'react';
 import { localTime } from '@/core/calendar/day';
 import { dayOf, isOf, type Entry } from '@/core/log/entry';
 import { photoUrl, type Photo } from '@/core/log/photoSchema';
 import { Button } from '@/ui/controls/Button';
 import { IconButton } from '@/ui/controls/IconButton';
+import { MoreOf } from '@/ui/controls/MoreOf';
 import { say } from '@/ui/session/say';
 import { useClock } from '@/ui/session/useClock';
 import { useLive, useStore } from '@/ui/session/StoreProvider';
@@ -18,8 +19,16 @@ import type { Row } from './found';
 
 const PhotoDesk = dynamic(() => import('./PhotoDesk'), { ssr: false });
 
+/** A photograph that is looked at closely. */
+interface Open {
+  readonly entry: Entry;
+  readonly photo: Photo;
+}
+
 /** Height of a row before it is measured, px. */
 const ROW_PX = 46;
+/** Heights of so many are kept at first, and at each press of more: those of a whole record take longer than a frame. */
+const MORE = 1500;
 
 /** Entries under their days. Only those in sight are made. */
 export function EntryList({
@@ -35,14 +44,15 @@ export function EntryList({
   const list = useRef<HTMLOListElement>(null);
   const [topPx, setTopPx] = useState(0);
   useLayoutEffect(() => setTopPx(list.current?.offsetTop ?? 0), [rows.length]);
+  const [shown, setShown] = useState(MORE);
   const virtual = useWindowVirtualizer({
-    count: rows.length,
+    count: Math.min(shown, rows.length),
     estimateSize: () => ROW_PX,
     overscan: 12,
     scrollMargin: topPx,
     getItemKey: (i) => rows[i]!.entry.id,
   });
-  const [open, setOpen] = useState<{ readonly entry: Entry; readonly photo: Photo } | null>(null);
+  const [open, setOpen] = useState<Open | null>(null);
   const it = planted.its.find(({ planting }) => planting.id === open?.entry.of.plantingId);
   return (
     <>
@@ -65,15 +75,12 @@ export function EntryList({
                   {longDayText(day)}
                 </h3>
               )}
-              <EntryRow
-                row={row}
-                isOfOne={isOfOne}
-                onPhoto={(photo) => setOpen({ entry: row.entry, photo })}
-              />
+              <EntryRow row={row} isOfOne={isOfOne} onOpen={setOpen} />
             </li>
           );
         })}
       </ol>
+      <MoreOf shown={shown} all={rows.length} step={MORE} onShow={setShown} />
       {open && it && (
         <PhotoDesk it={it} {...open} planted={planted} onClose={() => setOpen(null)} />
       )}
@@ -81,14 +88,14 @@ export function EntryList({
   );
 }
 
-function EntryRow({
+const EntryRow = memo(function EntryRow({
   row: { entry, text, where },
   isOfOne,
-  onPhoto,
+  onOpen,
 }: {
   readonly row: Row;
   readonly isOfOne: boolean;
-  readonly onPhoto: (photo: Photo) => void;
+  readonly onOpen: (of: Open) => void;
 }) {
   const store = useStore();
   const clock = useClock();
@@ -105,7 +112,9 @@ function EntryRow({
             {[isOfOne ? '' : where, entry.who ?? ''].filter(Boolean).join(', ')}
           </p>
         )}
-        {isOf(entry, 'photographed') && <PhotoThumb id={entry.what.photoId} onOpen={onPhoto} />}
+        {isOf(entry, 'photographed') && (
+          <PhotoThumb id={entry.what.photoId} onOpen={(photo) => onOpen({ entry, photo })} />
+        )}
       </div>
       <IconButton
         name={`Take back: ${text}`}
@@ -115,7 +124,7 @@ function EntryRow({
       />
     </div>
   );
-}
+});
 
 function PhotoThumb({
   id,
@@ -135,7 +144,14 @@ function PhotoThumb({
     >
       {/* A picture of the gardener's own, from this device: there is nothing to optimise on a server. */}
       {/* eslint-disable-next-line @next/next/no-img-element */}
-      <img src={photoUrl(photo)} alt="" className="max-h-40 max-w-full" />
+      <img
+        src={photoUrl(photo)}
+        alt=""
+        decoding="async"
+        width={photo.widthPx}
+        height={photo.heightPx}
+        className="h-40 w-auto max-w-full object-contain object-left"
+      />
     </Button>
   );
 }

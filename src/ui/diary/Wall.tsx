@@ -5,6 +5,7 @@ import { read } from '@/core/checks/reading';
 import { dayInWeek, shotNear, shotsOf, type Shot } from '@/core/diary/pictures';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Button } from '@/ui/controls/Button';
+import { MoreOf } from '@/ui/controls/MoreOf';
 import { Range } from '@/ui/controls/Range';
 import { diaryHref } from '@/ui/session/links';
 import { zoneOf } from '@/ui/session/useCare';
@@ -18,6 +19,8 @@ import { PhotoImage } from './PhotoImage';
 const WIDE_PX = 168;
 const TALL_PX = 150;
 const WEEKS = 52;
+/** So many are drawn at first, and at each press more. */
+const MORE = 24;
 /** Days from the first of a week to its middle: what was photographed in it is nearest to that. */
 const MIDWEEK = 3;
 /** What is done every few days says little of how a container does. */
@@ -47,7 +50,9 @@ export function Wall({
   const today = dayIn(zoneOf(stood), clock.now());
   const [week, setWeek] = useState<number | null>(null);
   const shots = useMemo(() => shotsOf(planted.log), [planted.log]);
+  const last = useMemo(() => lastTold(rows), [rows]);
   const shown = week ?? weekOfDay(today);
+  const [count, setCount] = useState(MORE);
   return (
     <section aria-label="All containers" className="pt-4">
       <div className="flex flex-wrap items-center gap-x-3 pb-2">
@@ -71,7 +76,7 @@ export function Wall({
         )}
       </div>
       <ul className="flex flex-wrap gap-3 max-sm:flex-nowrap max-sm:overflow-x-auto">
-        {stood.map((it) => {
+        {stood.slice(0, count).map((it) => {
           const { id } = it.planting;
           const { plantedOn, overOn } = planted.lifeOf(id);
           if (plantedOn === null) return null;
@@ -89,20 +94,25 @@ export function Wall({
                   ? shotNear(shots.get(id) ?? [], week === null ? day : addDays(day, MIDWEEK))
                   : null
               }
-              told={week === null ? lastTold(rows, id) : null}
+              told={week === null ? (last.get(id) ?? '') : null}
             />
           );
         })}
       </ul>
+      <MoreOf shown={count} all={stood.length} step={MORE} onShow={setCount} />
     </section>
   );
 }
 
-function lastTold(rows: readonly Row[], plantingId: string): string {
-  const last = rows.find(
-    ({ entry }) => entry.of.plantingId === plantingId && !DAILY.has(entry.what.did),
-  );
-  return last ? `${dayText(last.entry.at.slice(0, 10))}: ${last.text}` : '';
+/** What was last told of each container, in words; what is done every few days is left out. */
+function lastTold(rows: readonly Row[]): ReadonlyMap<string, string> {
+  const last = new Map<string, string>();
+  for (const { entry, text } of rows) {
+    const { plantingId } = entry.of;
+    if (plantingId === undefined || last.has(plantingId) || DAILY.has(entry.what.did)) continue;
+    last.set(plantingId, `${dayText(entry.at.slice(0, 10))}: ${text}`);
+  }
+  return last;
 }
 
 function Tile({
