@@ -93,7 +93,20 @@ test('a photograph on a phone: kept, laid under the drawing of its day, a plant 
     sheet.getByRole('img', { name: 'As it was expected to look that day' }),
   ).toBeVisible();
   await sheet.getByRole('button', { name: 'Keep as measured' }).click();
+  // How full it is: offered from what is pressed as bare, and kept only by a press.
+  await sheet.getByRole('button', { name: 'Its colours, and how full it is' }).click();
+  await sheet.getByRole('radio', { name: 'How full it is' }).click();
+  const close = sheet.locator('[data-photo]');
+  const { width, height } = (await close.boundingBox())!;
+  await close.click({ position: { x: 0.4 * width, y: 0.5 * height } });
+  const bare = sheet.locator('[data-bare]');
+  await expect(bare).toContainText('% bare, give or take');
+  const share = Number(await bare.getAttribute('data-bare'));
+  expect(share).toBeGreaterThan(75);
+  expect(share).toBeLessThan(96);
+  await bare.getByRole('button', { name: 'Write it down' }).click();
   await page.keyboard.press('Escape');
+  await expect(page.locator('[data-entry="noted"]').first()).toContainText('still bare');
   // The season in pictures: this week photographed, the others as expected; played, or as a strip where motion is not wanted.
   const season = page.getByRole('region', { name: 'The season in pictures' });
   await expect(season.locator('[data-frame]')).toContainText('photographed');

@@ -131,12 +131,18 @@ test('a colour taken from a photograph is the plant’s from then on; what is no
   await expect(
     page.getByText('"words.png" is not a picture that this browser can read.'),
   ).toBeVisible();
+  // In evening light: a grey label on the left, lime on the right.
   const png = await page.evaluate(() => {
     const canvas = document.createElement('canvas');
-    canvas.width = canvas.height = 40;
+    canvas.width = 80;
+    canvas.height = 40;
     const context = canvas.getContext('2d')!;
-    context.fillStyle = '#b6d632';
+    const under = (colour: readonly number[]) =>
+      `rgb(${colour.map((coded, i) => Math.round(255 * ((coded / 255) ** 2.2 * [1, 0.45, 0.3][i]!) ** (1 / 2.2))).join()})`;
+    context.fillStyle = under([160, 160, 160]);
     context.fillRect(0, 0, 40, 40);
+    context.fillStyle = under([182, 214, 50]);
+    context.fillRect(40, 0, 40, 40);
     return canvas.toDataURL('image/png').split(',')[1]!;
   });
   await photo.setInputFiles({
@@ -144,7 +150,17 @@ test('a colour taken from a photograph is the plant’s from then on; what is no
     mimeType: 'image/png',
     buffer: Buffer.from(png, 'base64'),
   });
-  await page.locator('[data-photo]').click();
+  const picture = page.locator('[data-photo]');
+  const { width, height } = (await picture.boundingBox())!;
+  const [label, leaf] = [0.25, 0.75].map((share) => ({ x: share * width, y: height / 2 }));
+  await picture.click({ position: leaf! });
+  await expect(page.locator('[data-picked]')).not.toHaveText('lime');
+  await page.getByRole('radio', { name: 'Something white or grey' }).click();
+  await picture.click({ position: leaf! });
+  await expect(page.getByRole('alert').filter({ hasText: 'colour of its own' })).toBeVisible();
+  await picture.click({ position: label! });
+  await expect(page.locator('[data-balanced]')).toBeVisible();
+  await picture.click({ position: leaf! });
   await expect(page.locator('[data-picked]')).toHaveText('lime');
   await page.getByRole('button', { name: 'Its leaf' }).click();
   await page.getByRole('radio', { name: 'lime', exact: true }).click();

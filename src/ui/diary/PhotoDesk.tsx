@@ -14,6 +14,7 @@ import { subjectOf } from '@/core/seeing/subject';
 import { Button } from '@/ui/controls/Button';
 import { buttonLook } from '@/ui/controls/looks';
 import { Modal, ModalClose } from '@/ui/controls/Modal';
+import { More } from '@/ui/controls/More';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { Select } from '@/ui/controls/Select';
 import { useWidth } from '@/ui/controls/useWidth';
@@ -23,6 +24,7 @@ import type { Planted } from '@/ui/session/usePlanted';
 import { lengthText } from '@/words/format';
 import { longDayText } from '@/words/life';
 import { PhotoMarks } from './PhotoMarks';
+import { PhotoMore } from './PhotoMore';
 
 /** Where the marks lie before they are dragged, shares of the picture. */
 const AT_FIRST: Taps = {
@@ -30,6 +32,12 @@ const AT_FIRST: Taps = {
   rimRight: { x: 0.7, y: 0.68 },
   top: { x: 0.5, y: 0.25 },
 };
+/** The marks and what they are called. */
+const TAPS: readonly (readonly [keyof Taps, string])[] = [
+  ['rimLeft', 'Rim, left'],
+  ['rimRight', 'Rim, right'],
+  ['top', 'Top of the plant'],
+];
 /** Tallest that it is shown, px. */
 const MOST_PX = 520;
 
@@ -121,7 +129,11 @@ export default function PhotoDesk({
                 />
               </div>
             )}
-            <PhotoMarks taps={taps} width={width} height={height} onTaps={setTaps} />
+            <PhotoMarks
+              marks={TAPS.map(([key, name]) => ({ key, name, at: taps[key] }))}
+              line={['rimLeft', 'rimRight']}
+              onMove={(key, to) => setTaps({ ...taps, [key]: to })}
+            />
           </div>
         )}
       </div>
@@ -162,6 +174,9 @@ export default function PhotoDesk({
           <ModalClose className={buttonLook({})}>Close</ModalClose>
         </p>
       )}
+      <More name="Its colours, and how full it is" className="pt-2">
+        <PhotoMore it={it} entry={entry} photo={photo} />
+      </More>
     </Modal>
   );
 }
