@@ -2,7 +2,7 @@ import type { CuttingTray, Lift } from '@/core/diary/lifting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import { capital, countText } from './format';
 import { inSentence } from './names';
-import { WHY } from './remade';
+import { DECISION_WHY } from './remade';
 
 type KindOf = (id: KindId) => PlantKind | null;
 const nameOf = (id: KindId, kindOf: KindOf) => inSentence(kindOf(id)?.common ?? id);
@@ -27,7 +27,7 @@ export function liftLines(
   return runs.map(({ first: { place, kindId, what, why, cuttings }, count }) => ({
     key: place,
     what,
-    text: `${capital(nameOf(kindId, kindOf))}${count > 1 ? `, ${count}` : ''}: ${WHAT[what]}; ${WHY[why]}${cuttings ? '. Cuttings first' : ''}.`,
+    text: `${capital(nameOf(kindId, kindOf))}${count > 1 ? `, ${count}` : ''}: ${WHAT[what]}; ${DECISION_WHY[why]}${cuttings ? '. Cuttings first' : ''}.`,
   }));
 }
 

@@ -37,7 +37,7 @@ export function changeText(
   };
 }
 
-export const WHY: Readonly<Record<Decision['why'], string>> = {
+export const DECISION_WHY: Readonly<Record<Decision['why'], string>> = {
   fresh: 'it is fresh',
   overgrown: 'it has overgrown its place',
   'flowers again after a cut': 'it flowers again after a cut',
@@ -55,6 +55,6 @@ export function decisionText(decisions: readonly Decision[], kindOf: KindOf): re
     ]);
   return [...groups.values()].map((group) => {
     const { kindId, what, why } = group[0]!;
-    return `${what === 'keep' ? 'Keep' : what === 'replace' ? 'Replace' : 'Cut back'} ${inSentence(kindOf(kindId)?.common ?? kindId)}${group.length > 1 ? ` (${group.length})` : ''}: ${WHY[why]}.`;
+    return `${what === 'keep' ? 'Keep' : what === 'replace' ? 'Replace' : 'Cut back'} ${inSentence(kindOf(kindId)?.common ?? kindId)}${group.length > 1 ? ` (${group.length})` : ''}: ${DECISION_WHY[why]}.`;
   });
 }

@@ -20,7 +20,7 @@ export interface Past {
 }
 
 /** How one of them did, over all plantings it stood in. */
-export interface DidWell {
+export interface Fared {
   /** Of kinds their id, of pairs both ids with a space between, else the id of the school, the scheme or the spot, or the year. */
   readonly key: string;
   readonly plantings: number;
@@ -42,12 +42,12 @@ const USUAL_WEEKS = 8;
 const USUAL_SHARE = 0.8;
 
 /** Share of its weeks in which it was good, drawn back towards the usual by how few they are: what they are put in order by. */
-export function goodShare({ weeks, goodWeeks }: Pick<DidWell, 'weeks' | 'goodWeeks'>): number {
+export function goodShare({ weeks, goodWeeks }: Pick<Fared, 'weeks' | 'goodWeeks'>): number {
   return (goodWeeks + USUAL_SHARE * USUAL_WEEKS) / (weeks + USUAL_WEEKS);
 }
 
 /** How each of a sort did, the best first. */
-export function didWell(pasts: readonly Past[], sort: Sort): readonly DidWell[] {
+export function didWell(pasts: readonly Past[], sort: Sort): readonly Fared[] {
   const found = new Map<
     string,
     { readonly ids: Set<string>; readonly years: Set<string> } & Sums

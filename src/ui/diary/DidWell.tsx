@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { dayIn } from '@/core/calendar/day';
-import { didWell, SORTS, type DidWell as Did, type Past, type Sort } from '@/core/diary/didWell';
+import { didWell, SORTS, type Fared, type Past, type Sort } from '@/core/diary/didWell';
 import { byPlanting } from '@/core/log/life';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Choices } from '@/ui/controls/Choices';
@@ -54,7 +54,7 @@ export function DidWell({
       kindOf,
       spotName: (id) => planted.spots.find((spot) => spot.id === id)?.name ?? id,
     });
-  const row = (did: Did) => (
+  const row = (did: Fared) => (
     <DidRow
       key={did.key}
       did={did}
@@ -98,7 +98,7 @@ function DidRow({
   most,
   units,
 }: {
-  readonly did: Did;
+  readonly did: Fared;
   readonly name: string;
   readonly kinds: readonly (Parameters<typeof Swatches>[0]['kind'] | null)[];
   /** Weeks of the longest bar. */

@@ -7,7 +7,7 @@ import { heightOnPhoto, type PhotoPoint, type Taps } from '@/core/diary/measureP
 import { weeksSince } from '@/core/calendar/day';
 import { dayOf, type Entry } from '@/core/log/entry';
 import { photoUrl, type Photo } from '@/core/log/photoSchema';
-import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
+import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { Lens } from '@/core/seeing/lens';
 import { USUAL_PITCH_RAD } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/subject';
@@ -16,13 +16,13 @@ import { buttonLook } from '@/ui/controls/looks';
 import { Modal, ModalClose } from '@/ui/controls/Modal';
 import { More } from '@/ui/controls/More';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
-import { Select } from '@/ui/controls/Select';
 import { useWidth } from '@/ui/controls/useWidth';
 import { say } from '@/ui/session/say';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import type { Planted } from '@/ui/session/usePlanted';
 import { lengthText } from '@/words/format';
 import { longDayText } from '@/words/life';
+import { KindSelect, kindsIn } from './KindSelect';
 import { PhotoMarks } from './PhotoMarks';
 import { PhotoMore } from './PhotoMore';
 
@@ -69,7 +69,7 @@ export default function PhotoDesk({
   const px = (point: PhotoPoint): PhotoPoint => ({ x: point.x * width, y: point.y * height });
   const shown = { rimLeft: px(taps.rimLeft), rimRight: px(taps.rimRight), top: px(taps.top) };
   const measured = width > 0 ? heightOnPhoto(shown, rimCm) : null;
-  const kinds = [...new Map(allPlants(it).map(({ kind }) => [kind.id, kind])).values()];
+  const kinds = kindsIn(it);
   const [kindId, setKindId] = useState(kinds[0]?.id ?? '');
   const subject = useMemo(() => subjectOf(it), [it]);
   const pxPerCm = (shown.rimRight.x - shown.rimLeft.x) / rimCm;
@@ -158,16 +158,7 @@ export default function PhotoDesk({
             {lengthText(Math.abs(measured.cm), settings)}, give or take{' '}
             {lengthText(measured.offCm, settings)}
           </b>
-          <label className="grid">
-            <span className="text-note text-ink2">Plant</span>
-            <Select value={kindId} onChange={({ target }) => setKindId(target.value)}>
-              {kinds.map(({ id, common }) => (
-                <option key={id} value={id}>
-                  {common}
-                </option>
-              ))}
-            </Select>
-          </label>
+          <KindSelect kinds={kinds} value={kindId} onPick={setKindId} />
           <Button look="act" disabled={measured.cm <= 0} onClick={() => void keep()}>
             Keep as measured
           </Button>

@@ -8,16 +8,16 @@ import type { Rgb } from '@/core/colour/oklch';
 import type { Entry } from '@/core/log/entry';
 import type { Photo } from '@/core/log/photoSchema';
 import { untold } from '@/core/plants/own';
-import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
+import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Button } from '@/ui/controls/Button';
 import { Choices } from '@/ui/controls/Choices';
 import { PhotoCanvas } from '@/ui/controls/PhotoCanvas';
-import { Select } from '@/ui/controls/Select';
 import { PhotoPick } from '@/ui/plant-book/PhotoPick';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useStore } from '@/ui/session/StoreProvider';
 import { inSentence } from '@/words/names';
+import { KindSelect, kindsIn } from './KindSelect';
 import { PhotoMarks } from './PhotoMarks';
 
 /** Widest that it is looked at, px: leaves are still told from mix. */
@@ -76,21 +76,12 @@ function useBitmap(photo: Photo): ImageBitmap | null {
 function Colours({ it, bitmap }: { readonly it: PlantingInSpot; readonly bitmap: ImageBitmap }) {
   const store = useStore();
   const { ownOf } = useLibrary();
-  const kinds = [...new Map(allPlants(it).map(({ kind }) => [kind.id, kind])).values()];
+  const kinds = kindsIn(it);
   const [kindId, setKindId] = useState(kinds[0]?.id ?? '');
   const name = kinds.find(({ id }) => id === kindId)?.common ?? kindId;
   return (
     <>
-      <label className="grid w-fit">
-        <span className="text-note text-ink2">Plant</span>
-        <Select value={kindId} onChange={({ target }) => setKindId(target.value)}>
-          {kinds.map(({ id, common }) => (
-            <option key={id} value={id}>
-              {common}
-            </option>
-          ))}
-        </Select>
-      </label>
+      <KindSelect kinds={kinds} value={kindId} onPick={setKindId} />
       <PhotoPick
         photo={bitmap}
         onColour={(part, colour) => {

@@ -5,8 +5,29 @@ import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { Day } from '@/core/calendar/day';
 import type { Jobs, Stand } from '@/workers/messages';
 import { runJob } from '@/workers/runJob';
-import type { Cared } from './useCare';
-import type { Planted } from './usePlanted';
+import type { AwayPot } from '@/core/care/away';
+import type { DripZone } from '@/core/care/drip';
+import type { SeasonWater } from '@/core/care/season';
+import type { Warning } from '@/core/care/warnings';
+import type { DayWeather } from '@/core/climate/weather';
+import type { Planted } from './planted';
+
+/** What is asked of every planting, as far as it is reckoned. */
+export interface Cared {
+  readonly today: Day;
+  readonly hour: number;
+  readonly byId: ReadonlyMap<string, Care>;
+  readonly away: readonly AwayPot[];
+  readonly season: readonly SeasonWater[];
+  readonly warnings: readonly Warning[];
+  /** The day's weather by spot. */
+  readonly skies: ReadonlyMap<string, DayWeather>;
+  readonly drips: readonly DripZone[];
+  /** Has everything been looked at, or only the first of it? */
+  readonly isWhole: boolean;
+  /** What had been told when it was reckoned. */
+  readonly log: Planted['log'];
+}
 
 /** What care is reckoned from, as the page has it. */
 export interface CareQuestion

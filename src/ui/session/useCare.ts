@@ -2,33 +2,20 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { dayIn, localTime, type Day } from '@/core/calendar/day';
-import type { AwayPot } from '@/core/care/away';
-import type { SeasonWater } from '@/core/care/season';
-import type { Warning } from '@/core/care/warnings';
-import type { DripZone } from '@/core/care/drip';
-import type { DayWeather } from '@/core/climate/weather';
-import type { Care } from '@/core/care/careOf';
 import type { PlantingInSpot } from '@/core/plantings/planting';
-import { onlyTold, partly, wholly, type Answered, type CareQuestion } from './reckonCare';
+import {
+  onlyTold,
+  partly,
+  wholly,
+  type Answered,
+  type Cared,
+  type CareQuestion,
+} from './reckonCare';
 import { useClock } from './useClock';
 import { useLive } from './StoreProvider';
-import type { Planted } from './usePlanted';
+import type { Planted } from './planted';
 
-export interface Cared {
-  readonly today: Day;
-  readonly hour: number;
-  readonly byId: ReadonlyMap<string, Care>;
-  readonly away: readonly AwayPot[];
-  readonly season: readonly SeasonWater[];
-  readonly warnings: readonly Warning[];
-  /** The day's weather by spot. */
-  readonly skies: ReadonlyMap<string, DayWeather>;
-  readonly drips: readonly DripZone[];
-  /** Has everything been looked at, or only the first of it? */
-  readonly isWhole: boolean;
-  /** What had been told when it was reckoned. */
-  readonly log: Planted['log'];
-}
+export type { Cared };
 
 /** Where the day is read: the first spot's zone, since one person walks one yard. */
 export function zoneOf(its: readonly PlantingInSpot[]): string {

@@ -1,27 +1,14 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import type { Entry } from '@/core/log/entry';
-import { byPlanting, lifeOf, type Life } from '@/core/log/life';
-import { asItStands, chainOf, weeksBeforeOf } from '@/core/log/story';
-import { inSpot, type Planting, type PlantingInSpot } from '@/core/plantings/planting';
-import type { Library } from '@/core/plants/library';
-import { USUAL_HOUSE, type House } from '@/core/plantings/house';
-import type { Spot } from '@/core/spots/spot';
+import type { Life } from '@/core/log/life';
+import { USUAL_HOUSE } from '@/core/plantings/house';
 import type { Store } from '@/data/store';
 import { useLibrary } from './LibraryProvider';
+import { itsOf, livesFrom, plantedOf, type Planted } from './planted';
 import { useLive, useStore } from './StoreProvider';
 
-/** Every planting at its spot, judged by this house: the one place where plans, book and preferences are joined for several. */
-export interface Planted {
-  readonly spots: readonly Spot[];
-  /** Each as it really stands, from the day it was planted; ideas as they are meant. */
-  readonly its: readonly PlantingInSpot[];
-  readonly lifeOf: (plantingId: string) => Life;
-  readonly log: readonly Entry[];
-  /** Are these only the first of them, while the rest is read? */
-  readonly isPart?: boolean;
-}
+export type { Planted };
 
 /** So many are read before the rest: a strip full of them. */
 const FEW = 12;
@@ -98,58 +85,3 @@ export function usePlanted(isWanted = true): Planted | undefined {
 
 /** What of a life changes how a planting stands. */
 const standsBy = ({ plantedOn, gone }: Life): string => `${plantedOn} ${[...gone.keys()].join()}`;
-
-function livesFrom(entries: readonly Entry[]): (plantingId: string) => Life {
-  const held = byPlanting(entries);
-  const lives = new Map<string, Life>();
-  return (id) => {
-    const known = lives.get(id) ?? lifeOf(held.get(id) ?? []);
-    lives.set(id, known);
-    return known;
-  };
-}
-
-interface Plan {
-  readonly spots: readonly Spot[];
-  readonly plantings: readonly Planting[];
-  readonly house: House;
-}
-
-function itsOf(
-  { spots, plantings, house }: Plan,
-  lifeFor: (plantingId: string) => Life,
-  kindOf: Library['kindOf'],
-): readonly PlantingInSpot[] {
-  const byId = new Map(spots.map((spot) => [spot.id, spot]));
-  const byPlantingId = new Map(plantings.map((planting) => [planting.id, planting]));
-  return plantings.flatMap((planting) => {
-    const spot = byId.get(planting.spotId);
-    if (!spot) return [];
-    const life = lifeFor(planting.id);
-    const before = planting.follows
-      ? weeksBeforeOf(
-          planting,
-          life.plantedOn,
-          chainOf(planting, (id) => byPlantingId.get(id)).map((one) => ({
-            planting: one,
-            life: lifeFor(one.id),
-          })),
-        )
-      : undefined;
-    return [inSpot(asItStands(planting, life), spot, kindOf, house, before)];
-  });
-}
-
-/** Plantings whose spot can be read, at their spots. */
-export function plantedOf(
-  { entries, ...plan }: Plan & { readonly entries: readonly Entry[] },
-  kindOf: Library['kindOf'],
-): Planted {
-  const lifeFor = livesFrom(entries);
-  return {
-    spots: plan.spots,
-    its: itsOf(plan, lifeFor, kindOf),
-    lifeOf: lifeFor,
-    log: entries,
-  };
-}

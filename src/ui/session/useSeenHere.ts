@@ -7,7 +7,7 @@ import type { House } from '@/core/plantings/house';
 import type { Market } from '@/core/plants/market';
 import type { OwnKind } from '@/core/plants/own';
 import { useLive, useStore } from './StoreProvider';
-import { plantedOf } from './usePlanted';
+import { plantedOf } from './planted';
 
 /** Always the same: what is known of kinds does not change when nothing was told. */
 export const NOTHING_SEEN: ReadonlyMap<KindId, Here> = new Map();

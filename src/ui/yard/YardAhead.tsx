@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { useWidth } from '@/ui/controls/useWidth';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { prepareStills } from '@/ui/session/stillPictures';
-import { plantedOf } from '@/ui/session/usePlanted';
+import { plantedOf } from '@/ui/session/planted';
 import { useStore } from '@/ui/session/StoreProvider';
 import { placeRow, rowsOf, scaleFor, YARD_COLUMNS, YARD_WEEKS } from './yardLayout';
 

@@ -1,5 +1,5 @@
 import { USUAL_HOUSE } from '@/core/plantings/house';
-import { plantedOf } from '@/ui/session/usePlanted';
+import { plantedOf } from '@/ui/session/planted';
 import { rillbankHalt } from '@/demo/rillbankHalt';
 import { kindOf } from '@/core/plants/book/index';
 import { read } from '@/core/checks/reading';
