@@ -44,7 +44,15 @@ export interface GonePlanting {
 export type Draft = Omit<Entry, 'id'>;
 
 /** What teaches how kinds do here. */
-const TEACHES: What['did'][] = ['measured', 'died', 'looks bad', 'in flower', 'gone over'];
+const TEACHES: What['did'][] = [
+  'measured',
+  'died',
+  'looks bad',
+  'in flower',
+  'gone over',
+  // Over, a container tells how much it drank.
+  'ended',
+];
 /** What puts it in another light: when it was planted, what was cut since, what was taken back. */
 const BEARS_ON_IT: readonly What['did'][] = [
   'planted',
@@ -311,12 +319,13 @@ export class Store {
     readonly plantings: readonly Planting[];
     readonly spots: readonly Spot[];
     readonly entries: readonly Entry[];
+    readonly records: Readonly<Record<string, readonly DayWeather[]>>;
   }> {
     const telling = await this.db.entries.where('what.did').anyOf(TEACHES).toArray();
     const ids = [
       ...new Set(this.in.entries.readable(telling).flatMap(({ of }) => of.plantingId ?? [])),
     ];
-    if (ids.length === 0) return { plantings: [], spots: [], entries: [] };
+    if (ids.length === 0) return { plantings: [], spots: [], entries: [], records: {} };
     const rows = await this.db.entries.where('of.plantingId').anyOf(ids).sortBy('id');
     return {
       plantings: this.in.plantings.readable(
@@ -324,6 +333,9 @@ export class Store {
       ),
       spots: await this.spots(),
       entries: this.in.entries.readable(rows),
+      records: Object.fromEntries(
+        (await this.in.weather.all()).map(({ spotId, days }) => [spotId, days]),
+      ),
     };
   }
 

@@ -69,6 +69,7 @@ test('what is learnt says what it rests on, and says so when it is one year only
     flowersTo: { by: 0.3, ...rest },
     leastSun: null,
     mostSun: { by: -0.8, ...rest },
+    thirst: { factor: 0.9, ...rest },
     stood: 3,
     badly: 2,
   };
@@ -77,6 +78,7 @@ test('what is learnt says what it rests on, and says so when it is one year only
     'Here its flowers begin 2 weeks earlier than the book says: 3 pots seen, in 2 years.',
     'Here its flowers end as the book says: 1 pot seen, in one year only.',
     expect.stringMatching(/^Here it bears at most [\d.]+ h of sun, 0\.8 h less than the book says/),
+    'Here it drinks 10 % less than the book says: 1 pot seen, in one year only.',
     'It did badly in 2 of 3 plantings here.',
   ]);
   expect(hereText(kind, WORDS.units)).toEqual([]);

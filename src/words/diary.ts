@@ -133,7 +133,7 @@ export function hereText(
   if (!here) return [];
   const rests = (seen: Rest) =>
     `${countText(seen.plantings, 'pot')} seen, ${seen.years === 1 ? 'in one year only' : `in ${seen.years} years`}`;
-  const { height, spread, flowersFrom, flowersTo, leastSun, mostSun } = here;
+  const { height, spread, flowersFrom, flowersTo, leastSun, mostSun, thirst } = here;
   const sun = (seen: SeenShift, hours: number, what: string) =>
     `Here it ${what} ${hours.toFixed(1)} h of sun, ${Math.abs(seen.by).toFixed(1)} h ${seen.by > 0 ? 'more' : 'less'} than the book says: ${rests(seen)}.`;
   return [
@@ -145,6 +145,7 @@ export function hereText(
     flowersTo && `Here its flowers end ${shiftText(flowersTo.by)}: ${rests(flowersTo)}.`,
     leastSun && sun(leastSun, light.hours[0], 'makes do with'),
     mostSun && sun(mostSun, light.hours[1], 'bears at most'),
+    thirst && `Here it drinks ${shareText(thirst.factor)}: ${rests(thirst)}.`,
     here.badly > 0 && `It did badly in ${here.badly} of ${countText(here.stood, 'planting')} here.`,
   ].filter((line): line is string => Boolean(line));
 }

@@ -1,12 +1,25 @@
-import { entry, PLANTED } from '../../../tests/builders/careWorld';
+import { entry, mild, PLANTED } from '../../../tests/builders/careWorld';
 import { known, planted, TUB } from '../../../tests/builders/plantings';
 import { addDays, weeksSince } from '../calendar/day';
+import { potOf } from '../care/pot';
 import { read } from '../checks/reading';
 import { wentInOf, type Entry } from '../log/entry';
 import { BOOK } from '../plants/book/index';
+import type { Here } from '../plants/kind';
 import { libraryOf } from '../plants/library';
 import { learntHere } from './here';
 
+const NOTHING: Here = {
+  height: null,
+  spread: null,
+  flowersFrom: null,
+  flowersTo: null,
+  leastSun: null,
+  mostSun: null,
+  thirst: null,
+  stood: 1,
+  badly: 0,
+};
 const KIND = 'petunia-white';
 const it = planted(
   [
@@ -132,5 +145,46 @@ describe('flowers and sun', () => {
       libraryOf(BOOK, [], 'european', new Map([[KIND, here!]])).kindOf(KIND)!.light.hours;
     expect(kindHere(at(most, bad('scorched')))[1]).toBeLessThan(most);
     expect(kindHere(at(least - 1, well))[0]).toBeLessThan(least);
+  });
+});
+
+describe('thirst', () => {
+  const OVER = addDays(PLANTED, 90);
+  const of = (felt: 'dry' | 'soaked' | 'bone dry', words: number, isOver = true) =>
+    learntHere(
+      [it],
+      [
+        PLANTED_IT,
+        ...Array.from({ length: words }, (_, i) => [
+          entry(it, addDays(PLANTED, 20 + 6 * i), { did: 'felt', how: felt }),
+          entry(it, addDays(PLANTED, 20 + 6 * i), { did: 'watered', litres: null }),
+        ]).flat(),
+        ...(isOver ? [entry(it, OVER, { did: 'ended', why: '' })] : []),
+      ],
+    ).get(KIND)?.thirst ?? null;
+
+  test('found soaked again and again it drinks less here, bone dry more; drawn back to the book, and only once it is over', () => {
+    expect(of('soaked', 8)!.factor).toBeLessThan(0.95);
+    expect(of('bone dry', 8)!.factor).toBeGreaterThan(of('soaked', 8)!.factor);
+    expect(of('soaked', 8)!.factor).toBeGreaterThan(0.6);
+    expect(of('soaked', 8, false)).toBeNull();
+    expect(of('soaked', 4)).not.toBeNull();
+    expect(of('soaked', 3)).toBeNull();
+  });
+
+  test('what is learnt is drunk by what is planted next', () => {
+    const thirst = of('soaked', 8)!;
+    const here = learntHere([it], [PLANTED_IT]).get(KIND);
+    expect(here).toBeUndefined();
+    const kind = libraryOf(BOOK, [], 'european', new Map([[KIND, { ...NOTHING, thirst }]])).kindOf(
+      KIND,
+    )!;
+    const next = {
+      ...it,
+      plants: it.plants.map((one) => (one.kindId === KIND ? { ...one, kind } : one)),
+    };
+    const day = mild()(addDays(PLANTED, 40));
+    const [before, after] = [it, next].map((one) => potOf(read(one)).demandL(day, 5));
+    expect(after!).toBeLessThan(before!);
   });
 });

@@ -7,6 +7,7 @@ import type { Here, KindId, PlantKind } from '../plants/kind';
 import { bookWeek, isSeasonless } from '../spots/spot';
 import { weeksBetween } from '../units/units';
 import { badlyIn, kindOfEntry } from './badly';
+import { thirstOf, type Past, type WeatherRecords } from './thirst';
 import { factorFrom, SCATTERS, shiftFrom, type Sighting } from './learn';
 
 /** What is measured is not compared with what is expected to be smaller than this, cm: the tape is out by as much. */
@@ -26,10 +27,12 @@ type Figure = Exclude<keyof Here, 'stood' | 'badly'>;
 /**
  * What was seen of each kind here, kind by kind, against what the book expects.
  * @param its plantings that were told of, with the book's own kinds: what was learnt before must not teach itself
+ * @param records daily weather that was kept, by spot; days without any are as the simulated service tells them
  */
 export function learntHere(
   its: readonly PlantingInSpot[],
   log: readonly Entry[],
+  records: WeatherRecords = {},
 ): ReadonlyMap<KindId, Here> {
   const held = byPlanting(log);
   const seen = new Map<KindId, Record<Figure, Sighting[]>>();
@@ -48,6 +51,7 @@ export function learntHere(
       ...sizesSeen(past),
       ...flowersSeen(past),
       ...sunSeen(past),
+      ...thirstSeen(past, records),
     ]) {
       const lists = seen.get(kindId) ?? noSightings();
       seen.set(kindId, lists);
@@ -67,6 +71,7 @@ export function learntHere(
           flowersTo: shiftFrom(lists.flowersTo, SCATTERS.weeks),
           leastSun: shiftFrom(lists.leastSun, SCATTERS.hours),
           mostSun: shiftFrom(lists.mostSun, SCATTERS.hours),
+          thirst: factorFrom(lists.thirst, SCATTERS.thirst),
           stood: stood.get(kindId)?.size ?? 0,
           badly: badly.get(kindId)?.size ?? 0,
         },
@@ -82,14 +87,8 @@ const noSightings = (): Record<Figure, Sighting[]> => ({
   flowersTo: [],
   leastSun: [],
   mostSun: [],
+  thirst: [],
 });
-
-/** One planting that was planted, with what was told of it. */
-interface Past {
-  readonly it: PlantingInSpot;
-  readonly own: readonly Entry[];
-  readonly plantedOn: string;
-}
 
 interface Seen {
   readonly kindId: KindId;
@@ -181,6 +180,14 @@ function* sunSeen({ it, own, plantedOn }: Past): Generator<Seen> {
         day,
       };
   }
+}
+
+/** What a container that is over drank against what was reckoned, told of each kind in it. While it stands its own fingers tell that. */
+function* thirstSeen(past: Past, records: WeatherRecords): Generator<Seen> {
+  const found = thirstOf(past, records);
+  if (!found) return;
+  for (const kindId of new Set(past.it.plants.map((plant) => plant.kindId)))
+    yield { kindId, figure: 'thirst', ...found };
 }
 
 const kindIn = (it: PlantingInSpot, kindId: KindId | null): PlantKind | null =>

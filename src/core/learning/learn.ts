@@ -15,11 +15,15 @@ interface Scatter {
   readonly looks: number;
 }
 
-/** Of logarithms of sizes, of weeks in which flowers begin or end, of hours of sun that are borne. Ours. */
+/**
+ * Of logarithms of sizes, of weeks in which flowers begin or end, of hours of sun that are borne, of logarithms of what is drunk: there
+ * most is owed to the pot and its place, little to the kind. Ours.
+ */
 export const SCATTERS = {
   sizes: { gardens: 0.25, pots: 0.16, looks: 0.1 },
   weeks: { gardens: 2, pots: 1.2, looks: 1 },
   hours: { gardens: 1.2, pots: 1, looks: 0.5 },
+  thirst: { gardens: 0.22, pots: 0.2, looks: 0.1 },
 } as const satisfies Readonly<Record<string, Scatter>>;
 
 /** A pot further from the others than this, in standard deviations, counts as one at that distance: a slip of the tape must not rule. */
@@ -55,9 +59,12 @@ export function learnt(sightings: readonly Sighting[], scatter: Scatter): Learnt
   };
 }
 
-/** A factor on a size, from what was learnt of its logarithm. */
-export function factorFrom(sightings: readonly Sighting[]): SeenFactor | null {
-  const found = learnt(sightings, SCATTERS.sizes);
+/** A factor on a figure, from what was learnt of its logarithm. */
+export function factorFrom(
+  sightings: readonly Sighting[],
+  scatter: Scatter = SCATTERS.sizes,
+): SeenFactor | null {
+  const found = learnt(sightings, scatter);
   if (!found) return null;
   const { off, ...rest } = found;
   return { factor: Math.exp(off), ...rest };

@@ -22,6 +22,8 @@ export interface Here {
   /** Hours of sun by which it bears less, and more, than the book says: on the least and on the most. */
   readonly leastSun: SeenShift | null;
   readonly mostSun: SeenShift | null;
+  /** On what it is reckoned to drink. */
+  readonly thirst: SeenFactor | null;
   /** Plantings in which it stood, and those in which it did badly: died before its time, or was told to look bad more than once. */
   readonly stood: number;
   readonly badly: number;

@@ -63,7 +63,10 @@ export function drawLPerMm({ container, spot, plants, sizes, canopy }: Drinking)
   const layers = mean(
     (i) => YOUNG_LEAF_LAYERS + (FULL_LEAF_LAYERS - YOUNG_LEAF_LAYERS) * sizes[i]!.share,
   );
-  const drinks = mean((i) => DRINKS[plants[i]!.kind.thirst]);
+  const drinks = mean((i) => {
+    const { thirst, here } = plants[i]!.kind;
+    return DRINKS[thirst] * (here?.thirst?.factor ?? 1);
+  });
   const leaf = plants.length === 0 ? 0 : (0.15 + 1 - Math.exp(-0.7 * layers)) * drinks;
   const bareM2 = (mixAreaCm2(container) / 10_000) * canopy.bareShare;
   return exposed * (leaf * canopy.areaM2 + BARE * bareM2);

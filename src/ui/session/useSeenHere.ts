@@ -45,10 +45,11 @@ export function useSeenHere(
       if (told === '') return NOTHING_SEEN;
       const { learntHere } = await import('@/core/learning/here');
       const { house, seenAside } = JSON.parse(ways) as Ways;
-      const plan = { ...(await store.taught()), house };
+      const { records, ...taught } = await store.taught();
+      const plan = { ...taught, house };
       // By the book's own figures: what was learnt must not teach itself.
       const { its, log } = plantedOf(plan, libraryOf(book, own, market).kindOf);
-      const found = new Map(learntHere(its, log));
+      const found = new Map(learntHere(its, log, records));
       for (const kindId of seenAside) found.delete(kindId);
       return found.size === 0 ? NOTHING_SEEN : found;
     };
