@@ -5,6 +5,7 @@ import type { Care } from '@/core/care/careOf';
 import { Choices } from '@/ui/controls/Choices';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { useCare, zoneOf, type Cared } from '@/ui/session/useCare';
+import { firstSeen, keepFirstSeen } from '@/ui/session/firstSeen';
 import { usePlantedSoon, type Planted } from '@/ui/session/usePlanted';
 import { DayNote } from '@/ui/yard/DayNote';
 import { longDayText } from '@/words/life';
@@ -14,13 +15,12 @@ import { RoundTold } from './RoundTold';
 import { StopCard } from './StopCard';
 import { StopStrip } from './StopStrip';
 import { useRound } from './useRound';
-import { keepWalkedFirst, walkedFirst } from './walkedFirst';
 
 const wantsSomething = ({ tasks }: Care): boolean => tasks.length > 0;
 
 /** Today's round in walking order: what each container wants and why, pressed with a thumb. */
 export function Rounds() {
-  const [first] = useState(walkedFirst);
+  const [first] = useState(() => firstSeen('walked').ids);
   const [isBegun, begin] = useReducer(() => true, false);
   const planted = usePlantedSoon(first, isBegun);
   const cared = useCare(planted);
@@ -57,7 +57,7 @@ function Walked({ planted, cared }: { readonly planted: Planted; readonly cared:
   useEffect(() => {
     if (!cared.isWhole) return;
     allSeen();
-    keepWalkedFirst(round.stops.map(({ plantingId }) => plantingId));
+    keepFirstSeen('walked', { ids: round.stops.map(({ plantingId }) => plantingId) });
   }, [cared.isWhole, round]);
   const [at, setAt] = useState<string | null>(null);
   const stop = round.stops.find(({ plantingId }) => plantingId === at) ?? round.stops[0];

@@ -1,14 +1,15 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useReducer, useState } from 'react';
 import { todayAt, type Clock } from '@/core/calendar/clock';
 import { read } from '@/core/checks/reading';
 import { weeksStanding } from '@/core/log/life';
 import { weekAfter } from '@/core/units/units';
 import { useWidth } from '@/ui/controls/useWidth';
 import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
-import { usePlanted, type Planted } from '@/ui/session/usePlanted';
+import { firstSeen, keepFirstSeen } from '@/ui/session/firstSeen';
+import { usePlantedSoon, type Planted } from '@/ui/session/usePlanted';
 import { say } from '@/ui/session/say';
 import { useStore } from '@/ui/session/StoreProvider';
 import { useClock } from '@/ui/session/useClock';
@@ -30,6 +31,9 @@ const YardSeason = dynamic(() => import('./YardSeason'), {
   loading: () => <p className="min-h-[304px]" />,
 });
 
+/** Longest that the first few are looked at before the rest is read, ms. */
+const PART_MS = 600;
+
 /** Longest that the containers wait to be judged for their drawings, ms. */
 const PATIENCE_MS = 3000;
 
@@ -49,7 +53,10 @@ function weeksHere(loaded: Planted | undefined, clock: Clock): number {
 /** Every container at its spot, on one ground line per spot, all at one scale, in the week chosen; and what wants a look. */
 export function Yard() {
   const store = useStore();
-  const loaded = usePlanted();
+  const [first] = useState(() => firstSeen('yard'));
+  const [isBegun, begin] = useReducer(() => true, false);
+  const loaded = usePlantedSoon(first.ids, isBegun);
+  const isPart = loaded?.isPart ?? false;
   const clock = useClock();
   const [picked, setWeeks] = useState<number | null>(null);
   const weeks = picked ?? weeksHere(loaded, clock);
@@ -59,7 +66,7 @@ export function Yard() {
   const [inSight, setInSight] = useState(0);
   const [urgent, setUrgent] = useState<ReadonlySet<string>>(NONE);
   const onShown = useCallback(() => setInSight((n) => n + 1), []);
-  const there = loaded !== undefined;
+  const there = loaded !== undefined && !isPart;
   useEffect(() => {
     if (!there) return;
     const timer = setTimeout(() => setPatient(false), PATIENCE_MS);
@@ -77,8 +84,19 @@ export function Yard() {
     [loaded],
   );
   const all = useMemo(() => rows.flatMap(({ its }) => its), [rows]);
-  const scale = useMemo(() => scaleFor(rows, width), [rows, width]);
+  const fitting = useMemo(() => scaleFor(rows, width), [rows, width]);
+  // A part is drawn as the whole was last time, so that it does not change its size.
+  const scale = isPart ? (first.pxPerCm ?? fitting) : fitting;
   const lines = useMemo(() => linesOf(rows, scale, width), [rows, scale, width]);
+  useEffect(() => {
+    if (!loaded || width === 0) return;
+    const ids = lines.flatMap(({ its }) => its.map(({ planting }) => planting.id));
+    if (!isPart) return keepFirstSeen('yard', { ids, pxPerCm: scale });
+    // The rest is read once these are seen; what is out of sight is not waited for.
+    if (inSight >= all.length) return begin();
+    const timer = setTimeout(begin, PART_MS);
+    return () => clearTimeout(timer);
+  }, [loaded, isPart, lines, scale, width, inSight, all.length]);
   const loadDemo = async () => {
     const demoSet = (await import('@/demo/rillbankHalt')).rillbankHalt();
     await store?.addAll(demoSet);
@@ -117,7 +135,14 @@ export function Yard() {
             {loaded.its.every(({ planting }) => planting.demo) ? 'Rillbank Halt' : 'Yard'}
           </h1>
           <p className="pb-1.5 text-small text-ink2">
-            <b className="text-ink">{all.length}</b> {all.length === 1 ? 'container' : 'containers'}
+            {isPart ? (
+              'Opening the others'
+            ) : (
+              <>
+                <b className="text-ink">{all.length}</b>{' '}
+                {all.length === 1 ? 'container' : 'containers'}
+              </>
+            )}
             , as they should look {weekText(weekAfter(planted, weeks))}
           </p>
           {all.length > 1 && (
@@ -137,7 +162,7 @@ export function Yard() {
           timeZone={all[0]!.spot.site.timeZone}
           place={loaded.its.every(({ planting }) => planting.demo) ? 'At the Halt' : 'Here'}
         />
-        <YardRound planted={loaded} onUrgent={setUrgent} />
+        {isPart ? <p className="min-h-10" /> : <YardRound planted={loaded} onUrgent={setUrgent} />}
         <UnreadableSheet tables={['plantings', 'spots']} />
         <div ref={ref} className="flex flex-wrap items-end gap-x-4 gap-y-2">
           {width > 0 &&
@@ -158,9 +183,9 @@ export function Yard() {
           <WeekSlider keys={[]} weeks={weeks} last={last} plantedWeek={planted} onWeek={setWeeks} />
         </div>
         {/* After the drawings: it is reckoned while they are looked at. */}
-        {(!patient || inSight >= all.length) && <YardSeason its={all} />}
+        {!isPart && (!patient || inSight >= all.length) && <YardSeason its={all} />}
       </div>
-      {!patient || inSight >= all.length ? <Wanting its={all} /> : <LookingOver />}
+      {!isPart && (!patient || inSight >= all.length) ? <Wanting its={all} /> : <LookingOver />}
     </div>
   );
 }
