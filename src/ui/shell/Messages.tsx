@@ -10,6 +10,8 @@ export default function Messages() {
     <Toaster
       // On potting day the foot belongs to the thumb: nothing lies over the main button.
       position={path === '/potting' || path === '/rounds' ? 'top-center' : 'bottom-center'}
+      // Nor over the bar of rooms that a phone has there.
+      mobileOffset={{ bottom: 68, top: 12 }}
       style={{ fontFamily: 'inherit' }}
       toastOptions={{
         style: {

@@ -6,31 +6,14 @@ import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
 import { SlowNote } from './SlowNote';
 import { PaletteKeys } from './PaletteKeys';
+import { PhoneBar } from './PhoneBar';
+import { roomOf, ROOMS } from './rooms';
 import { LibraryProvider } from '@/ui/session/LibraryProvider';
 import { StoreProvider, useSettings } from '@/ui/session/StoreProvider';
 import { ButtonLink } from '@/ui/controls/Button';
 
 const Messages = dynamic(() => import('./Messages'), { ssr: false });
 const YardAhead = dynamic(() => import('@/ui/yard/YardAhead'), { ssr: false });
-
-/** The rooms that are open. */
-const ROOMS = [
-  { href: '/', name: 'Yard' },
-  { href: '/spot', name: 'Spot' },
-  { href: '/shelf', name: 'Shelf' },
-  { href: '/bench', name: 'Bench' },
-  { href: '/plants', name: 'Plant book', short: 'Plants' },
-  { href: '/trolley', name: 'Trolley' },
-  { href: '/potting', name: 'Potting day', short: 'Pot' },
-  { href: '/rounds', name: 'Rounds' },
-  { href: '/diary', name: 'Diary' },
-  { href: '/shed', name: 'Shed' },
-] as const satisfies readonly {
-  readonly href: string;
-  readonly name: string;
-  /** Where there is little room. */
-  readonly short?: string;
-}[];
 
 /** The bar with its hanging room tag, and whatever room is open below it. */
 export function Shell({
@@ -51,7 +34,11 @@ export function Shell({
       </a>
       <SlowNote />
       <RoomBar />
-      <main id="room" className="mx-auto max-w-[1320px] px-4 pb-10 wide:px-6 roomy:max-w-[1720px]">
+      <PhoneBar />
+      <main
+        id="room"
+        className="mx-auto max-w-[1320px] px-4 pb-10 max-sm:pb-24 wide:px-6 roomy:max-w-[1720px]"
+      >
         <LibraryProvider>
           {children}
           <YardAhead />
@@ -63,48 +50,34 @@ export function Shell({
 }
 
 function RoomBar() {
-  const path = usePathname();
-  const here = path === '/start' ? '/bench' : path === '/terrace' ? '/' : path;
+  const here = roomOf(usePathname());
   return (
-    <header className="border-b border-rule2">
+    <header className="border-b border-rule2 max-sm:hidden">
       <nav
         aria-label="Rooms"
-        className="mx-auto flex min-h-11 max-w-[1320px] flex-wrap items-stretch gap-0 px-4 max-sm:px-1 wide:px-6 roomy:max-w-[1720px]"
+        className="mx-auto flex min-h-11 max-w-[1320px] flex-wrap items-stretch gap-0 px-4 wide:px-6 roomy:max-w-[1720px]"
       >
-        <span className="display mr-4 hidden self-center text-word wide:mr-8 sm:block" aria-hidden>
+        <span className="display mr-4 self-center text-word wide:mr-8" aria-hidden>
           Rillbank
         </span>
-        {ROOMS.map((room) => {
-          const { href, name } = room;
-          const open = href === here;
-          return (
-            <Link
-              key={href}
-              href={href}
-              aria-current={open ? 'page' : undefined}
-              className={
-                open
-                  ? 'tag relative z-10 flex items-start bg-ink px-2.5 pt-3 font-semibold whitespace-nowrap text-paper max-sm:-my-1 max-sm:h-12 max-sm:px-1.5 max-sm:pt-2.5 max-sm:text-note sm:-mb-3 sm:h-[56px] sm:px-4'
-                  : 'flex min-h-10 items-center px-0.5 whitespace-nowrap text-ink2 hover:text-ink max-sm:text-note sm:px-2.5 lg:px-3.5'
-              }
-            >
-              {'short' in room ? (
-                <>
-                  <span className="sm:hidden" aria-hidden>
-                    {room.short}
-                  </span>
-                  <span className="max-sm:sr-only">{name}</span>
-                </>
-              ) : (
-                name
-              )}
-            </Link>
-          );
-        })}
+        {ROOMS.map(({ href, name }) => (
+          <Link
+            key={href}
+            href={href}
+            aria-current={href === here ? 'page' : undefined}
+            className={
+              href === here
+                ? 'tag relative z-10 -mb-3 flex h-[56px] items-start bg-ink px-4 pt-3 font-semibold whitespace-nowrap text-paper'
+                : 'flex min-h-10 items-center px-2.5 whitespace-nowrap text-ink2 hover:text-ink lg:px-3.5'
+            }
+          >
+            {name}
+          </Link>
+        ))}
         <span className="ml-auto flex">
           <PaletteKeys rooms={ROOMS} />
         </span>
-        <ButtonLink look="act" href="/start" className="my-1.5 self-center max-sm:hidden">
+        <ButtonLink look="act" href="/start" className="my-1.5 self-center">
           Start a planting
         </ButtonLink>
       </nav>
