@@ -66,7 +66,11 @@ test('a photograph on a phone: kept, laid under the drawing of its day, a plant 
 }) => {
   await page.setViewportSize(PHONE);
   await halt(page);
-  await page.goto('/diary');
+  // By the bar at the foot, whose last place tells the room that is open.
+  const foot = page.getByRole('navigation', { name: 'Rooms' });
+  await expect(foot.getByRole('link')).toHaveText(['Yard', 'Rounds', 'Trolley', 'Plant book']);
+  await foot.getByRole('button', { name: 'Shed' }).click();
+  await page.getByRole('dialog').getByRole('link', { name: 'Diary' }).click();
   await page.getByRole('link', { name: /Platform tub 1/ }).click();
   // What is told before its own pages are open is told of the container picked there.
   await expect(page.getByRole('heading', { level: 2, name: /^Platform tub 1/ })).toBeVisible();
@@ -176,6 +180,22 @@ test('what it was worth: two tubs made again at once, held against what they cos
   page,
 }) => {
   await halt(page);
+  // A leggy tub taken apart in August: the last in comes out first, cuttings stand together by colour.
+  await page.goto('/diary?planting=demo-tub-1');
+  await page.getByRole('button', { name: 'Refresh it' }).click();
+  const plan = page.getByRole('dialog');
+  await plan.getByLabel('On').fill('2026-08-25');
+  const out = plan.getByRole('list', { name: 'Out in this order' }).getByRole('listitem');
+  await expect(out.last()).toContainText('Bronze flax');
+  await expect(plan.locator('[data-lift="replace"]').first()).toContainText('it goes');
+  await expect(plan.getByRole('list', { name: 'Cuttings, by colour' })).toContainText('Apricot');
+  await plan.getByLabel('On').fill('2026-05-15');
+  await expect(plan.getByRole('alert')).toContainText('between its first week');
+  await page.goto('/diary');
+  const well = page.getByRole('region', { name: 'What did well' });
+  await expect(well.locator('[data-did-well]').first()).toContainText('24 of 24 weeks');
+  await well.getByRole('radio', { name: 'Spots' }).click();
+  await expect(well.locator('[data-did-well="demo-platform"]')).toContainText('Platform');
   await page.goto('/diary');
   const worth = page.getByRole('region', { name: 'What it was worth' });
   await expect(worth.getByRole('row', { name: /Platform tub 1/ })).toContainText('£29.70');

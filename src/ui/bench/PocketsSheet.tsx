@@ -97,11 +97,7 @@ export default function PocketsSheet({
         }
       />
       <p role="status" className="min-h-6 pt-1 text-ink2">
-        {isBusy
-          ? 'Filling the pockets, season by season…'
-          : year?.frame.length === 0
-            ? 'Nothing in it can stay out all year. Tick what you would keep, or add something evergreen first.'
-            : ''}
+        {isBusy ? 'Filling the pockets, season by season…' : whyNone(year)}
       </p>
       {year && year.changes.length > 0 && (
         <>
@@ -139,6 +135,14 @@ export default function PocketsSheet({
       </p>
     </Modal>
   );
+}
+
+/** Why there are no changes to show; nothing when there are. */
+function whyNone(year: PocketYear | null): string {
+  if (!year || year.changes.length > 0) return '';
+  return year.frame.length === 0
+    ? 'Nothing in it can stay out all year. Tick what you would keep, or add something evergreen first.'
+    : 'Where there is no winter pockets keep no seasons: change what tires when it does.';
 }
 
 /** Which kinds stay. */
