@@ -52,7 +52,6 @@ function weeksHere(loaded: Planted | undefined, clock: Clock): number {
 
 /** Every container at its spot, on one ground line per spot, all at one scale, in the week chosen; and what wants a look. */
 export function Yard() {
-  const store = useStore();
   const [first] = useState(() => firstSeen('yard'));
   const [isBegun, begin] = useReducer(() => true, false);
   const loaded = usePlantedSoon(first.ids, isBegun);
@@ -89,6 +88,8 @@ export function Yard() {
   const scale = isPart ? (first.pxPerCm ?? fitting) : fitting;
   const lines = useMemo(() => linesOf(rows, scale, width), [rows, scale, width]);
   useEffect(() => {
+    // Of the first few perhaps none stands any more: then all are wanted at once.
+    if (isPart && all.length === 0) return begin();
     if (!loaded || width === 0) return;
     const ids = lines.flatMap(({ its }) => its.map(({ planting }) => planting.id));
     if (!isPart) return keepFirstSeen('yard', { ids, pxPerCm: scale });
@@ -97,71 +98,25 @@ export function Yard() {
     const timer = setTimeout(begin, PART_MS);
     return () => clearTimeout(timer);
   }, [loaded, isPart, lines, scale, width, inSight, all.length]);
-  const loadDemo = async () => {
-    const demoSet = (await import('@/demo/rillbankHalt')).rillbankHalt();
-    await store?.addAll(demoSet);
-    say('Rillbank Halt is in the yard: a made-up set to try things on.');
-  };
-  if (!loaded)
+  if (!loaded || (isPart && all.length === 0))
     return (
       <p className="py-10 text-ink2" role="status">
         Opening the yard…
       </p>
     );
-  if (all.length === 0)
-    return (
-      <div className="py-16">
-        <h1 className="display text-room leading-10">Nothing stands here yet</h1>
-        <p className="mt-2 max-w-[52ch] text-lead leading-6">
-          Measure one pot, say what sun it gets, and pick a planting from those that suit. It takes
-          about two minutes.
-        </p>
-        <UnreadableSheet tables={['plantings', 'spots']} />
-        <p className="mt-5 flex flex-wrap gap-3">
-          <ButtonLink look="act" href="/start">
-            Start a planting
-          </ButtonLink>
-          <Button onClick={() => void loadDemo()}>Look round Rillbank Halt</Button>
-        </p>
-      </div>
-    );
+  if (all.length === 0) return <EmptyYard />;
   const last = Math.max(...all.map((it) => read(it).weeks));
   const planted = all[0]!.planting.plantedWeek;
+  const isDemo = loaded.its.every(({ planting }) => planting.demo);
   return (
     <div className={`pt-3.5 ${YARD_COLUMNS}`}>
       <div className="min-w-0">
-        <header className="flex flex-wrap items-end gap-x-4 pb-2">
-          <h1 className="display text-room leading-10">
-            {loaded.its.every(({ planting }) => planting.demo) ? 'Rillbank Halt' : 'Yard'}
-          </h1>
-          <p className="pb-1.5 text-small text-ink2">
-            {isPart ? (
-              'Opening the others'
-            ) : (
-              <>
-                <b className="text-ink">{all.length}</b>{' '}
-                {all.length === 1 ? 'container' : 'containers'}
-              </>
-            )}
-            , as they should look {weekText(weekAfter(planted, weeks))}
-          </p>
-          {all.length > 1 && (
-            <ButtonLink look="plain" href="/terrace" className="mb-1.5">
-              Set out together
-            </ButtonLink>
-          )}
-          {/* On a phone the bar has no room for it. */}
-          <ButtonLink look="act" href="/start" className="mb-1.5 sm:hidden">
-            Start a planting
-          </ButtonLink>
-          <p className="ml-auto pb-1.5 text-small text-ink2">
-            All at one scale; ticks are <b className="text-ink">10 cm</b>
-          </p>
-        </header>
-        <DayNote
-          timeZone={all[0]!.spot.site.timeZone}
-          place={loaded.its.every(({ planting }) => planting.demo) ? 'At the Halt' : 'Here'}
+        <YardHead
+          name={isDemo ? 'Rillbank Halt' : 'Yard'}
+          count={isPart ? null : all.length}
+          week={weekAfter(planted, weeks)}
         />
+        <DayNote timeZone={all[0]!.spot.site.timeZone} place={isDemo ? 'At the Halt' : 'Here'} />
         {isPart ? <p className="min-h-10" /> : <YardRound planted={loaded} onUrgent={setUrgent} />}
         <UnreadableSheet tables={['plantings', 'spots']} />
         <div ref={ref} className="flex flex-wrap items-end gap-x-4 gap-y-2">
@@ -186,6 +141,68 @@ export function Yard() {
         {!isPart && (!patient || inSight >= all.length) && <YardSeason its={all} />}
       </div>
       {!isPart && (!patient || inSight >= all.length) ? <Wanting its={all} /> : <LookingOver />}
+    </div>
+  );
+}
+
+/** What the Yard is, how many containers stand in it, and what is begun from it. */
+function YardHead({
+  name,
+  count,
+  week,
+}: {
+  readonly name: string;
+  /** `null` while they are read. */
+  readonly count: number | null;
+  /** Week of the year in which they are shown. */
+  readonly week: number;
+}) {
+  return (
+    <header className="flex flex-wrap items-end gap-x-4 pb-2">
+      <h1 className="display text-room leading-10">{name}</h1>
+      <p className="pb-1.5 text-small text-ink2">
+        {count === null ? 'Opening the others' : <b className="text-ink">{count}</b>}
+        {count === null ? '' : count === 1 ? ' container' : ' containers'}, as they should look{' '}
+        {weekText(week)}
+      </p>
+      {(count ?? 2) > 1 && (
+        <ButtonLink look="plain" href="/terrace" className="mb-1.5">
+          Set out together
+        </ButtonLink>
+      )}
+      {/* On a phone the bar has no room for it. */}
+      <ButtonLink look="act" href="/start" className="mb-1.5 sm:hidden">
+        Start a planting
+      </ButtonLink>
+      <p className="ml-auto pb-1.5 text-small text-ink2">
+        All at one scale; ticks are <b className="text-ink">10 cm</b>
+      </p>
+    </header>
+  );
+}
+
+/** Before anything stands in it: how to begin. */
+function EmptyYard() {
+  const store = useStore();
+  const loadDemo = async () => {
+    const demoSet = (await import('@/demo/rillbankHalt')).rillbankHalt();
+    await store?.addAll(demoSet);
+    say('Rillbank Halt is in the yard: a made-up set to try things on.');
+  };
+  return (
+    <div className="py-16">
+      <h1 className="display text-room leading-10">Nothing stands here yet</h1>
+      <p className="mt-2 max-w-[52ch] text-lead leading-6">
+        Measure one pot, say what sun it gets, and pick a planting from those that suit. It takes
+        about two minutes.
+      </p>
+      <UnreadableSheet tables={['plantings', 'spots']} />
+      <p className="mt-5 flex flex-wrap gap-3">
+        <ButtonLink look="act" href="/start">
+          Start a planting
+        </ButtonLink>
+        <Button onClick={() => void loadDemo()}>Look round Rillbank Halt</Button>
+      </p>
     </div>
   );
 }
