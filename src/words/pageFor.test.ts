@@ -12,7 +12,7 @@ const PARTS = {
 } as const;
 
 test('nothing that was written becomes markup, and nothing is fetched or run', () => {
-  const html = pageHtml(PARTS);
+  const html = pageHtml([PARTS]);
   expect(html).not.toContain('<script');
   expect(html).not.toContain('Planted <b>');
   expect(html).toContain('Tub &lt;script&gt;');
@@ -22,9 +22,26 @@ test('nothing that was written becomes markup, and nothing is fetched or run', (
 });
 
 test('every part that there is has its place, and none that is empty leaves a heading', () => {
-  expect(headingsOf(pageHtml(PARTS))).toEqual(['Plants', 'Plan', 'Care', 'Mind', 'What happened']);
-  const bare = pageHtml({ ...PARTS, planSvg: '', care: [], diary: [], cautions: [] });
+  expect(headingsOf(pageHtml([PARTS]))).toEqual([
+    'Plants',
+    'Plan',
+    'Care',
+    'Mind',
+    'What happened',
+  ]);
+  const bare = pageHtml([{ ...PARTS, planSvg: '', care: [], diary: [], cautions: [] }]);
   expect(headingsOf(bare)).toEqual(['Plants']);
+});
+
+test('several plantings are one page under one title, each by its own name', () => {
+  const html = pageHtml([PARTS, { ...PARTS, title: 'Box' }], 'All <that> stands');
+  expect(html.match(/<h1>/g)).toHaveLength(1);
+  expect(html).toContain('<h1>All &lt;that&gt; stands</h1>');
+  expect([...html.matchAll(/<h2 class="planting">([^<]*)</g)].map(([, text]) => text)).toEqual([
+    'Tub &lt;script&gt;alert(1)&lt;/script&gt;',
+    'Box',
+  ]);
+  expect(html.match(/<!doctype html>/g)).toHaveLength(1);
 });
 
 /** Headings of a page, read without a browser. */

@@ -247,6 +247,20 @@ test('next year from this year: what died is told, the same again has another in
   expect(html).toContain('data:image/png;base64,');
   expect(html).toContain('Purple fountain grass');
   expect(html).not.toMatch(/<script|https?:\/\/(?!www\.w3\.org)/);
+  // And all that stands as one page.
+  await page.goto('/diary');
+  await page.getByRole('button', { name: 'A page of all' }).click();
+  const [yard] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the page' }).click(),
+  ]);
+  const whole = readFileSync(await yard.path(), 'utf8');
+  expect(whole.match(/<h2 class="planting">/g)).toHaveLength(8);
+  expect(whole.match(/data:image\/png;base64,/g)).toHaveLength(8);
+  // What was seen of a plant stands on its tag.
+  await page.goto('/bench?planting=demo-tub-1');
+  await expect(page.locator('[data-seen-here]').first()).toContainText(/^Here to \d+ cm: 1 seen$/);
+  await page.goto('/diary?planting=demo-tub-2');
   await page.getByRole('button', { name: 'The same again' }).click();
   await page.waitForURL(/\/bench/);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Platform tub 2, again');

@@ -9,6 +9,7 @@ import type { Settings } from '@/core/files/plantingFile';
 import { Swatches } from '@/ui/controls/Swatches';
 import type { Editing } from '@/ui/session/useEditing';
 import { countText, lengthFigure, moneyText, sizeName } from '@/words/format';
+import { hereShort } from '@/words/hereShort';
 import { ROLE_NAMES, type Keyed } from '@/words/names';
 import { Button } from '@/ui/controls/Button';
 
@@ -51,6 +52,7 @@ export const KindTags = memo(function KindTags({
         const size = sizes[first];
         const own = lines.filter((line) => line.kindId === kind.id);
         const here = weeksHere(it, kind.id);
+        const seen = hereShort(kind, settings);
         return (
           <li key={kind.id} data-kind-tag>
             <Button
@@ -89,6 +91,11 @@ export const KindTags = memo(function KindTags({
                     : `${countText(here, 'week')} here`}
                 </span>
               </span>
+              {seen && (
+                <span className="block truncate text-note leading-4 opacity-85" data-seen-here>
+                  {seen}
+                </span>
+              )}
             </Button>
           </li>
         );

@@ -31,6 +31,7 @@ import { Wall } from './Wall';
 
 const PageSheet = dynamic(() => import('./PageSheet'), { ssr: false });
 const RefreshSheet = dynamic(() => import('./RefreshSheet'), { ssr: false });
+const YardPageSheet = dynamic(() => import('./YardPageSheet'), { ssr: false });
 const SeasonLine = dynamic(() => import('./SeasonLine'), {
   ssr: false,
   loading: () => <p className="min-h-[348px]" />,
@@ -51,6 +52,7 @@ function Opened({ planted }: { readonly planted: Planted }) {
   const [words, setWords] = useState('');
   const [year, setYear] = useState('');
   const [isOnPage, setOnPage] = useState(false);
+  const [isOnYardPage, setOnYardPage] = useState(false);
   const [isRefreshing, setRefreshing] = useState(false);
   const { its, spots, log } = planted;
   const it = its.find(({ planting }) => planting.id === asked);
@@ -141,10 +143,20 @@ function Opened({ planted }: { readonly planted: Planted }) {
             <h2 className="text-name font-semibold" aria-live="polite">
               {countText(rows.length, 'entry', 'entries')}
             </h2>
-            <Button look="link" disabled={rows.length === 0} onClick={() => void save()}>
-              Save as CSV
-            </Button>
+            <span className="flex gap-3">
+              {!it && (
+                <Button look="link" onClick={() => setOnYardPage(true)}>
+                  A page of all
+                </Button>
+              )}
+              <Button look="link" disabled={rows.length === 0} onClick={() => void save()}>
+                Save as CSV
+              </Button>
+            </span>
           </div>
+          {isOnYardPage && (
+            <YardPageSheet stood={stood} planted={planted} onClose={() => setOnYardPage(false)} />
+          )}
           <EntryList rows={rows} planted={planted} isOfOne={it !== undefined} />
         </section>
       </div>

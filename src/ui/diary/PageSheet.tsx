@@ -41,14 +41,17 @@ export default function PageSheet({
   const save = async () => {
     setBusy(true);
     try {
-      const html = await makePage(it, {
-        held,
-        photos: photos.filter(({ id }) => !left.has(id)),
-        tasks: cared?.byId.get(it.planting.id)?.tasks ?? [],
-        today: dayIn(it.spot.site.timeZone, clock.now()),
-        units: settings,
-        kindOf,
-      });
+      const html = await makePage([
+        {
+          it,
+          held,
+          photos: photos.filter(({ id }) => !left.has(id)),
+          tasks: cared?.byId.get(it.planting.id)?.tasks ?? [],
+          today: dayIn(it.spot.site.timeZone, clock.now()),
+          units: settings,
+          kindOf,
+        },
+      ]);
       saveBlob(
         `${fileNameOf(it.planting.name)}.html`,
         new Blob([html], { type: 'text/html;charset=utf-8' }),

@@ -54,8 +54,29 @@ export function photoDay(held: readonly Entry[], photoId: string): string {
   return entry ? dayText(dayOf(entry)) : '';
 }
 
-/** One planting as a page for somebody else. @throws {Error} when its drawing could not be made */
-export async function makePage(it: PlantingInSpot, ask: PageAsk): Promise<string> {
+/** One planting, or several, as a page for somebody else. @throws {Error} when a drawing could not be made */
+export async function makePage(
+  asks: readonly (PageAsk & { readonly it: PlantingInSpot })[],
+  {
+    title,
+    onShare = () => {},
+    signal,
+  }: {
+    readonly title?: string;
+    readonly onShare?: (share: number) => void;
+    readonly signal?: AbortSignal;
+  } = {},
+): Promise<string> {
+  const parts: PageParts[] = [];
+  for (const { it, ...ask } of asks) {
+    signal?.throwIfAborted();
+    parts.push(await partsOf(it, ask));
+    onShare(parts.length / asks.length);
+  }
+  return pageHtml(parts, title);
+}
+
+async function partsOf(it: PlantingInSpot, ask: PageAsk): Promise<PageParts> {
   const { held, photos, today, units } = ask;
   const life = lifeOf(held);
   const { weeks } = read(it);
@@ -64,7 +85,7 @@ export async function makePage(it: PlantingInSpot, ask: PageAsk): Promise<string
     : Math.round(weeks / 2);
   const paper = units.length === 'in' ? 'Letter' : 'A4';
   const plan = templatePages(it, { part: 'plan', paper, marginMm: 12, drip: false }, units, '');
-  return pageHtml({
+  return {
     title: it.planting.name,
     under: `${it.spot.name}, ${lifeText(life)}`,
     pictures: [
@@ -78,7 +99,7 @@ export async function makePage(it: PlantingInSpot, ask: PageAsk): Promise<string
     plants: plantsOn(it, ask),
     ...toldOn(ask),
     cautions: [CAUTION],
-  });
+  };
 }
 
 function plantsOn(it: PlantingInSpot, { kindOf, units }: PageAsk): PageParts['plants'] {

@@ -6,7 +6,7 @@ import { faultOf, isEmpty, isOfAPlant, whatTold, type ToldSort } from '@/core/di
 import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import { clockMs } from '@/core/sky/clock';
 import { CM_PER_INCH } from '@/core/units/units';
-import { smallPhoto } from '@/ui/session/photo';
+import { NoPhoto, smallPhoto } from '@/ui/session/photo';
 import { say } from '@/ui/session/say';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { useClock } from '@/ui/session/useClock';
@@ -67,8 +67,9 @@ export function useTelling(it: PlantingInSpot, planted: Planted) {
         { at: atOf(isLikely ? taken : on), zone, of, angle: 'front' },
       );
       say('Kept on this device, without the place it was taken.');
-    } catch {
-      say(`${file.name} is no picture that this browser can read.`);
+    } catch (error) {
+      // What the store could not keep it has told itself.
+      if (error instanceof NoPhoto) say(error.message);
     }
   };
   return {

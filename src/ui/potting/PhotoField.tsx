@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { FileButton } from '@/ui/controls/FileButton';
 import { say } from '@/ui/session/say';
-import { smallPhoto } from '@/ui/session/photo';
+import { NoPhoto, smallPhoto } from '@/ui/session/photo';
 import type { Photo } from '@/core/log/photoSchema';
 
 /** Asks the camera, or the device for a file, and keeps the picture small and without where it was taken. */
@@ -18,8 +18,9 @@ export function PhotoField({
     try {
       await onPhoto(await smallPhoto(file));
       say('Kept on this device, without the place it was taken.');
-    } catch {
-      say(`${file.name} is no picture that can be read.`);
+    } catch (error) {
+      // What the store could not keep it has told itself.
+      if (error instanceof NoPhoto) say(error.message);
     } finally {
       setBusy(false);
     }

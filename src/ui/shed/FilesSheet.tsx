@@ -11,9 +11,9 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import { saveEverything } from '@/ui/session/saveEverything';
 import { say } from '@/ui/session/say';
 import { countText } from '@/words/format';
-import { OnItsWay } from './OnItsWay';
+import { OnItsWay } from '@/ui/controls/OnItsWay';
 import type { ReadIn, Waiting } from './readIn';
-import { useLongWork } from './useLongWork';
+import { useLongWork } from '@/ui/controls/useLongWork';
 
 const RestorePreview = dynamic(() => import('./RestorePreview').then((m) => m.RestorePreview), {
   ssr: false,

@@ -6,9 +6,9 @@ import { Button } from '@/ui/controls/Button';
 import { say } from '@/ui/session/say';
 import { useLive } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
-import { OnItsWay } from './OnItsWay';
+import { OnItsWay } from '@/ui/controls/OnItsWay';
 import type { Waiting } from './readIn';
-import { useLongWork } from './useLongWork';
+import { useLongWork } from '@/ui/controls/useLongWork';
 
 interface PreviewProps extends Waiting {
   readonly store: Store;

@@ -1,4 +1,4 @@
-import { Button } from '@/ui/controls/Button';
+import { Button } from './Button';
 import type { LongWork } from './useLongWork';
 
 /** How far something is that takes its time, and a way to stop it. */
