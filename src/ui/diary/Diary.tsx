@@ -64,6 +64,10 @@ function Opened({ planted }: { readonly planted: Planted }) {
       ]),
     [its, spots],
   );
+  const spotOf = useMemo(() => {
+    const spotNames = new Map(its.map(({ planting, spot }) => [planting.id, spot.name]));
+    return (plantingId: string) => spotNames.get(plantingId) ?? '';
+  }, [its]);
   const told = useMemo(
     () => ({ kindOf, nameOf: (id: string) => names.get(id) ?? '', units: settings }),
     [kindOf, names, settings],
@@ -71,8 +75,8 @@ function Opened({ planted }: { readonly planted: Planted }) {
   const held = useMemo(() => holding(log), [log]);
   const years = useMemo(() => [...new Set(held.map(({ at }) => at.slice(0, 4)))].sort(), [held]);
   const rows = useMemo(
-    () => found(held, { plantingId: it?.planting.id ?? null, year, words }, told),
-    [held, it?.planting.id, year, words, told],
+    () => found(held, { plantingId: it?.planting.id ?? null, year, words, spotOf }, told),
+    [held, it?.planting.id, year, words, spotOf, told],
   );
   const stood = its.filter(({ planting }) => planted.lifeOf(planting.id).plantedOn !== null);
   if (stood.length === 0)
@@ -209,6 +213,7 @@ function DiaryQuestion({
           type="search"
           className={entryLook()}
           maxLength={80}
+          placeholder="canopy, or week 28"
           value={words}
           onChange={({ target: { value } }) => setWords(value)}
         />

@@ -42,3 +42,14 @@ test('every word must be there: in what is said, where, when, or by whom', () =>
   expect(ids({ words: '2026-06' })).toEqual([1]);
   expect(ids({ words: 'slugs tub' })).toEqual([]);
 });
+
+test('by the spot where it stands, and by the week of the year', () => {
+  const spotOf = (id: string) => (id === 'tub' ? 'Under the canopy' : 'Platform');
+  expect(ids({ words: 'canopy', spotOf })).toEqual([2, 0]);
+  expect(ids({ words: 'canopy flower', spotOf })).toEqual([2]);
+  expect(ids({ words: 'week 22' })).toEqual([1, 0]);
+  expect(ids({ words: 'Week22 slugs' })).toEqual([1]);
+  expect(ids({ words: 'week 30' })).toEqual([]);
+  // A word that only begins so is a word.
+  expect(ids({ words: 'weekly' })).toEqual([]);
+});
