@@ -26,6 +26,7 @@ const zip = async () => {
  * Everything as one ZIP: a backup, and each photograph as a file of its own. Photographs are read one after another, so that there may
  * be more of them than memory holds.
  * @param photo reads one; `null` when it cannot be read: then it is left out, and its row goes along in the backup as it lies
+ * @returns the file, and how many photographs went along
  * @throws an `AbortError` when the signal is given up
  */
 export async function writeArchive(
@@ -42,7 +43,7 @@ export async function writeArchive(
     /** Is told how much is written, 0–1. */
     readonly onShare: (share: number) => void;
   },
-): Promise<Blob> {
+): Promise<{ readonly file: Blob; readonly photographs: number }> {
   const { BlobWriter, TextReader, Uint8ArrayReader, ZipWriter } = await zip();
   const writer = new ZipWriter(new BlobWriter('application/zip'), { signal });
   const texts = backupTexts({ ...backup, photos: [] });
@@ -69,7 +70,7 @@ export async function writeArchive(
     photographs,
   };
   await writer.add(MANIFEST, new TextReader(JSON.stringify(manifest)));
-  return writer.close();
+  return { file: await writer.close(), photographs: photographs.length };
 }
 
 /** An archive that was opened: its backup as texts, and its photographs by themselves. */

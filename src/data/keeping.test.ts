@@ -245,6 +245,30 @@ describe('trouble with the database', () => {
     expect(told).toEqual([{ kind: 'closed' }, { kind: 'closed' }]);
   });
 
+  test('full in the midst of a photograph neither it nor its entry is kept, and that is told once; the next is', async () => {
+    const { db, store } = await withTub();
+    const told = said(store);
+    const photo = { plantingId: 'planting', widthPx: 2, heightPx: 2, jpeg: ['/9j/'] };
+    const keep = () =>
+      store.logPhoto(photo, {
+        at: '2026-07-16T08:30:00+01:00',
+        zone: 'Europe/London',
+        of: { plantingId: 'planting' },
+        angle: 'front',
+      });
+    const full = () => {
+      throw Object.assign(new Error('full'), { name: 'QuotaExceededError' });
+    };
+    // The photograph goes in first; its entry finds no room.
+    db.entries.hook('creating', full);
+    await expect(keep()).rejects.toThrow('full');
+    expect(told.map(({ kind }) => kind)).toEqual(['full']);
+    expect([await db.photos.count(), await db.entries.count()]).toEqual([0, 0]);
+    db.entries.hook('creating').unsubscribe(full);
+    await keep();
+    expect([await db.photos.count(), await db.entries.count()]).toEqual([1, 1]);
+  });
+
   test('what the browser says is known by its name, however it is wrapped', () => {
     const wrapped = Object.assign(new Error('x'), {
       name: 'AbortError',

@@ -21,7 +21,7 @@ import { saysNothing, type OwnKind } from '@/core/plants/own';
 import type { ShelfItem } from '@/core/shelf/shelf';
 import type { Spot } from '@/core/spots/spot';
 import { backupOf, emptied, REPLACED, restored, type Snapshot } from './backups';
-import { looseIn, type PhotoRoom } from './photographs';
+import { photoRoomIn, type PhotoRoom } from './photographs';
 import type { Raw, RillbankDb } from './db';
 import { demoOf, demoWork, type DemoWork } from './demo';
 import { openJournal, type Journal } from './journal';
@@ -484,9 +484,9 @@ export class Store {
     return added;
   }
 
-  /** Photographs that no entry names, and what room all and those take. */
-  async photoRoom(): Promise<PhotoRoom> {
-    return looseIn(this.db, await this.entries());
+  /** How many photographs there are, about what room they take, and which of them no entry names. */
+  photoRoom(): Promise<PhotoRoom> {
+    return photoRoomIn(this.db);
   }
 
   /** Takes photographs away for good. */

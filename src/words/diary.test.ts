@@ -1,3 +1,4 @@
+import { NOTHING_HERE } from '../../tests/builders/here';
 import type { Here } from '@/core/plants/kind';
 import Papa from 'papaparse';
 import type { Entry, What } from '@/core/log/entry';
@@ -63,11 +64,10 @@ test('what is learnt says what it rests on, and says so when it is one year only
   const kind = kindOf('viola-white')!;
   const rest = { sd: 0.1, plantings: 1, looks: 2, years: 1 };
   const here: Here = {
+    ...NOTHING_HERE,
     height: { factor: 1.2, ...rest },
-    spread: null,
     flowersFrom: { by: -1.6, ...rest, plantings: 3, years: 2 },
     flowersTo: { by: 0.3, ...rest },
-    leastSun: null,
     mostSun: { by: -0.8, ...rest },
     thirst: { factor: 0.9, ...rest },
     stood: 3,

@@ -1,3 +1,4 @@
+import { NOTHING_HERE } from '../../../tests/builders/here';
 import { entry, mild, PLANTED } from '../../../tests/builders/careWorld';
 import { known, planted, TUB } from '../../../tests/builders/plantings';
 import { addDays, weeksSince } from '../calendar/day';
@@ -5,21 +6,9 @@ import { potOf } from '../care/pot';
 import { read } from '../checks/reading';
 import { wentInOf, type Entry } from '../log/entry';
 import { BOOK } from '../plants/book/index';
-import type { Here } from '../plants/kind';
 import { libraryOf } from '../plants/library';
 import { learntHere } from './here';
 
-const NOTHING: Here = {
-  height: null,
-  spread: null,
-  flowersFrom: null,
-  flowersTo: null,
-  leastSun: null,
-  mostSun: null,
-  thirst: null,
-  stood: 1,
-  badly: 0,
-};
 const KIND = 'petunia-white';
 const it = planted(
   [
@@ -176,9 +165,12 @@ describe('thirst', () => {
     const thirst = of('soaked', 8)!;
     const here = learntHere([it], [PLANTED_IT]).get(KIND);
     expect(here).toBeUndefined();
-    const kind = libraryOf(BOOK, [], 'european', new Map([[KIND, { ...NOTHING, thirst }]])).kindOf(
-      KIND,
-    )!;
+    const kind = libraryOf(
+      BOOK,
+      [],
+      'european',
+      new Map([[KIND, { ...NOTHING_HERE, thirst }]]),
+    ).kindOf(KIND)!;
     const next = {
       ...it,
       plants: it.plants.map((one) => (one.kindId === KIND ? { ...one, kind } : one)),

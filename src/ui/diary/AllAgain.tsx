@@ -1,5 +1,4 @@
 import { useMemo, useState } from 'react';
-import { dayIn } from '@/core/calendar/day';
 import { worthOf, type Worth } from '@/core/diary/worth';
 import { byPlanting } from '@/core/log/life';
 import type { PlantingInSpot } from '@/core/plantings/planting';
@@ -13,6 +12,7 @@ import { useClock } from '@/ui/session/useClock';
 import type { Planted } from '@/ui/session/usePlanted';
 import { countText, type Units } from '@/words/format';
 import { minorText } from '@/words/making';
+import { pastsOf } from './pasts';
 import { sameAgain } from './sameAgain';
 
 interface Row {
@@ -38,17 +38,14 @@ export function AllAgain({
   const clock = useClock();
   const [shown, setShown] = useState(MORE);
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
-  const rows = useMemo(() => {
-    const held = byPlanting(planted.log);
-    return stood.flatMap((it): Row[] => {
-      const { id } = it.planting;
-      const { plantedOn, putOutOn, overOn } = planted.lifeOf(id);
-      const from = putOutOn ?? plantedOn;
-      if (from === null) return [];
-      const until = overOn ?? dayIn(it.spot.site.timeZone, clock.now());
-      return [{ it, worth: worthOf(it, held.get(id) ?? [], { from, until }) }];
-    });
-  }, [stood, planted, clock]);
+  const rows = useMemo(
+    () =>
+      pastsOf(stood, planted, clock).map(({ it, held, from, until }): Row => ({
+        it,
+        worth: worthOf(it, held, { from, until }),
+      })),
+    [stood, planted, clock],
+  );
   const picked = rows.filter(({ it }) => ticked.has(it.planting.id));
   const tick = (id: string, isTicked: boolean) =>
     setTicked(new Set(isTicked ? [...ticked, id] : [...ticked].filter((one) => one !== id)));

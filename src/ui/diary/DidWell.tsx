@@ -1,7 +1,5 @@
 import { useMemo, useState } from 'react';
-import { dayIn } from '@/core/calendar/day';
-import { didWell, SORTS, type Fared, type Past, type Sort } from '@/core/diary/didWell';
-import { byPlanting } from '@/core/log/life';
+import { didWell, SORTS, type Fared, type Sort } from '@/core/diary/didWell';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Choices } from '@/ui/controls/Choices';
 import { More } from '@/ui/controls/More';
@@ -13,6 +11,7 @@ import type { Planted } from '@/ui/session/usePlanted';
 import { capital, countText, type Units } from '@/words/format';
 import { didWellName } from '@/words/diary';
 import { minorText } from '@/words/making';
+import { pastsOf } from './pasts';
 
 const SHOWN = 8;
 const BAR_PX = 150;
@@ -38,15 +37,7 @@ export function DidWell({
   const clock = useClock();
   const { kindOf } = useLibrary();
   const [sort, setSort] = useState<Sort>('kinds');
-  const pasts = useMemo(() => {
-    const held = byPlanting(planted.log);
-    return stood.flatMap((it): Past[] => {
-      const { plantedOn, putOutOn, overOn } = planted.lifeOf(it.planting.id);
-      const from = putOutOn ?? plantedOn;
-      const until = overOn ?? dayIn(it.spot.site.timeZone, clock.now());
-      return from === null ? [] : [{ it, held: held.get(it.planting.id) ?? [], from, until }];
-    });
-  }, [stood, planted, clock]);
+  const pasts = useMemo(() => pastsOf(stood, planted, clock), [stood, planted, clock]);
   const rows = useMemo(() => didWell(pasts, sort), [pasts, sort]);
   const most = Math.max(1, ...rows.map(({ weeks }) => weeks));
   const nameOf = (key: string) =>

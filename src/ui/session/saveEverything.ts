@@ -27,9 +27,9 @@ export async function saveEverything(
     const { writeArchive } = await import('@/data/archive');
     const backup = await store.backup(now.toISOString(), { withPhotos: false });
     const photo = (id: string) => store.photo(id);
-    const blob = await writeArchive(backup, { photoIds, photo, signal, onShare });
-    saveBlob(`${base}.zip`, blob);
-    return { files: 1, photographs: photoIds.length };
+    const { file, photographs } = await writeArchive(backup, { photoIds, photo, signal, onShare });
+    saveBlob(`${base}.zip`, file);
+    return { files: 1, photographs };
   }
   const { backupTexts } = await import('@/core/files/backupParts');
   const texts = backupTexts(await store.backup(now.toISOString()));

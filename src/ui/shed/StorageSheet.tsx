@@ -42,7 +42,7 @@ export function StorageSheet({ store }: { readonly store: Store }) {
               : 'This browser does not tell how much room is used.'}
             {photos &&
               photos.count > 0 &&
-              ` ${countText(photos.count, 'photograph')}: ${bytesText(photos.bytes)} of that.`}
+              ` ${countText(photos.count, 'photograph')}: about ${bytesText(photos.bytes)} of that.`}
           </p>
           {isKept !== null && (
             <p className="flex flex-wrap items-center gap-3" data-kept={isKept}>
@@ -54,9 +54,8 @@ export function StorageSheet({ store }: { readonly store: Store }) {
           )}
           {photos && loose.length > 0 && (
             <p className="flex flex-wrap items-center gap-3" data-loose={loose.length}>
-              {countText(loose.length, 'photograph')}, {bytesText(photos.looseBytes)},{' '}
-              {loose.length === 1 ? 'is' : 'are'} named by nothing in the diary: left over from
-              before a backup was restored.
+              {countText(loose.length, 'photograph')} {loose.length === 1 ? 'is' : 'are'} named by
+              nothing in the diary: left over from before a backup was restored.
               <Button onClick={() => void store.dropPhotos(loose)}>Take them away for good</Button>
             </p>
           )}
