@@ -66,10 +66,10 @@ test('a photograph on a phone: kept, laid under the drawing of its day, a plant 
 }) => {
   await page.setViewportSize(PHONE);
   await halt(page);
-  // By the bar at the foot, whose last place tells the room that is open.
+  // By the bar at the foot.
   const foot = page.getByRole('navigation', { name: 'Rooms' });
   await expect(foot.getByRole('link')).toHaveText(['Yard', 'Rounds', 'Trolley', 'Plant book']);
-  await foot.getByRole('button', { name: 'Shed' }).click();
+  await foot.getByRole('button', { name: 'More' }).click();
   await page.getByRole('dialog').getByRole('link', { name: 'Diary' }).click();
   await page.getByRole('link', { name: /Platform tub 1/ }).click();
   // What is told before its own pages are open is told of the container picked there.

@@ -39,12 +39,17 @@ export default function RefreshSheet({
   const last = addDays(plantedOn, seasonWeeks(it.planting) * 7);
   const weeks = weeksSince(plantedOn, day);
   const isInSeason = weeks >= 1 && day <= last;
-  const [answer, setAnswer] = useState<RemakeAnswer | null>(null);
+  const [found, setFound] = useState<{
+    readonly weeks: number;
+    readonly answer: RemakeAnswer;
+  } | null>(null);
+  // What was found for another day is not shown for this one.
+  const answer = found?.weeks === weeks ? found.answer : null;
   useEffect(() => {
     if (!isInSeason) return;
     const giveUp = new AbortController();
     runJob('remake', { it, how: { kind: 'refresh', weeks } }, { signal: giveUp.signal })
-      .then(setAnswer)
+      .then((one) => setFound({ weeks, answer: one }))
       .catch(() => undefined);
     return () => giveUp.abort();
   }, [it, weeks, isInSeason]);

@@ -26,7 +26,7 @@ export function PhoneBar() {
   const here = roomOf(usePathname());
   const [isMore, setMore] = useState(false);
   const others = ROOMS.filter(({ href }) => !STANDING.some((room) => room.href === href));
-  const open = others.find(({ href }) => href === here);
+  const isThere = others.some(({ href }) => href === here);
   return (
     <nav
       aria-label="Rooms"
@@ -46,11 +46,11 @@ export function PhoneBar() {
       <Button
         look="bare"
         aria-haspopup="dialog"
-        className={`${PLACE} ${open ? OPEN : 'text-ink'}`}
+        className={`${PLACE} ${isThere ? OPEN : 'text-ink'}`}
         onClick={() => setMore(true)}
       >
         <Ellipsis size={20} aria-hidden />
-        <span>{open ? open.name : 'More'}</span>
+        More
       </Button>
       {isMore && <MoreRooms rooms={others} here={here} onClose={() => setMore(false)} />}
     </nav>
