@@ -3,39 +3,30 @@
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useReducer, useState } from 'react';
-import { byPlanting, lifeOf } from '@/core/log/life';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { holding } from '@/core/log/entry';
 import { Button, ButtonLink } from '@/ui/controls/Button';
 import { entryLook } from '@/ui/controls/looks';
 import { Select } from '@/ui/controls/Select';
-import { benchHref, diaryHref } from '@/ui/session/links';
+import { diaryHref } from '@/ui/session/links';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { saveFile } from '@/ui/session/saveFile';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { usePlanted, type Planted } from '@/ui/session/usePlanted';
 import { countText } from '@/words/format';
-import { lifeText } from '@/words/life';
 import { AllAgain } from './AllAgain';
+import { ContainerPages } from './ContainerPages';
 import { ContainerSelect } from './ContainerSelect';
 import { DidWell } from './DidWell';
 import { EntryList } from './EntryList';
 import { found } from './found';
-import { NextYear } from './NextYear';
-import { SeasonFrames } from './SeasonFrames';
 import { SeenKinds } from './SeenKinds';
 import { Tell } from './Tell';
 import { ToldLast } from './ToldLast';
 import { Trials } from './Trials';
 import { Wall } from './Wall';
 
-const PageSheet = dynamic(() => import('./PageSheet'), { ssr: false });
-const RefreshSheet = dynamic(() => import('./RefreshSheet'), { ssr: false });
 const YardPageSheet = dynamic(() => import('./YardPageSheet'), { ssr: false });
-const SeasonLine = dynamic(() => import('./SeasonLine'), {
-  ssr: false,
-  loading: () => <p className="min-h-[348px]" />,
-});
 
 /** What happened, day by day, and in a few taps what happens now; of one container, against what was expected of it. */
 export function Diary() {
@@ -51,9 +42,7 @@ function Opened({ planted }: { readonly planted: Planted }) {
   const asked = useSearchParams().get('planting');
   const [words, setWords] = useState('');
   const [year, setYear] = useState('');
-  const [isOnPage, setOnPage] = useState(false);
   const [isOnYardPage, setOnYardPage] = useState(false);
-  const [isRefreshing, setRefreshing] = useState(false);
   const { its, spots, log } = planted;
   const it = its.find(({ planting }) => planting.id === asked);
   const names = useMemo(
@@ -91,8 +80,6 @@ function Opened({ planted }: { readonly planted: Planted }) {
     const entries = rows.map(({ entry }) => entry);
     saveFile('diary.csv', 'text/csv', diaryCsv(entries, told));
   };
-  const own = (it && byPlanting(log).get(it.planting.id)) ?? [];
-  const life = it && lifeOf(own);
   return (
     <div className="pt-3.5 pb-10">
       <header className="flex flex-wrap items-end gap-x-4 gap-y-2">
@@ -111,36 +98,7 @@ function Opened({ planted }: { readonly planted: Planted }) {
               <SeenKinds />
             </>
           )}
-          {it && life && (
-            <>
-              <h2 className="pt-4 text-name font-semibold">
-                {it.planting.name}
-                <span className="pl-2 text-small font-normal text-ink2">{lifeText(life)}</span>
-              </h2>
-              <SeasonLine it={it} log={log} />
-              <SeasonFrames key={it.planting.id} it={it} planted={planted} />
-              <div className="flex flex-wrap items-start gap-x-4 gap-y-2 pt-3">
-                <NextYear it={it} held={own} />
-                {life.overOn === null && (
-                  <Button onClick={() => setRefreshing(true)}>Refresh it</Button>
-                )}
-                <Button onClick={() => setOnPage(true)}>A page for someone else</Button>
-                <ButtonLink look="link" href={benchHref(it.planting.id)}>
-                  Open it on the bench
-                </ButtonLink>
-              </div>
-              {isRefreshing && life.plantedOn !== null && (
-                <RefreshSheet
-                  it={it}
-                  plantedOn={life.plantedOn}
-                  onClose={() => setRefreshing(false)}
-                />
-              )}
-              {isOnPage && (
-                <PageSheet it={it} held={own} planted={planted} onClose={() => setOnPage(false)} />
-              )}
-            </>
-          )}
+          {it && <ContainerPages key={it.planting.id} it={it} planted={planted} />}
         </div>
         <section aria-label="What happened" className="min-w-0 max-wide:pt-4">
           <div className="flex items-baseline justify-between gap-3 pt-3 pb-1">
