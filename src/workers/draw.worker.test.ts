@@ -22,11 +22,6 @@ class Channel {
   readonly port1: { onmessage: (() => void) | null } = { onmessage: null };
   readonly port2 = { postMessage: () => void setImmediate(() => this.port1.onmessage?.()) };
 }
-interface Bitmap {
-  readonly width: number;
-  readonly data: Uint8ClampedArray;
-}
-
 const answers: FromWorker[] = [];
 const scope = {
   postMessage: (message: FromWorker) => answers.push(message),
@@ -108,68 +103,8 @@ test('what nobody waits for any more is not painted', async () => {
   expect(answers).toHaveLength(2);
 });
 
-test('pictures are painted ahead while nobody waits, told by their key, and are the same as those asked for', async () => {
-  const other = subjectOf(planted([['coleus-lime', 2, 1]]));
-  const wanted = request({ subject: other, weeks: 6, density: 2 });
-  const { request: crossed, kinds } = crossing({ ...wanted, key: 'the pot' });
-  tell({ id: 0, job: 'ahead', request: [crossed], kinds });
-  await answered(1);
-  const made = answers[0] as FromWorker & { kind: 'ahead' };
-  expect([made.kind, made.key]).toEqual(['ahead', 'the pot']);
-  const ahead = made.value as unknown as Bitmap;
-  expect(ahead.width).toBe(360);
-  paint(10, { subject: { ...other }, weeks: 6, density: 2 });
-  await answered(2);
-  expect(
-    Buffer.from((answers[1] as { value: Bitmap }).value.data).equals(Buffer.from(ahead.data)),
-  ).toBe(true);
-  // Something was painted, and not everywhere.
-  const clear = ahead.data.filter((byte, i) => i % 4 === 3 && byte === 0).length;
-  expect(clear).toBeGreaterThan(0);
-  expect(clear).toBeLessThan(360 * 360);
-});
-
-test('a picture that somebody waits for goes before those painted ahead, which are made after all', async () => {
-  const { request: crossed, kinds } = crossing({ ...request({ weeks: 13 }), key: 'later' });
-  const made = () => answers.map((answer) => (answer.kind === 'ahead' ? answer.key : answer.id));
-  tell({ id: 0, job: 'ahead', request: [crossed], kinds });
-  paint(14, { detail: 'flat', weeks: 13 });
-  await answered(2);
-  expect(made()).toEqual([14, 'later']);
-  // Told in the midst of other work, too.
-  paint(15, { weeks: 12 });
-  await new Promise((resolve) => setTimeout(resolve, 1));
-  tell({ id: 0, job: 'ahead', request: [crossed], kinds: [] });
-  await answered(4);
-  expect(made().slice(2)).toEqual([15, 'later']);
-});
-
-test('a later list of pictures to paint ahead takes the place of an earlier one, even in the midst of it', async () => {
-  const list = (...keys: readonly string[]) => {
-    const packed = keys.map((key, i) => crossing({ ...request({ weeks: 14 + i }), key }));
-    tell({
-      id: 0,
-      job: 'ahead',
-      request: packed.map(({ request: one }) => one),
-      kinds: packed.flatMap(({ kinds }) => kinds),
-    });
-  };
-  const made = () => answers.map((answer) => (answer.kind === 'ahead' ? answer.key : answer.id));
-  list('old 1', 'old 2', 'old 3');
-  await answered(1);
-  list('new 1', 'new 2');
-  for (let i = 0; !made().includes('new 2') && i < 2000; i += 1)
-    await new Promise((resolve) => setTimeout(resolve, 5));
-  expect(made().slice(-2)).toEqual(['new 1', 'new 2']);
-  await new Promise((resolve) => setTimeout(resolve, 60));
-  expect(made()).not.toContain('old 3');
-});
-
-test('what cannot be painted ahead, or grown while nobody waits, keeps nobody else waiting', async () => {
+test('what cannot be grown while nobody waits keeps nobody else waiting', async () => {
   const broken = { ...subject, conditions: null as never };
-  const { request: crossed, kinds } = crossing({ ...request({ subject: broken }), key: 'broken' });
-  tell({ id: 0, job: 'ahead', request: [crossed], kinds });
-  await new Promise((resolve) => setTimeout(resolve, 60));
   // The last that was asked for is what is grown on while nobody waits.
   paint(20, { subject: broken });
   await answered(1);

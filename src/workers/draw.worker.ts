@@ -4,7 +4,7 @@ import { Raster } from '@/core/seeing/raster';
 import { toSvg } from '@/drawing/svg';
 import { finished } from '@/core/work/steps';
 import { KindReceiver } from './kindsOnce';
-import type { Ahead, FromWorker, PaintRequest, SaveRequest, ToDrawer } from './messages';
+import type { FromWorker, PaintRequest, SaveRequest, ToDrawer } from './messages';
 
 interface Job {
   readonly id: number;
@@ -36,8 +36,6 @@ const REHEARSALS = 10;
 let rehearsed = false;
 /** What moved last, or may be about to. */
 let stage: Job['request'] | null = null;
-/** Pictures to paint while nobody waits. */
-let ahead: readonly Ahead[] = [];
 
 scope.onmessage = ({ data }) => {
   if (data.job === 'cancel') {
@@ -46,14 +44,6 @@ scope.onmessage = ({ data }) => {
   }
   if (data.job === 'are you there') return scope.postMessage({ id: data.id, kind: 'here' });
   kinds.learn(data.kinds);
-  if (data.job === 'ahead') {
-    ahead = data.request.map((planting) => ({
-      ...planting,
-      subject: kinds.unpack(planting.subject),
-    }));
-    if (!busy) void drain();
-    return;
-  }
   const { id } = data;
   if (data.job === 'save')
     return void answering(id, () =>
@@ -87,7 +77,7 @@ async function drain(): Promise<void> {
     else if (!cancelled.delete(next.id))
       await answering(next.id, () => slowly(paint(next), () => cancelled.delete(next.id)));
     idle = !next;
-  } while (!idle || urgent.length + ahead.length > 0 || somebodyWaits());
+  } while (!idle || urgent.length > 0 || somebodyWaits());
   busy = false;
 }
 
@@ -112,12 +102,6 @@ async function slowly(steps: Generator<void>, giveUp: () => boolean): Promise<vo
 /** Works that nobody asked for. What cannot be made is left: whoever asks for it is told. */
 function* whileNobodyWaits(): Generator<void> {
   yield* leniently(pictures.growingAhead());
-  while (ahead.length > 0) {
-    const next = ahead[0]!;
-    yield* leniently(paintAhead(next));
-    // Given up in between, it is begun again; a later list may have come meanwhile.
-    ahead = ahead.filter((one) => one !== next);
-  }
   if (!stage || rehearsed) return;
   yield* leniently(rehearse(stage));
   rehearsed = true;
@@ -129,12 +113,6 @@ function* leniently(steps: Generator<void>): Generator<void> {
   } catch {
     // Left.
   }
-}
-
-function* paintAhead(picture: Ahead): Generator<void> {
-  const value = yield* painted(picture, pictures.rehearsing(picture));
-  scope.postMessage({ id: 0, kind: 'ahead', key: picture.key, value }, [value]);
-  stage ??= { ...picture, detail: 'flat' };
 }
 
 function* rehearse(picture: PaintRequest): Generator<void> {

@@ -52,19 +52,13 @@ export interface SaveRequest extends PaintRequest {
   readonly ground: string;
 }
 
-/** A picture to be painted while nobody waits: it will be asked for before long. */
-export interface Ahead extends PaintRequest {
-  /** What it is told by when it is done. */
-  readonly key: string;
-}
-
-/** Every job a worker does: what is asked, what it tells on the way, what it answers. */
 /** What came of reading files, and which kinds they still call by an old name. */
 export interface FileRead {
   readonly read: Parsed<PlantingFile | Backup>;
   readonly renamed: readonly (readonly [was: KindId, is: KindId])[];
 }
 
+/** Every job a worker does: what is asked, what it tells on the way, what it answers. */
 export interface Jobs {
   propose: {
     request: AskMessage & {
@@ -221,21 +215,9 @@ export type ToDrawer =
       };
     }['paint' | 'save']
   | { readonly id: number; readonly job: 'cancel' }
-  | { readonly id: number; readonly job: 'are you there' }
-  | {
-      readonly id: number;
-      readonly job: 'ahead';
-      readonly request: readonly Crossing<Ahead>[];
-      readonly kinds: NewKinds;
-    };
+  | { readonly id: number; readonly job: 'are you there' };
 
 export type FromWorker =
-  | {
-      readonly id: number;
-      readonly kind: 'ahead';
-      readonly key: string;
-      readonly value: ImageBitmap;
-    }
   | { readonly id: number; readonly kind: 'here' }
   | { readonly id: number; readonly kind: 'progress'; readonly value: unknown }
   | { readonly id: number; readonly kind: 'result'; readonly value: unknown }

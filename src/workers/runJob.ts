@@ -1,7 +1,7 @@
 import type { Gardener } from '@/core/plants/library';
 import { CAN_HIRE } from './canHire';
 import { KindSender } from './kindsOnce';
-import type { Ahead, JobName, Jobs, PaintRequest, ThinkingJob, ToThinker } from './messages';
+import type { JobName, Jobs, PaintRequest, ThinkingJob, ToThinker } from './messages';
 import { WorkerDesk } from './workerDesk';
 
 interface JobOptions<N extends JobName> {
@@ -12,20 +12,17 @@ interface JobOptions<N extends JobName> {
 let nextId = 1;
 let gardener: Gardener = { own: [], market: 'european' };
 let kindSender = new KindSender();
-let onAhead: ((key: string, picture: ImageBitmap) => void) | null = null;
 
 const aboutGardener = (): ToThinker => ({ id: 0, job: 'gardener', request: gardener });
 
 const thinking = new WorkerDesk({
   hire: () => new Worker(new URL('./think.worker.ts', import.meta.url), { type: 'module' }),
   onHired: (tell) => tell(aboutGardener()),
-  onAhead: () => undefined,
 });
 const drawing = new WorkerDesk({
   hire: () => new Worker(new URL('./draw.worker.ts', import.meta.url), { type: 'module' }),
   // A new worker has not been sent any kind yet.
   onHired: () => void (kindSender = new KindSender()),
-  onAhead: (key, picture) => (onAhead ? onAhead(key, picture) : picture.close()),
 });
 
 /** Tells the thinking worker, now or when it starts, what the gardener knows of kinds and where they buy. */
@@ -39,24 +36,6 @@ export function beReady(): void {
   const message = { id: 0, job: 'are you there' };
   if (CAN_HIRE.thinkers) thinking.tell(message);
   if (CAN_HIRE.drawers) drawing.tell(message);
-}
-
-/** Asks for pictures to be painted while nobody waits for a drawing; a later list takes the place of an earlier one. */
-export function paintAhead(
-  pictures: readonly Ahead[],
-  done: (key: string, picture: ImageBitmap) => void,
-): void {
-  if (!CAN_HIRE.drawers) return;
-  onAhead = done;
-  // Hired first: what was sent to one before is unknown to the next.
-  drawing.tell({ id: 0, job: 'are you there' });
-  const packed = pictures.map((picture) => ({ picture, ...kindSender.pack(picture.subject) }));
-  drawing.tell({
-    id: 0,
-    job: 'ahead',
-    request: packed.map(({ picture, subject }) => ({ ...picture, subject })),
-    kinds: packed.flatMap(({ kinds }) => kinds),
-  });
 }
 
 /**

@@ -32,7 +32,6 @@ const setUp = () => {
       return hand as unknown as Worker;
     },
     onHired: () => greeted.push(hands.length),
-    onAhead: () => undefined,
   });
   let id = 0;
   const ask = () => {

@@ -24,7 +24,6 @@ interface DeskOptions {
   readonly hire: () => Worker;
   /** Told whenever a new worker stands ready, before it is given work. */
   readonly onHired: (tell: (message: unknown) => void) => void;
-  readonly onAhead: (key: string, picture: ImageBitmap) => void;
 }
 
 /**
@@ -84,7 +83,6 @@ export class WorkerDesk {
   private hear(data: FromWorker): void {
     this.heardAt = performance.now();
     if (data.kind === 'here') return;
-    if (data.kind === 'ahead') return this.options.onAhead(data.key, data.value);
     const errand = this.errands.get(data.id);
     if (!errand) {
       // Nobody waits for it any more: let go of the picture.

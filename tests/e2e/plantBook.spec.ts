@@ -38,10 +38,16 @@ test('plants of the list are drawn, and the drawings are kept between visits', a
   const drawn = page.getByRole('region', { name: 'Plants found' }).locator('canvas[data-painted]');
   await expect.poll(() => drawn.count()).toBeGreaterThan(3);
   const kept = () =>
-    page.evaluate(async () => {
-      const [name] = (await caches.keys()).filter((key) => key.startsWith('rillbank-drawings-'));
-      return name ? (await (await caches.open(name)).keys()).length : 0;
-    });
+    page.evaluate(
+      () =>
+        new Promise<number>((resolve) => {
+          const opening = indexedDB.open('rillbank-pictures');
+          opening.onsuccess = () => {
+            const count = opening.result.transaction('pictures').objectStore('pictures').count();
+            count.onsuccess = () => (opening.result.close(), resolve(count.result));
+          };
+        }),
+    );
   await expect.poll(kept).toBeGreaterThan(3);
   await page.reload();
   await expect.poll(() => drawn.count()).toBeGreaterThan(3);

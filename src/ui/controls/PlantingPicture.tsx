@@ -1,7 +1,8 @@
 'use client';
 
-import { useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 import { useSeen } from './useSeen';
+import { showStill } from '@/ui/session/stillPictures';
 import { useDrawing } from '@/ui/session/useDrawing';
 import type { Subject } from '@/core/seeing/subject';
 import type { Scenery } from '@/core/seeing/scenery';
@@ -22,6 +23,8 @@ interface PictureProps {
   readonly still?: boolean;
   /** Painted only while it is in the window. */
   readonly whenSeen?: boolean;
+  /** Shown until its own is made: as it was last seen. */
+  readonly before?: ImageBitmap | null;
   /** Told once, when something is in sight. */
   readonly onShown?: () => void;
 }
@@ -39,10 +42,17 @@ export function PlantingPicture({
   className,
   still = false,
   whenSeen = false,
+  before = null,
   onShown,
 }: PictureProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const seen = useSeen(canvas, whenSeen);
+  const isAlike =
+    before !== null && Math.abs(before.width / before.height - widthPx / heightPx) < 0.01;
+  useLayoutEffect(() => {
+    if (isAlike && canvas.current && !canvas.current.dataset.painted)
+      showStill(canvas.current, before);
+  }, [before, isAlike]);
   useDrawing(
     canvas,
     seen && widthPx > 0 ? { subject, weeks, lens, widthPx, heightPx, holesCm, scenery } : null,

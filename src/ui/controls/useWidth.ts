@@ -9,6 +9,11 @@ export function useWidth<T extends HTMLElement>(): readonly [RefCallback<T>, num
   const ref = useCallback((element: T | null) => {
     observer.current?.disconnect();
     if (!element) return;
+    // At once, before anything is painted; the observer tells a frame later.
+    const { paddingLeft, paddingRight } = getComputedStyle(element);
+    const inside =
+      element.clientWidth - (parseFloat(paddingLeft) || 0) - (parseFloat(paddingRight) || 0);
+    setWidth(Math.max(0, Math.round(inside)));
     observer.current = new ResizeObserver(([entry]) =>
       setWidth(Math.round(entry!.contentRect.width)),
     );

@@ -8,16 +8,15 @@ const mockKept = { has: false, put: 0 };
 
 jest.mock('@/workers/canHire', () => ({ CAN_HIRE: { thinkers: true, drawers: true } }));
 jest.mock('@/workers/runJob', () => ({
-  paintAhead: jest.fn(),
   runJob: async (_: string, request: PaintRequest, { signal }: { signal?: AbortSignal } = {}) => {
     asked.push({ request, signal });
     return { width: 10, height: 10, close: () => undefined };
   },
 }));
-jest.mock('@/ui/session/keptDrawings', () => ({
-  keptDrawing: async () =>
+jest.mock('@/ui/session/keptPictures', () => ({
+  keptPicture: async () =>
     mockKept.has ? { width: 10, height: 10, close: () => undefined } : null,
-  keepDrawing: async () => void (mockKept.put += 1),
+  keepPicture: async () => void (mockKept.put += 1),
 }));
 
 const AT = { pxPerCm: 0.8, widthPx: 92 };

@@ -4,8 +4,8 @@ import { useEffect, useRef } from 'react';
 import type { PlantKind } from '@/core/plants/kind';
 import { printOf } from '@/core/plants/print';
 import { heldDrawing, holdDrawing } from '@/ui/session/heldDrawings';
-import { keepDrawing, keptDrawing } from '@/ui/session/keptDrawings';
-import { restingDensity } from '@/ui/session/stillPictures';
+import { keepPicture, keptPicture } from '@/ui/session/keptPictures';
+import { restingDensity, showStill } from '@/ui/session/stillPictures';
 import { CAN_HIRE } from '@/workers/canHire';
 import { runJob } from '@/workers/runJob';
 import { belowCm, grownSubject, grownWeeks, POT_HEIGHT_CM } from './grown';
@@ -43,12 +43,12 @@ export function KindDrawn({ kind, pxPerCm, widthPx }: DrawnProps) {
     const key = [kind.id, printOf(kind), pxPerCm, widthPx, heightPx, under, density].join(' ');
     const held = heldDrawing(key);
     if (held) {
-      show(element, held);
+      showStill(element, held);
       return;
     }
     const giveUp = new AbortController();
     const paint = async () => {
-      const kept = await keptDrawing(key);
+      const kept = await keptPicture(key);
       if (giveUp.signal.aborted) return;
       const request = {
         subject: grownSubject(kind),
@@ -73,8 +73,8 @@ export function KindDrawn({ kind, pxPerCm, widthPx }: DrawnProps) {
       const bitmap = kept ?? (await runJob('paint', request, { signal: giveUp.signal }));
       holdDrawing(key, bitmap);
       if (giveUp.signal.aborted) return;
-      show(element, bitmap);
-      if (!kept) void keepDrawing(key, element);
+      showStill(element, bitmap);
+      if (!kept) void keepPicture(key, element);
     };
     const timer = setTimeout(() => void paint().catch(() => undefined), SETTLED_MS);
     return () => {
@@ -89,11 +89,4 @@ export function KindDrawn({ kind, pxPerCm, widthPx }: DrawnProps) {
       style={{ width: widthPx, height: heightPx, display: 'block' }}
     />
   );
-}
-
-function show(element: HTMLCanvasElement, bitmap: ImageBitmap): void {
-  element.width = bitmap.width;
-  element.height = bitmap.height;
-  element.getContext('2d')?.drawImage(bitmap, 0, 0);
-  element.dataset.painted = 'full';
 }

@@ -5,7 +5,7 @@ import type { Care } from '@/core/care/careOf';
 import { Choices } from '@/ui/controls/Choices';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { useCare, zoneOf, type Cared } from '@/ui/session/useCare';
-import { firstSeen, keepFirstSeen } from '@/ui/session/firstSeen';
+import { firstWalked, keepFirstWalked } from '@/ui/session/firstWalked';
 import { usePlantedSoon, type Planted } from '@/ui/session/usePlanted';
 import { DayNote } from '@/ui/yard/DayNote';
 import { longDayText } from '@/words/life';
@@ -20,7 +20,7 @@ const wantsSomething = ({ tasks }: Care): boolean => tasks.length > 0;
 
 /** Today's round in walking order: what each container wants and why, pressed with a thumb. */
 export function Rounds() {
-  const [first] = useState(() => firstSeen('walked').ids);
+  const [first] = useState(() => firstWalked());
   const [isBegun, begin] = useReducer(() => true, false);
   const planted = usePlantedSoon(first, isBegun);
   const cared = useCare(planted);
@@ -57,7 +57,7 @@ function Walked({ planted, cared }: { readonly planted: Planted; readonly cared:
   useEffect(() => {
     if (!cared.isWhole) return;
     allSeen();
-    keepFirstSeen('walked', { ids: round.stops.map(({ plantingId }) => plantingId) });
+    keepFirstWalked(round.stops.map(({ plantingId }) => plantingId));
   }, [cared.isWhole, round]);
   const [at, setAt] = useState<string | null>(null);
   const stop = round.stops.find(({ plantingId }) => plantingId === at) ?? round.stops[0];
@@ -107,7 +107,7 @@ function Walked({ planted, cared }: { readonly planted: Planted; readonly cared:
       )}
       {isAllSeen && <RoundSheets planted={planted} cared={cared} walk={walk} />}
       <div className="pt-3">
-        <DayNote timeZone={zone} place="Here" />
+        {settings.heldAt && <DayNote heldAt={settings.heldAt} timeZone={zone} place="Here" />}
       </div>
     </div>
   );

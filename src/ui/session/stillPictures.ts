@@ -1,6 +1,6 @@
+import { seedOf } from '@/core/random/hash';
 import { subjectKey } from '@/core/seeing/subject';
 import type { PaintRequest } from '@/workers/messages';
-import { paintAhead } from '@/workers/runJob';
 
 type Asked = Omit<PaintRequest, 'detail' | 'density'>;
 
@@ -19,6 +19,13 @@ export function pictureKey({
   scenery = null,
 }: Asked): string {
   return JSON.stringify([subjectKey(subject), weeks, lens, widthPx, heightPx, holesCm, scenery]);
+}
+
+/** The name a picture is kept by between visits: its key in short, with the pixels it was painted at. */
+export function keptKey(key: string): string {
+  // Four hashes of the same text, each begun otherwise: 128 bits, so that two pictures do not meet in a lifetime.
+  const hashes = ['', 'a', 'b', 'c'].map((salt) => seedOf(salt + key).toString(36));
+  return `${hashes.join('-')}@${restingDensity()}`;
 }
 
 /** Device pixels per picture pixel of a picture at rest. */
@@ -40,13 +47,14 @@ export function holdPicture(key: string, bitmap: ImageBitmap): void {
   shown.delete(oldest);
 }
 
-/** Has still pictures painted and kept while nobody waits for any other; a later list takes the place of an earlier one. */
-export function prepareStills(requests: readonly Asked[]): void {
-  const density = restingDensity();
-  paintAhead(
-    requests
-      .map((asked) => ({ ...asked, detail: 'full' as const, density, key: pictureKey(asked) }))
-      .filter(({ key }) => !shown.has(key)),
-    holdPicture,
-  );
+/** Puts a picture on a canvas; it stays the holder's. */
+export function showStill(
+  element: HTMLCanvasElement,
+  bitmap: ImageBitmap,
+  detail: 'flat' | 'full' = 'full',
+): void {
+  element.width = bitmap.width;
+  element.height = bitmap.height;
+  element.getContext('2d')?.drawImage(bitmap, 0, 0);
+  element.dataset.painted = detail;
 }

@@ -16,7 +16,6 @@ const closed: unknown[] = [];
 
 jest.mock('@/workers/canHire', () => ({ CAN_HIRE: { thinkers: true, drawers: true } }));
 jest.mock('@/workers/runJob', () => ({
-  paintAhead: jest.fn(),
   runJob: (_: string, request: PaintRequest, { signal }: { signal?: AbortSignal } = {}) =>
     new Promise((resolve, reject) => {
       signal?.addEventListener('abort', () => reject(new DOMException('Given up', 'AbortError')));
@@ -62,7 +61,11 @@ function Drawn({
   useDrawing(canvas, request(weeks, widthPx), { still, onShown });
   return <canvas ref={canvas} />;
 }
-const rest = (ms: number) => act(async () => void jest.advanceTimersByTime(ms));
+const rest = async (ms: number) => {
+  // What is looked for among kept pictures is answered first.
+  await act(async () => undefined);
+  await act(async () => void jest.advanceTimersByTime(ms));
+};
 const painted = (container: HTMLElement) => container.querySelector('canvas')!.dataset.painted;
 
 test('a coarse picture is asked for at once, at fewer pixels, and a full one after a rest', async () => {

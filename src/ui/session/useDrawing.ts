@@ -1,10 +1,18 @@
 'use client';
 
-import { useEffect, useRef, type RefObject } from 'react';
+import { useEffect, useLayoutEffect, useRef, type RefObject } from 'react';
 import type { PaintRequest } from '@/workers/messages';
 import { CAN_HIRE } from '@/workers/canHire';
 import { runJob } from '@/workers/runJob';
-import { heldPicture, holdPicture, pictureKey, restingDensity } from './stillPictures';
+import { keepPicture, keptPicture } from './keptPictures';
+import {
+  heldPicture,
+  holdPicture,
+  keptKey,
+  pictureKey,
+  restingDensity,
+  showStill,
+} from './stillPictures';
 
 /** Rest after the last change before the full drawing is asked for, ms. */
 const REST_MS = 180;
@@ -32,6 +40,12 @@ export function useDrawing(
     told.current = options.onShown;
   });
 
+  // Before the browser paints: what is known is never blank for a frame.
+  useLayoutEffect(() => {
+    const held = still ? heldPicture(key) : undefined;
+    if (canvas.current && held) showStill(canvas.current, held);
+  }, [canvas, key, still]);
+
   useEffect(() => {
     const element = canvas.current;
     if (!element || !latest.current) return;
@@ -43,7 +57,6 @@ export function useDrawing(
     };
     const held = still ? heldPicture(key) : undefined;
     if (held) {
-      show(element, held);
       inSight();
       return;
     }
@@ -66,9 +79,11 @@ export function useDrawing(
         detail === 'full' ? { signal: giveUp.signal } : {},
       );
       if (still) {
-        show(element, bitmap);
-        if (detail === 'full') holdPicture(key, bitmap);
-        else bitmap.close();
+        showStill(element, bitmap, detail);
+        if (detail === 'full') {
+          holdPicture(key, bitmap);
+          void keepPicture(keptKey(key), element);
+        } else bitmap.close();
       } else {
         element.width = bitmap.width;
         element.height = bitmap.height;
@@ -76,6 +91,16 @@ export function useDrawing(
       }
       element.dataset.painted = detail;
       inSight();
+    };
+    /** Pictures at rest may be there from an earlier visit. @returns is it shown? */
+    const showKept = async (): Promise<boolean> => {
+      const kept = await keptPicture(keptKey(key));
+      if (!kept) return false;
+      holdPicture(key, kept);
+      if (giveUp.signal.aborted) return true;
+      showStill(element, kept);
+      inSight();
+      return true;
     };
     const coarse = async () => {
       if (now.busy) {
@@ -89,22 +114,17 @@ export function useDrawing(
       } while (now.again);
       now.busy = false;
     };
-    if (!still || !now.painted) void coarse();
-    const rest = setTimeout(
-      () => void paint('full').catch(() => undefined),
-      now.painted ? REST_MS : 0,
-    );
+    let rest: ReturnType<typeof setTimeout> | undefined;
+    const begin = () => {
+      if (!still || !now.painted) void coarse();
+      rest = setTimeout(() => void paint('full').catch(() => undefined), now.painted ? REST_MS : 0);
+    };
+    if (!still) begin();
+    else void showKept().then((isShown) => isShown || giveUp.signal.aborted || begin());
     return () => {
       clearTimeout(rest);
       giveUp.abort();
     };
     // The key holds everything that is drawn.
   }, [canvas, key, still]);
-}
-
-function show(element: HTMLCanvasElement, bitmap: ImageBitmap): void {
-  element.width = bitmap.width;
-  element.height = bitmap.height;
-  element.getContext('2d')?.drawImage(bitmap, 0, 0);
-  element.dataset.painted = 'full';
 }

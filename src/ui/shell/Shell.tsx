@@ -13,7 +13,6 @@ import { StoreProvider, useSettings } from '@/ui/session/StoreProvider';
 import { ButtonLink } from '@/ui/controls/Button';
 
 const Messages = dynamic(() => import('./Messages'), { ssr: false });
-const YardAhead = dynamic(() => import('@/ui/yard/YardAhead'), { ssr: false });
 
 /** The bar with its hanging room tag, and whatever room is open below it. */
 export function Shell({
@@ -41,7 +40,6 @@ export function Shell({
       >
         <LibraryProvider>
           {children}
-          <YardAhead />
         </LibraryProvider>
       </main>
       <Messages />

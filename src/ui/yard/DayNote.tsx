@@ -1,30 +1,26 @@
 'use client';
 
-import { localTime } from '@/core/calendar/day';
-import { todayAt } from '@/core/calendar/clock';
+import { dayIn, localTime } from '@/core/calendar/day';
 import { clockMs } from '@/core/sky/clock';
 import { Button } from '@/ui/controls/Button';
 import { entryLook } from '@/ui/controls/looks';
-import { useClock } from '@/ui/session/useClock';
-import { useSettings, useStore } from '@/ui/session/StoreProvider';
+import { useStore } from '@/ui/session/StoreProvider';
 import { longDayText } from '@/words/life';
 
 /** The hour at which a held day stands. */
 const MORNING = 8.5;
 
-/** What day it is here, when the clock is held, and how to move it or let it go on. */
-export function DayNote({
-  timeZone,
-  place,
-}: {
+/** The day on which a clock is held, and where. */
+export interface HeldDay {
+  readonly heldAt: string;
   readonly timeZone: string;
   readonly place: string;
-}) {
+}
+
+/** What day it is here, when the clock is held, and how to move it or let it go on. */
+export function DayNote({ heldAt, timeZone, place }: HeldDay) {
   const store = useStore();
-  const clock = useClock();
-  const { heldAt } = useSettings();
-  if (!heldAt) return null;
-  const today = todayAt(clock, { timeZone });
+  const today = dayIn(timeZone, Date.parse(heldAt));
   return (
     <p
       data-held-day
