@@ -236,7 +236,7 @@ table('In Chromium, from the key pressed to the picture shown', page.times);
 const { plainMs, ...rounds } = page.rounds;
 const plain = spreadOf(plainMs).medianMs;
 print(
-  `\nRounds with 1,000 plantings; reading their rows and writing them as JSON: ${plain.toFixed(0)} ms`,
+  `\nYard and Rounds with 1,000 plantings; reading their rows and writing them as JSON: ${plain.toFixed(0)} ms`,
 );
 for (const [what, times] of Object.entries(rounds)) {
   const { medianMs } = spreadOf(times);

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { chromium, type Browser, type Page } from '@playwright/test';
 import { benchRounds, type RoundsFigures } from './benchRounds.mts';
+import { benchYard } from './benchYard.mts';
 // The steps are plain JavaScript so that they run before anything is installed.
 // @ts-expect-error no types
 import { build, freePort, root, serve } from './steps.mjs';
@@ -77,7 +78,7 @@ export async function benchPage(): Promise<PageFigures> {
     const moved = [];
     for (const { id, copies } of MOVED)
       moved.push(await moving(page, `${url}/bench?planting=${id}`, copies));
-    moved.push(await yardSeen(page, url));
+    moved.push({ times: await benchYard(page, url), longTasksMs: {} });
     moved.push(await finding(page, url));
     moved.push(await dragging(page, `${url}/spot?spot=demo-window`));
     const rounds = await benchRounds(page, url);
@@ -107,72 +108,6 @@ async function scriptsOf(browser: Browser, url: string): Promise<number> {
     bytes += gzipSync(await (await context.request.get(new URL(src, url).href)).body()).length;
   await context.close();
   return Math.round(bytes / 102.4) / 10;
-}
-
-/**
- * Enters the Yard from another room, some seconds after the app was opened there: from the press until all its containers are in sight,
- * drawn for the first time and again from what is kept. And opens it by its address, in an app that has just begun.
- */
-async function yardSeen(
-  page: Page,
-  url: string,
-): Promise<Omit<PageFigures, 'firstLoadKB' | 'rounds'>> {
-  const enter = () =>
-    page.evaluate(
-      () =>
-        new Promise<number>((resolve) => {
-          const from = performance.now();
-          const look = () => {
-            const pictures = [
-              ...document.querySelectorAll<HTMLCanvasElement>(
-                'main a[aria-label$="open on the bench"] canvas',
-              ),
-            ];
-            if (pictures.length >= 9 && pictures.every(({ dataset }) => dataset.painted))
-              resolve(performance.now() - from);
-            else requestAnimationFrame(look);
-          };
-          document.querySelector<HTMLAnchorElement>('nav a[href="/"]')!.click();
-          requestAnimationFrame(look);
-        }),
-    );
-  const first: number[] = [];
-  const again: number[] = [];
-  for (let i = 0; i < 5; i += 1) {
-    await page.goto(`${url}/trolley`);
-    await page.locator('main h1, main h2').first().waitFor();
-    await page.waitForTimeout(5000);
-    first.push(await enter());
-    await page.waitForTimeout(4000);
-    await page.locator('nav a[href="/trolley"]').click();
-    await page.waitForTimeout(1500);
-    again.push(await enter());
-  }
-  const opened: number[] = [];
-  for (let i = 0; i < 3; i += 1) {
-    const from = performance.now();
-    await page.goto(url, { waitUntil: 'commit' });
-    await page.waitForFunction(
-      () =>
-        [
-          ...document.querySelectorAll<HTMLCanvasElement>(
-            'main a[aria-label$="open on the bench"] canvas',
-          ),
-        ].filter(({ dataset }) => dataset.painted).length >= 9,
-      undefined,
-      { polling: 'raf' },
-    );
-    opened.push(performance.now() - from);
-    await page.waitForTimeout(3000);
-  }
-  return {
-    times: {
-      'first sight of a yard of nine': spreadOf(first),
-      'the yard again': spreadOf(again),
-      'the yard opened by its address, everything loaded anew': spreadOf(opened),
-    },
-    longTasksMs: {},
-  };
 }
 
 /** Opens the book from the Yard and types in it: from the press to rows in sight. */

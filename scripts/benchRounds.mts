@@ -1,7 +1,10 @@
-// Rounds with a thousand plantings and their year of entries, in the built app in Chromium.
+// Yard and Rounds with a thousand plantings and their year of entries, in the built app in Chromium.
 import type { Page } from '@playwright/test';
+import { yardOpened } from './benchYard.mts';
 
 export interface RoundsFigures {
+  /** From the Yard's address until every container in the window is drawn, from what was kept. */
+  readonly yardMs: readonly number[];
   /** From the press in another room to the first task that can be answered. */
   readonly enteredMs: readonly number[];
   /** From the address, in an app that has just begun, to the first task that can be answered. */
@@ -87,7 +90,8 @@ export async function benchRounds(page: Page, url: string): Promise<RoundsFigure
     answerMs.push(await answered(page));
     plainMs.push(await plain(page));
   }
-  return { enteredMs, firstMs, wholeMs, answerMs, plainMs };
+  const yardMs = await yardOpened(page, url, 25_000);
+  return { yardMs, enteredMs, firstMs, wholeMs, answerMs, plainMs };
 }
 
 const seen = (page: Page, what: string): Promise<number> =>

@@ -1,12 +1,23 @@
 import { act, render, screen } from '@testing-library/react';
 import { useOneByOne } from './useOneByOne';
 
-beforeEach(() => jest.useFakeTimers());
-afterEach(() => jest.useRealTimers());
+/** What the work of one item takes, ms. */
+let takesMs = 20;
+let now = 0;
+beforeEach(() => {
+  jest.useFakeTimers();
+  takesMs = 20;
+  jest.spyOn(performance, 'now').mockImplementation(() => now);
+});
+afterEach(() => {
+  jest.restoreAllMocks();
+  jest.useRealTimers();
+});
 
 const worked: number[] = [];
 const square = (n: number) => {
   worked.push(n);
+  now += takesMs;
   return n * n;
 };
 function Squares({ of }: { readonly of: readonly number[] }) {
@@ -15,7 +26,7 @@ function Squares({ of }: { readonly of: readonly number[] }) {
 }
 const tasks = (n: number) => act(async () => void jest.advanceTimersToNextTimer(n));
 
-test('one item a task; nothing is shown before all are done', async () => {
+test('one item a task where each takes long; nothing is shown before all are done', async () => {
   const list = [1, 2, 3];
   render(<Squares of={list} />);
   expect(worked.splice(0)).toEqual([]);
@@ -53,4 +64,15 @@ test('an empty list is done at once, and one that is taken away goes no further'
   other.unmount();
   await tasks(3);
   expect(worked.splice(0)).toEqual([8]);
+});
+
+test('items that take little are worked together, for less than a frame at a time', async () => {
+  takesMs = 3;
+  const list = [1, 2, 3, 4, 5, 6, 7];
+  render(<Squares of={list} />);
+  await tasks(1);
+  expect(worked.splice(0)).toEqual([1, 2, 3]);
+  await tasks(2);
+  expect(worked.splice(0)).toEqual([4, 5, 6, 7]);
+  expect(screen.getByText('1 4 9 16 25 36 49')).toBeVisible();
 });

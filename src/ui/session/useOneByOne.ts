@@ -1,8 +1,11 @@
 import { useEffect, useState } from 'react';
 
+/** Works of a list are done together for so long, ms: less than a frame. */
+const SLICE_MS = 8;
+
 /**
- * Works through a list one item a task, so that the page goes on in between: for work of some tens of milliseconds an item. A new list
- * is begun from its start.
+ * Works through a list a little at a time, one item a task where an item takes longer than a slice, so that the page goes on in
+ * between. A new list is begun from its start.
  * @returns the last list that was done, with what came of each item; `null` before the first
  */
 export function useOneByOne<T, R>(
@@ -16,7 +19,11 @@ export function useOneByOne<T, R>(
   useEffect(() => {
     const results: R[] = [];
     const next = (): void => {
-      if (results.length < items.length) results.push(work(items[results.length]!));
+      const from = performance.now();
+      while (results.length < items.length) {
+        results.push(work(items[results.length]!));
+        if (performance.now() - from >= SLICE_MS) break;
+      }
       if (results.length < items.length) timer = setTimeout(next);
       else setDone({ of: items, results });
     };

@@ -10,6 +10,7 @@ import { weekAfter } from '@/core/units/units';
 import { useWidth } from '@/ui/controls/useWidth';
 import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
 import { useLive } from '@/ui/session/StoreProvider';
+import { useOneByOne } from '@/ui/session/useOneByOne';
 import { usePlanted, type Planted } from '@/ui/session/usePlanted';
 import { useClock } from '@/ui/session/useClock';
 import { WeekSlider } from '@/ui/bench/WeekSlider';
@@ -20,7 +21,7 @@ import { useYardSight, type Sight } from './useYardSight';
 import { LookingOver, Wanting } from './Wanting';
 import { YardGround } from './YardGround';
 import { YardHead } from './YardHead';
-import { layYard, rowsOf, YARD_COLUMNS, YARD_WEEKS, type YardLayout } from './yardLayout';
+import { layYard, lookAt, rowsOf, YARD_COLUMNS, YARD_WEEKS, type YardLayout } from './yardLayout';
 import { keepYardSight } from './keepYardSight';
 
 const YardRound = dynamic(() => import('./YardRound'), {
@@ -46,12 +47,14 @@ function weeksHere(loaded: Planted, clock: Clock): number {
   return standing.length === 0 ? YARD_WEEKS : Math.max(...standing);
 }
 
+const NOTHING: Planted['its'] = [];
+
 /** Every container at its spot, on one ground line per spot, all at one scale, in the week chosen; and what wants a look. */
 export function Yard() {
-  const loaded = usePlanted();
+  // What was seen at the last visit stands until what is there now has been read; and that is read once it stands.
+  const { sight, isShown } = useYardSight();
+  const loaded = usePlanted(isShown);
   const settings = useLive((store) => store.settings());
-  // What was seen at the last visit stands until what is there now has been read.
-  const sight = useYardSight();
   // What is over stands nowhere any more; its container tells its story on the shelf.
   const standing = useMemo(
     () =>
@@ -61,8 +64,10 @@ export function Yard() {
       },
     [loaded],
   );
+  // Of a long record each takes its time: the page goes on in between.
+  const looked = useOneByOne(standing?.its ?? NOTHING, lookAt);
   if (standing && standing.its.length === 0) return <EmptyYard />;
-  if (standing && settings)
+  if (standing && settings && looked?.of === standing.its)
     return <YardNow planted={standing} settings={settings} before={sight} />;
   if (sight) return <YardBefore sight={sight} />;
   return (

@@ -1,5 +1,7 @@
+import { useReducer, useRef, type ReactNode } from 'react';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { StillPicture } from '@/ui/controls/StillPicture';
+import { useSeen } from '@/ui/controls/useSeen';
 import type { Due } from './dueMark';
 import { SpotStrip } from './SpotStrip';
 import type { Sight } from './useYardSight';
@@ -7,6 +9,9 @@ import type { Slot, Strip, YardLayout } from './yardLayout';
 
 /** Height of a strip's name, and of what stands under it, before they are laid out, px. */
 const ROUND_IT_PX = 78;
+
+/** So many lines are made at once. */
+const AT_ONCE = 4;
 
 /** The strips, line by line. */
 export function YardGround({
@@ -40,16 +45,8 @@ export function YardGround({
       <StillPicture bitmap={earlier} widthPx={pictureWidthPx} heightPx={heightPx} label={name} />
     );
   };
-  return layout.lines.map((line) => (
-    // What is far out of sight is neither laid out nor painted; names, fields and what stands under them begin level.
-    <div
-      key={keyOf(line[0]!)}
-      className="grid grid-rows-[auto_auto_1fr] gap-x-4 pb-2 [content-visibility:auto]"
-      style={{
-        gridTemplateColumns: line.map(({ widthPx }) => `${widthPx}px`).join(' '),
-        containIntrinsicHeight: `auto ${line[0]!.heightPx + ROUND_IT_PX}px`,
-      }}
-    >
+  return layout.lines.map((line, i) => (
+    <Line key={keyOf(line[0]!)} line={line} isAwaited={i >= AT_ONCE}>
       {line.map((strip) => (
         <SpotStrip
           key={keyOf(strip)}
@@ -61,8 +58,37 @@ export function YardGround({
           picture={(slot) => pictureIn(strip, slot)}
         />
       ))}
-    </div>
+    </Line>
   ));
+}
+
+/** Strips side by side; names, fields and what stands under them begin level. Far out of sight only its room is kept. */
+function Line({
+  line,
+  isAwaited,
+  children,
+}: {
+  readonly line: readonly Strip[];
+  /** Is it made only when it is about to be seen? */
+  readonly isAwaited: boolean;
+  readonly children: ReactNode;
+}) {
+  const box = useRef<HTMLDivElement>(null);
+  const isSeen = useSeen(box, isAwaited);
+  const [isMade, make] = useReducer(() => true, false);
+  if (isSeen && !isMade) make();
+  return (
+    <div
+      ref={box}
+      className="grid grid-rows-[auto_auto_1fr] gap-x-4 pb-2"
+      style={{
+        gridTemplateColumns: line.map(({ widthPx }) => `${widthPx}px`).join(' '),
+        minHeight: isMade ? undefined : line[0]!.heightPx + ROUND_IT_PX,
+      }}
+    >
+      {isMade && children}
+    </div>
+  );
 }
 
 const keyOf = ({ spotId, slots }: Strip): string => `${spotId} ${slots[0]!.id}`;

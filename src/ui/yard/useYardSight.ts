@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useEffect, useReducer, useState } from 'react';
 import { keptPictures } from '@/ui/session/keptPictures';
 import { yardSight, type YardSight } from './yardSight';
 
@@ -11,28 +11,54 @@ export interface Sight {
   readonly pictures: ReadonlyMap<string, ImageBitmap>;
 }
 
-/** @returns `null` until it is read, and where nothing is known of it */
-export function useYardSight(): Sight | null {
+async function readSight(): Promise<Sight | null> {
+  const told = yardSight();
+  if (!told) return null;
+  const ids = Object.keys(told.pictures);
+  const found = await keptPictures(ids.map((id) => told.pictures[id]!));
+  const pictures = ids.flatMap((id) => {
+    const bitmap = found.get(told.pictures[id]!);
+    return bitmap ? [[id, bitmap] as const] : [];
+  });
+  return { told, pictures: new Map(pictures) };
+}
+
+/** When the app is opened in the Yard it is read as soon as this script runs: half of the wait is over when the page answers. */
+let early: Promise<Sight | null> | null =
+  typeof window !== 'undefined' && window.location.pathname === '/' ? readSight() : null;
+
+/**
+ * @returns the sight, `null` until it is read and where nothing is known; and whether it stands, or there is none to wait for: only
+ * then may what takes long begin
+ */
+export function useYardSight(): { readonly sight: Sight | null; readonly isShown: boolean } {
   const [sight, setSight] = useState<Sight | null>(null);
+  const [isShown, show] = useReducer(() => true, false);
   useEffect(() => {
-    const told = yardSight();
-    if (!told) return;
     let isHere = true;
-    let held: readonly ImageBitmap[] = [];
-    const ids = Object.keys(told.pictures);
-    void keptPictures(ids.map((id) => told.pictures[id]!)).then((found) => {
-      held = [...found.values()];
-      if (!isHere) return held.forEach((bitmap) => bitmap.close());
-      const pictures = ids.flatMap((id) => {
-        const bitmap = found.get(told.pictures[id]!);
-        return bitmap ? [[id, bitmap] as const] : [];
-      });
-      setSight({ told, pictures: new Map(pictures) });
-    });
+    const reading = early ?? readSight();
+    // Another visit may find another sight.
+    early = null;
+    const look = async () => {
+      const read = await reading;
+      if (!read || !isHere) return;
+      setSight(read);
+      await painted();
+    };
+    void look()
+      .catch(() => undefined)
+      .then(show);
     return () => {
       isHere = false;
-      held.forEach((bitmap) => bitmap.close());
+      void reading.then((read) => read?.pictures.forEach((bitmap) => bitmap.close()));
     };
   }, []);
-  return sight;
+  return { sight, isShown };
 }
+
+/** What was set before has been painted: the frame after the next has begun. A page that is not looked at paints nothing. */
+const painted = () =>
+  new Promise<void>((resolve) => {
+    if (document.hidden) return resolve();
+    requestAnimationFrame(() => requestAnimationFrame(() => resolve()));
+  });

@@ -1,6 +1,7 @@
 import { read } from '@/core/checks/reading';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { extentOf, USUAL_PITCH_RAD } from '@/core/seeing/framing';
+import { once } from '@/core/work/once';
 import { subjectOf } from '@/core/seeing/subject';
 import { hangsFree, type Spot } from '@/core/spots/spot';
 import type { Planted } from '@/ui/session/usePlanted';
@@ -32,6 +33,9 @@ export function rowsOf({ spots, its }: Planted): readonly YardRow[] {
     .map((spot) => ({ spot, its: bySpot.get(spot.id) ?? [] }))
     .filter((row) => row.its.length > 0);
 }
+
+/** Works out what the layout asks of one container, and keeps it: most of the time a layout takes. */
+export const lookAt = once((it: PlantingInSpot) => extentOf(read(it)));
 
 /** The ground and the window it is looked at in, px. */
 export interface Ground {
@@ -174,13 +178,13 @@ const slotPx = (it: PlantingInSpot, pxPerCm: number): number =>
   Math.max(NAME_PX, widthCm(it) * pxPerCm + BETWEEN_PX);
 
 function widthCm(it: PlantingInSpot): number {
-  const { leftCm, rightCm } = extentOf(read(it));
+  const { leftCm, rightCm } = lookAt(it);
   return leftCm + rightCm;
 }
 
 /** Highest leaf of a row above its ground, and where the strip that is drawn of it begins, cm. */
 function heightsOf({ spot, its }: YardRow) {
-  const extents = its.map((it) => extentOf(read(it)));
+  const extents = its.map(lookAt);
   return {
     // Height above ground is drawn in full: a basket under a canopy hangs where it hangs.
     aboveCm: Math.max(...extents.map(({ aboveCm }) => spot.dropCm + aboveCm)),
@@ -225,7 +229,7 @@ function pictureOf(
     heightPx,
   }: { readonly weeks: number; readonly pxPerCm: number; readonly heightPx: number },
 ): { readonly picture: YardPicture; readonly topPx: number } {
-  const extent = extentOf(read(it));
+  const extent = lookAt(it);
   const widthPx = Math.round((extent.leftCm + extent.rightCm) * pxPerCm);
   const below = Math.min(extent.belowCm, spot.dropCm - fromCm + 4);
   const originY =

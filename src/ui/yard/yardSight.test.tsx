@@ -58,7 +58,7 @@ test('of a long record only whole lines that are seen first are kept', () => {
 test('what was laid out for another window, or written by nobody we know, is no sight', () => {
   keepYardSight(shown, layout);
   const text = window.localStorage.getItem('rillbank-yard-sight')!;
-  jest.spyOn(document.documentElement, 'clientWidth', 'get').mockReturnValue(390);
+  jest.replaceProperty(window, 'innerWidth', 390);
   expect(yardSight()).toBeNull();
   jest.restoreAllMocks();
   expect(yardSight()).not.toBeNull();

@@ -72,7 +72,7 @@ export function yardSight(): YardSight | null {
 }
 
 export function pageWidth(): number {
-  return document.documentElement.clientWidth;
+  return window.innerWidth;
 }
 
 /** Keeps it for the next visit. */
