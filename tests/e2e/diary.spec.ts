@@ -247,9 +247,19 @@ test('next year from this year: what died is told, the same again has another in
   expect(html).toContain('data:image/png;base64,');
   expect(html).toContain('Purple fountain grass');
   expect(html).not.toMatch(/<script|https?:\/\/(?!www\.w3\.org)/);
-  // And all that stands as one page.
+  // And all that stands as one page, with the photographs that are picked.
+  await page.goto('/diary?planting=demo-tub-1');
+  await tell.getByRole('radio', { name: 'Photograph' }).click();
+  await page.getByLabel('A photograph of it').setInputFiles({
+    name: 'tub.jpg',
+    mimeType: 'image/jpeg',
+    buffer: await picture(page),
+  });
+  await expect(page.getByRole('button', { name: 'Look at the photograph closely' })).toBeVisible();
   await page.goto('/diary');
   await page.getByRole('button', { name: 'A page of all' }).click();
+  const picked = page.getByRole('list', { name: 'Photographs on the page' });
+  await expect(picked.getByRole('checkbox', { name: /^Platform tub 1, / })).toBeChecked();
   const [yard] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save the page' }).click(),
@@ -257,6 +267,7 @@ test('next year from this year: what died is told, the same again has another in
   const whole = readFileSync(await yard.path(), 'utf8');
   expect(whole.match(/<h2 class="planting">/g)).toHaveLength(8);
   expect(whole.match(/data:image\/png;base64,/g)).toHaveLength(8);
+  expect(whole.match(/data:image\/jpeg;base64,/g)).toHaveLength(1);
   // What was seen of a plant stands on its tag.
   await page.goto('/bench?planting=demo-tub-1');
   await expect(page.locator('[data-seen-here]').first()).toContainText(/^Here to \d+ cm: 1 seen$/);

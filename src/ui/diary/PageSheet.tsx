@@ -3,12 +3,10 @@
 import { useState } from 'react';
 import { dayIn } from '@/core/calendar/day';
 import type { Entry } from '@/core/log/entry';
-import { photoUrl } from '@/core/log/photoSchema';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Button } from '@/ui/controls/Button';
 import { buttonLook } from '@/ui/controls/looks';
 import { Modal, ModalClose } from '@/ui/controls/Modal';
-import { Tick } from '@/ui/controls/Tick';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { fileNameOf, saveBlob } from '@/ui/session/saveFile';
 import { say } from '@/ui/session/say';
@@ -17,6 +15,7 @@ import { useCare } from '@/ui/session/useCare';
 import { useClock } from '@/ui/session/useClock';
 import type { Planted } from '@/ui/session/usePlanted';
 import { makePage, photoDay } from './makePage';
+import { PhotoTicks } from './PhotoTicks';
 
 /** One planting as a page for somebody else: drawing, plan, plants, care, what happened, and the photographs that are picked. */
 export default function PageSheet({
@@ -37,7 +36,6 @@ export default function PageSheet({
   const cared = useCare(planted);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [isBusy, setBusy] = useState(false);
-  const dayOfPhoto = (id: string) => photoDay(held, id);
   const save = async () => {
     setBusy(true);
     try {
@@ -70,27 +68,12 @@ export default function PageSheet({
         Drawing, plan, plants, what it wants now, and what happened. Made on this device, in one
         file.
       </p>
-      {photos.length > 0 && (
-        <ul className="flex flex-wrap gap-3 pt-2">
-          {photos.map((photo) => (
-            <li key={photo.id}>
-              {/* eslint-disable-next-line @next/next/no-img-element */}
-              <img src={photoUrl(photo)} alt="" className="h-24" />
-              <Tick
-                checked={!left.has(photo.id)}
-                onChange={({ target: { checked } }) => {
-                  const now = new Set(left);
-                  if (checked) now.delete(photo.id);
-                  else now.add(photo.id);
-                  setLeft(now);
-                }}
-              >
-                {dayOfPhoto(photo.id)}
-              </Tick>
-            </li>
-          ))}
-        </ul>
-      )}
+      <PhotoTicks
+        photos={photos}
+        nameOf={({ id }) => photoDay(held, id)}
+        left={left}
+        onLeft={setLeft}
+      />
       <p className="flex gap-2 pt-3">
         <Button look="act" disabled={isBusy || !cared?.isWhole} onClick={() => void save()}>
           {isBusy ? 'Drawing it…' : 'Save the page'}

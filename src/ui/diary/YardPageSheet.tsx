@@ -1,6 +1,8 @@
 'use client';
 
+import { useMemo, useState } from 'react';
 import { dayIn } from '@/core/calendar/day';
+import { isOf } from '@/core/log/entry';
 import { byPlanting } from '@/core/log/life';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { Button } from '@/ui/controls/Button';
@@ -9,14 +11,18 @@ import { Modal, ModalClose } from '@/ui/controls/Modal';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { saveBlob } from '@/ui/session/saveFile';
 import { say } from '@/ui/session/say';
-import { useSettings } from '@/ui/session/StoreProvider';
+import { useLive, useSettings } from '@/ui/session/StoreProvider';
 import { useCare } from '@/ui/session/useCare';
 import { useClock } from '@/ui/session/useClock';
 import { useLongWork } from '@/ui/controls/useLongWork';
 import { OnItsWay } from '@/ui/controls/OnItsWay';
 import type { Planted } from '@/ui/session/usePlanted';
 import { countText } from '@/words/format';
-import { makePage } from './makePage';
+import { makePage, photoDay } from './makePage';
+import { PhotoTicks } from './PhotoTicks';
+
+/** Photographs are offered for so many containers: more make a file that nobody can send. */
+const MOST_PHOTOS = 40;
 
 /** All that stands as one page for somebody else: for whoever looks after it, or wants to see it. */
 export default function YardPageSheet({
@@ -33,16 +39,44 @@ export default function YardPageSheet({
   const clock = useClock();
   const cared = useCare(planted);
   const work = useLongWork();
-  const standing = stood.filter(({ planting }) => planted.lifeOf(planting.id).overOn === null);
+  const standing = useMemo(
+    () => stood.filter(({ planting }) => planted.lifeOf(planting.id).overOn === null),
+    [stood, planted],
+  );
+  const held = useMemo(() => byPlanting(planted.log), [planted.log]);
+  // The latest of each container: how it stands.
+  const latest = useMemo(
+    () =>
+      new Map(
+        standing
+          .flatMap(({ planting }) => {
+            const taken = (held.get(planting.id) ?? []).filter((one) => isOf(one, 'photographed'));
+            const last = taken.at(-1);
+            return last ? [[last.what.photoId, planting] as const] : [];
+          })
+          .slice(0, MOST_PHOTOS),
+      ),
+    [standing, held],
+  );
+  const photos =
+    useLive(
+      async (store) =>
+        (await Promise.all([...latest.keys()].map((id) => store.photo(id)))).filter(
+          (photo) => photo !== null,
+        ),
+      [latest],
+    ) ?? [];
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const save = async () => {
-    const held = byPlanting(planted.log);
     try {
       const html = await work.run('Drawing all that stands', (ask) =>
         makePage(
           standing.map((it) => ({
             it,
             held: held.get(it.planting.id) ?? [],
-            photos: [],
+            photos: photos.filter(
+              ({ id }) => latest.get(id)?.id === it.planting.id && !left.has(id),
+            ),
             tasks: cared?.byId.get(it.planting.id)?.tasks ?? [],
             today: dayIn(it.spot.site.timeZone, clock.now()),
             units: settings,
@@ -63,8 +97,17 @@ export default function YardPageSheet({
     <Modal title="A page of the whole yard" onClose={onClose}>
       <p className="text-ink2">
         {countText(standing.length, 'container')} in one file: drawing, plan, plants, what each
-        wants now, and what happened. Photographs go out with the page of one container.
+        wants now, what happened, and the latest photograph of each that is ticked.
       </p>
+      <PhotoTicks
+        photos={photos}
+        nameOf={({ id }) => {
+          const planting = latest.get(id);
+          return planting ? `${planting.name}, ${photoDay(held.get(planting.id) ?? [], id)}` : '';
+        }}
+        left={left}
+        onLeft={setLeft}
+      />
       <OnItsWay work={work} />
       <p className="flex gap-2 pt-3">
         <Button

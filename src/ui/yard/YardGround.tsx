@@ -11,7 +11,7 @@ import type { Slot, Strip, YardLayout } from './yardLayout';
 const ROUND_IT_PX = 78;
 
 /** So many lines are made at once. */
-const AT_ONCE = 4;
+const AT_ONCE = 12;
 
 /** The strips, line by line. */
 export function YardGround({
