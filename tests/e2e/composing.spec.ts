@@ -15,8 +15,9 @@ const demo = async (page: Page) => {
 test('a school, a must and a colour from the pot: proposals keep to them, and the school goes along to the bench', async ({
   page,
 }) => {
-  await page.goto('/start');
+  await page.goto('/start?week=20');
   await expect(page.locator('[data-proposal]').first()).toBeVisible();
+  await page.getByRole('button', { name: /^More wishes/ }).click();
   await page.getByLabel('Composed as').selectOption({ label: 'Even dome' });
   await expect(page.getByText('plants of one height knit into an even dome')).toBeVisible();
   await page.getByRole('radio', { name: 'Shades of one' }).click();
@@ -43,7 +44,7 @@ test('a school, a must and a colour from the pot: proposals keep to them, and th
 });
 
 test('a palette is read from a file; what is none is refused by name', async ({ page }) => {
-  await page.goto('/start');
+  await page.goto('/start?week=20');
   await page.getByRole('radio', { name: 'From a palette' }).click();
   const picker = page.getByLabel('Palette file');
   await picker.setInputFiles({
@@ -152,7 +153,7 @@ test('the same ask and seed give the same plantings in Node and in Chromium', as
     // What is shown is what was judged first; better ones are offered beside it.
     { wanted: 6, effort: 48, improve: 0 },
   );
-  await page.goto('/start');
+  await page.goto('/start?week=20');
   await expect(page.getByRole('status').filter({ hasText: 'drawn ten weeks on' })).toBeVisible({
     timeout: 60_000,
   });

@@ -122,7 +122,7 @@ test('without workers the page thinks and draws itself, and that is said', async
   await page.addInitScript(() =>
     Object.defineProperty(window, 'Worker', { value: undefined, configurable: true }),
   );
-  await page.goto('/start');
+  await page.goto('/start?week=20');
   await expect(page.getByText('cannot think and draw beside the page')).toBeVisible();
   await expect(page.locator('[data-proposal]').first()).toBeVisible();
 });

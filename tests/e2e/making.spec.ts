@@ -250,7 +250,7 @@ test('six baskets on a phone, from the idea: composed, sides cut and planted, ch
   page,
 }) => {
   await page.setViewportSize(PHONE);
-  await page.goto('/start?shape=basket&sun=5');
+  await page.goto('/start?have=basket&week=20');
   await page.getByRole('radio', { name: 'Hanging basket' }).check();
   await page.locator('[data-proposal]').first().getByRole('button').first().click();
   await page.waitForURL(/\/bench/);

@@ -1,16 +1,23 @@
+import dynamic from 'next/dynamic';
 import { mixL } from '@/core/containers/container';
 import type { Settings } from '@/core/files/plantingFile';
 import type { ShelfItem } from '@/core/shelf/shelf';
 import { ButtonLink } from '@/ui/controls/Button';
-import { Choices } from '@/ui/controls/Choices';
 import { entryLook } from '@/ui/controls/looks';
 import { Select } from '@/ui/controls/Select';
 import { shelfHref } from '@/ui/session/links';
 import { MATERIAL_NAMES, sizeText } from '@/words/containers';
 import { capital, volumeText } from '@/words/format';
 import { faultOf, type RowProps } from './formOf';
+import { HavePicker } from './HavePicker';
+import { HAVE, type LengthField } from './haves';
 import { Entry, SheetRow } from './sheetParts';
-import { MATERIALS_OF, START_SHAPE_NAMES, withShape, type StartForm } from './startForm';
+import { withHave } from './startForm';
+
+const TapeDrawing = dynamic(() => import('./TapeDrawing'), {
+  ssr: false,
+  loading: () => <div className="mt-2.5 h-[170px] bg-field" />,
+});
 
 interface ContainerRowProps extends RowProps {
   readonly settings: Settings;
@@ -30,7 +37,8 @@ export function ContainerRow({
   chosen,
   onContainer,
 }: ContainerRowProps) {
-  const length = (field: 'top' | 'base' | 'depth' | 'length' | 'width' | 'drop', name: string) => (
+  const { measures, materials, drop } = HAVE[values.have];
+  const length = (field: LengthField, name: string) => (
     <Entry key={field} name={name} suffix={values.unit} error={faultOf(reading, field)}>
       <input
         type="number"
@@ -44,29 +52,24 @@ export function ContainerRow({
   );
   return (
     <SheetRow
-      title="Container"
+      title="What have you got?"
       note={
         reading.ok ? `holds ${volumeText(mixL(reading.container), settings)} of mix` : undefined
       }
     >
-      {free.length > 0 && (
-        <Entry name="Which one">
-          <Select
-            className="mb-2 w-full"
-            value={chosen?.id ?? ''}
-            onChange={(event) => onContainer(event.target.value || null)}
-          >
-            <option value="">one described here</option>
-            {free.map(({ id, container }) => (
-              <option key={id} value={id}>
-                {container.name}, {sizeText(container.shape, values.unit)} {values.unit}
-              </option>
-            ))}
-          </Select>
-        </Entry>
-      )}
+      <HavePicker
+        free={free}
+        chosen={chosen}
+        have={values.have}
+        onContainer={onContainer}
+        onHave={(have) => {
+          if (chosen) onContainer(null);
+          form.reset(withHave(values, have));
+        }}
+      />
+      {reading.ok && <TapeDrawing container={reading.container} unit={values.unit} />}
       {chosen ? (
-        <p>
+        <p className="pt-2">
           {capital(MATERIAL_NAMES[chosen.container.material])},{' '}
           {sizeText(chosen.container.shape, values.unit)} {values.unit}
           {chosen.kept ? `, kept ${chosen.kept}` : ''}.{' '}
@@ -75,36 +78,21 @@ export function ContainerRow({
           </ButtonLink>
         </p>
       ) : (
-        <>
-          <Choices
-            name="Container shape"
-            value={values.shape}
-            options={Object.entries(START_SHAPE_NAMES) as [StartForm['shape'], string][]}
-            onPick={(shape) => form.reset(withShape(values, shape))}
-          />
-          <div className="mt-2.5 grid grid-cols-3 gap-3">
-            {values.shape === 'box'
-              ? [length('length', 'Length inside'), length('width', 'Width inside')]
-              : length('top', 'Width at top')}
-            {values.shape === 'round' && length('base', 'Width at base')}
-            {length('depth', 'Depth inside')}
-          </div>
-          <div className="mt-2.5 grid grid-cols-2 gap-3">
-            {MATERIALS_OF[values.shape].length > 1 && (
-              <Entry name="Made of">
-                <Select className="w-full" {...form.register('material')}>
-                  {MATERIALS_OF[values.shape].map((material) => (
-                    <option key={material} value={material}>
-                      {material}
-                    </option>
-                  ))}
-                </Select>
-              </Entry>
-            )}
-            {values.shape !== 'round' &&
-              length('drop', values.shape === 'box' ? 'Sill above ground' : 'Free drop below')}
-          </div>
-        </>
+        <div className="mt-2.5 grid grid-cols-3 gap-3">
+          {measures.map(([field, name]) => length(field, name))}
+          {materials.length > 1 && (
+            <Entry name="Made of">
+              <Select className="w-full" {...form.register('material')}>
+                {materials.map((material) => (
+                  <option key={material} value={material}>
+                    {MATERIAL_NAMES[material]}
+                  </option>
+                ))}
+              </Select>
+            </Entry>
+          )}
+          {drop && length('drop', drop)}
+        </div>
       )}
     </SheetRow>
   );

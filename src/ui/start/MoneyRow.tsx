@@ -2,7 +2,6 @@ import type { Settings } from '@/core/files/plantingFile';
 import { STOPS } from '@/core/shopping/stops';
 import { entryLook } from '@/ui/controls/looks';
 import { Select } from '@/ui/controls/Select';
-import { dateText } from '@/words/format';
 import { faultOf, type RowProps } from './formOf';
 import { Entry, SheetRow } from './sheetParts';
 
@@ -13,13 +12,10 @@ interface MoneyRowProps extends RowProps {
   readonly onStop: (id: string) => void;
 }
 
-/** Weeks of planting that are offered: every week in the rush of spring, every other or so around it. */
-const PLANTING_WEEKS = [10, 12, 14, 16, 18, 19, 20, 21, 22, 23, 24, 26, 28, 30, 34, 38, 40, 42, 44];
-
-/** Money, the week, the shop and the place's name. */
+/** Money, the shop and the place's name. */
 export function MoneyRow({ form, reading, settings, stop, onStop }: MoneyRowProps) {
   return (
-    <SheetRow title="Money, time and place" last>
+    <SheetRow title="Money and place" last>
       <div className="grid grid-cols-2 gap-3">
         <Entry
           name="Budget for plants"
@@ -32,15 +28,6 @@ export function MoneyRow({ form, reading, settings, stop, onStop }: MoneyRowProp
             className={entryLook({ className: 'w-full pr-8' })}
             {...form.register('budget')}
           />
-        </Entry>
-        <Entry name="Planting about">
-          <Select className="w-full" {...form.register('plantedWeek', { valueAsNumber: true })}>
-            {PLANTING_WEEKS.map((week) => (
-              <option key={week} value={week}>
-                {dateText(week)}
-              </option>
-            ))}
-          </Select>
         </Entry>
         <Entry name="Plants from">
           <Select className="w-full" value={stop} onChange={(event) => onStop(event.target.value)}>

@@ -1,9 +1,7 @@
 'use client';
 
-import { useMemo } from 'react';
+import { halfFrontCm } from '@/core/containers/shape';
 import type { Settings } from '@/core/files/plantingFile';
-import { plantingOf } from '@/core/plantings/brief';
-import { inSpot } from '@/core/plantings/planting';
 import type { Proposal } from '@/core/search/proposal';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useWidth } from '@/ui/controls/useWidth';
@@ -11,7 +9,8 @@ import { aboutText, ideaTitle, missingText } from '@/words/about';
 import { moneyText } from '@/words/format';
 import { SCHOOL_NAMES, SCHOOL_WORDS } from '@/words/schools';
 import { ProposalPicture } from './ProposalPicture';
-import { briefFrom, type GoodReading } from './useProposals';
+import type { GoodReading } from './useProposals';
+import { useProposedIts } from './useProposedIts';
 import { useSharedScale } from './useSharedScale';
 import { Button } from '@/ui/controls/Button';
 
@@ -23,6 +22,9 @@ interface GridProps {
   readonly onKeep: (proposal: Proposal) => void;
 }
 
+/** A container longer than this wants a wider picture, cm. */
+const LONG_CM = 70;
+
 /** Proposals as elevations at one scale, standing on ruled lines. */
 export default function ProposalGrid({
   proposals,
@@ -33,25 +35,11 @@ export default function ProposalGrid({
 }: GridProps) {
   const { kindOf } = useLibrary();
   const [ref, width] = useWidth<HTMLDivElement>();
-  const box = reading.container.shape.kind === 'box' && reading.container.shape.lengthCm > 70;
-  const columns = width > 640 ? (box ? 2 : 3) : width > 420 ? 2 : 1;
+  const isLong = 2 * halfFrontCm(reading.container.shape) > LONG_CM;
+  const columns = width > 640 ? (isLong ? 2 : 3) : width > 420 ? 2 : 1;
   const cell = width > 0 ? Math.floor((width - (columns - 1) * 16) / columns) : 0;
-  const height = box ? 220 : 280;
-  const its = useMemo(
-    () =>
-      proposals.map((proposal, i) =>
-        inSpot(
-          plantingOf(proposal, briefFrom(reading, plantedWeek, settings.house), {
-            id: `proposal-${i}`,
-            name: `Proposal ${i + 1}`,
-          }),
-          reading.spot,
-          kindOf,
-          settings.house,
-        ),
-      ),
-    [proposals, reading, plantedWeek, kindOf, settings.house],
-  );
+  const height = isLong ? 220 : 280;
+  const its = useProposedIts(proposals, reading, plantedWeek, settings);
   const pxPerCm = useSharedScale(its, cell, height);
   return (
     <div ref={ref}>

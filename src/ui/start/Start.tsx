@@ -4,7 +4,11 @@ import { keepForGood } from '@/ui/session/storage';
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { useForm, useWatch, type UseFormReturn } from 'react-hook-form';
+import { todayAt } from '@/core/calendar/clock';
+import { weekOfDay } from '@/core/calendar/day';
+import { USUAL_SPOT } from '@/core/spots/usual';
+import { useClock } from '@/ui/session/useClock';
 import { plantingOf } from '@/core/plantings/brief';
 import type { Proposal } from '@/core/search/proposal';
 import { standings } from '@/core/shelf/shelf';
@@ -13,10 +17,11 @@ import { say } from '@/ui/session/say';
 import { useBenches } from '@/ui/session/useBenches';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
+import { HAVE, isHave } from './haves';
 import { StartSheet } from './StartSheet';
 import {
   FIRST_FORM,
-  START_SHAPE_NAMES,
+  withHave,
   withSpot,
   withUnit,
   type StartForm,
@@ -26,10 +31,22 @@ import { briefFrom, useProposals } from './useProposals';
 import { Button } from '@/ui/controls/Button';
 import { InTheWay } from './InTheWay';
 
+const ProposalStrip = dynamic(() => import('./ProposalStrip'), { ssr: false });
 const ProposalGrid = dynamic(() => import('./ProposalGrid'), { ssr: false });
 
 /** Until what reads the sheet has been fetched. */
 const UNREAD: StartReading = { ok: false, faults: {} };
+
+/** What a link asks for: what there is to plant, and the week; this week, where it asks for none. */
+function useAskedByLink(form: UseFormReturn<StartForm>, search: URLSearchParams, week: number) {
+  const have = search.get('have');
+  useEffect(() => {
+    if (isHave(have)) form.reset(withHave(form.getValues(), have));
+  }, [form, have]);
+  const asked = Number(search.get('week'));
+  const planted = Number.isInteger(asked) && asked >= 1 && asked <= 52 ? asked : week;
+  useEffect(() => form.setValue('plantedWeek', planted), [form, planted]);
+}
 
 /** Starting a planting: what pot, what light, what colours on one side; plantings that suit on the other, found while the form changes. */
 export function Start() {
@@ -38,13 +55,16 @@ export function Start() {
   const router = useRouter();
   const form = useForm<StartForm>({ defaultValues: FIRST_FORM });
   const values = useWatch({ control: form.control }) as StartForm;
+  const clock = useClock();
+  const search = useSearchParams();
+  const week = weekOfDay(todayAt(clock, USUAL_SPOT.site));
+  useAskedByLink(form, search, week);
   const [spotId] = useState(() => `spot-${crypto.randomUUID().slice(0, 8)}`);
   // Settings arrive after the page: the sizes stay, the figures change.
   useEffect(() => {
     if (form.getValues('unit') !== settings.length)
       form.reset(withUnit(form.getValues(), settings.length));
   }, [form, settings.length]);
-  const search = useSearchParams();
   const asked = search.get('spot');
   const shelf = useLive(async (st) => standings(await st.shelf(), await st.plantings()));
   const free = (shelf ?? []).filter(({ empty }) => empty > 0);
@@ -100,7 +120,7 @@ export function Start() {
   const keep = async (proposal: Proposal) => {
     if (!store || !reading.ok) return;
     const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
-    const called = chosen?.container.name ?? START_SHAPE_NAMES[values.shape];
+    const called = chosen?.container.name ?? HAVE[values.have].name;
     const count = (await store.plantings()).filter(({ name }) => name.startsWith(called)).length;
     const planting = plantingOf(
       proposal,
@@ -121,7 +141,7 @@ export function Start() {
     const planting = plantingOf(
       { places: [], school: values.school === 'any' ? 'thriller' : values.school },
       briefFrom(reading, values.plantedWeek, settings.house, chosen?.id ?? null),
-      { id, name: chosen?.container.name ?? `${START_SHAPE_NAMES[values.shape]} by hand` },
+      { id, name: chosen?.container.name ?? `${HAVE[values.have].name} by hand` },
     );
     await store.add(planting, reading.spot);
     // From the first thing of one's own on it is worth keeping; a browser that asks does so once.
@@ -136,8 +156,18 @@ export function Start() {
   };
   return (
     <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[392px_minmax(0,1fr)]">
-      <div>
+      <div className="min-w-0">
         <h1 className="display text-room leading-10">Start a planting</h1>
+        {reading.ok && (
+          <div className="sticky top-0 z-20 -mx-4 min-h-[112px] bg-zinc px-4 py-2 wide:hidden">
+            <ProposalStrip
+              proposals={proposals}
+              reading={reading}
+              plantedWeek={values.plantedWeek}
+              settings={settings}
+            />
+          </div>
+        )}
         <StartSheet
           form={form}
           values={values}
@@ -151,9 +181,13 @@ export function Start() {
           onContainer={(id) => go({ container: id })}
           stop={stop}
           onStop={setStop}
+          week={week}
         />
       </div>
-      <section aria-label="Plantings that suit" className="mt-6 min-w-0 wide:mt-0">
+      <section
+        aria-label="Plantings that suit"
+        className="mt-6 min-w-0 wide:sticky wide:top-0 wide:mt-0 wide:max-h-dvh wide:self-start wide:overflow-y-auto wide:pb-4"
+      >
         <div className="flex h-10 items-end gap-3">
           <h2 className="display text-drawing leading-7">{heading()}</h2>
           <p className="pb-0.5 text-ink2" role="status">

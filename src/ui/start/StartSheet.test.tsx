@@ -27,6 +27,7 @@ function Sheet({ settings }: { readonly settings: typeof CM }) {
       onContainer={() => undefined}
       stop=""
       onStop={() => undefined}
+      week={20}
     />
   );
 }
@@ -75,6 +76,7 @@ test('a colour is asked for only by schemes that start from one', async () => {
 test('who can reach it and what may be spent reach the wishes; a comma is a decimal point', async () => {
   render(<Sheet settings={INCHES} />);
   await userEvent.click(screen.getByRole('checkbox', { name: 'Pets' }));
+  await userEvent.click(screen.getByRole('button', { name: /^More wishes/ }));
   await userEvent.type(screen.getByLabelText(/Budget for plants/), '24,50');
   expect(reading).toMatchObject({
     ok: true,

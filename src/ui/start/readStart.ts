@@ -1,10 +1,8 @@
 import { fromHex, type Oklch } from '@/core/colour/oklch';
 import type { Scheme } from '@/core/colour/schemes';
 import type { Container } from '@/core/containers/container';
-import { MATERIAL_IDS } from '@/core/containers/materials';
 import { containerSchema } from '@/core/containers/schema';
-import { insideDepthCm, type Shape } from '@/core/containers/shape';
-import { usualContainer } from '@/core/containers/usual';
+import { halfDepthCm, insideDepthCm } from '@/core/containers/shape';
 import { parseWith } from '@/core/files/parse';
 import type { House } from '@/core/plantings/house';
 import { wishesSchema } from '@/core/plantings/schema';
@@ -12,13 +10,8 @@ import { THRESHOLDS } from '@/core/spots/lightLabel';
 import { spotSchema } from '@/core/spots/schema';
 import type { Spot } from '@/core/spots/spot';
 import { toCm } from '@/core/units/units';
-import {
-  MATERIALS_OF,
-  needsColour,
-  START_SHAPE_NAMES,
-  type StartForm,
-  type StartReading,
-} from './startForm';
+import { containerOf } from './containerOf';
+import { needsColour, type StartForm, type StartReading } from './startForm';
 
 /** Field of the form that a field of the records comes from. */
 const FIELD_OF: Readonly<Record<string, keyof StartForm>> = {
@@ -35,6 +28,9 @@ const FIELD_OF: Readonly<Record<string, keyof StartForm>> = {
   fullInWeeks: 'fullInWeeks',
   budget: 'budget',
   name: 'spotName',
+  'eyes[0].sill.heightCm': 'sill',
+  'eyes[0].floorCm': 'sill',
+  'shape.projectionCm': 'width',
   'scheme.colour': 'colour',
 };
 
@@ -51,41 +47,30 @@ export function readStart(
   house: House,
 ): StartReading {
   const cm = (value: number) => Math.round(toCm(value, form.unit) * 100) / 100;
-  const shape: Shape =
-    form.shape === 'round'
-      ? { kind: 'round', topCm: cm(form.top), baseCm: cm(form.base), depthCm: cm(form.depth) }
-      : form.shape === 'basket'
-        ? { kind: 'basket', topCm: cm(form.top), depthCm: cm(form.depth) }
-        : // Window boxes narrow a little toward the base; the usual taper is taken.
-          {
-            kind: 'box',
-            lengthCm: cm(form.length),
-            widthCm: cm(form.width),
-            baseLengthCm: cm(form.length) * 0.97,
-            baseWidthCm: cm(form.width) * 0.9,
-            depthCm: cm(form.depth),
-          };
-  const material =
-    MATERIAL_IDS.includes(form.material) && MATERIALS_OF[form.shape].includes(form.material)
-      ? form.material
-      : MATERIALS_OF[form.shape][0]!;
+  const lengths = {
+    top: cm(form.top),
+    base: cm(form.base),
+    depth: cm(form.depth),
+    length: cm(form.length),
+    width: cm(form.width),
+    drop: cm(form.drop),
+  };
   const budget = form.budget.trim() === '' ? null : Number(form.budget.replace(',', '.'));
   const container = fromShelf
     ? ({ ok: true, value: fromShelf } as const)
-    : parseWith(
-        containerSchema,
-        inHouse(usualContainer(START_SHAPE_NAMES[form.shape], shape, material), house),
-      );
+    : parseWith(containerSchema, inHouse(containerOf(form.have, lengths, form.material), house));
   const spot = parseWith(spotSchema, {
-    ...(typeof at === 'string' ? { id: at, lightHabit: house.sun } : at),
+    ...(typeof at === 'string'
+      ? { id: at, lightHabit: house.sun, exposure: EXPOSED[form.have] ?? 'open' }
+      : at),
     name: form.spotName.trim() || usualSpotName(form),
     sunHours: form.sunHours,
     sunWhen: form.sunWhen,
-    view: form.view,
+    ...seenFrom(form, container.ok ? container.value : null, cm),
     pets: form.pets,
     children: form.children,
     underCover: form.underCover,
-    dropCm: cm(form.drop),
+    dropCm: lengths.drop,
   });
   const wishes = parseWith(wishesSchema, {
     scheme: schemeOf(form),
@@ -111,6 +96,37 @@ export function readStart(
   return { ok: false, faults };
 }
 
+/** Where the eye of somebody at a window is, cm: the edges of the sill by their distance from it, and the gap behind the sill. */
+const AT_WINDOW = { nearCm: 40, farCm: 58, gapCm: 4 } as const;
+
+/** From where it is looked at, as a spot tells it. Over a sill: the sill is level with what the container stands on outside. */
+function seenFrom(
+  form: StartForm,
+  container: Container | null,
+  cm: (value: number) => number,
+): Partial<Spot> {
+  if (form.view !== 'over a sill') return { view: form.view };
+  const heightCm = cm(form.sill);
+  return {
+    view: 'one side',
+    exposure: 'sill',
+    eyes: [
+      {
+        id: 'indoors',
+        name: 'From indoors',
+        kind: form.eye,
+        // The front of the planting is the side toward the window.
+        bearingDeg: 0,
+        distanceCm:
+          AT_WINDOW.farCm + AT_WINDOW.gapCm + (container ? halfDepthCm(container.shape) : 10),
+        floorCm: cm(form.drop) - heightCm,
+        sill: { heightCm, nearCm: AT_WINDOW.nearCm, farCm: AT_WINDOW.farCm },
+        weight: 1,
+      },
+    ],
+  };
+}
+
 /** Headspace and what lies over the holes, as this house has them. A share of the depth, so that shallow ones keep mix enough. */
 function inHouse(container: Container, { headspace, drainage }: House): Container {
   const headspaceCm =
@@ -126,11 +142,28 @@ function inHouse(container: Container, { headspace, drainage }: House): Containe
   };
 }
 
+/** How what is planted usually stands in the wind, at a spot of which nothing else is told. */
+const EXPOSED: Readonly<Partial<Record<StartForm['have'], Spot['exposure']>>> = {
+  box: 'sill',
+  saddle: 'balcony',
+  basket: 'hanging',
+  cone: 'hanging',
+};
+
+/** What a place is called by what stands there. */
+const PLACE_OF: Readonly<Partial<Record<StartForm['have'], string>>> = {
+  box: 'window',
+  saddle: 'rail',
+  basket: 'hook',
+  cone: 'hook',
+  wall: 'wall',
+};
+
 function usualSpotName(form: StartForm): string {
   const { full, shade } = THRESHOLDS.plain;
   const half = form.sunHours >= shade ? 'Half-shady' : 'Shady';
   const sun = form.sunHours >= full ? 'Sunny' : half;
-  return `${sun} ${form.shape === 'box' ? 'window' : form.shape === 'basket' ? 'hook' : 'corner'}`;
+  return `${sun} ${PLACE_OF[form.have] ?? 'corner'}`;
 }
 
 function schemeOf({ scheme, colour, palette }: StartForm): Scheme {

@@ -2,29 +2,35 @@ import type { Company } from '@/core/plants/terms';
 import type { Settings } from '@/core/files/plantingFile';
 import type { Container } from '@/core/containers/container';
 import type { MaterialId } from '@/core/containers/materials';
+import { HAVE, type Have } from './haves';
 import { COLOUR_SCHEMES, type SchemeKind } from '@/core/colour/schemes';
 import type { Wishes } from '@/core/plantings/planting';
 import type { Spot, View } from '@/core/spots/spot';
 import { CM_PER_INCH } from '@/core/units/units';
 
-type LengthUnit = Settings['length'];
+/** From where it is looked at: as a spot tells it, or from indoors over the sill it stands on. */
+export type SeenFrom = View | 'over a sill';
 
-/** Shapes that the start sheet itself describes; any other comes from the shelf. */
-export type SheetShape = 'round' | 'box' | 'basket';
+type LengthUnit = Settings['length'];
 
 /** The start sheet as it is filled in: lengths as typed, in its unit. */
 export interface StartForm {
   readonly unit: LengthUnit;
-  readonly shape: SheetShape;
+  readonly have: Have;
   readonly material: MaterialId;
   readonly top: number;
   readonly base: number;
   readonly depth: number;
   readonly length: number;
   readonly width: number;
+  /** How much sun comes before noon, around it and after it; `null` where the hours were told by themselves. */
+  readonly sunAt: SunAt | null;
   readonly sunHours: number;
   readonly sunWhen: Spot['sunWhen'];
-  readonly view: View;
+  readonly view: SeenFrom;
+  /** Inner sill above the floor one looks from, and who looks, where it is seen over a sill. */
+  readonly sill: number;
+  readonly eye: 'standing' | 'sitting';
   readonly drop: number;
   readonly underCover: boolean;
   readonly scheme: SchemeKind;
@@ -46,38 +52,21 @@ export interface StartForm {
   readonly spotName: string;
 }
 
-export const START_SHAPE_NAMES: Readonly<Record<SheetShape, string>> = {
-  round: 'Round pot',
-  box: 'Window box',
-  basket: 'Hanging basket',
-};
-
-/** Materials that each shape is made of. */
-export const MATERIALS_OF: Readonly<Record<SheetShape, readonly MaterialId[]>> = {
-  round: ['terracotta', 'glazed', 'plastic', 'oak', 'metal', 'fibreglass', 'concrete', 'stone'],
-  box: ['softwood', 'plastic', 'terracotta', 'metal', 'fibreglass', 'stone', 'concrete', 'oak'],
-  basket: ['coir'],
-};
-
-/** What each shape starts from: a common size, in cm. */
-const STARTS: Readonly<Record<SheetShape, Partial<StartForm>>> = {
-  round: { material: 'terracotta', top: 38, base: 28, depth: 34, view: 'one side', drop: 0 },
-  box: { material: 'softwood', length: 80, width: 20, depth: 18, view: 'one side', drop: 90 },
-  basket: { material: 'coir', top: 36, depth: 18, view: 'from below', drop: 180 },
-};
-
 export const FIRST_FORM: StartForm = {
   unit: 'cm',
-  shape: 'round',
+  have: 'round',
   material: 'terracotta',
   top: 38,
   base: 28,
   depth: 34,
   length: 80,
   width: 20,
+  sunAt: ['none', 'some', 'all'],
   sunHours: 6,
   sunWhen: 'afternoon',
   view: 'one side',
+  sill: 90,
+  eye: 'standing',
   drop: 0,
   underCover: false,
   scheme: 'warm',
@@ -98,12 +87,33 @@ export const FIRST_FORM: StartForm = {
   spotName: '',
 };
 
-/** The form with another shape: its usual size and standing, the rest kept. */
-export function withShape(form: StartForm, shape: SheetShape): StartForm {
-  return withUnit({ ...withUnit(form, 'cm'), ...STARTS[shape], shape }, form.unit);
+/** The form for something else to plant: its usual size and standing, the rest kept. */
+export function withHave(form: StartForm, have: Have): StartForm {
+  const usual = { ...withUnit(form, 'cm'), ...HAVE[have].start, have };
+  return withUnit(usual, form.unit);
 }
 
-const LENGTHS = ['top', 'base', 'depth', 'length', 'width', 'drop'] as const;
+/** Parts of a day that are asked for, and how much sun each may bring. */
+export const SUN_PARTS = ['before noon', 'around noon', 'after noon'] as const;
+export const SUN_SHARES = ['none', 'some', 'all'] as const;
+export type SunAt = readonly [SunShare, SunShare, SunShare];
+type SunShare = (typeof SUN_SHARES)[number];
+
+/** Hours of sun in June of each part, by its share: twelve in all, as much as a spot without anything around it gets at most. */
+const PART_HOURS: Readonly<Record<SunShare, number>> = { none: 0, some: 2, all: 4 };
+
+/** The form with the sun told by parts of the day: its hours, and when most of them come. */
+export function withSun(form: StartForm, sunAt: SunAt): StartForm {
+  const [before, noon, after] = sunAt.map((share) => PART_HOURS[share]) as [number, number, number];
+  return {
+    ...form,
+    sunAt,
+    sunHours: before + noon + after,
+    sunWhen: before > after ? 'morning' : after > before ? 'afternoon' : 'spread',
+  };
+}
+
+const LENGTHS = ['top', 'base', 'depth', 'length', 'width', 'drop', 'sill'] as const;
 
 /** The form in another unit of length: the same sizes, to half an inch or half a centimetre. */
 export function withUnit(form: StartForm, unit: LengthUnit): StartForm {
@@ -133,6 +143,7 @@ export function withSpot(form: StartForm, spot: Spot): StartForm {
   return withUnit(
     {
       ...inCm,
+      sunAt: null,
       sunHours: spot.sunHours,
       sunWhen: spot.sunWhen,
       view: spot.view,

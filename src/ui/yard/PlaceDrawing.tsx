@@ -62,6 +62,15 @@ export function PlaceDrawing({
       {place.kind === 'sill' && (
         <Window widthPx={widthPx} footPx={footPx} pxPerCm={pxPerCm} middles={middles} />
       )}
+      {place.kind === 'ledge' && (
+        <rect
+          x={0.5}
+          y={footPx}
+          width={widthPx - 1}
+          height={SILL_PX}
+          className="fill-strip stroke-tick"
+        />
+      )}
       {place.kind === 'rail' && (
         <Rail widthPx={widthPx} footPx={footPx} heightPx={heightPx} pxPerCm={pxPerCm} />
       )}

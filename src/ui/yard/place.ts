@@ -3,7 +3,7 @@ import { backdropOf } from '@/core/seeing/scenery';
 import { hangsFree, type Spot } from '@/core/spots/spot';
 
 /** What containers of a spot stand on or hang from. */
-export const PLACES = ['canopy', 'bracket', 'sill', 'rail', 'roofed', 'ground'] as const;
+export const PLACES = ['canopy', 'bracket', 'sill', 'rail', 'ledge', 'roofed', 'ground'] as const;
 
 /** A spot as a place, plainly: plain data, so that it can be kept between visits. */
 export interface Place {
@@ -30,5 +30,6 @@ function kindOf(spot: Spot): Place['kind'] {
   if (exposure === 'balcony') return 'rail';
   if (hangsFree(spot) && (exposure === 'hanging' || view === 'from below'))
     return underCover ? 'canopy' : 'bracket';
+  if (spot.dropCm > 0) return 'ledge';
   return underCover ? 'roofed' : 'ground';
 }
