@@ -14,7 +14,7 @@ import { useOneByOne } from '@/ui/session/useOneByOne';
 import { usePlanted, type Planted } from '@/ui/session/usePlanted';
 import { useClock } from '@/ui/session/useClock';
 import { WeekSlider } from '@/ui/bench/WeekSlider';
-import { EmptyYard } from './EmptyYard';
+import { FirstSight } from './FirstSight';
 import { DayNote, type HeldDay } from './DayNote';
 import type { Due } from './dueMark';
 import { useYardSight, type Sight } from './useYardSight';
@@ -66,7 +66,7 @@ export function Yard() {
   );
   // Of a long record each takes its time: the page goes on in between.
   const looked = useOneByOne(standing?.its ?? NOTHING, lookAt);
-  if (standing && standing.its.length === 0) return <EmptyYard />;
+  if (standing && standing.its.length === 0) return <FirstSight />;
   if (standing && settings && looked?.of === standing.its)
     return <YardNow planted={standing} settings={settings} before={sight} />;
   if (sight) return <YardBefore sight={sight} />;
