@@ -43,12 +43,12 @@ await page.waitForTimeout(4500);
 await page.screenshot({ path: 'docs/screenshots/bench-sill.png' });
 // Two pinned ways beside the one on the bench.
 await page.goto(`${url}/bench?planting=demo-tub-2`);
-await page.getByRole('button', { name: 'Show other ways' }).click();
+await page.getByRole('button', { name: 'Other plantings' }).click();
 await page
   .getByRole('button', { name: /^Pin: / })
   .nth(3)
   .waitFor();
-await page.locator('button:enabled', { hasText: 'Show other ways' }).waitFor();
+await page.locator('button:enabled', { hasText: 'Other plantings' }).waitFor();
 await page.waitForTimeout(2000);
 for (const i of [0, 1])
   await page

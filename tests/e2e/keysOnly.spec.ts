@@ -58,10 +58,10 @@ test('proposed, three pinned, compared, one used, one swapped and all undone, by
   await demo(page);
   await page.goto('/bench?planting=demo-tub-2');
   await ready(page);
-  await tabTo(page, /^Show other ways$/);
+  await tabTo(page, /^Other plantings$/);
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^Pin: / })).toHaveCount(4);
-  await expect(page.getByRole('button', { name: 'Show other ways' })).toBeEnabled();
+  await expect(page.getByRole('button', { name: 'Other plantings' })).toBeEnabled();
   for (let i = 1; i <= 3; i += 1) {
     await tabTo(page, /^Pin: /);
     await page.keyboard.press('Enter');

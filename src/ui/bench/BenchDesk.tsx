@@ -1,10 +1,12 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState, type CSSProperties } from 'react';
 import { read } from '@/core/checks/reading';
 import type { CheckId } from '@/core/checks/rules/index';
 import type { SchoolId } from '@/core/plantings/schoolId';
+import { isLong } from '@/core/containers/container';
+import { bookWeek } from '@/core/spots/spot';
 import { extentOf } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/subject';
 import type { Editing } from '@/ui/session/useEditing';
@@ -12,10 +14,15 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { useFrozen } from '@/ui/session/useFrozen';
 import { useRested } from '@/ui/session/useRested';
-import { useFieldHeight } from '@/ui/controls/useFieldHeight';
+import { Choices } from '@/ui/controls/Choices';
+import { useWindowSize } from '@/ui/controls/useWindowSize';
 import { useWidth } from '@/ui/controls/useWidth';
 import { keyed } from '@/words/names';
-import { BenchHead } from './BenchHead';
+import { BenchFacts, BenchHead, BenchName } from './BenchHead';
+import { benchFields, type BenchFields } from './benchFields';
+import { TurnSlider } from './TurnSlider';
+import type { Way } from './ways';
+import { WeekSlider } from './WeekSlider';
 import type { Shown } from './stencilShown';
 import { useDescribed } from './useDescribed';
 import { useBenchCommands } from './useBenchCommands';
@@ -32,6 +39,10 @@ const BenchStrips = dynamic(() => import('./BenchStrips').then((m) => m.BenchStr
 });
 
 // What is read or pressed after the drawings comes after them.
+const OpinionLine = dynamic(() => import('./OpinionLine').then((m) => m.OpinionLine), {
+  ssr: false,
+  loading: () => <p className="mt-1.5 min-h-10 bg-paper" />,
+});
 const OpinionSheet = dynamic(() => import('./OpinionSheet').then((m) => m.OpinionSheet), {
   ssr: false,
 });
@@ -42,6 +53,23 @@ const PrintSheet = dynamic(() => import('./PrintSheet'), { ssr: false });
 const SchoolsPicture = dynamic(() => import('./SchoolsPicture'), { ssr: false });
 const SeasonStrip = dynamic(() => import('./SeasonStrip'), { ssr: false });
 const Tray = dynamic(() => import('./Tray'), { ssr: false });
+
+/** Where the drawings, their tools and sliders stand. */
+const GRID: Readonly<Record<BenchFields['how'], CSSProperties>> = {
+  beside: {
+    gridTemplateColumns: '2fr 3fr',
+    gridTemplateAreas: '"plan stand" "ptools stools" "turn week"',
+  },
+  stacked: {
+    gridTemplateColumns: '2fr 3fr',
+    gridTemplateAreas: '"stand stand" "plan plan" "ptools stools" "turn week"',
+    rowGap: 6,
+  },
+  one: {
+    gridTemplateColumns: 'minmax(0, 1fr)',
+    gridTemplateAreas: '"stand" "plan" "week" "stools" "ptools" "turn"',
+  },
+};
 
 /** One planting on the Bench: plan and stand-back view to one scale, the sliders under them, the plants, the second opinion and the tray. */
 export function BenchDesk({ editing }: { readonly editing: Editing }) {
@@ -65,14 +93,21 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
   const [shown, setShown] = useState<readonly Shown[]>(['spread', 'sun']);
   const [pointed, setPointed] = useState<CheckId | null>(null);
   const [strip, setStrip] = useState<'weeks' | 'walk' | null>(null);
-  const fieldPx = useFieldHeight();
-  const [planRef, planWidth] = useWidth<HTMLDivElement>();
-  const [standRef, standWidth] = useWidth<HTMLDivElement>();
-  const pxPerCm = Math.min(
-    (standWidth - 40) / (extent.leftCm + extent.rightCm),
-    (fieldPx - 28) / (span.aboveCm + span.belowCm),
-    (planWidth - 8) / (extent.planAcrossCm * 2),
-    (fieldPx - 90) / (extent.planDepthCm * 2),
+  const [roomRef, width] = useWidth<HTMLDivElement>();
+  const { width: windowWidth, height: windowHeight } = useWindowSize();
+  const { how, plan, stand } = benchFields({
+    room: { windowWidth, windowHeight, width },
+    isLong: isLong(planting.container),
+    extent,
+    span,
+  });
+  // Where one drawing is seen at a time: which.
+  const [side, setSide] = useState<'stand' | 'plan'>('stand');
+  const isOne = how === 'one';
+  const [heldWay, setHeldWay] = useState<Way | null>(null);
+  const other = useMemo(
+    () => heldWay && { subject: subjectOf(heldWay.it), name: heldWay.title || 'Another way' },
+    [heldWay],
   );
   const culprits = useMemo(
     () => editing.opinion.remarks.find(({ check }) => check === pointed)?.culprits ?? [],
@@ -102,6 +137,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
     [apply],
   );
   const toggleWeeks = useCallback(() => setStrip((now) => (now === 'weeks' ? null : 'weeks')), []);
+  const toPlan = useCallback(() => setSide('plan'), []);
   const toggleWalk = useCallback(() => setStrip((now) => (now === 'walk' ? null : 'walk')), []);
   const walk = useWalkPast(looking.turn, toggleWalk);
   const restedSizes = useMemo(() => restedReading.grown(), [restedReading]);
@@ -121,92 +157,133 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
   });
 
   return (
-    <div className="pt-3.5 wide:grid wide:grid-cols-[minmax(0,1fr)_344px] wide:gap-6">
-      <div className="min-w-0">
+    <div className="pt-3.5">
+      {isOne ? (
+        <BenchName editing={editing} />
+      ) : (
         <BenchHead editing={editing} settings={settings} />
-        <div className="grid gap-x-4 gap-y-2 sm:grid-cols-[2fr_3fr]">
-          <PlanPart
-            planRef={planRef}
-            reading={reading}
-            keys={keys}
-            subject={subject}
-            weeks={weeks}
-            pxPerCm={pxPerCm}
-            planWidth={planWidth}
-            fieldPx={fieldPx}
-            selection={selection}
-            setSelection={setSelection}
-            culprits={culprits}
-            editing={editing}
-            settings={settings}
-            shown={shown}
-            eye={eye}
-            setShown={setShown}
-            looking={looking}
-          />
-          <StandBackPart
-            standRef={standRef}
-            reading={reading}
-            keys={keys}
-            subject={subject}
-            weeks={weeks}
-            looking={looking}
-            pxPerCm={pxPerCm}
-            standWidth={standWidth}
-            fieldPx={fieldPx}
-            culprits={culprits}
-            selection={selection}
-            settings={settings}
-            inWords={inWords}
-            strip={strip}
-            walk={walk}
-            toggleWeeks={toggleWeeks}
-            taking={taking}
-            setWeeks={setWeeks}
+      )}
+      {isOne && (
+        <div className="flex items-center justify-between pb-1">
+          <Choices
+            name="Drawing"
+            value={side}
+            options={[
+              ['stand', 'From the front'],
+              ['plan', 'From above'],
+            ]}
+            onPick={setSide}
           />
         </div>
-        {printing && (
-          <PrintSheet
-            {...printing}
-            editing={editing}
-            reading={reading}
-            settings={settings}
-            onDone={printed}
-          />
+      )}
+      <div ref={roomRef} className="grid gap-x-4 gap-y-1.5" style={GRID[how]}>
+        {width > 0 && (
+          <>
+            <PlanPart
+              field={plan}
+              isAligned={how === 'stacked'}
+              isHidden={isOne && side !== 'plan'}
+              reading={reading}
+              keys={keys}
+              subject={subject}
+              weeks={weeks}
+              selection={selection}
+              setSelection={setSelection}
+              culprits={culprits}
+              editing={editing}
+              settings={settings}
+              shown={shown}
+              eye={eye}
+              setShown={setShown}
+            />
+            <StandBackPart
+              field={stand}
+              isHidden={isOne && side !== 'stand'}
+              onSwipe={isOne ? toPlan : null}
+              other={other}
+              reading={reading}
+              keys={keys}
+              subject={subject}
+              weeks={weeks}
+              looking={looking}
+              culprits={culprits}
+              selection={selection}
+              settings={settings}
+              inWords={inWords}
+              strip={strip}
+              walk={walk}
+              toggleWeeks={toggleWeeks}
+              taking={taking}
+            />
+            <div className="[grid-area:turn]">
+              <TurnSlider turnDeg={Math.round(looking.turnDeg)} onTurn={looking.turn} />
+            </div>
+            {/* On a phone it stays at the thumb as long as the drawings are in sight. */}
+            <div className="[grid-area:week] max-sm:sticky max-sm:bottom-14 max-sm:z-20 max-sm:-mx-4 max-sm:bg-zinc max-sm:px-4">
+              <WeekSlider
+                keys={keys}
+                weeks={weeks}
+                last={reading.weeks}
+                plantedWeek={planting.plantedWeek}
+                bookPlantedWeek={bookWeek(planting.plantedWeek, it.spot)}
+                onWeek={setWeeks}
+              />
+            </div>
+          </>
         )}
-        <BenchStrips
-          strip={strip}
-          looking={looking}
-          subject={subject}
-          planting={planting}
-          weeks={weeks}
-          last={reading.weeks}
-          unit={settings.length}
-        />
-        <KindTags
-          editing={rested}
-          keys={restedKeys}
-          sizes={restedSizes}
-          selected={selected}
-          onSelect={select}
-          settings={settings}
-        />
-        <PlantActions
-          editing={calm}
-          selected={selected}
-          onSelect={select}
-          settings={settings}
-          weeks={restedWeeks}
-        />
-        <SeasonStrip
-          reading={restedReading}
-          keys={restedKeys}
-          theme={settings.theme}
-          units={settings}
-        />
       </div>
-      <aside className="mt-6 grid content-start gap-4 wide:mt-0">
-        <div className="bg-paper">
+      {printing && (
+        <PrintSheet
+          {...printing}
+          editing={editing}
+          reading={reading}
+          settings={settings}
+          onDone={printed}
+        />
+      )}
+      {isOne && <BenchFacts editing={editing} settings={settings} />}
+      <OpinionLine editing={rested} settings={settings} onPoint={setPointed} />
+      <BenchStrips
+        strip={strip}
+        looking={looking}
+        subject={subject}
+        planting={planting}
+        weeks={weeks}
+        last={reading.weeks}
+        unit={settings.length}
+      />
+      <Tray
+        editing={rested}
+        settings={settings}
+        weeks={restedWeeks}
+        selected={selected}
+        onHold={setHeldWay}
+      />
+      <div className="mt-4 wide:grid wide:grid-cols-[minmax(0,1fr)_344px] wide:gap-6">
+        <div className="min-w-0">
+          <KindTags
+            editing={rested}
+            keys={restedKeys}
+            sizes={restedSizes}
+            selected={selected}
+            onSelect={select}
+            settings={settings}
+          />
+          <PlantActions
+            editing={calm}
+            selected={selected}
+            onSelect={select}
+            settings={settings}
+            weeks={restedWeeks}
+          />
+          <SeasonStrip
+            reading={restedReading}
+            keys={restedKeys}
+            theme={settings.theme}
+            units={settings}
+          />
+        </div>
+        <aside id="second-opinion" className="mt-6 bg-paper wide:mt-0 wide:self-start">
           <OpinionSheet
             editing={rested}
             settings={settings}
@@ -216,9 +293,8 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
           {rested.it.plants.length > 1 && (
             <SchoolsPicture it={rested.it} counted={rested.counted} onSchool={toSchool} />
           )}
-        </div>
-        <Tray editing={rested} settings={settings} weeks={restedWeeks} selected={selected} />
-      </aside>
+        </aside>
+      </div>
     </div>
   );
 }

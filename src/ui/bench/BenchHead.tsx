@@ -1,6 +1,7 @@
 import { allPlants, stays } from '@/core/plantings/planting';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
+import type { ReactNode } from 'react';
 import { mixL } from '@/core/containers/container';
 import type { Settings } from '@/core/files/plantingFile';
 import { branchOf, FIRST_PLAN } from '@/core/plantings/kept';
@@ -23,17 +24,45 @@ const WHEN = { spread: '', morning: ' before noon', afternoon: ' after noon' } a
 
 /** What is on the bench: its name, container and sun, what it takes, and the way back. */
 export function BenchHead({ editing, settings }: HeadProps) {
+  return (
+    <header className="flex flex-wrap items-end gap-x-4 gap-y-0 pb-1.5">
+      <h1 className="display text-room leading-10">{editing.planting.name}</h1>
+      <BenchPlace editing={editing} settings={settings} />
+      <BenchSums editing={editing} settings={settings}>
+        <UndoBar editing={editing} />
+      </BenchSums>
+    </header>
+  );
+}
+
+/** Where the drawing is what there is room for: the name alone and the way back. */
+export function BenchName({ editing }: Pick<HeadProps, 'editing'>) {
+  return (
+    <header className="flex items-center justify-between gap-3 pb-1">
+      <h1 className="display min-w-0 text-name leading-6 break-words">{editing.planting.name}</h1>
+      <UndoBar editing={editing} />
+    </header>
+  );
+}
+
+/** What stands beside the name otherwise. */
+export function BenchFacts({ editing, settings }: HeadProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 pt-2">
+      <BenchPlace editing={editing} settings={settings} />
+      <BenchSums editing={editing} settings={settings} />
+    </div>
+  );
+}
+
+/** The container and its sun, how far the planting has come, and what comes next. */
+function BenchPlace({ editing, settings }: HeadProps) {
   const { planting, spot } = editing;
-  const all = allPlants(editing.it);
-  const count = all.length;
-  // What stays from the planting before is not bought again.
-  const bought = all.filter((plant) => !stays(editing.it, plant));
   const branch = branchOf(planting);
   const potName = planting.container.name.toLowerCase();
   const saysItself = planting.name.toLowerCase().startsWith(potName);
   return (
-    <header className="flex flex-wrap items-end gap-x-5 gap-y-1 pb-2">
-      <h1 className="display text-room leading-10">{planting.name}</h1>
+    <>
       <p className="pb-1.5 text-small text-ink2">
         {branch !== FIRST_PLAN && (
           <b className="mr-2 bg-ink px-1.5 py-0.5 font-semibold text-paper">{branch}</b>
@@ -52,16 +81,26 @@ export function BenchHead({ editing, settings }: HeadProps) {
       <div className="min-h-7 min-w-[230px]">
         <MakeIt it={editing.it} />
       </div>
-      <p className="ml-auto flex items-center gap-3 pb-1 text-small text-ink2">
-        <span>
-          <b className="text-ink">{count}</b> {count === 1 ? 'plant' : 'plants'}
-        </span>
-        <b className="text-ink">{moneyText(plantCost(bought), settings)}</b>
-        <span>
-          <b className="text-ink">{volumeText(mixL(planting.container), settings)}</b> of mix
-        </span>
-        <UndoBar editing={editing} />
-      </p>
-    </header>
+    </>
+  );
+}
+
+/** How many plants, what they cost, how much mix. */
+function BenchSums({ editing, settings, children }: HeadProps & { readonly children?: ReactNode }) {
+  const all = allPlants(editing.it);
+  const count = all.length;
+  // What stays from the planting before is not bought again.
+  const bought = all.filter((plant) => !stays(editing.it, plant));
+  return (
+    <p className="flex items-center gap-3 pb-1 text-small text-ink2 sm:ml-auto">
+      <span>
+        <b className="text-ink">{count}</b> {count === 1 ? 'plant' : 'plants'}
+      </span>
+      <b className="text-ink">{moneyText(plantCost(bought), settings)}</b>
+      <span>
+        <b className="text-ink">{volumeText(mixL(editing.planting.container), settings)}</b> of mix
+      </span>
+      {children}
+    </p>
   );
 }

@@ -1,11 +1,12 @@
 'use client';
 
 import { allPlants, stays, type PlantingInSpot } from '@/core/plantings/planting';
-import type { KindId } from '@/core/plants/kind';
+import type { KindId, PlantKind } from '@/core/plants/kind';
 import { memo } from 'react';
 import type { Size } from '@/core/growth/foresee';
 import { plantLines } from '@/core/shopping/plantCost';
 import type { Settings } from '@/core/files/plantingFile';
+import { drawnHeightPx, KindDrawn } from '@/ui/plant-book/KindDrawn';
 import { Swatches } from '@/ui/controls/Swatches';
 import type { Editing } from '@/ui/session/useEditing';
 import { countText, lengthFigure, moneyText, sizeName } from '@/words/format';
@@ -30,6 +31,19 @@ function weeksHere(it: PlantingInSpot, kindId: KindId): number | null {
     : null;
 }
 
+/** The drawing on a tag, px. */
+const DRAWN = { widthPx: 64, heightPx: 112 } as const;
+
+/** As large as the tag has room for, px a cm: it tells what the plant looks like, its figures how large it is. */
+function tagScale(kind: PlantKind): number {
+  const perCm = drawnHeightPx(kind, 100) / 100;
+  return Math.min(
+    DRAWN.heightPx / perCm,
+    DRAWN.widthPx / Math.max(kind.spreadCm[1], kind.heightCm[1] * 0.5),
+    4,
+  );
+}
+
 /** The kinds of the planting as pointed plant tags. Pressing one picks its first plant. */
 export const KindTags = memo(function KindTags({
   editing,
@@ -43,10 +57,7 @@ export const KindTags = memo(function KindTags({
   const lines = plantLines(allPlants(it));
   const selectedKind = it.planting.places.find(({ id }) => id === selected)?.kindId;
   return (
-    <ul
-      aria-label="Plants"
-      className="mt-4 grid grid-cols-[repeat(auto-fill,minmax(132px,1fr))] gap-2"
-    >
+    <ul aria-label="Plants" className="flex flex-wrap gap-2 [&>li]:flex-[1_1_212px]">
       {keys.map(({ kind, letter, role, count }) => {
         const first = it.plants.findIndex((plant) => plant.kindId === kind.id);
         const size = sizes[first];
@@ -61,41 +72,46 @@ export const KindTags = memo(function KindTags({
               onClick={() =>
                 onSelect(selectedKind === kind.id ? null : (it.plants[first]?.id ?? null))
               }
-              className={`tag flex h-[152px] w-full flex-col items-stretch justify-start px-3 pt-2 text-left ${selectedKind === kind.id ? 'bg-ink text-paper' : 'bg-paper'}`}
+              className={`tag flex h-[152px] w-full items-stretch gap-2 px-3 pt-2 text-left ${selectedKind === kind.id ? 'bg-ink text-paper' : 'bg-paper'}`}
             >
-              <span className="flex items-center justify-between">
-                <span className="grid size-[22px] place-items-center rounded-full border-[1.5px] border-stencil bg-chip text-note font-bold text-stencil">
-                  {letter}
-                </span>
-                <span className="text-note opacity-80">{ROLE_NAMES[role]}</span>
+              <span className="flex h-[116px] w-[64px] shrink-0 items-end justify-center bg-field">
+                <KindDrawn kind={kind} pxPerCm={tagScale(kind)} widthPx={DRAWN.widthPx} />
               </span>
-              <span className="mt-1 mb-1.5 line-clamp-2 block min-h-[32px] text-body leading-4 font-semibold [font-stretch:95%]">
-                {kind.common}
-              </span>
-              <Swatches kind={kind} height={12} />
-              <span className="mt-1.5 block text-note leading-4">
-                <b>{count}</b> × {own.map((line) => sizeName(line.size, settings)).join(', ')}
-              </span>
-              <span className="flex justify-between text-note leading-4 opacity-85">
-                <span>
-                  {size
-                    ? `${lengthFigure(size.heightCm, settings.length)} × ${lengthFigure(size.spreadCm, settings.length)} ${settings.length}`
-                    : ''}
+              <span className="flex min-w-0 flex-1 flex-col">
+                <span className="flex items-center justify-between">
+                  <span className="grid size-[22px] place-items-center rounded-full border-[1.5px] border-stencil bg-chip text-note font-bold text-stencil">
+                    {letter}
+                  </span>
+                  <span className="text-note opacity-80">{ROLE_NAMES[role]}</span>
                 </span>
-                <span data-stays={here ?? undefined}>
-                  {here === null
-                    ? moneyText(
-                        own.reduce((sum, line) => sum + line.price, 0),
-                        settings,
-                      )
-                    : `${countText(here, 'week')} here`}
+                <span className="mt-1 mb-1.5 line-clamp-2 block min-h-[32px] text-body leading-4 font-semibold [font-stretch:95%]">
+                  {kind.common}
                 </span>
+                <Swatches kind={kind} height={12} />
+                <span className="mt-1.5 block text-note leading-4">
+                  <b>{count}</b> × {own.map((line) => sizeName(line.size, settings)).join(', ')}
+                </span>
+                <span className="flex justify-between text-note leading-4 opacity-85">
+                  <span>
+                    {size
+                      ? `${lengthFigure(size.heightCm, settings.length)} × ${lengthFigure(size.spreadCm, settings.length)} ${settings.length}`
+                      : ''}
+                  </span>
+                  <span data-stays={here ?? undefined}>
+                    {here === null
+                      ? moneyText(
+                          own.reduce((sum, line) => sum + line.price, 0),
+                          settings,
+                        )
+                      : `${countText(here, 'week')} here`}
+                  </span>
+                </span>
+                {seen && (
+                  <span className="block truncate text-note leading-4 opacity-85" data-seen-here>
+                    {seen}
+                  </span>
+                )}
               </span>
-              {seen && (
-                <span className="block truncate text-note leading-4 opacity-85" data-seen-here>
-                  {seen}
-                </span>
-              )}
             </Button>
           </li>
         );

@@ -1,27 +1,25 @@
-import type { Subject } from '@/core/seeing/subject';
-import type { Shown } from './stencilShown';
-import type { Settings } from '@/core/files/plantingFile';
 import dynamic from 'next/dynamic';
-import type { RefCallback } from 'react';
 import type { Reading } from '@/core/checks/reading';
+import type { Settings } from '@/core/files/plantingFile';
+import type { Subject } from '@/core/seeing/subject';
 import type { Editing } from '@/ui/session/useEditing';
 import type { Keyed } from '@/words/names';
+import type { Field } from './benchFields';
+import { SIDE_RULER_PX } from './StandBack';
 import { Stencil } from './Stencil';
-import { TurnSlider } from './TurnSlider';
-import type { LookingHere } from './useLooking';
+import type { Shown } from './stencilShown';
 
 const StencilTools = dynamic(() => import('./StencilTools'), { ssr: false });
 
-/** The plan, its tools and the slider that turns the view. */
+/** The plan and its tools. */
 export function PlanPart({
-  planRef,
+  field,
+  isAligned,
+  isHidden,
   reading,
   keys,
   subject,
   weeks,
-  pxPerCm,
-  planWidth,
-  fieldPx,
   selection,
   setSelection,
   culprits,
@@ -30,16 +28,16 @@ export function PlanPart({
   shown,
   eye,
   setShown,
-  looking,
 }: {
-  readonly planRef: RefCallback<HTMLDivElement>;
+  readonly field: Field;
+  /** Does it stand under the front view, its middle under the middle there? */
+  readonly isAligned: boolean;
+  /** Is the other drawing looked at? */
+  readonly isHidden: boolean;
   readonly reading: Reading;
   readonly keys: readonly Keyed[];
   readonly subject: Subject;
   readonly weeks: number;
-  readonly pxPerCm: number;
-  readonly planWidth: number;
-  readonly fieldPx: number;
   readonly selection: readonly string[];
   readonly setSelection: (places: readonly string[]) => void;
   readonly culprits: readonly string[];
@@ -48,19 +46,18 @@ export function PlanPart({
   readonly shown: readonly Shown[];
   readonly eye: { readonly azimuthRad: number; readonly pitchRad: number };
   readonly setShown: (shown: readonly Shown[]) => void;
-  readonly looking: LookingHere;
 }) {
   return (
-    <section aria-label="From above" className="min-w-0">
-      <div ref={planRef} className="relative bg-field">
+    <section aria-label="From above" className={isHidden ? 'hidden' : 'contents'}>
+      <div className="relative min-w-0 bg-field [grid-area:plan]" data-field="plan">
         <Stencil
           reading={reading}
           keys={keys}
           subject={subject}
           weeks={weeks}
-          pxPerCm={pxPerCm}
-          widthPx={planWidth}
-          heightPx={fieldPx}
+          pxPerCm={isHidden ? 0 : field.pxPerCm}
+          widthPx={field.widthPx - (isAligned ? SIDE_RULER_PX : 0)}
+          heightPx={field.heightPx}
           selection={selection}
           onSelect={setSelection}
           culprits={culprits}
@@ -70,7 +67,7 @@ export function PlanPart({
           eye={eye}
         />
       </div>
-      <div className="min-h-[30px] pt-1">
+      <div className="min-h-[30px] [grid-area:ptools]">
         <StencilTools
           editing={editing}
           selection={selection}
@@ -80,7 +77,6 @@ export function PlanPart({
           settings={settings}
         />
       </div>
-      <TurnSlider turnDeg={Math.round(looking.turnDeg)} onTurn={looking.turn} />
     </section>
   );
 }

@@ -31,10 +31,12 @@ interface StandBackProps {
   readonly dates: string;
   /** The planting in words, read out in the place of the picture. */
   readonly inWords: string;
+  /** Is another way held against it for a moment? Then nothing is marked that belongs to what is on the bench. */
+  readonly isOther?: boolean;
 }
 
 const RULER_PX = 24;
-const SIDE_RULER_PX = 32;
+export const SIDE_RULER_PX = 32;
 /** The elevation: the planting as it stands, ruled below and beside. */
 export function StandBack({
   reading,
@@ -50,6 +52,7 @@ export function StandBack({
   title,
   dates,
   inWords,
+  isOther = false,
 }: StandBackProps) {
   const ready = widthPx > 0 && pxPerCm > 0;
   const { azimuthRad, pitchRad, span, scenery } = looking;
@@ -102,24 +105,26 @@ export function StandBack({
               </p>
             )}
           </div>
-          <StandBackMarks
-            widthPx={widthPx}
-            heightPx={heightPx}
-            leaders={leaders}
-            originY={originY}
-            upright={upright}
-            scenery={scenery}
-            unit={unit}
-            reading={reading}
-            culprits={culprits}
-            originX={originX}
-            pxPerCm={pxPerCm}
-            azimuthRad={azimuthRad}
-            soil={soil}
-            sizes={sizes}
-            pitchRad={pitchRad}
-            letterOf={letterOf}
-          />
+          {!isOther && (
+            <StandBackMarks
+              widthPx={widthPx}
+              heightPx={heightPx}
+              leaders={leaders}
+              originY={originY}
+              upright={upright}
+              scenery={scenery}
+              unit={unit}
+              reading={reading}
+              culprits={culprits}
+              originX={originX}
+              pxPerCm={pxPerCm}
+              azimuthRad={azimuthRad}
+              soil={soil}
+              sizes={sizes}
+              pitchRad={pitchRad}
+              letterOf={letterOf}
+            />
+          )}
           <div className="absolute top-0 right-0">
             <Ruler
               upright

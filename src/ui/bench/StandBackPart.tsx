@@ -1,30 +1,29 @@
 import type { Subject } from '@/core/seeing/subject';
 import type { Settings } from '@/core/files/plantingFile';
 import dynamic from 'next/dynamic';
-import type { RefCallback } from 'react';
 import type { Reading } from '@/core/checks/reading';
-import { bookWeek } from '@/core/spots/spot';
 import { weekAfter } from '@/core/units/units';
 import { countText, weekText } from '@/words/format';
 import type { Keyed } from '@/words/names';
+import type { Field } from './benchFields';
 import { StandBack } from './StandBack';
+import { useSwipe } from './useSwipe';
 import type { LookingHere } from './useLooking';
 import type { Taking } from './useTaking';
-import { WeekSlider } from './WeekSlider';
 
 const ViewTools = dynamic(() => import('./ViewTools'), { ssr: false });
 
 /** The stand-back view, its tools and the slider of weeks. */
 export function StandBackPart({
-  standRef,
+  field,
+  isHidden,
+  onSwipe,
+  other,
   reading,
   keys,
   subject,
   weeks,
   looking,
-  pxPerCm,
-  standWidth,
-  fieldPx,
   culprits,
   selection,
   settings,
@@ -33,17 +32,19 @@ export function StandBackPart({
   walk,
   toggleWeeks,
   taking,
-  setWeeks,
 }: {
-  readonly standRef: RefCallback<HTMLDivElement>;
+  readonly field: Field;
+  /** Is the other drawing looked at? */
+  readonly isHidden: boolean;
+  /** Told when it is swiped to the side, where one drawing is seen at a time. */
+  readonly onSwipe: (() => void) | null;
+  /** Another way that is held against what is on the bench. */
+  readonly other: { readonly subject: Subject; readonly name: string } | null;
   readonly reading: Reading;
   readonly keys: readonly Keyed[];
   readonly subject: Subject;
   readonly weeks: number;
   readonly looking: LookingHere;
-  readonly pxPerCm: number;
-  readonly standWidth: number;
-  readonly fieldPx: number;
   readonly culprits: readonly string[];
   readonly selection: readonly string[];
   readonly settings: Settings;
@@ -52,29 +53,30 @@ export function StandBackPart({
   readonly walk: { readonly walking: boolean; readonly start: () => void };
   readonly toggleWeeks: () => void;
   readonly taking: Taking;
-  readonly setWeeks: (weeks: number) => void;
 }) {
   const { planting, spot } = reading;
+  const swipe = useSwipe(onSwipe);
   return (
-    <section aria-label="Stand-back view" className="min-w-0">
-      <div ref={standRef} className="relative bg-field">
+    <section aria-label="Stand-back view" className={isHidden ? 'hidden' : 'contents'}>
+      <div className="relative min-w-0 bg-field [grid-area:stand]" data-field="stand" {...swipe}>
         <StandBack
           reading={reading}
           keys={keys}
-          subject={subject}
+          subject={other?.subject ?? subject}
+          isOther={other !== null}
           weeks={weeks}
           looking={looking}
-          pxPerCm={pxPerCm}
-          widthPx={standWidth}
-          heightPx={fieldPx}
+          pxPerCm={isHidden ? 0 : field.pxPerCm}
+          widthPx={field.widthPx}
+          heightPx={field.heightPx}
           culprits={culprits.length > 0 ? culprits : selection}
           unit={settings.length}
-          title={`${countText(weeks, 'week')} on`}
+          title={other ? other.name : `${countText(weeks, 'week')} on`}
           dates={weekText(weekAfter(planting.plantedWeek, weeks))}
           inWords={inWords}
         />
       </div>
-      <div className="min-h-[30px] pt-1">
+      <div className="min-h-[30px] [grid-area:stools]">
         <ViewTools
           looking={looking.tools}
           spot={spot}
@@ -87,14 +89,6 @@ export function StandBackPart({
           taking={taking}
         />
       </div>
-      <WeekSlider
-        keys={keys}
-        weeks={weeks}
-        last={reading.weeks}
-        plantedWeek={planting.plantedWeek}
-        bookPlantedWeek={bookWeek(planting.plantedWeek, spot)}
-        onWeek={setWeeks}
-      />
     </section>
   );
 }

@@ -30,13 +30,15 @@ interface TrayProps {
   readonly settings: Settings;
   readonly weeks: number;
   readonly selected: string | null;
+  /** Told the way that is held against the one on the bench, and `null` when it is let go. */
+  readonly onHold: (way: Way | null) => void;
 }
 
 /** How many stand on the tray. */
-const SHOWN = 4;
+const SHOWN = 5;
 
 /** Other ways to plant it, as little elevations on one line: proposed afresh, or made from what is there. Pressing one tries it; undo brings the old one back. */
-const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProps) {
+const Tray = memo(function Tray({ editing, settings, weeks, selected, onHold }: TrayProps) {
   const { planting, it, apply } = editing;
   const { kindOf } = useLibrary();
   const store = useStore();
@@ -96,20 +98,13 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
   const nextSeason = seasonAfter(planting.endWeek);
 
   const press = (name: string, find: () => Promise<readonly Way[]>, otherwise: string) => (
-    <Button
-      key={name}
-
-      disabled={looking !== null}
-      onClick={() => void look(name, find, otherwise)}
-    >
+    <Button key={name} disabled={looking !== null} onClick={() => void look(name, find, otherwise)}>
       {looking === name ? 'Looking…' : name}
     </Button>
   );
   return (
-    <section aria-label="Tray">
-      <h2 className="flex items-baseline gap-2 text-lead font-semibold">
-        Tray <span className="text-small font-normal text-ink2">other ways to plant it</span>
-      </h2>
+    <section aria-label="Tray" className="mt-3">
+      <h2 className="text-lead font-semibold">Other ways to plant it</h2>
       <TrayWays
         press={press}
         propose={propose}
@@ -132,11 +127,11 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
           {chosen ? `; the unit is what stands about ${inSentence(chosen.kind.common)}` : ''}
         </Tick>
       )}
-      <label className="mt-1.5 flex items-center gap-2 text-note text-ink2">
+      <label className="mt-1.5 flex items-center gap-2 text-small">
         In
         <Select
           aria-label="In another container"
-          className="min-w-0 flex-1"
+          className="min-w-0"
           value=""
           disabled={looking !== null}
           onChange={(event) => {
@@ -181,6 +176,7 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected }: TrayProp
           settings={settings}
           onTry={apply}
           onPin={(way) => void pin(way)}
+          onHold={onHold}
         />
       )}
       <KeptShelf editing={editing} settings={settings} weeks={weeks} />

@@ -37,13 +37,13 @@ export function TrayWays({
   readonly party: boolean;
 }) {
   return (
-    <div className="mt-2 flex flex-wrap gap-1.5">
+    <div className="mt-1.5 flex flex-wrap gap-1.5">
       {press(
-        'Show other ways',
+        'Other plantings',
         propose,
         'No other planting suits this container, light and scheme.',
       )}
-      {press('Three moods', remake({ kind: 'vary' }), 'No other mood can be had with these bones.')}
+      {press('Other moods', remake({ kind: 'vary' }), 'No other mood can be had with these bones.')}
       {chosen
         ? press(
             `Keep ${inSentence(chosen.kind.common)}, change the rest`,
@@ -59,19 +59,19 @@ export function TrayWays({
             'It has every part of its school already.',
           )}
       {press(
-        `Refresh in week ${weeks}`,
+        `Freshened up in week ${weeks}`,
         remake({ kind: 'refresh', weeks }),
         'Nothing wants refreshing.',
       )}
       {press(
-        `For ${dateText(nextSeason.plantedWeek)} on`,
+        `From ${dateText(nextSeason.plantedWeek)} on`,
         remake({ kind: 'season', ...nextSeason }),
         'Nothing suits the pockets in that season.',
       )}
-      <Button onClick={() => void twin()}>Make a twin</Button>
+      <Button onClick={() => void twin()}>A second one like it</Button>
       {isLong(planting.container) &&
         press(
-          'Repeat a unit',
+          'A part repeated',
           remake({
             kind: 'repeat',
             unit: chosen ? unitAbout(it, chosen.xCm) : null,

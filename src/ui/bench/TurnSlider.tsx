@@ -19,7 +19,7 @@ export function TurnSlider({
   readonly onTurn: (deg: number) => void;
 }) {
   return (
-    <div className="grid grid-cols-[48px_1fr] pt-6">
+    <div className="grid grid-cols-[48px_1fr] pt-2">
       <span className="text-small font-semibold">Turn</span>
       <div>
         <Slider.Root

@@ -36,11 +36,9 @@ export function Shell({
       <PhoneBar />
       <main
         id="room"
-        className="mx-auto max-w-[1320px] px-4 pb-10 max-sm:pb-24 wide:px-6 roomy:max-w-[1720px]"
+        className="mx-auto max-w-[1320px] px-4 pb-10 max-sm:pb-24 wide:px-6 roomy:max-w-[1720px] vast:max-w-[2400px]"
       >
-        <LibraryProvider>
-          {children}
-        </LibraryProvider>
+        <LibraryProvider>{children}</LibraryProvider>
       </main>
       <Messages />
     </StoreProvider>
@@ -53,7 +51,7 @@ function RoomBar() {
     <header className="border-b border-rule2 max-sm:hidden">
       <nav
         aria-label="Rooms"
-        className="mx-auto flex min-h-11 max-w-[1320px] flex-wrap items-stretch gap-0 px-4 wide:px-6 roomy:max-w-[1720px]"
+        className="mx-auto flex min-h-11 max-w-[1320px] flex-wrap items-stretch gap-0 px-4 wide:px-6 roomy:max-w-[1720px] vast:max-w-[2400px]"
       >
         <span className="display mr-4 self-center text-word wide:mr-8" aria-hidden>
           Rillbank
