@@ -5,7 +5,8 @@ export const PLAIN_HEADERS = {
   'x-frame-options': 'DENY',
   'cross-origin-opener-policy': 'same-origin',
   'cross-origin-resource-policy': 'same-origin',
-  'permissions-policy': 'camera=(), microphone=(), geolocation=(self), interest-cohort=()',
+  'permissions-policy':
+    'camera=(), microphone=(), geolocation=(self), accelerometer=(self), gyroscope=(self), magnetometer=(self), interest-cohort=()',
 } as const;
 
 /**

@@ -233,6 +233,8 @@ test('a hanging basket is measured in inches and planted on a phone', async ({ p
     .click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Hanging basket');
   await expect(page.locator('canvas[data-painted=full]').first()).toBeVisible();
+  // One drawing at a time: the plan is one press away.
+  await page.getByRole('radio', { name: 'From above' }).click();
   await expect(page.locator('[data-place]').first()).toHaveAccessibleName(
     / in (left|right|to the)/,
   );

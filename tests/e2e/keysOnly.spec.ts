@@ -60,7 +60,7 @@ test('proposed, three pinned, compared, one used, one swapped and all undone, by
   await ready(page);
   await tabTo(page, /^Other plantings$/);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: /^Pin: / })).toHaveCount(4);
+  await expect(page.getByRole('button', { name: /^Pin: / })).toHaveCount(5);
   await expect(page.getByRole('button', { name: 'Other plantings' })).toBeEnabled();
   for (let i = 1; i <= 3; i += 1) {
     await tabTo(page, /^Pin: /);

@@ -119,6 +119,7 @@ test('a season on a phone by the Halt’s own clock, from planting to compost: r
   await expect(page.getByText('9 plants went in')).toBeVisible();
   await page.getByRole('link', { name: 'Look at it on the bench' }).click();
   await expect(page.locator('[data-life="standing"]')).toContainText('Planted 17 July');
+  await page.getByRole('radio', { name: 'From above' }).click();
   await expect(page.locator('[data-place]')).toHaveCount(9);
   // Two weeks on the round asks for it by name; what is done there is kept.
   await dayIs(page, '2026-07-30', '30 July');
@@ -254,6 +255,7 @@ test('six baskets on a phone, from the idea: composed, sides cut and planted, ch
   await page.getByRole('radio', { name: 'Hanging basket' }).check();
   await page.locator('[data-proposal]').first().getByRole('button').first().click();
   await page.waitForURL(/\/bench/);
+  await page.getByRole('radio', { name: 'From above' }).click();
   await page.getByRole('button', { name: 'Rim', exact: true }).click();
   await page.getByRole('button', { name: 'Cut slits in its side' }).click();
   await page.getByRole('checkbox').first().check();

@@ -67,7 +67,7 @@ test('a barrow measured by outline and by litres: compared, chosen, filled, weig
 
   // Planted from here, it is no longer empty.
   await page.getByRole('link', { name: 'Plant this one' }).click();
-  await expect(page.getByLabel('Which one')).toHaveValue(/shelf-/);
+  await expect(page.getByRole('radio', { name: /, yours$/ })).toBeChecked();
   await page.getByRole('button', { name: 'Plant this one' }).first().click({ timeout: 30_000 });
   await expect(page).toHaveURL(/\/bench\?planting=/);
   await expect(page.locator('canvas[data-painted=full]').nth(1)).toBeVisible({ timeout: 30_000 });

@@ -252,13 +252,6 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         last={reading.weeks}
         unit={settings.length}
       />
-      <Tray
-        editing={rested}
-        settings={settings}
-        weeks={restedWeeks}
-        selected={selected}
-        onHold={setHeldWay}
-      />
       <div className="mt-4 wide:grid wide:grid-cols-[minmax(0,1fr)_344px] wide:gap-6">
         <div className="min-w-0">
           <KindTags
@@ -276,12 +269,6 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
             settings={settings}
             weeks={restedWeeks}
           />
-          <SeasonStrip
-            reading={restedReading}
-            keys={restedKeys}
-            theme={settings.theme}
-            units={settings}
-          />
         </div>
         <aside id="second-opinion" className="mt-6 bg-paper wide:mt-0 wide:self-start">
           <OpinionSheet
@@ -295,6 +282,19 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
           )}
         </aside>
       </div>
+      <Tray
+        editing={rested}
+        settings={settings}
+        weeks={restedWeeks}
+        selected={selected}
+        onHold={setHeldWay}
+      />
+      <SeasonStrip
+        reading={restedReading}
+        keys={restedKeys}
+        theme={settings.theme}
+        units={settings}
+      />
     </div>
   );
 }

@@ -142,3 +142,16 @@ test('of many still pictures the oldest are let go of, with their memory', async
   expect(closed).toContain(101);
   expect(closed).not.toContain(158);
 });
+
+test('a large picture that moves has fewer pixels, so that a hand waits no longer for it; at rest it is as sharp as any', async () => {
+  render(<Drawn weeks={3} widthPx={6400} />);
+  await rest(0);
+  const [moving, resting] = asks.map(({ request: { detail, density, widthPx, heightPx } }) => ({
+    detail,
+    pixels: widthPx * heightPx * density ** 2,
+    density,
+  }));
+  expect(moving!.detail).toBe('flat');
+  expect(moving!.pixels).toBeCloseTo(160_000);
+  expect([resting!.detail, resting!.density]).toEqual(['full', 1]);
+});

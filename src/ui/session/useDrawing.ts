@@ -18,6 +18,15 @@ import {
 const REST_MS = 180;
 /** Pixels of a picture that moves against those of one at rest: the eye does not see the difference while it follows. */
 const MOVING_DENSITY = 0.75;
+/** A picture that moves has no more pixels than this, however large it is: painting them is what a hand waits for. */
+const MOVING_PIXELS = 160_000;
+
+function movingDensity({ widthPx, heightPx }: Pick<PaintRequest, 'widthPx' | 'heightPx'>): number {
+  return Math.min(
+    restingDensity() * MOVING_DENSITY,
+    Math.sqrt(MOVING_PIXELS / Math.max(1, widthPx * heightPx)),
+  );
+}
 
 /**
  * Keeps a canvas painted: coarse at once while things move, full after a short rest. Painting happens in a worker; where the browser
@@ -67,7 +76,7 @@ export function useDrawing(
       const message: PaintRequest = {
         ...asked,
         detail,
-        density: detail === 'flat' && !still ? density * MOVING_DENSITY : density,
+        density: detail === 'flat' && !still ? movingDensity(asked) : density,
       };
       if (!CAN_HIRE.drawers) {
         (await import('@/drawing/paintHere')).paintHere(element, message);

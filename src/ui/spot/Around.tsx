@@ -1,6 +1,9 @@
 'use client';
 
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import type { Obstacle } from '@/core/spots/obstacle';
+import type { Spot } from '@/core/spots/spot';
 import { OBSTACLE_KINDS } from '@/core/spots/obstacle';
 import { bearingOf } from '@/core/spots/silhouette';
 import { usualObstacle } from '@/core/spots/usualObstacles';
@@ -10,6 +13,9 @@ import { LengthField, NumberField, Sheet } from '@/ui/controls/fields';
 import type { SpotEditing } from './useSpotEditing';
 import { Button } from '@/ui/controls/Button';
 import { Tick } from '@/ui/controls/Tick';
+
+const FacingSheet = dynamic(() => import('./FacingSheet'), { ssr: false });
+const SightSheet = dynamic(() => import('./SightSheet'), { ssr: false });
 
 interface AroundProps {
   readonly editing: SpotEditing;
@@ -91,6 +97,7 @@ export function Around({ editing, selected, onSelect, unit }: AroundProps) {
             )}
             {obstacle.id === selected && (
               <ObstacleFields
+                spot={spot}
                 obstacle={obstacle}
                 unit={unit}
                 fault={(field) => faults[`obstacles[${i}].${field}`]}
@@ -112,13 +119,17 @@ export function Around({ editing, selected, onSelect, unit }: AroundProps) {
 }
 
 interface ObstacleFieldsProps {
+  readonly spot: Spot;
   readonly obstacle: Obstacle;
   readonly unit: Units['length'];
   readonly fault: (field: string) => string | undefined;
   readonly onChange: (obstacle: Obstacle) => void;
 }
 
-function ObstacleFields({ obstacle, unit, fault, onChange }: ObstacleFieldsProps) {
+function ObstacleFields({ spot, obstacle, unit, fault, onChange }: ObstacleFieldsProps) {
+  const [open, setOpen] = useState<'facing' | 'sight' | null>(null);
+  const close = () => setOpen(null);
+  const hasFacing = obstacle.kind === 'building' || obstacle.kind === 'eave';
   const length = (name: string, field: string) => {
     const value = (obstacle as unknown as Record<string, unknown>)[field];
     return typeof value === 'number' ? (
@@ -178,6 +189,27 @@ function ObstacleFields({ obstacle, unit, fault, onChange }: ObstacleFieldsProps
           {!obstacle.evergreen && plain('Leaves down', 'leafOffWeek', 'wk')}
           {!obstacle.evergreen && plain('Through twigs', 'bareLetsThrough', '%', 100)}
         </>
+      )}
+      <p className="col-span-3">
+        <Button onClick={() => setOpen(hasFacing ? 'facing' : 'sight')}>
+          {hasFacing ? 'Which way does it face?' : 'Sight it with this device'}
+        </Button>
+      </p>
+      {open === 'facing' && hasFacing && (
+        <FacingSheet
+          spot={spot}
+          onFacing={(facingDeg) => onChange({ ...obstacle, facingDeg })}
+          onClose={close}
+        />
+      )}
+      {open === 'sight' && (
+        <SightSheet
+          spot={spot}
+          obstacle={obstacle}
+          unit={unit}
+          onSighted={onChange}
+          onClose={close}
+        />
       )}
     </div>
   );

@@ -27,6 +27,7 @@ import { OBSTACLE_NAMES } from '@/words/light';
 import { Around } from './Around';
 import { Sheet } from '@/ui/controls/fields';
 import { SkyStrip } from './SkyStrip';
+import { SpotPlan } from './SpotPlan';
 import type { SpotEditing } from './useSpotEditing';
 import { Button, ButtonLink } from '@/ui/controls/Button';
 import { entryLook } from '@/ui/controls/looks';
@@ -50,6 +51,10 @@ const SunHours = dynamic(() => import('./SunHours'), {
   loading: () => <div className="h-[190px]" />,
 });
 
+/** Height of the sky strip, and the plan's size at most, px: beside it the plan is as wide as its column. */
+const STRIP_PX = 316;
+const MOST_PLAN_PX = 380;
+
 /** One spot: the sky strip over its hours, what stands around, the log, place, shelter. */
 export function SpotDesk({
   editing,
@@ -62,6 +67,7 @@ export function SpotDesk({
   const settings = useSettings();
   const [selected, setSelected] = useState<string | null>(null);
   const [ref, width] = useWidth<HTMLDivElement>();
+  const [planRef, planWidth] = useWidth<HTMLElement>();
   // The strip follows the hand at once; what is worked out from it follows a moment later, so that no drag waits for a chart.
   const calmEditing = useDeferredValue(editing);
   const calm = calmEditing.spot;
@@ -103,6 +109,18 @@ export function SpotDesk({
     if (done) apply(change, `Moved ${OBSTACLE_NAMES[obstacle.kind].toLowerCase()}`);
     else preview(change);
   };
+  const handed = {
+    spot,
+    selected,
+    onSelect: setSelected,
+    onChange: put,
+    onLetGo: () => preview(null),
+    onRemove: (id: string) => {
+      apply({ obstacles: spot.obstacles.filter((o) => o.id !== id) }, 'Took it away');
+      setSelected(null);
+    },
+    today: dayOfYear(today),
+  };
   return (
     <div className="pt-3.5">
       <header className="flex flex-wrap items-end gap-x-5 gap-y-1 pb-2">
@@ -137,19 +155,10 @@ export function SpotDesk({
           <section aria-label="Sky strip" ref={ref}>
             {width > 0 && (
               <SkyStrip
-                spot={spot}
+                {...handed}
                 widthPx={width}
-                heightPx={width < 500 ? 240 : 316}
-                selected={selected}
-                onSelect={setSelected}
-                onChange={put}
-                onLetGo={() => preview(null)}
-                onRemove={(id) => {
-                  apply({ obstacles: spot.obstacles.filter((o) => o.id !== id) }, 'Took it away');
-                  setSelected(null);
-                }}
+                heightPx={width < 500 ? 240 : STRIP_PX}
                 season={season}
-                today={dayOfYear(today)}
               />
             )}
           </section>
@@ -173,7 +182,16 @@ export function SpotDesk({
             <BackgroundSheet editing={calmEditing} />
           </div>
         </div>
-        <aside className="mt-6 grid content-start gap-4 wide:mt-0">
+        <aside className="mt-6 grid grid-cols-[minmax(0,1fr)] content-start gap-4 wide:mt-0">
+          <section aria-label="Plan" ref={planRef} className="overflow-hidden">
+            {planWidth > 0 && (
+              <SpotPlan
+                {...handed}
+                sizePx={Math.min(planWidth, MOST_PLAN_PX)}
+                unit={settings.length}
+              />
+            )}
+          </section>
           <LightHere
             spot={spot}
             inUse={inUse}

@@ -55,7 +55,9 @@ export function HavePicker({
                   {...PICTURE}
                 />
               </span>
-              <span className="mt-auto">{own ? `${own.container.name}, yours` : HAVE[id as Have].name}</span>
+              <span className="mt-auto">
+                {own ? `${own.container.name}, yours` : HAVE[id as Have].name}
+              </span>
             </RadioGroup.Item>
           );
         })}

@@ -42,9 +42,14 @@ export default function TapeDrawing({
     return at === 'above' ? originY - visibleHeightCm(container) * pxPerCm - 11 : originY + 13;
   };
   return (
-    <div ref={ref} className="relative mt-2.5 bg-field" style={{ height: HEIGHT_PX }}>
+    <div
+      ref={ref}
+      className="relative mt-2.5 overflow-hidden bg-field"
+      style={{ height: HEIGHT_PX }}
+    >
       {widthPx > 0 && (
-        <>
+        // Laid over the ground, so that it never holds it open.
+        <div className="absolute inset-0">
           <ContainerPicture
             container={container}
             pxPerCm={pxPerCm}
@@ -73,7 +78,7 @@ export default function TapeDrawing({
               />
             ))}
           </svg>
-        </>
+        </div>
       )}
     </div>
   );
