@@ -70,7 +70,6 @@ export const LONG_ON_PURPOSE: Readonly<Record<string, string>> = {
   usePotting: 'one planting being made: shown, answered, taken back and noted belong to one moment',
   PottingSection: 'the description of one drawing',
   useProposals: 'one search from question to six: asked, told on the way, improved, given up',
-  readStart: 'one field after the other, in the order of the sheet',
   propose: ALGORITHM,
   scaling: ALGORITHM,
   useEditing: 'one planting at work: stored, held, judged and counted belong to one moment',

@@ -11,6 +11,10 @@ const browser = await chromium.launch({
   ],
 });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+// Before anything stands there.
+await page.goto(url);
+await page.waitForTimeout(12_000);
+await page.screenshot({ path: 'docs/screenshots/first-sight.png' });
 await page.goto(`${url}/shed`);
 const load = page.getByRole('button', { name: 'Load the demo set' });
 await load.or(page.getByRole('button', { name: 'Take away the demo set' })).waitFor();
@@ -25,7 +29,8 @@ for (const [name, path] of [
   ['spot', '/spot?spot=demo-window'],
   ['bench-basket', '/bench?planting=demo-basket-1'],
   ['shelf-item', '/shelf?item=demo-barrow'],
-  ['start', '/start'],
+  ['bench-box', '/bench?planting=demo-window-box'],
+  ['start', '/start?week=20'],
   ['trolley', '/trolley'],
   ['terrace', '/terrace'],
   ['diary', '/diary?planting=demo-tub-1'],

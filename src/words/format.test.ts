@@ -5,6 +5,7 @@ import {
   countText,
   dateText,
   lengthFigure,
+  farText,
   lengthText,
   moneyText,
   monthOf,
@@ -84,4 +85,14 @@ test('a difference of temperatures has no zero of its own', () => {
     '4 °C',
     '7 °F',
   ]);
+});
+
+test('what is paced is told in metres or feet, what is near as a tape tells it', () => {
+  expect([99, 100, 1400, 1234].map((cm) => farText(cm, CM))).toEqual([
+    '99 cm',
+    '1 m',
+    '14 m',
+    '12.3 m',
+  ]);
+  expect(farText(1400, INCHES)).toBe('46 ft');
 });

@@ -20,6 +20,14 @@ export function lengthFigure(cm: number, unit: Units['length']): string {
   return inches < 20 ? String(Math.round(inches * 2) / 2) : String(Math.round(inches));
 }
 
+/** A length that is paced rather than measured: metres to a decimal, or feet; short ones as {@link lengthText} says them. */
+export function farText(cm: number, units: Pick<Units, 'length'>): string {
+  if (cm < 100) return lengthText(cm, units);
+  return units.length === 'in'
+    ? `${Math.round(cm / CM_PER_INCH / 12)} ft`
+    : `${Math.round(cm / 10) / 10} m`;
+}
+
 /** Litres, or US gallons and quarts for readers in inches. */
 export function volumeText(litres: number, { length }: Units): string {
   if (length === 'cm') return `${litres < 10 ? litres.toFixed(1) : Math.round(litres)} L`;

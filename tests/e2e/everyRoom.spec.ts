@@ -30,7 +30,10 @@ for (const routes of ROOMS)
       await page.setViewportSize({ width: 1280, height: 800 });
       await page.goto(route);
       await atRest(page);
-      expect([route, await faultsOf(page)]).toEqual([route, []]);
+      for (const colorScheme of ['light', 'dark'] as const) {
+        await page.emulateMedia({ colorScheme });
+        expect([route, colorScheme, await faultsOf(page)]).toEqual([route, colorScheme, []]);
+      }
       for (const width of WIDTHS) {
         await page.setViewportSize({ width, height: 640 });
         await atRest(page);

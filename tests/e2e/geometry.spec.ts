@@ -14,14 +14,21 @@ const WINDOWS = [
   { width: 1920, height: 1080, isTouch: false },
   { width: 2560, height: 1440, isTouch: false },
 ] as const;
-const ROUTES = [
+/** Looked at in every window; of the others each in two of them. */
+const ALWAYS = [
   '/',
   '/start?week=20',
   '/bench?planting=demo-tub-1',
   '/bench?planting=demo-window-box',
 ];
+const OTHERS = [
+  ['/plants', '/shed'],
+  ['/rounds', '/spot?spot=demo-window'],
+  ['/trolley', '/shelf'],
+  ['/diary?planting=demo-tub-1', '/potting'],
+];
 
-for (const { width, height, isTouch } of WINDOWS)
+for (const [i, { width, height, isTouch }] of WINDOWS.entries())
   test(`at ${width} × ${height} no text lies over another, is cut or broken${isTouch ? ', and a thumb can press all' : ''}; the Bench is drawing`, async ({
     browser,
     baseURL,
@@ -34,7 +41,7 @@ for (const { width, height, isTouch } of WINDOWS)
     });
     const page = await context.newPage();
     await halt(page);
-    for (const route of ROUTES) {
+    for (const route of [...ALWAYS, ...OTHERS[i % OTHERS.length]!]) {
       await page.goto(route);
       await atRest(page);
       const { over, cut, broken, small } = await laidOut(page, isTouch);

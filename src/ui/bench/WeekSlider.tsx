@@ -35,7 +35,7 @@ export const WeekSlider = memo(function WeekSlider({
     if (months[months.length - 1]?.name !== name) months.push({ name, at: w });
   }
   return (
-    <div className="grid grid-cols-[64px_1fr] pt-1">
+    <div className="grid grid-cols-[76px_1fr] pt-1">
       <span className="text-note leading-5 text-ink2">
         {flowering.length > 0 ? 'In flower' : ''}
       </span>

@@ -164,7 +164,7 @@ function Entry({
             )}
             {kind.common}
           </span>
-          <span className="line-clamp-2 text-note leading-[15px]">
+          <span className="line-clamp-3 text-note leading-[15px]">
             {own?.never != null
               ? `never again: ${own.never}`
               : against
@@ -182,10 +182,13 @@ function Entry({
         className="absolute right-3 bottom-1.5 flex-row-reverse text-mark text-ink2"
         large
         aria-label={`Compare ${kind.common}`}
+        title="Compare it with others"
         checked={compared.includes(kind.id)}
         onChange={() => onCompare(kind.id)}
       >
-        <span aria-hidden>compare</span>
+        <span aria-hidden className="hidden wide:inline">
+          compare
+        </span>
       </Tick>
     </li>
   );

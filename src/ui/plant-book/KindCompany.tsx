@@ -31,7 +31,7 @@ function Kin({
               className="grid w-full grid-cols-[36px_minmax(0,1fr)] items-center gap-2.5 py-1 text-left hover:bg-wash"
             >
               <Swatches kind={kind} height={18} />
-              <span className="truncate">
+              <span className="min-w-0">
                 <b className="font-semibold">{kind.common}</b>{' '}
                 <span className="text-note text-ink2">{why}</span>
               </span>

@@ -199,7 +199,7 @@ export function LooksSheet({ editing }: { readonly editing: ShelfEditing }) {
       <span className="block text-note text-ink2">{name}</span>
       <input
         type="color"
-        className="h-8 w-full border-[1.5px] border-rule2 bg-paper"
+        className="h-8 w-full border-[1.5px] border-rule2 bg-paper pointer-coarse:h-11"
         value={value}
         onChange={(event) => onHex(event.target.value)}
       />

@@ -143,7 +143,7 @@ export const BackgroundSheet = memo(function BackgroundSheet({
             <input
               type="color"
               aria-label={`Colour of ${layer.name}`}
-              className="h-8 w-11 border border-rule2"
+              className="h-8 w-11 border border-rule2 pointer-coarse:h-11"
               value={toHex(layer.colour)}
               onChange={(event) => {
                 const colour = fromHex(event.target.value);

@@ -1,22 +1,21 @@
 'use client';
 
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useRef, useState } from 'react';
 import {
   anchorOf,
   groundShapeOf,
-  movedTo,
   planReachCm,
-  pushed,
   tapeCm,
   type GroundPoint,
 } from '@/core/spots/groundPlan';
 import type { Obstacle } from '@/core/spots/obstacle';
-import { letsThrough, bearingOf, turnedTo } from '@/core/spots/silhouette';
+import { bearingOf, letsThrough } from '@/core/spots/silhouette';
+import { usePlanHand } from './usePlanHand';
 import { weekOfDay } from '@/core/spots/reckoning';
 import type { Spot } from '@/core/spots/spot';
 import { frontBearingDeg } from '@/core/spots/front';
 import { useFrozen } from '@/ui/session/useFrozen';
-import { lengthText, type Units } from '@/words/format';
+import { farText, type Units } from '@/words/format';
 import { OBSTACLE_NAMES, pointOf } from '@/words/light';
 
 interface SpotPlanProps {
@@ -33,14 +32,12 @@ interface SpotPlanProps {
   readonly today: number;
 }
 
-const STEP_CM = 10;
-const LONG_STEP_CM = 100;
-const STEP_DEG = 2;
-const LONG_STEP_DEG = 10;
 /** Rings are this far from each other, the first that leaves them apart, cm. */
 const RINGS_CM = [100, 200, 500, 1000, 2000, 5000];
 const RING_PX = 34;
 const LIT = '#00545c';
+/** Closer to the container than this names would lie over it, px. */
+const NEAR_PX = 52;
 
 /** The spot from above, north up: what stands around at its distance and bearing, with what the tape says. Dragged, it stands elsewhere. */
 export function SpotPlan({
@@ -56,7 +53,6 @@ export function SpotPlan({
 }: SpotPlanProps) {
   const { obstacles } = spot;
   const svg = useRef<SVGSVGElement>(null);
-  const drag = useRef<{ readonly obstacle: Obstacle; last: Obstacle | null } | null>(null);
   const [held, setHeld] = useState<string | null>(null);
   // Under a hand the plan keeps its scale.
   const reachCm = useFrozen(planReachCm(obstacles), held !== null);
@@ -64,51 +60,16 @@ export function SpotPlan({
   const pxPerCm = (half - 6) / reachCm;
   const at = ([east, north]: GroundPoint) =>
     [half + east * pxPerCm, half - north * pxPerCm] as const;
-  const groundAt = (event: PointerEvent): GroundPoint => {
-    const box = svg.current!.getBoundingClientRect();
-    return [
-      (event.clientX - box.left - half) / pxPerCm,
-      (half - (event.clientY - box.top)) / pxPerCm,
-    ];
-  };
-  const down = (event: PointerEvent<SVGElement>, obstacle: Obstacle) => {
-    if (event.button !== 0) return;
-    event.stopPropagation();
-    event.currentTarget.setPointerCapture(event.pointerId);
-    drag.current = { obstacle, last: null };
-    setHeld(obstacle.id);
-    onSelect(obstacle.id);
-  };
-  const move = (event: PointerEvent) => {
-    if (!drag.current) return;
-    drag.current.last = movedTo(drag.current.obstacle, groundAt(event));
-    onChange(drag.current.last, false);
-  };
-  const up = () => {
-    const last = drag.current?.last;
-    drag.current = null;
-    setHeld(null);
-    if (last) onChange(last, true);
-  };
-  const cancel = () => {
-    drag.current = null;
-    setHeld(null);
-    onLetGo();
-  };
-  const key = (event: KeyboardEvent, obstacle: Obstacle) => {
-    const [cm, deg] = event.shiftKey ? [LONG_STEP_CM, LONG_STEP_DEG] : [STEP_CM, STEP_DEG];
-    if (event.key === 'ArrowUp') onChange(pushed(obstacle, cm), true);
-    else if (event.key === 'ArrowDown') onChange(pushed(obstacle, -cm), true);
-    else if (event.key === 'ArrowLeft')
-      onChange(turnedTo(obstacle, bearingOf(obstacle) - deg), true);
-    else if (event.key === 'ArrowRight')
-      onChange(turnedTo(obstacle, bearingOf(obstacle) + deg), true);
-    else if (event.key === 'Delete' || event.key === 'Backspace') onRemove(obstacle.id);
-    else if (event.key === 'Escape') onSelect(null);
-    else if (event.key === 'Enter' || event.key === ' ') onSelect(obstacle.id);
-    else return;
-    event.preventDefault();
-  };
+  const hand = usePlanHand({
+    svg,
+    half,
+    pxPerCm,
+    onHeld: setHeld,
+    onSelect,
+    onChange,
+    onLetGo,
+    onRemove,
+  });
   const ringCm = RINGS_CM.find((cm) => cm * pxPerCm >= RING_PX) ?? RINGS_CM.at(-1)!;
   const rings = Array.from({ length: Math.floor(reachCm / ringCm) }, (_, i) => (i + 1) * ringCm);
   return (
@@ -120,9 +81,9 @@ export function SpotPlan({
         className="absolute inset-0 touch-none overflow-hidden select-none"
         role="group"
         aria-label="Plan of the spot, north up"
-        onPointerMove={move}
-        onPointerUp={up}
-        onPointerCancel={cancel}
+        onPointerMove={hand.move}
+        onPointerUp={hand.up}
+        onPointerCancel={hand.cancel}
         onPointerDown={() => onSelect(null)}
       >
         <g fill="none" stroke="var(--rule)" strokeWidth={0.8}>
@@ -132,7 +93,7 @@ export function SpotPlan({
         </g>
         {rings.map((cm) => (
           <text key={cm} x={half + 3} y={half + cm * pxPerCm - 3} {...SMALL}>
-            {lengthText(cm, { length: unit })}
+            {farText(cm, { length: unit })}
           </text>
         ))}
         <Compass sizePx={sizePx} />
@@ -145,8 +106,8 @@ export function SpotPlan({
             aria-pressed={selected === obstacle.id}
             aria-label={`${OBSTACLE_NAMES[obstacle.kind]} on the plan, toward ${pointOf(bearingOf(obstacle))}`}
             className="cursor-grab outline-offset-0 active:cursor-grabbing"
-            onPointerDown={(event) => down(event, obstacle)}
-            onKeyDown={(event) => key(event, obstacle)}
+            onPointerDown={(event) => hand.down(event, obstacle)}
+            onKeyDown={(event) => hand.key(event, obstacle)}
           >
             <Shape
               obstacle={obstacle}
@@ -307,12 +268,13 @@ function Tape({
   const tape = tapeCm(obstacle);
   const name = OBSTACLE_NAMES[obstacle.kind];
   const rad = (bearingOf(obstacle) * Math.PI) / 180;
-  const [x, y] = anchor
-    ? at(anchor)
-    : [half + Math.sin(rad) * (half - 30), half - Math.cos(rad) * (half - 30)];
+  const ahead = (px: number) => [half + Math.sin(rad) * px, half - Math.cos(rad) * px] as const;
+  const [x, y] = anchor ? at(anchor) : ahead(half - 30);
+  // Near the container, where several things are, a name stands farther out on its side.
+  const [nameX, nameY] = Math.hypot(x - half, y - half) < NEAR_PX ? ahead(NEAR_PX) : [x, y];
   const lettersPx = 3.1 * Math.max(name.length, 8);
-  const textX = Math.min(2 * half - lettersPx - 4, Math.max(lettersPx + 4, x));
-  const textY = Math.min(2 * half - 22, Math.max(24, y + (y > half ? 16 : -10)));
+  const textX = Math.min(2 * half - lettersPx - 4, Math.max(lettersPx + 4, nameX));
+  const textY = Math.min(2 * half - 22, Math.max(24, nameY + (nameY > half ? 14 : -12)));
   return (
     <g pointerEvents="none">
       {tape !== null && (
@@ -338,7 +300,7 @@ function Tape({
         {name}
         {tape !== null && (
           <tspan x={textX} dy={12} fontWeight={400}>
-            {lengthText(tape, { length: unit })}
+            {farText(tape, { length: unit })}
           </tspan>
         )}
       </text>
