@@ -46,33 +46,6 @@ await page.getByRole('radio', { name: 'Indoors, over the sill' }).click();
 await page.keyboard.press('Escape');
 await page.waitForTimeout(4500);
 await page.screenshot({ path: 'docs/screenshots/bench-sill.png' });
-// Two pinned ways beside the one on the bench.
-await page.goto(`${url}/bench?planting=demo-tub-2`);
-await page.getByRole('button', { name: 'Other plantings' }).click();
-await page
-  .getByRole('button', { name: /^Pin: / })
-  .nth(3)
-  .waitFor();
-await page.locator('button:enabled', { hasText: 'Other plantings' }).waitFor();
-await page.waitForTimeout(2000);
-for (const i of [0, 1])
-  await page
-    .getByRole('button', { name: /^Pin: / })
-    .nth(i)
-    .click();
-// The newest stands first: both are there before one is ticked.
-await page
-  .getByRole('checkbox', { name: /^Compare / })
-  .nth(1)
-  .waitFor();
-for (const i of [0, 1])
-  await page
-    .getByRole('checkbox', { name: /^Compare / })
-    .nth(i)
-    .check();
-await page.getByRole('button', { name: 'Compare 3' }).click();
-await page.waitForTimeout(3500);
-await page.screenshot({ path: 'docs/screenshots/compare-ways.png' });
 await page.goto(`${url}/plants`);
 await page.getByLabel('Hours of sun').fill('4');
 await page.keyboard.press('Enter');
@@ -82,14 +55,6 @@ await page.getByRole('checkbox', { name: 'cats' }).check();
 await page.getByLabel('On the benches today at').selectOption({ label: 'Siding Nursery' });
 await page.waitForTimeout(4000);
 await page.screenshot({ path: 'docs/screenshots/plant-book.png' });
-for (let i = 0; i < 3; i += 1)
-  await page
-    .getByRole('checkbox', { name: /^Compare/ })
-    .nth(i)
-    .check();
-await page.getByRole('button', { name: 'Compare 3' }).click();
-await page.waitForTimeout(4000);
-await page.screenshot({ path: 'docs/screenshots/plant-compare.png' });
 await page.goto(`${url}/shelf`);
 await page.waitForTimeout(5000);
 await page.screenshot({ path: 'docs/screenshots/shelf.png', fullPage: true });
