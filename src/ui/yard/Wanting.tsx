@@ -4,19 +4,8 @@ import { benchHref } from '@/ui/session/links';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
 import { leadWord, sentenceOf } from '@/words/remarks';
+import { LookingOver } from './LookingOver';
 import { useJudged } from './useJudged';
-
-export function LookingOver() {
-  return (
-    <aside
-      aria-label="Worth a look"
-      className="mt-6 self-start bg-paper px-4 py-3 text-ink2 wide:mt-0"
-      role="status"
-    >
-      Looking them over…
-    </aside>
-  );
-}
 
 /** The remarks across the yard that want an answer, worst first, each leading to its bench. */
 export function Wanting({ its }: { readonly its: readonly PlantingInSpot[] }) {

@@ -8,13 +8,11 @@ import type { Planted } from '@/ui/session/usePlanted';
 import type { PictureRequest } from '@/drawing/picturing';
 import { SIDE_RULER_PX } from '@/ui/controls/rulerSize';
 import { hoursText, lengthText, type Units } from '@/words/format';
-import { placeOf, type Place } from './place';
+import { placeOf } from './place';
+import type { Place } from './places';
 
 /** Weeks after planting that the Yard shows where nothing stands yet: most of what is planted in spring is full then. */
 export const YARD_WEEKS = 9;
-
-/** The Yard's columns: its ground, and what wants a look. */
-export const YARD_COLUMNS = 'gap-6 wide:grid wide:grid-cols-[minmax(0,1fr)_324px]';
 
 /** What stands at one spot. */
 export interface YardRow {
