@@ -1,5 +1,6 @@
 import { BlobWriter, TextReader, ZipWriter } from '@zip.js/zip.js/index-native.js';
-import { inParts, PHOTO_MOST_BYTES, type Photo } from '@/core/log/photoSchema';
+import { inParts, PHOTO_MOST_BYTES } from '@/core/log/photo';
+import type { Photo } from '@/core/log/photoSchema';
 import { photoFrom } from '@/core/files/archive';
 import { readBackup } from '@/core/files/backupParts';
 import { hash01 } from '@/core/random/hash';

@@ -12,7 +12,8 @@ import { backupTexts } from '@/core/files/backupParts';
 import { LARGEST_FILE_BYTES, readJson } from '@/core/files/door';
 import { parseWith, type Parsed } from '@/core/files/parse';
 import type { Backup } from '@/core/files/plantingFile';
-import { PHOTO_MOST_BYTES, type Photo } from '@/core/log/photoSchema';
+import { PHOTO_MOST_BYTES } from '@/core/log/photo';
+import type { Photo } from '@/core/log/photoSchema';
 
 /** Fetched when an archive is written or read, not before. */
 const zip = async () => {

@@ -1,5 +1,6 @@
 import * as z from 'zod';
-import { photoSchema, inParts, PHOTO_MOST_BYTES, type Photo } from '../log/photoSchema';
+import { inParts, PHOTO_MOST_BYTES } from '../log/photo';
+import { photoSchema, type Photo } from '../log/photoSchema';
 
 /** Name of the file in an archive that tells what else lies in it. */
 export const MANIFEST = 'manifest.json';

@@ -1,14 +1,20 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
+import { useEffect } from 'react';
 import { useLive } from '@/ui/session/StoreProvider';
 import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
 import { useEditing } from '@/ui/session/useEditing';
-import { BenchDesk } from './BenchDesk';
 import { ButtonLink } from '@/ui/controls/Button';
+
+// Fetched while the planting is read.
+const fetchDesk = () => import('./BenchDesk').then((m) => m.BenchDesk);
+const BenchDesk = dynamic(fetchDesk, { ssr: false });
 
 /** The Bench: the planting named in the address, or the first there is. */
 export function Bench() {
+  useEffect(() => void fetchDesk(), []);
   const asked = useSearchParams().get('planting');
   const first = useLive(
     (store) => (asked ? Promise.resolve(null) : store.firstPlanting()),

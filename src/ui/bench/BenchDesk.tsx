@@ -14,11 +14,11 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { useFrozen } from '@/ui/session/useFrozen';
 import { useRested } from '@/ui/session/useRested';
-import { Choices } from '@/ui/controls/Choices';
 import { useWindowSize } from '@/ui/controls/useWindowSize';
 import { useWidth } from '@/ui/controls/useWidth';
 import { keyed } from '@/words/names';
 import { BenchFacts, BenchHead, BenchName } from './BenchHead';
+import type { Side } from './DrawingChoice';
 import { benchFields, type BenchFields } from './benchFields';
 import { TurnSlider } from './TurnSlider';
 import type { Way } from './ways';
@@ -37,6 +37,8 @@ const KindTags = dynamic(() => import('./KindTags').then((m) => m.KindTags), { s
 const BenchStrips = dynamic(() => import('./BenchStrips').then((m) => m.BenchStrips), {
   ssr: false,
 });
+
+const DrawingChoice = dynamic(() => import('./DrawingChoice'), { ssr: false });
 
 // What is read or pressed after the drawings comes after them.
 const OpinionLine = dynamic(() => import('./OpinionLine').then((m) => m.OpinionLine), {
@@ -102,7 +104,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
     span,
   });
   // Where one drawing is seen at a time: which.
-  const [side, setSide] = useState<'stand' | 'plan'>('stand');
+  const [side, setSide] = useState<Side>('stand');
   const isOne = how === 'one';
   const [heldWay, setHeldWay] = useState<Way | null>(null);
   const other = useMemo(
@@ -164,16 +166,8 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         <BenchHead editing={editing} settings={settings} />
       )}
       {isOne && (
-        <div className="flex items-center justify-between pb-1">
-          <Choices
-            name="Drawing"
-            value={side}
-            options={[
-              ['stand', 'From the front'],
-              ['plan', 'From above'],
-            ]}
-            onPick={setSide}
-          />
+        <div className="min-h-12 pb-1">
+          <DrawingChoice side={side} onSide={setSide} />
         </div>
       )}
       <div ref={roomRef} className="grid gap-x-4 gap-y-1.5" style={GRID[how]}>

@@ -1,4 +1,4 @@
-import { photoUrl } from '@/core/log/photoSchema';
+import { photoUrl } from '@/core/log/photo';
 import { useLive } from '@/ui/session/StoreProvider';
 
 /** A photograph out of the device's own store, whole within its room; nothing until it is read. */

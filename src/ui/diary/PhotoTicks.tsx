@@ -1,4 +1,5 @@
-import { photoUrl, type Photo } from '@/core/log/photoSchema';
+import { photoUrl } from '@/core/log/photo';
+import type { Photo } from '@/core/log/photoSchema';
 import { Tick } from '@/ui/controls/Tick';
 
 /** Photographs to go on a page: all of them, but for those left out. */

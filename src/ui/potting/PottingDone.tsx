@@ -4,7 +4,7 @@ import type { PlantingInSpot } from '@/core/plantings/planting';
 import { ButtonLink } from '@/ui/controls/Button';
 import { useWidth } from '@/ui/controls/useWidth';
 import { benchHref } from '@/ui/session/links';
-import { photoUrl } from '@/core/log/photoSchema';
+import { photoUrl } from '@/core/log/photo';
 import { useLive } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
 import { dayText } from '@/words/life';

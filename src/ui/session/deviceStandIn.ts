@@ -1,4 +1,4 @@
-import { deviceAnswerSchema, type Device } from '@/core/care/device';
+import type { Device } from '@/core/care/device';
 import type { Day } from '@/core/calendar/day';
 import type { Device as DeviceId } from '@/core/log/terms';
 
@@ -29,6 +29,8 @@ export function deviceStandIn(
         truth: truth(hour).toFixed(2),
         ...(last === null ? {} : { last: String(last) }),
       });
+      // What an answer must be is fetched when something is asked.
+      const { deviceAnswerSchema } = await import('@/core/care/device');
       const response = await fetch(`/api/device?${search}`);
       return deviceAnswerSchema.parse(await response.json());
     },

@@ -1,10 +1,10 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 
 /** Where this device keeps which containers the round began with last time: a hint for reading, nothing that could be missed. */
 const KEY = 'rillbank-walked-first';
 const MANY = 12;
 
-const idsSchema = z.array(z.string().max(120)).max(MANY);
+const idsSchema = z.array(z.string().check(z.maxLength(120))).check(z.maxLength(MANY));
 
 /** Ids of the containers the round began with last time; none where that is not known. */
 export function firstWalked(): readonly string[] {

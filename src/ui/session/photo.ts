@@ -1,4 +1,5 @@
-import { inParts, PHOTO_EDGE_PX, type Photo } from '@/core/log/photoSchema';
+import { inParts, PHOTO_EDGE_PX } from '@/core/log/photo';
+import type { Photo } from '@/core/log/photoSchema';
 
 const QUALITY = 0.8;
 

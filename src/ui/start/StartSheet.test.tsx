@@ -77,7 +77,7 @@ test('who can reach it and what may be spent reach the wishes; a comma is a deci
   render(<Sheet settings={INCHES} />);
   await userEvent.click(screen.getByRole('checkbox', { name: 'Pets' }));
   await userEvent.click(screen.getByRole('button', { name: /^More wishes/ }));
-  await userEvent.type(screen.getByLabelText(/Budget for plants/), '24,50');
+  await userEvent.type(await screen.findByLabelText(/Budget for plants/), '24,50');
   expect(reading).toMatchObject({
     ok: true,
     spot: { pets: true, children: false },

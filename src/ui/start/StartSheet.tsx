@@ -1,23 +1,20 @@
 'use client';
 
-import { Slider } from 'radix-ui';
+import dynamic from 'next/dynamic';
 import type { Settings } from '@/core/files/plantingFile';
 import type { ShelfItem } from '@/core/shelf/shelf';
 import type { Spot } from '@/core/spots/spot';
-import { Thumb } from '@/ui/bench/TurnSlider';
 import { More } from '@/ui/controls/More';
 import { ColoursRow } from './ColoursRow';
 import { ContainerRow } from './ContainerRow';
-import { setter, type RowProps } from './formOf';
+import type { RowProps } from './formOf';
 import { LightRow } from './LightRow';
-import { MoneyRow } from './MoneyRow';
-import { Named } from './Named';
-import { CompanyRow } from './CompanyRow';
-import { SchoolRow } from './SchoolRow';
 import { SeenRow } from './SeenRow';
 import { SheetRow } from './sheetParts';
 import { WhenRow } from './WhenRow';
 import { Tick } from '@/ui/controls/Tick';
+
+const MoreWishes = dynamic(() => import('./MoreWishes'), { ssr: false });
 
 interface SheetProps extends RowProps {
   readonly settings: Settings;
@@ -52,7 +49,6 @@ export function StartSheet({
   onStop,
   week,
 }: SheetProps) {
-  const set = setter(form);
   const row = { form, values, reading };
   return (
     <form
@@ -83,48 +79,7 @@ export function StartSheet({
         name="More wishes: sort of plants, school, names, how full, money"
         className="px-4 py-3"
       >
-        <div className="-mx-4 mt-2 border-t border-rule">
-          <CompanyRow {...row} />
-          <SchoolRow {...row} />
-          <SheetRow title="Plants by name">
-            <Named
-              title="Must be there"
-              ids={values.must}
-              onIds={(must) => set('must', must)}
-              reading={reading}
-              plantedWeek={values.plantedWeek}
-              settings={settings}
-            />
-            <Named
-              title="Never"
-              ids={values.never}
-              onIds={(never) => set('never', never)}
-              reading={reading}
-              plantedWeek={values.plantedWeek}
-              settings={settings}
-            />
-          </SheetRow>
-          <SheetRow title="Full in" note={`${values.fullInWeeks} weeks`}>
-            <Slider.Root
-              min={3}
-              max={16}
-              step={1}
-              value={[values.fullInWeeks]}
-              onValueChange={([weeks]) => set('fullInWeeks', weeks!)}
-              className="relative flex h-6 touch-none items-center select-none"
-            >
-              <Slider.Track className="relative h-[11px] flex-1 border-y-[1.5px] border-tick bg-strip">
-                <Slider.Range className="absolute h-full bg-ink2" />
-              </Slider.Track>
-              <Thumb label="Full in how many weeks" text={`${values.fullInWeeks} weeks`} />
-            </Slider.Root>
-            <p className="flex justify-between text-note text-ink2" aria-hidden>
-              <span>packed for show</span>
-              <span>room to grow</span>
-            </p>
-          </SheetRow>
-          <MoneyRow {...row} settings={settings} stop={stop} onStop={onStop} />
-        </div>
+        <MoreWishes {...row} settings={settings} stop={stop} onStop={onStop} />
       </More>
     </form>
   );
