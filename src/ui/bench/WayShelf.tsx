@@ -96,6 +96,11 @@ function Held({
     timer.current = null;
     if (isHeld.current) onHold(null);
   };
+  /** Left otherwise than by letting go over it: no press follows that is not to be one. */
+  const leave = () => {
+    letGo();
+    isHeld.current = false;
+  };
   return (
     <Button
       look="bare"
@@ -107,8 +112,8 @@ function Held({
         timer.current = setTimeout(hold, HOLD_MS);
       }}
       onPointerUp={letGo}
-      onPointerLeave={letGo}
-      onPointerCancel={letGo}
+      onPointerLeave={leave}
+      onPointerCancel={leave}
       onContextMenu={(event) => isHeld.current && event.preventDefault()}
       onKeyDown={(event) => {
         if (event.key !== ' ') return;
@@ -121,7 +126,7 @@ function Held({
         letGo();
         isHeld.current = false;
       }}
-      onBlur={letGo}
+      onBlur={leave}
       onClick={() => {
         if (!isHeld.current) onTry(way.edit);
         isHeld.current = false;

@@ -7,7 +7,11 @@ let opening: Promise<KeptPictures | null> | null = null;
 /** @returns `null` in development, where drawings change under the hand */
 function keptHere(): Promise<KeptPictures | null> {
   opening ??= BUILT
-    ? import('@/data/keptPictures').then((module) => new module.KeptPictures(BUILT))
+    ? import('@/data/keptPictures').then(
+        (module) => new module.KeptPictures(BUILT),
+        // Without it every picture is painted.
+        () => null,
+      )
     : Promise.resolve(null);
   return opening;
 }

@@ -14,6 +14,14 @@ interface Ask {
 const asks: Ask[] = [];
 const closed: unknown[] = [];
 
+const mockKept = { fails: false, picture: null as object | null, kept: 0 };
+jest.mock('./keptPictures', () => ({
+  keptPicture: async () => {
+    if (mockKept.fails) throw new Error('refused');
+    return mockKept.picture;
+  },
+  keepPicture: async () => void (mockKept.kept += 1),
+}));
 jest.mock('@/workers/canHire', () => ({ CAN_HIRE: { thinkers: true, drawers: true } }));
 jest.mock('@/workers/runJob', () => ({
   runJob: (_: string, request: PaintRequest, { signal }: { signal?: AbortSignal } = {}) =>
@@ -32,6 +40,7 @@ beforeEach(() => {
   jest.useFakeTimers();
   asks.splice(0);
   closed.splice(0);
+  Object.assign(mockKept, { fails: false, picture: null, kept: 0 });
   Object.assign(globalThis, { OffscreenCanvas: class {} });
 });
 afterEach(() => jest.useRealTimers());
@@ -154,4 +163,24 @@ test('a large picture that moves has fewer pixels, so that a hand waits no longe
   expect(moving!.detail).toBe('flat');
   expect(moving!.pixels).toBeCloseTo(160_000);
   expect([resting!.detail, resting!.density]).toEqual(['full', 1]);
+});
+
+test('where nothing can be looked up among kept pictures, a still one is painted all the same', async () => {
+  mockKept.fails = true;
+  const { container } = render(<Drawn still weeks={77} />);
+  await rest(0);
+  await rest(0);
+  for (const ask of asks.splice(0)) await ask.make();
+  expect(painted(container)).toBe('full');
+});
+
+test('a still picture that was kept at an earlier visit is shown and not painted', async () => {
+  mockKept.picture = { width: 100, height: 100, close: () => undefined };
+  const onShown = jest.fn();
+  const { container } = render(<Drawn still weeks={78} onShown={onShown} />);
+  await rest(0);
+  await rest(500);
+  expect(asks).toEqual([]);
+  expect(painted(container)).toBe('full');
+  expect(onShown).toHaveBeenCalledTimes(1);
 });

@@ -129,7 +129,11 @@ export function useDrawing(
       rest = setTimeout(() => void paint('full').catch(() => undefined), now.painted ? REST_MS : 0);
     };
     if (!still) begin();
-    else void showKept().then((isShown) => isShown || giveUp.signal.aborted || begin());
+    else
+      void showKept()
+        // What cannot be looked up is painted.
+        .catch(() => false)
+        .then((isShown) => isShown || giveUp.signal.aborted || begin());
     return () => {
       clearTimeout(rest);
       giveUp.abort();

@@ -11,7 +11,10 @@ export interface Sight {
   readonly pictures: ReadonlyMap<string, ImageBitmap>;
 }
 
-async function readSight(): Promise<Sight | null> {
+/** What cannot be read is no sight. */
+const readSight = (): Promise<Sight | null> => reading().catch(() => null);
+
+async function reading(): Promise<Sight | null> {
   const told = yardSight();
   if (!told) return null;
   const ids = Object.keys(told.pictures);
@@ -36,21 +39,19 @@ export function useYardSight(): { readonly sight: Sight | null; readonly isShown
   const [isShown, show] = useReducer(() => true, false);
   useEffect(() => {
     let isHere = true;
-    const reading = early ?? readSight();
+    const asked = early ?? readSight();
     // Another visit may find another sight.
     early = null;
     const look = async () => {
-      const read = await reading;
+      const read = await asked;
       if (!read || !isHere) return;
       setSight(read);
       await painted();
     };
-    void look()
-      .catch(() => undefined)
-      .then(show);
+    void look().then(show);
     return () => {
       isHere = false;
-      void reading.then((read) => read?.pictures.forEach((bitmap) => bitmap.close()));
+      void asked.then((read) => read?.pictures.forEach((bitmap) => bitmap.close()));
     };
   }, []);
   return { sight, isShown };
