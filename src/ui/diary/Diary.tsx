@@ -14,17 +14,19 @@ import { saveFile } from '@/ui/session/saveFile';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { usePlanted, type Planted } from '@/ui/session/usePlanted';
 import { countText } from '@/words/format';
-import { AllAgain } from './AllAgain';
 import { ContainerPages } from './ContainerPages';
 import { ContainerSelect } from './ContainerSelect';
-import { DidWell } from './DidWell';
 import { EntryList } from './EntryList';
 import { found } from './found';
-import { SeenKinds } from './SeenKinds';
 import { Tell } from './Tell';
 import { ToldLast } from './ToldLast';
-import { Trials } from './Trials';
-import { Wall } from './Wall';
+
+// What looks over everything comes after what was told last.
+const AllAgain = dynamic(() => import('./AllAgain').then((m) => m.AllAgain), { ssr: false });
+const DidWell = dynamic(() => import('./DidWell').then((m) => m.DidWell), { ssr: false });
+const SeenKinds = dynamic(() => import('./SeenKinds').then((m) => m.SeenKinds), { ssr: false });
+const Trials = dynamic(() => import('./Trials').then((m) => m.Trials), { ssr: false });
+const Wall = dynamic(() => import('./Wall').then((m) => m.Wall), { ssr: false });
 
 const YardPageSheet = dynamic(() => import('./YardPageSheet'), { ssr: false });
 

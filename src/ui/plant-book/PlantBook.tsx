@@ -14,9 +14,10 @@ import { useWidth } from '@/ui/controls/useWidth';
 import { countText } from '@/words/format';
 import { FinderSheet } from './FinderSheet';
 import { FoundList } from './FoundList';
-import { KindPage } from './KindPage';
 import { Button } from '@/ui/controls/Button';
 import { BookHead } from './BookHead';
+
+const KindPage = dynamic(() => import('./KindPage').then((m) => m.KindPage), { ssr: false });
 
 const CompareTable = dynamic(() => import('./CompareTable').then((m) => m.CompareTable), {
   ssr: false,

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -14,9 +15,13 @@ import { usePlanted, type Planted } from '@/ui/session/usePlanted';
 import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import { countText } from '@/words/format';
 import { lifeText } from '@/words/life';
-import { ManyAlike } from './ManyAlike';
-import { ManyBegin } from './ManyBegin';
-import { PottingDesk } from './PottingDesk';
+
+// Which of them is wanted is known when the log has been read.
+const ManyAlike = dynamic(() => import('./ManyAlike').then((m) => m.ManyAlike), { ssr: false });
+const ManyBegin = dynamic(() => import('./ManyBegin').then((m) => m.ManyBegin), { ssr: false });
+const PottingDesk = dynamic(() => import('./PottingDesk').then((m) => m.PottingDesk), {
+  ssr: false,
+});
 
 /** Potting day: the planting named in the address, step by step; else those that wait to be made. */
 export function PottingDay() {

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useEffect, useReducer, useState } from 'react';
 import type { Care } from '@/core/care/careOf';
 import { Choices } from '@/ui/controls/Choices';
@@ -9,12 +10,16 @@ import { firstWalked, keepFirstWalked } from '@/ui/session/firstWalked';
 import { usePlantedSoon, type Planted } from '@/ui/session/usePlanted';
 import { DayNote } from '@/ui/yard/DayNote';
 import { longDayText } from '@/words/life';
-import { Quiet } from './Quiet';
-import { RoundSheets } from './RoundSheets';
 import { RoundTold } from './RoundTold';
 import { StopCard } from './StopCard';
 import { StopStrip } from './StopStrip';
 import { useRound } from './useRound';
+
+// What is opened or read when all is done comes after the first stop.
+const RoundSheets = dynamic(() => import('./RoundSheets').then((m) => m.RoundSheets), {
+  ssr: false,
+});
+const Quiet = dynamic(() => import('./Quiet').then((m) => m.Quiet), { ssr: false });
 
 const wantsSomething = ({ tasks }: Care): boolean => tasks.length > 0;
 

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { Task } from '@/core/care/task';
@@ -16,10 +17,13 @@ import { ProposalPicture } from '@/ui/start/ProposalPicture';
 import { taskHow, taskLeft, taskTitle, taskWhy } from '@/words/care';
 import { inSentence } from '@/words/names';
 import { ASK_FORM, AskForm } from './AskForm';
-import { DeviceButtons } from './DeviceButtons';
 import { TaskDrawing } from './TaskDrawing';
 import type { Walk } from './useRound';
 import { WaterGauge } from './WaterGauge';
+
+const DeviceButtons = dynamic(() => import('./DeviceButtons').then((m) => m.DeviceButtons), {
+  ssr: false,
+});
 
 /** One container: as it looks today, its water, and what it wants, one thing at a time. */
 export function StopCard({
