@@ -49,6 +49,7 @@ test('a balcony to the south-west with a side wall and an eave: hours by month, 
   // The wall is dragged up on the sky strip, and brought back.
   const wall = page.getByRole('button', { name: /^Wall or fence, toward SE/ });
   const grip = page.locator('[data-grip=body]');
+  await grip.scrollIntoViewIfNeeded();
   const box = (await grip.boundingBox())!;
   await page.mouse.move(box.x + 7, box.y + 7);
   await page.mouse.down();

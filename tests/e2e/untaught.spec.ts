@@ -101,9 +101,11 @@ test('a basket, a low bowl and an edible pot, and the three of them set out toge
   await page.goto('/');
   await expect(page.getByRole('link', { name: /open on the bench/ })).toHaveCount(3);
   await page.getByRole('link', { name: 'Set out together' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await page.getByRole('button', { name: 'Set out 3 containers' }).click();
+  const members = page.locator('[data-member]');
+  await expect(members).toHaveCount(3);
   for (const what of ['Hanging basket', 'Low bowl', 'Round pot'])
-    await expect(page.getByText(new RegExp(`^${what}`)).first()).toBeVisible();
+    await expect(members.and(page.getByLabel(new RegExp(`^${what}`)))).toHaveCount(1);
 });
 
 test('every shape is asked for by its drawing, with the tape on it, and the six stay in sight on a phone while wishes change', async ({

@@ -189,6 +189,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
               shown={shown}
               eye={eye}
               setShown={setShown}
+              isDaylight={looking.isDaylight}
             />
             <StandBackPart
               field={stand}

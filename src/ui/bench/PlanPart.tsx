@@ -28,6 +28,7 @@ export function PlanPart({
   shown,
   eye,
   setShown,
+  isDaylight,
 }: {
   readonly field: Field;
   /** Does it stand under the front view, its middle under the middle there? */
@@ -46,10 +47,15 @@ export function PlanPart({
   readonly shown: readonly Shown[];
   readonly eye: { readonly azimuthRad: number; readonly pitchRad: number };
   readonly setShown: (shown: readonly Shown[]) => void;
+  /** Does it stand on the ground of the day, whatever the page is? */
+  readonly isDaylight: boolean;
 }) {
   return (
     <section aria-label="From above" className={isHidden ? 'hidden' : 'contents'}>
-      <div className="relative min-w-0 bg-field [grid-area:plan]" data-field="plan">
+      <div
+        className={`relative min-w-0 bg-field text-ink [grid-area:plan] ${isDaylight ? 'daylight' : ''}`}
+        data-field="plan"
+      >
         <Stencil
           reading={reading}
           keys={keys}

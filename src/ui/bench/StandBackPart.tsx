@@ -58,7 +58,11 @@ export function StandBackPart({
   const swipe = useSwipe(onSwipe);
   return (
     <section aria-label="Stand-back view" className={isHidden ? 'hidden' : 'contents'}>
-      <div className="relative min-w-0 bg-field [grid-area:stand]" data-field="stand" {...swipe}>
+      <div
+        className={`relative min-w-0 bg-field text-ink [grid-area:stand] ${looking.isDaylight ? 'daylight' : ''}`}
+        data-field="stand"
+        {...swipe}
+      >
         <StandBack
           reading={reading}
           keys={keys}

@@ -41,7 +41,7 @@ const ViewTools = memo(function ViewTools({
   onWeeks,
   taking,
 }: ViewToolsProps) {
-  const { view, views, hour, light, figure, behind, backdrop, put, lookFrom } = looking;
+  const { view, views, hour, light, figure, behind, isDaylight, backdrop, put, lookFrom } = looking;
   const path = useMemo(() => sunPath(spot, week), [spot, week]);
   const [rise, set] = path.length > 0 ? [path[0]!.hour, path[path.length - 1]!.hour] : [8, 16];
   const noon = Math.round((rise + set) / 2);
@@ -111,6 +111,18 @@ const ViewTools = memo(function ViewTools({
           </label>
         )}
         <p className="text-ink2">This week: {sunRuns(path)}.</p>
+        {/* By day the ground is the day's anyway. */}
+        <div className="hidden [[data-theme=dark]_&]:block">
+          <Tick
+            checked={isDaylight}
+            onChange={(event) => put({ isDaylight: event.target.checked })}
+          >
+            On the ground of the day
+          </Tick>
+          <p className="text-ink2">
+            On a dark ground colours look lighter and stronger, and dark leaves are lost.
+          </p>
+        </div>
       </Pop>
       <Pop
         icon={<PersonStanding size={15} aria-hidden />}

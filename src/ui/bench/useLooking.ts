@@ -14,12 +14,23 @@ export interface Looking {
   readonly hour: number | null;
   readonly figure: Figure;
   readonly behind: boolean;
+  /** Is it judged on the ground of the day, on a dark page? */
+  readonly isDaylight: boolean;
 }
 
 /** What the tools of the view read and set: the same object while only the planting changes. */
 export type LookingTools = Pick<
   LookingHere,
-  'view' | 'views' | 'hour' | 'light' | 'figure' | 'behind' | 'backdrop' | 'put' | 'lookFrom'
+  | 'view'
+  | 'views'
+  | 'hour'
+  | 'light'
+  | 'figure'
+  | 'behind'
+  | 'isDaylight'
+  | 'backdrop'
+  | 'put'
+  | 'lookFrom'
 >;
 
 export interface LookingHere extends Looking {
@@ -41,7 +52,14 @@ export interface LookingHere extends Looking {
   readonly lookFrom: (view: Viewpoint | null) => void;
 }
 
-const AS_DRAWN: Looking = { turnDeg: 0, view: null, hour: null, figure: 'none', behind: false };
+const AS_DRAWN: Looking = {
+  turnDeg: 0,
+  view: null,
+  hour: null,
+  figure: 'none',
+  behind: false,
+  isDaylight: false,
+};
 
 /** The stand-back view's eye, light and surroundings, with what follows from them for this planting and week. */
 export function useLooking(
@@ -51,7 +69,7 @@ export function useLooking(
 ): LookingHere {
   const [looking, setLooking] = useState(AS_DRAWN);
   const { container, plantedWeek } = planting;
-  const { turnDeg, view, hour, figure, behind } = looking;
+  const { turnDeg, view, hour, figure, behind, isDaylight } = looking;
   const put = useCallback(
     (change: Partial<Looking>) => setLooking((now) => ({ ...now, ...change })),
     [],
@@ -97,8 +115,19 @@ export function useLooking(
     [figure, behind, backdrop, sillCm, spot.dropCm, figureAtCm],
   );
   const tools = useMemo(
-    (): LookingTools => ({ view, views, hour, light, figure, behind, backdrop, put, lookFrom }),
-    [view, views, hour, light, figure, behind, backdrop, put, lookFrom],
+    (): LookingTools => ({
+      view,
+      views,
+      hour,
+      light,
+      figure,
+      behind,
+      isDaylight,
+      backdrop,
+      put,
+      lookFrom,
+    }),
+    [view, views, hour, light, figure, behind, isDaylight, backdrop, put, lookFrom],
   );
   return {
     ...looking,

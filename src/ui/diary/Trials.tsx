@@ -132,21 +132,15 @@ function Dots({
     >
       {[least, most].map((value) => (
         <g key={value}>
-          <line x1={LEFT} x2={WIDE} y1={y(value)} y2={y(value)} stroke="var(--color-rule)" />
-          <text
-            x={LEFT - 6}
-            y={y(value) + 4}
-            textAnchor="end"
-            fontSize="11"
-            fill="var(--color-ink2)"
-          >
+          <line x1={LEFT} x2={WIDE} y1={y(value)} y2={y(value)} stroke="var(--rule)" />
+          <text x={LEFT - 6} y={y(value) + 4} textAnchor="end" fontSize="11" fill="var(--ink2)">
             {Math.round(answerFigure(told.question, value, settings))}
           </text>
         </g>
       ))}
       {told.days.map(({ day, halves: both }, i) => (
         <g key={day}>
-          <text x={x(i)} y={TALL - 4} textAnchor="middle" fontSize="11" fill="var(--color-ink2)">
+          <text x={x(i)} y={TALL - 4} textAnchor="middle" fontSize="11" fill="var(--ink2)">
             {dayText(day)}
           </text>
           {both.map((answers, half) => {
@@ -160,8 +154,8 @@ function Dots({
                     cx={at}
                     cy={y(value)}
                     r="3.5"
-                    fill={half === 1 ? 'var(--color-ink)' : 'var(--color-paper)'}
-                    stroke="var(--color-ink)"
+                    fill={half === 1 ? 'var(--ink)' : 'var(--paper)'}
+                    stroke="var(--ink)"
                     fillOpacity="0.85"
                   />
                 ))}
@@ -171,7 +165,7 @@ function Dots({
                     x2={at + 9}
                     y1={y(mean)}
                     y2={y(mean)}
-                    stroke="var(--color-ink)"
+                    stroke="var(--ink)"
                     strokeWidth="2"
                   />
                 )}

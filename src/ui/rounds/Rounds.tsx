@@ -3,7 +3,6 @@
 import dynamic from 'next/dynamic';
 import { useEffect, useReducer, useState } from 'react';
 import type { Care } from '@/core/care/careOf';
-import { Choices } from '@/ui/controls/Choices';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
 import { useCare, zoneOf, type Cared } from '@/ui/session/useCare';
 import { firstWalked, keepFirstWalked } from '@/ui/session/firstWalked';
@@ -16,6 +15,7 @@ import { StopStrip } from './StopStrip';
 import { useRound } from './useRound';
 
 // What is opened or read when all is done comes after the first stop.
+const Whose = dynamic(() => import('./Whose'), { ssr: false });
 const RoundSheets = dynamic(() => import('./RoundSheets').then((m) => m.RoundSheets), {
   ssr: false,
 });
@@ -79,12 +79,11 @@ function Walked({ planted, cared }: { readonly planted: Planted; readonly cared:
         <p className="text-ink2">{longDayText(cared.today)}</p>
       </header>
       {people.length > 1 && (
-        <div className="py-1.5">
-          <Choices
-            name="Whose round"
-            value={who}
-            options={[['', 'Everybody’s'], ...people.map((name) => [name, name] as const)]}
-            onPick={(roundsOf) => void store?.setSettings({ roundsOf })}
+        <div className="min-h-11 py-1.5">
+          <Whose
+            people={people}
+            who={who}
+            onWho={(roundsOf) => void store?.setSettings({ roundsOf })}
           />
         </div>
       )}

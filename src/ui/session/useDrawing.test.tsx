@@ -161,7 +161,7 @@ test('a large picture that moves has fewer pixels, so that a hand waits no longe
     density,
   }));
   expect(moving!.detail).toBe('flat');
-  expect(moving!.pixels).toBeCloseTo(160_000);
+  expect(moving!.pixels).toBeCloseTo(100_000);
   expect([resting!.detail, resting!.density]).toEqual(['full', 1]);
 });
 

@@ -19,7 +19,7 @@ const REST_MS = 180;
 /** Pixels of a picture that moves against those of one at rest: the eye does not see the difference while it follows. */
 const MOVING_DENSITY = 0.75;
 /** A picture that moves has no more pixels than this, however large it is: painting them is what a hand waits for. */
-const MOVING_PIXELS = 160_000;
+const MOVING_PIXELS = 100_000;
 
 function movingDensity({ widthPx, heightPx }: Pick<PaintRequest, 'widthPx' | 'heightPx'>): number {
   return Math.min(

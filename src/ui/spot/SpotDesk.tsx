@@ -51,9 +51,9 @@ const SunHours = dynamic(() => import('./SunHours'), {
   loading: () => <div className="h-[190px]" />,
 });
 
-/** Height of the sky strip, and the plan's size at most, px: beside it the plan is as wide as its column. */
+/** Height of the sky strip, and the plan's size at most, px: both are seen together on a small laptop. */
 const STRIP_PX = 316;
-const MOST_PLAN_PX = 380;
+const MOST_PLAN_PX = 330;
 
 /** One spot: the sky strip over its hours, what stands around, the log, place, shelter. */
 export function SpotDesk({
@@ -168,14 +168,25 @@ export function SpotDesk({
             raise it.
           </p>
           <div className="mt-3 grid gap-4 sm:grid-cols-2">
+            <section
+              aria-label="Plan"
+              ref={planRef}
+              className="flex min-w-0 justify-center overflow-hidden bg-field"
+            >
+              {planWidth > 0 && (
+                <SpotPlan
+                  {...handed}
+                  sizePx={Math.min(planWidth, MOST_PLAN_PX)}
+                  unit={settings.length}
+                />
+              )}
+            </section>
             <Sheet title="Hours of sun a day" note="as reckoned, under a clear sky">
               <div className="px-2 py-2">
                 <SunHours months={months} heat={heat} theme={settings.theme} />
               </div>
             </Sheet>
             <SunLog key={spot.id} editing={calmEditing} today={today} onRule={letGo} />
-          </div>
-          <div className="mt-4 grid gap-4 sm:grid-cols-2">
             <SiteSheet editing={calmEditing} settings={settings} />
             <ShelterSheet editing={calmEditing} settings={settings} />
             <WeatherSheet editing={calmEditing} settings={settings} today={today} />
@@ -183,15 +194,6 @@ export function SpotDesk({
           </div>
         </div>
         <aside className="mt-6 grid grid-cols-[minmax(0,1fr)] content-start gap-4 wide:mt-0">
-          <section aria-label="Plan" ref={planRef} className="overflow-hidden">
-            {planWidth > 0 && (
-              <SpotPlan
-                {...handed}
-                sizePx={Math.min(planWidth, MOST_PLAN_PX)}
-                unit={settings.length}
-              />
-            )}
-          </section>
           <LightHere
             spot={spot}
             inUse={inUse}
