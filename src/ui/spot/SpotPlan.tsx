@@ -71,7 +71,10 @@ export function SpotPlan({
     onRemove,
   });
   const ringCm = RINGS_CM.find((cm) => cm * pxPerCm >= RING_PX) ?? RINGS_CM.at(-1)!;
-  const rings = Array.from({ length: Math.floor(reachCm / ringCm) }, (_, i) => (i + 1) * ringCm);
+  const rings = Array.from(
+    { length: Math.floor((0.9 * reachCm) / ringCm) },
+    (_, i) => (i + 1) * ringCm,
+  );
   return (
     <div className="relative bg-field" style={{ width: sizePx, height: sizePx }}>
       <svg
