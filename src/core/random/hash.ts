@@ -39,3 +39,19 @@ export function seedOf(text: string): number {
   for (let i = 0; i < text.length; i += 1) h = Math.imul(h ^ text.charCodeAt(i), 0x01000193);
   return h >>> 0;
 }
+
+/**
+ * A short name for a text, 64 bits: FNV-1a in two lanes of other primes. Of thousands of texts no two meet by chance (1 in 10¹² for
+ * five thousand); it is no protection against somebody who wants them to.
+ */
+export function digestOf(text: string): string {
+  let [a, b] = [0x811c9dc5, 0x1b873593];
+  for (let i = 0; i < text.length; i += 1) {
+    const unit = text.charCodeAt(i);
+    a = Math.imul(a ^ unit, 0x01000193);
+    b = Math.imul(b ^ unit, 0x85ebca6b);
+    // The second lane also turns, so that both do not forget the same high bits.
+    b = (b << 13) | (b >>> 19);
+  }
+  return `${(a >>> 0).toString(36)}-${(b >>> 0).toString(36)}`;
+}

@@ -1,4 +1,4 @@
-import { seedOf } from '@/core/random/hash';
+import { digestOf } from '@/core/random/hash';
 import { subjectKey } from '@/core/seeing/subject';
 import type { PaintRequest } from '@/workers/messages';
 
@@ -23,9 +23,7 @@ export function pictureKey({
 
 /** The name a picture is kept by between visits: its key in short, with the pixels it was painted at. */
 export function keptKey(key: string): string {
-  // Four hashes of the same text, each begun otherwise: 128 bits, so that two pictures do not meet in a lifetime.
-  const hashes = ['', 'a', 'b', 'c'].map((salt) => seedOf(salt + key).toString(36));
-  return `${hashes.join('-')}@${restingDensity()}`;
+  return `${digestOf(key)}@${restingDensity()}`;
 }
 
 /** Device pixels per picture pixel of a picture at rest. */

@@ -1,4 +1,4 @@
-import { useReducer, useRef, type ReactNode } from 'react';
+import { memo, startTransition, useEffect, useReducer, useRef, type ReactNode } from 'react';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { StillPicture } from '@/ui/controls/StillPicture';
 import { useSeen } from '@/ui/controls/useSeen';
@@ -13,8 +13,10 @@ const ROUND_IT_PX = 78;
 /** So many lines are made at once. */
 const AT_ONCE = 12;
 
+const NOTHING_DUE = {};
+
 /** The strips, line by line. */
-export function YardGround({
+export const YardGround = memo(function YardGround({
   layout,
   unit,
   due,
@@ -54,13 +56,13 @@ export function YardGround({
           pxPerCm={layout.pxPerCm}
           unit={unit}
           due={due}
-          dueBefore={before?.told.due ?? {}}
+          dueBefore={before?.told.due ?? NOTHING_DUE}
           picture={(slot) => pictureIn(strip, slot)}
         />
       ))}
     </Line>
   ));
-}
+});
 
 /** Strips side by side; names, fields and what stands under them begin level. Far out of sight only its room is kept. */
 function Line({
@@ -75,12 +77,15 @@ function Line({
 }) {
   const box = useRef<HTMLDivElement>(null);
   const isSeen = useSeen(box, isAwaited);
-  const [isMade, make] = useReducer(() => true, false);
-  if (isSeen && !isMade) make();
+  // Made in the time that scrolling leaves, and then kept.
+  const [isMade, make] = useReducer(() => true, !isAwaited);
+  useEffect(() => {
+    if (isSeen) startTransition(make);
+  }, [isSeen]);
   return (
     <div
       ref={box}
-      className="grid grid-rows-[auto_auto_1fr] gap-x-4 pb-2"
+      className="grid grid-rows-[auto_auto_1fr] gap-x-4 pb-2 [contain-intrinsic-height:auto_400px] [content-visibility:auto]"
       style={{
         gridTemplateColumns: line.map(({ widthPx }) => `${widthPx}px`).join(' '),
         minHeight: isMade ? undefined : line[0]!.heightPx + ROUND_IT_PX,

@@ -109,7 +109,8 @@ function YardNow({
   const { its } = planted;
   const clock = useClock();
   const [picked, setWeeks] = useState<number | null>(null);
-  const weeks = picked ?? weeksHere(planted, clock);
+  const weeksNow = useMemo(() => weeksHere(planted, clock), [planted, clock]);
+  const weeks = picked ?? weeksNow;
   const [ref, width] = useWidth<HTMLDivElement>();
   const round = useRef<HTMLDivElement>(null);
   const [due, setDue] = useState<ReadonlyMap<string, readonly Due[]> | null>(null);
@@ -122,6 +123,7 @@ function YardNow({
     [rows, weeks, width, settings],
   );
   const { isCalm, onShown } = useCalm(layout);
+  const last = useMemo(() => Math.max(...its.map((it) => read(it).weeks)), [its]);
   const first = its[0]!;
   const week = weekAfter(first.planting.plantedWeek, weeks);
   const isDemo = its.every(({ planting }) => planting.demo);
@@ -163,7 +165,7 @@ function YardNow({
           <WeekSlider
             keys={[]}
             weeks={weeks}
-            last={Math.max(...its.map((it) => read(it).weeks))}
+            last={last}
             plantedWeek={first.planting.plantedWeek}
             onWeek={setWeeks}
           />
@@ -178,12 +180,17 @@ function YardNow({
 
 /** Are the drawings in sight painted? Judging all containers takes as long as drawing them: the pictures come first. */
 function useCalm(layout: YardLayout | null) {
-  const [patient, setPatient] = useState(true);
-  const [inSight, setInSight] = useState(0);
-  const onShown = useCallback(() => setInSight((n) => n + 1), []);
+  const [isCalm, beCalm] = useReducer(() => true, false);
+  // Counted beside the page: each picture that is shown must not draw the whole ground anew.
+  const shown = useRef(0);
+  const wanted = layout?.pictures.size ?? Infinity;
+  const onShown = useCallback(() => {
+    shown.current += 1;
+    if (shown.current >= wanted) beCalm();
+  }, [wanted]);
   useEffect(() => {
-    const timer = setTimeout(() => setPatient(false), PATIENCE_MS);
+    const timer = setTimeout(beCalm, PATIENCE_MS);
     return () => clearTimeout(timer);
   }, []);
-  return { isCalm: layout !== null && (!patient || inSight >= layout.pictures.size), onShown };
+  return { isCalm: layout !== null && isCalm, onShown };
 }

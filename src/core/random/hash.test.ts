@@ -1,0 +1,51 @@
+import fc from 'fast-check';
+import { digestOf, hash01, hash32, hashSigned } from './hash';
+
+test('no two of many texts that differ in little have one digest, and a text always has the same', () => {
+  const long = 'abcdefghij0123456789'.repeat(400);
+  const texts = new Set([long, `${long} `, long.slice(1)]);
+  for (let i = 0; i < 8000; i += 1)
+    texts.add(`${long.slice(0, i)}${String.fromCharCode(33 + (i % 90))}${long.slice(i + 1)}`);
+  const digests = new Set([...texts].map(digestOf));
+  expect(digests.size).toBe(texts.size);
+  // Neither lane alone would do as well as both: each is a hash of its own.
+  const lanes = [...digests].map((digest) => digest.split('-'));
+  for (const lane of [0, 1])
+    expect(new Set(lanes.map((parts) => parts[lane])).size).toBeGreaterThan(texts.size - 40);
+  expect(digestOf(long)).toBe(digestOf(`${long}`));
+});
+
+test('two letters that change places, and what stands first, are told apart', () => {
+  fc.assert(
+    fc.property(fc.string({ minLength: 2 }), fc.nat(), (text, at) => {
+      const i = at % (text.length - 1);
+      const swapped = text.slice(0, i) + text[i + 1]! + text[i]! + text.slice(i + 2);
+      fc.pre(swapped !== text);
+      expect(digestOf(swapped)).not.toBe(digestOf(text));
+    }),
+  );
+});
+
+test('numbers from keys are spread evenly, and every key counts', () => {
+  const counts = Array.from({ length: 20 }, () => 0);
+  for (let i = 0; i < 20_000; i += 1) counts[Math.floor(hash01(7, i) * 20)]! += 1;
+  for (const count of counts) expect(Math.abs(count - 1000)).toBeLessThan(140);
+  const signed = Array.from({ length: 5000 }, (_, i) => hashSigned(3, i));
+  expect(Math.min(...signed)).toBeLessThan(-0.99);
+  expect(Math.max(...signed)).toBeGreaterThan(0.99);
+  fc.assert(
+    fc.property(fc.integer(), fc.integer(), fc.integer(), fc.integer(), (seed, a, b, c) => {
+      const here = hash32(seed, a, b, c);
+      expect(hash32(seed, a, b, c)).toBe(here);
+      expect(
+        new Set([
+          here,
+          hash32(seed + 1, a, b, c),
+          hash32(seed, a + 1, b, c),
+          hash32(seed, a, b + 1, c),
+          hash32(seed, a, b, c + 1),
+        ]).size,
+      ).toBe(5);
+    }),
+  );
+});
