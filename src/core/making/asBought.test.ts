@@ -92,7 +92,7 @@ test('what stays from before is not bought and not planted again, and is told as
     progressOf(steps, held),
     { key: plantSteps.at(-1)!, how: 'done' },
     next.plants,
-    new Set(['p0']),
+    { staying: new Set(['p0']) },
   )!;
   expect([done.wentIn.length, done.missing]).toEqual([4, []]);
 });

@@ -53,7 +53,8 @@ export function plantKeys(steps: readonly MakingStep[]): readonly string[] {
 
 /**
  * What an answer completes: with the last plant the planting is planted, with what really went in and what is missing.
- * @param staying plants that stood there before, and are in without a step
+ * @param more plants that stood there before, and are in without a step; and answers on their way to the log, which are not in the
+ *   progress yet: without them a plant that is pressed at once after another would not be known as the last
  * @returns `null` while plants are left, or when it was told as planted already
  */
 export function completes(
@@ -61,7 +62,13 @@ export function completes(
   progress: MakingProgress,
   answer: Pick<StepEntry['what'], 'key' | 'how'>,
   places: Parameters<typeof wentInOf>[0],
-  staying: ReadonlySet<PlaceId> = NONE,
+  {
+    staying = NONE,
+    underway = NO_ANSWERS,
+  }: {
+    readonly staying?: ReadonlySet<PlaceId>;
+    readonly underway?: ReadonlyMap<string, StepEntry['what']['how']>;
+  } = {},
 ): {
   readonly wentIn: EntryThat<'planted'>['what']['plants'];
   readonly missing: readonly PlaceId[];
@@ -69,7 +76,7 @@ export function completes(
   const keys = plantKeys(steps);
   if (progress.planted || !keys.includes(answer.key)) return null;
   const how = (key: string) =>
-    key === answer.key ? answer.how : progress.answers.get(key)?.what.how;
+    key === answer.key ? answer.how : (underway.get(key) ?? progress.answers.get(key)?.what.how);
   if (keys.some((key) => how(key) === undefined)) return null;
   const isIn = new Set(keys.filter((key) => how(key) === 'done'));
   const isThere = ({ id }: { readonly id: PlaceId }) => staying.has(id) || isIn.has(`plant ${id}`);
@@ -83,3 +90,4 @@ export function completes(
 }
 
 const NONE: ReadonlySet<PlaceId> = new Set();
+const NO_ANSWERS: ReadonlyMap<string, StepEntry['what']['how']> = new Map();

@@ -11,6 +11,7 @@ import {
   indexShown,
   progressOf,
   type MakingProgress,
+  type StepEntry,
 } from '@/core/making/progress';
 import { stepsOf, type MakingStep } from '@/core/making/steps';
 import { endedByNext } from '@/core/diary/turnOver';
@@ -20,6 +21,8 @@ import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import type { Draft } from '@/data/store';
 import { useClock } from '@/ui/session/useClock';
 import { useStore } from '@/ui/session/StoreProvider';
+
+type StepHow = StepEntry['what']['how'];
 
 /** A step that took longer was interrupted, minutes. */
 const LONGEST_MINUTES = 60;
@@ -64,6 +67,8 @@ export function usePotting(
   const [looked, setLooked] = useState<string | null>(null);
   /** Key of the answer on its way: a second press before it is kept is not a second answer. */
   const sent = useRef<string | null>(null);
+  /** Answers on their way to the log: what is pressed next is answered with them in mind. */
+  const underway = useRef(new Map<string, StepHow>());
   const since = useRef<number | null>(null);
   const at = indexShown(steps, progress, looked);
   const step = steps[at] ?? null;
@@ -96,19 +101,19 @@ export function usePotting(
     const was = progress.answers.get(step.key);
     if (sent.current === step.key && !was) return;
     sent.current = step.key;
+    for (const [key, on] of underway.current)
+      if (progress.answers.get(key)?.what.how === on) underway.current.delete(key);
     const drafts: Draft[] = [
       draft(
         { did: 'step', key: step.key, how, minutes: minutesSince() },
         was ? { takesBack: was.id } : {},
       ),
     ];
-    const whole = completes(
-      steps,
-      progress,
-      { key: step.key, how },
-      allPlants(it),
-      new Set(Object.keys(it.weeksBefore)),
-    );
+    const whole = completes(steps, progress, { key: step.key, how }, allPlants(it), {
+      staying: new Set(Object.keys(it.weeksBefore)),
+      underway: underway.current,
+    });
+    underway.current.set(step.key, how);
     if (whole) drafts.push(draft({ did: 'planted', plants: whole.wentIn }));
     // What stood there until now is over with it, but for what stays.
     if (whole && former && former.life.plantedOn !== null && former.life.overOn === null)
@@ -135,7 +140,10 @@ export function usePotting(
         : undefined,
     );
     // What was not kept, and has been told, can be pressed again.
-    kept?.catch(() => (sent.current = null));
+    kept?.catch(() => {
+      sent.current = null;
+      underway.current.delete(step.key);
+    });
     // On to the next: the first without an answer, or the one after when one is gone through again.
     setLooked(looked === null ? null : (steps[at + 1]?.key ?? END));
   };
@@ -156,6 +164,7 @@ export function usePotting(
     if (step.what.do === 'plant' && progress.planted)
       void store?.undoLast({ table: 'plantings', id: it.planting.id }, 'planted');
     sent.current = null;
+    underway.current.delete(step.key);
     setLooked(step.key);
   };
 
