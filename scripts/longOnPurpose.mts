@@ -25,7 +25,6 @@ export const LONG_ON_PURPOSE: Readonly<Record<string, string>> = {
   StencilTools: 'seven tools of one toolbar, each a few lines',
   Stencil: 'the layers of one drawing, from the bottom up',
   FromAbove: 'the layers of one drawing, from the bottom up',
-  Front: 'the layers of one drawing, from the bottom up',
   Corners: GESTURE,
   SpotsTable: 'a table: one row of the page a case',
   shapeRules: CASES,

@@ -110,9 +110,7 @@ export function laidOut(page: Page, isTouch: boolean): Promise<LaidOut> {
       )) {
         const box = element.getBoundingClientRect();
         if (box.width < 1 || box.height < 1 || isHidden(element)) continue;
-        const inText =
-          element.tagName === 'A' &&
-          getComputedStyle(element).display.startsWith('inline') === true;
+        const inText = element.tagName === 'A' && getComputedStyle(element).display === 'inline';
         // A link within a sentence is as high as its line.
         if (!inText && box.height < LEAST_PX - 0.5)
           small.push(

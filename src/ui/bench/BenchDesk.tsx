@@ -1,12 +1,10 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useCallback, useDeferredValue, useMemo, useState, type CSSProperties } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { read } from '@/core/checks/reading';
 import type { CheckId } from '@/core/checks/rules/index';
 import type { SchoolId } from '@/core/plantings/schoolId';
-import { isLong } from '@/core/containers/container';
-import { bookWeek } from '@/core/spots/spot';
 import { extentOf } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/subject';
 import type { Editing } from '@/ui/session/useEditing';
@@ -14,31 +12,23 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { useFrozen } from '@/ui/session/useFrozen';
 import { useRested } from '@/ui/session/useRested';
-import { useWindowSize } from '@/ui/controls/useWindowSize';
-import { useWidth } from '@/ui/controls/useWidth';
 import { keyed } from '@/words/names';
+import { BenchDrawings } from './BenchDrawings';
 import { BenchFacts, BenchHead, BenchName } from './BenchHead';
-import type { Side } from './DrawingChoice';
-import { benchFields, type BenchFields } from './benchFields';
-import { TurnSlider } from './TurnSlider';
+import { useBenchRoom } from './useBenchRoom';
 import type { Way } from './ways';
-import { WeekSlider } from './WeekSlider';
 import type { Shown } from './stencilShown';
 import { useDescribed } from './useDescribed';
 import { useBenchCommands } from './useBenchCommands';
 import { useLooking } from './useLooking';
 import { useTaking } from './useTaking';
 import { useWalkPast } from './useWalkPast';
-import { PlanPart } from './PlanPart';
-import { StandBackPart } from './StandBackPart';
 
 // What is read after the first look comes after it.
 const KindTags = dynamic(() => import('./KindTags').then((m) => m.KindTags), { ssr: false });
 const BenchStrips = dynamic(() => import('./BenchStrips').then((m) => m.BenchStrips), {
   ssr: false,
 });
-
-const DrawingChoice = dynamic(() => import('./DrawingChoice'), { ssr: false });
 
 // What is read or pressed after the drawings comes after them.
 const OpinionLine = dynamic(() => import('./OpinionLine').then((m) => m.OpinionLine), {
@@ -56,23 +46,6 @@ const SchoolsPicture = dynamic(() => import('./SchoolsPicture'), { ssr: false })
 const SeasonStrip = dynamic(() => import('./SeasonStrip'), { ssr: false });
 const Tray = dynamic(() => import('./Tray'), { ssr: false });
 
-/** Where the drawings, their tools and sliders stand. */
-const GRID: Readonly<Record<BenchFields['how'], CSSProperties>> = {
-  beside: {
-    gridTemplateColumns: '2fr 3fr',
-    gridTemplateAreas: '"plan stand" "ptools stools" "turn week"',
-  },
-  stacked: {
-    gridTemplateColumns: '2fr 3fr',
-    gridTemplateAreas: '"stand stand" "plan plan" "ptools stools" "turn week"',
-    rowGap: 6,
-  },
-  one: {
-    gridTemplateColumns: 'minmax(0, 1fr)',
-    gridTemplateAreas: '"stand" "plan" "week" "stools" "ptools" "turn"',
-  },
-};
-
 /** One planting on the Bench: plan and stand-back view to one scale, the sliders under them, the plants, the second opinion and the tray. */
 export function BenchDesk({ editing }: { readonly editing: Editing }) {
   const { planting, it } = editing;
@@ -84,7 +57,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
   const keys = useMemo(() => keyed(it), [it]);
   const [weeks, setWeeks] = useState(() => Math.min(reading.weeks, 8));
   const looking = useLooking(it, bare, weeks);
-  const { extent, span, light } = looking;
+  const { light } = looking;
   const subject = useMemo(() => ({ ...subjectOf(it), ...(light ? { light } : {}) }), [it, light]);
   const [picked, setSelection] = useState<readonly string[]>([]);
   // A plant that is gone is no longer picked.
@@ -95,17 +68,8 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
   const [shown, setShown] = useState<readonly Shown[]>(['spread', 'sun']);
   const [pointed, setPointed] = useState<CheckId | null>(null);
   const [strip, setStrip] = useState<'weeks' | 'walk' | null>(null);
-  const [roomRef, width] = useWidth<HTMLDivElement>();
-  const { width: windowWidth, height: windowHeight } = useWindowSize();
-  const { how, plan, stand } = benchFields({
-    room: { windowWidth, windowHeight, width },
-    isLong: isLong(planting.container),
-    extent,
-    span,
-  });
-  // Where one drawing is seen at a time: which.
-  const [side, setSide] = useState<Side>('stand');
-  const isOne = how === 'one';
+  const room = useBenchRoom(planting.container, looking);
+  const { isOne } = room;
   const [heldWay, setHeldWay] = useState<Way | null>(null);
   const other = useMemo(
     () => heldWay && { subject: subjectOf(heldWay.it), name: heldWay.title || 'Another way' },
@@ -139,7 +103,6 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
     [apply],
   );
   const toggleWeeks = useCallback(() => setStrip((now) => (now === 'weeks' ? null : 'weeks')), []);
-  const toPlan = useCallback(() => setSide('plan'), []);
   const toggleWalk = useCallback(() => setStrip((now) => (now === 'walk' ? null : 'walk')), []);
   const walk = useWalkPast(looking.turn, toggleWalk);
   const restedSizes = useMemo(() => restedReading.grown(), [restedReading]);
@@ -165,68 +128,29 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
       ) : (
         <BenchHead editing={editing} settings={settings} />
       )}
-      {isOne && (
-        <div className="min-h-12 pb-1">
-          <DrawingChoice side={side} onSide={setSide} />
-        </div>
-      )}
-      <div ref={roomRef} className="grid gap-x-4 gap-y-1.5" style={GRID[how]}>
-        {width > 0 && (
-          <>
-            <PlanPart
-              field={plan}
-              isAligned={how === 'stacked'}
-              isHidden={isOne && side !== 'plan'}
-              reading={reading}
-              keys={keys}
-              subject={subject}
-              weeks={weeks}
-              selection={selection}
-              setSelection={setSelection}
-              culprits={culprits}
-              editing={editing}
-              settings={settings}
-              shown={shown}
-              eye={eye}
-              setShown={setShown}
-              isDaylight={looking.isDaylight}
-            />
-            <StandBackPart
-              field={stand}
-              isHidden={isOne && side !== 'stand'}
-              onSwipe={isOne ? toPlan : null}
-              other={other}
-              reading={reading}
-              keys={keys}
-              subject={subject}
-              weeks={weeks}
-              looking={looking}
-              culprits={culprits}
-              selection={selection}
-              settings={settings}
-              inWords={inWords}
-              strip={strip}
-              walk={walk}
-              toggleWeeks={toggleWeeks}
-              taking={taking}
-            />
-            <div className="[grid-area:turn]">
-              <TurnSlider turnDeg={Math.round(looking.turnDeg)} onTurn={looking.turn} />
-            </div>
-            {/* On a phone it stays at the thumb as long as the drawings are in sight. */}
-            <div className="[grid-area:week] max-sm:sticky max-sm:bottom-14 max-sm:z-20 max-sm:-mx-4 max-sm:bg-zinc max-sm:px-4">
-              <WeekSlider
-                keys={keys}
-                weeks={weeks}
-                last={reading.weeks}
-                plantedWeek={planting.plantedWeek}
-                bookPlantedWeek={bookWeek(planting.plantedWeek, it.spot)}
-                onWeek={setWeeks}
-              />
-            </div>
-          </>
-        )}
-      </div>
+      <BenchDrawings
+        room={room}
+        onWeeks={setWeeks}
+        reading={reading}
+        keys={keys}
+        subject={subject}
+        weeks={weeks}
+        looking={looking}
+        selection={selection}
+        setSelection={setSelection}
+        culprits={culprits}
+        editing={editing}
+        settings={settings}
+        shown={shown}
+        setShown={setShown}
+        eye={eye}
+        other={other}
+        inWords={inWords}
+        strip={strip}
+        walk={walk}
+        toggleWeeks={toggleWeeks}
+        taking={taking}
+      />
       {printing && (
         <PrintSheet
           {...printing}

@@ -2,13 +2,7 @@
 
 import { useState } from 'react';
 import { toHex } from '@/core/colour/oklch';
-import {
-  insideBaseCm,
-  surfacesOf,
-  visibleHeightCm,
-  wallOf,
-  type Container,
-} from '@/core/containers/container';
+import { insideBaseCm, surfacesOf, wallOf, type Container } from '@/core/containers/container';
 import { grown, spanOf, type Section } from '@/core/containers/section';
 import { formOf, halfDepthCm, halfFrontCm, rimSection } from '@/core/containers/shape';
 import type { SideHole } from '@/core/containers/sideHoles';
@@ -20,8 +14,8 @@ import { lengthFigure, type Units } from '@/words/format';
 import { ContainerPicture, containerExtent } from './ContainerPicture';
 import { Corners } from './Corners';
 import type { PutIn } from './FitsSheet';
-import { frontMeasures, mixLines, planMeasures, type Measure } from './measures';
-import { Across, Upright } from './Tape';
+import { mixLines, planMeasures } from './measures';
+import { Across, TapeLines, Upright } from './Tape';
 
 interface DrawingProps {
   readonly container: Container;
@@ -84,13 +78,6 @@ function Front({ container, unit, widthPx, heightPx, pxPerCm, put }: ViewProps) 
   const y = (cm: number) => originY - (foot + cm) * pxPerCm;
   const x = (cm: number) => originX + cm * pxPerCm;
   const outer = halfFrontCm(shape) + wallOf(container);
-  const { across, upright } = frontMeasures(container);
-  // The rim's measure stands above it, the base's below; those between lie on the wall.
-  const level = (at: Measure['at']) => {
-    if (typeof at === 'object') return y(at.cm);
-    if (at === 'above') return originY - visibleHeightCm(container) * pxPerCm - 12;
-    return container.feetCm > 8 ? y(0) : originY + 15;
-  };
   return (
     <section
       aria-label="From the front"
@@ -169,24 +156,7 @@ function Front({ container, unit, widthPx, heightPx, pxPerCm, put }: ViewProps) 
             strokeDasharray="2 4"
           />
         )}
-        {across.map(({ name, fromCm, toCm, at }) => (
-          <Across
-            key={name + fromCm}
-            from={x(fromCm)}
-            to={x(toCm)}
-            y={level(at)}
-            text={lengthFigure(toCm - fromCm, unit)}
-          />
-        ))}
-        {upright.map(({ name, fromCm, toCm, at }) => (
-          <Upright
-            key={name}
-            x={at === 'left' ? x(-outer) - 20 : x(outer) + 20}
-            from={y(fromCm)}
-            to={y(toCm)}
-            text={lengthFigure(toCm - fromCm, unit)}
-          />
-        ))}
+        <TapeLines {...{ container, unit, pxPerCm, originX, originY }} />
       </svg>
       <div className="absolute top-0 right-0">
         <Ruler

@@ -1,12 +1,10 @@
 'use client';
 
-import { insideBaseCm, visibleHeightCm, wallOf, type Container } from '@/core/containers/container';
-import { halfFrontCm } from '@/core/containers/shape';
+import type { Container } from '@/core/containers/container';
 import { useWidth } from '@/ui/controls/useWidth';
 import { containerExtent, ContainerPicture } from '@/ui/shelf/ContainerPicture';
-import { frontMeasures, type Measure } from '@/ui/shelf/measures';
-import { Across, Upright } from '@/ui/shelf/Tape';
-import { lengthFigure, type Units } from '@/words/format';
+import { TapeLines } from '@/ui/shelf/Tape';
+import type { Units } from '@/words/format';
 
 const HEIGHT_PX = 170;
 /** Room for the figures above and below, and beside. */
@@ -31,16 +29,6 @@ export default function TapeDrawing({
       (HEIGHT_PX - ABOVE_PX - BELOW_PX) / heightCm,
     ),
   );
-  const [originX, originY] = [widthPx / 2, HEIGHT_PX - BELOW_PX];
-  const base = insideBaseCm(container);
-  const y = (cm: number) => originY - (base + cm) * pxPerCm;
-  const x = (cm: number) => originX + cm * pxPerCm;
-  const outer = halfFrontCm(container.shape) + wallOf(container);
-  const { across, upright } = frontMeasures(container);
-  const level = (at: Measure['at']) => {
-    if (typeof at === 'object') return y(at.cm);
-    return at === 'above' ? originY - visibleHeightCm(container) * pxPerCm - 11 : originY + 13;
-  };
   return (
     <div
       ref={ref}
@@ -59,24 +47,13 @@ export default function TapeDrawing({
             footPx={BELOW_PX}
           />
           <svg width={widthPx} height={HEIGHT_PX} className="absolute inset-0" aria-hidden>
-            {across.map(({ name, fromCm, toCm, at }) => (
-              <Across
-                key={name + fromCm}
-                from={x(fromCm)}
-                to={x(toCm)}
-                y={level(at)}
-                text={lengthFigure(toCm - fromCm, unit)}
-              />
-            ))}
-            {upright.map(({ name, fromCm, toCm, at }) => (
-              <Upright
-                key={name}
-                x={at === 'left' ? x(-outer) - 20 : x(outer) + 20}
-                from={y(fromCm)}
-                to={y(toCm)}
-                text={lengthFigure(toCm - fromCm, unit)}
-              />
-            ))}
+            <TapeLines
+              container={container}
+              unit={unit}
+              pxPerCm={pxPerCm}
+              originX={widthPx / 2}
+              originY={HEIGHT_PX - BELOW_PX}
+            />
           </svg>
         </div>
       )}
