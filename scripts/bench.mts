@@ -233,7 +233,7 @@ print(
   `Longest step between two chances to cancel: ${choosing.longestStepMs.toFixed(0)} ms; 12 plants × 26 weeks judged again: ${choosing.rejudge12Ms.toFixed(1)} ms; the first six differ: ${choosing.firstSixDiffer ? 'yes' : 'NO'}`,
 );
 table('In Chromium, from the key pressed to the picture shown', page.times);
-const { plainMs, ...rounds } = page.rounds;
+const { plainMs, yardScrolled, ...rounds } = page.rounds;
 const plain = spreadOf(plainMs).medianMs;
 print(
   `\nYard and Rounds with 1,000 plantings; reading their rows and writing them as JSON: ${plain.toFixed(0)} ms`,
@@ -244,6 +244,10 @@ for (const [what, times] of Object.entries(rounds)) {
     `${what.padEnd(40)} median ${medianMs.toFixed(0)} ms, ${(medianMs / plain).toFixed(2)} × that`,
   );
 }
+for (const [ground, { frames, longFrames, worstMs }] of Object.entries(yardScrolled))
+  print(
+    `The Yard scrolled, ${ground}: ${longFrames} of ${frames} frames over 33 ms, worst ${worstMs} ms`,
+  );
 print('\nTasks over 50 ms on the main thread');
 for (const [what, tasks] of Object.entries(page.longTasksMs))
   print(

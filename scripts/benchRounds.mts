@@ -1,10 +1,12 @@
 // Yard and Rounds with a thousand plantings and their year of entries, in the built app in Chromium.
 import type { Page } from '@playwright/test';
-import { yardOpened } from './benchYard.mts';
+import { yardOpened, yardScrolled, type Scrolled } from './benchYard.mts';
 
 export interface RoundsFigures {
   /** From the Yard's address until every container in the window is drawn, from what was kept. */
   readonly yardMs: readonly number[];
+  /** Frames of the Yard while it is scrolled. */
+  readonly yardScrolled: Readonly<Record<'fresh' | 'again', Scrolled>>;
   /** From the press in another room to the first task that can be answered. */
   readonly enteredMs: readonly number[];
   /** From the address, in an app that has just begun, to the first task that can be answered. */
@@ -91,7 +93,15 @@ export async function benchRounds(page: Page, url: string): Promise<RoundsFigure
     plainMs.push(await plain(page));
   }
   const yardMs = await yardOpened(page, url, 25_000);
-  return { yardMs, enteredMs, firstMs, wholeMs, answerMs, plainMs };
+  return {
+    yardMs,
+    yardScrolled: await yardScrolled(page),
+    enteredMs,
+    firstMs,
+    wholeMs,
+    answerMs,
+    plainMs,
+  };
 }
 
 const seen = (page: Page, what: string): Promise<number> =>

@@ -47,6 +47,55 @@ export async function yardOpened(
   return opened;
 }
 
+/** Longer than two frames of a screen that shows 60 a second, ms. */
+const LONG_FRAME_MS = 33.4;
+
+export interface Scrolled {
+  readonly frames: number;
+  readonly longFrames: number;
+  readonly worstMs: number;
+}
+
+/** The open Yard turned by the wheel, once over ground that was never seen and once over the same ground again. */
+export async function yardScrolled(
+  page: Page,
+): Promise<Readonly<Record<'fresh' | 'again', Scrolled>>> {
+  const fresh = await scrolled(page);
+  await page.evaluate(() => window.scrollTo(0, 0));
+  await page.waitForTimeout(3000);
+  return { fresh, again: await scrolled(page) };
+}
+
+async function scrolled(page: Page): Promise<Scrolled> {
+  const frames = page.evaluate(
+    () =>
+      new Promise<number[]>((resolve) => {
+        const took: number[] = [];
+        let last = performance.now();
+        const end = last + 3200;
+        const next = (now: number) => {
+          took.push(now - last);
+          last = now;
+          if (now < end) requestAnimationFrame(next);
+          // The first is no whole frame.
+          else resolve(took.slice(1));
+        };
+        requestAnimationFrame(next);
+      }),
+  );
+  await page.mouse.move(640, 500);
+  for (let i = 0; i < 40; i += 1) {
+    await page.mouse.wheel(0, 120);
+    await page.waitForTimeout(50);
+  }
+  const took = await frames;
+  return {
+    frames: took.length,
+    longFrames: took.filter((ms) => ms > LONG_FRAME_MS).length,
+    worstMs: Math.round(Math.max(...took)),
+  };
+}
+
 /** Entered from another room for the first time and again, and opened by its address. */
 export async function benchYard(
   page: Page,

@@ -5,6 +5,7 @@ import type { PaintRequest } from '@/workers/messages';
 import { CAN_HIRE } from '@/workers/canHire';
 import { runJob } from '@/workers/runJob';
 import { keepPicture, keptPicture } from './keptPictures';
+import { whenStill } from './scrolling';
 import {
   heldPicture,
   holdPicture,
@@ -133,7 +134,7 @@ export function useDrawing(
       void showKept()
         // What cannot be looked up is painted.
         .catch(() => false)
-        .then((isShown) => isShown || giveUp.signal.aborted || begin());
+        .then((isShown) => isShown || whenStill().then(() => giveUp.signal.aborted || begin()));
     return () => {
       clearTimeout(rest);
       giveUp.abort();

@@ -3,6 +3,7 @@ import { opinionOf, type Remark } from '@/core/checks/opinion';
 import type { CountedSeen } from '@/core/checks/reading';
 import { CHECKS } from '@/core/checks/rules/index';
 import type { PlantingInSpot } from '@/core/plantings/planting';
+import { whenStill } from '@/ui/session/scrolling';
 import { useOneByOne } from '@/ui/session/useOneByOne';
 import { runJob } from '@/workers/runJob';
 
@@ -56,7 +57,7 @@ export function useJudged(its: readonly PlantingInSpot[]): readonly Judged[] | n
   );
 }
 
-/** Counts and judges one planting after the other; one that cannot be counted keeps its estimate. */
+/** Counts and judges one planting after the other, never while the page scrolls; one that cannot be counted keeps its estimate. */
 async function countAll(
   its: readonly PlantingInSpot[],
   signal: AbortSignal,
@@ -65,6 +66,7 @@ async function countAll(
   for (const it of its) {
     if (it.plants.length < 2) continue;
     const rows = await runJob('seen', { it }, { signal }).catch(() => null);
+    await whenStill();
     if (signal.aborted) return;
     if (rows) onOne(judge(it, new Map(rows)));
   }
