@@ -109,6 +109,16 @@ const config = [
       ],
     },
   },
+  {
+    files: ['src/ui/**/*.tsx', 'src/app/**/*.tsx'],
+    ignores: ['src/ui/controls/RoomLink.tsx'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        { paths: [{ name: 'next/link', message: 'Use RoomLink of src/ui/controls.' }] },
+      ],
+    },
+  },
   // Tests may build from any room, and watch what a component renders.
   {
     files: ['src/**/*.test.{ts,tsx}'],

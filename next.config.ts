@@ -10,11 +10,16 @@ const config: NextConfig = {
   // The dev page answers under both names of this machine.
   allowedDevOrigins: ['127.0.0.1'],
   typescript: { tsconfigPath: 'tsconfig.build.json' },
-  // Pages get theirs, with a nonce, from src/proxy.ts; files and what is not found get these.
+  // Pages get theirs from src/proxy.ts; files get these.
   headers: async () => [
     { source: '/:path*', headers: asList(PLAIN_HEADERS) },
     { source: '/_next/:path*', headers: asList({ 'content-security-policy': FILE_POLICY }) },
-    { source: '/icon.svg', headers: asList({ 'content-security-policy': FILE_POLICY }) },
+    ...['/icon.svg', '/icons/:path*', '/manifest.webmanifest', '/sw.js'].map((source) => ({
+      source,
+      headers: asList({ 'content-security-policy': FILE_POLICY }),
+    })),
+    // A browser asks for it anew each time: it is how a newer version is found.
+    { source: '/sw.js', headers: asList({ 'cache-control': 'no-cache' }) },
   ],
 };
 

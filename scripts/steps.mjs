@@ -46,7 +46,8 @@ export function next(...args) {
 export function build() {
   console.log('Building…');
   const [command, args] = next('build');
-  return run(command, args, { env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' } });
+  const failed = run(command, args, { env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' } });
+  return failed || run(process.execPath, [join(root, 'scripts', 'finishBuild.mjs')]);
 }
 
 /** The first free port from `from` upward. */

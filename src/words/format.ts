@@ -141,6 +141,11 @@ export function dateText(week: number): string {
   return `${day} ${MONTHS[month]}`;
 }
 
+/** The day of a moment by this device's clock: "29 November". */
+export function sinceText(moment: Date): string {
+  return `${moment.getDate()} ${MONTHS[moment.getMonth()]}`;
+}
+
 export function monthOf(week: number): string {
   return MONTHS[dayOf(week).month]!;
 }

@@ -1,7 +1,8 @@
 import { Suspense } from 'react';
 import { Terrace } from '@/ui/terrace/Terrace';
 
-export default function TerracePage() {
+/** What the address asks for is read in the browser: the page itself is the same for all. */
+export default function Page() {
   return (
     <Suspense>
       <Terrace />

@@ -1,6 +1,6 @@
 import { allPlants, stays } from '@/core/plantings/planting';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import type { ReactNode } from 'react';
 import { mixL } from '@/core/containers/container';
 import type { Settings } from '@/core/files/plantingFile';
@@ -72,10 +72,13 @@ function BenchPlace({ editing, settings }: HeadProps) {
         </b>{' '}
         {settings.length}
         {saysItself ? '' : ` ${potName}`},{' '}
-        <Link href={spotHref(spot.id)} className="underline decoration-rule2 underline-offset-3">
+        <RoomLink
+          href={spotHref(spot.id)}
+          className="underline decoration-rule2 underline-offset-3"
+        >
           <b className="font-semibold text-ink">{hoursText(spot.sunHours)}</b> sun
           {WHEN[spot.sunWhen]}
-        </Link>
+        </RoomLink>
       </p>
       {/* Its room is kept, so that nothing below it jumps when it arrives. */}
       <div className="min-h-7 min-w-[230px]">

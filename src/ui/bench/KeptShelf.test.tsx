@@ -29,7 +29,7 @@ beforeEach(async () => {
   ({ store } = await openHere());
   await store.add(planting(GOOD), SUNNY);
   render(
-    <StoreProvider demo={false}>
+    <StoreProvider>
       <WithBook>
         <Bench />
       </WithBook>

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import type { ComponentProps } from 'react';
 import { buttonLook, type ButtonLook } from './looks';
 
@@ -12,6 +12,6 @@ export function Button({ look, className, ...rest }: ComponentProps<'button'> & 
 }
 
 /** What is pressed to go somewhere, looking like a button. */
-export function ButtonLink({ look, className, ...rest }: ComponentProps<typeof Link> & Looked) {
-  return <Link className={buttonLook({ look, className })} {...rest} />;
+export function ButtonLink({ look, className, ...rest }: ComponentProps<typeof RoomLink> & Looked) {
+  return <RoomLink className={buttonLook({ look, className })} {...rest} />;
 }

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import { Swatches } from '@/ui/controls/Swatches';
 import { plantHref } from '@/ui/session/links';
 import { useLibrary } from '@/ui/session/LibraryProvider';
@@ -25,13 +25,12 @@ export function SeenKinds() {
           >
             <span className="flex items-center gap-2.5">
               <Swatches kind={kind} height={16} />
-              <Link
-                prefetch={false}
+              <RoomLink
                 href={plantHref(kind.id)}
                 className="font-semibold underline decoration-rule2 underline-offset-3"
               >
                 {kind.common}
-              </Link>
+              </RoomLink>
             </span>
             <span className="block text-ink2">{hereText(kind, settings).join(' ')}</span>
           </li>

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import { useMemo, useState } from 'react';
 import { addDays, dayIn, weekOfDay, weeksSince, type Day } from '@/core/calendar/day';
 import { read } from '@/core/checks/reading';
@@ -141,7 +141,7 @@ function Tile({
         : 'Did not stand then');
   return (
     <li style={{ width: WIDE_PX }} className="shrink-0" data-shot={shot ? true : undefined}>
-      <Link prefetch={false} href={diaryHref(id)} className="block bg-paper hover:bg-wash">
+      <RoomLink href={diaryHref(id)} className="block bg-paper hover:bg-wash">
         <span className="block bg-field" style={{ height: TALL_PX }}>
           {shot ? (
             <PhotoImage
@@ -158,7 +158,7 @@ function Tile({
           <b className="block truncate font-semibold">{name}</b>
           <span className="line-clamp-2 min-h-9 text-note leading-4.5 text-ink2">{said}</span>
         </span>
-      </Link>
+      </RoomLink>
     </li>
   );
 }

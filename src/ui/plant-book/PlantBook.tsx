@@ -11,7 +11,7 @@ import { useBenches } from '@/ui/session/useBenches';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
 import { useWidth } from '@/ui/controls/useWidth';
-import { countText } from '@/words/format';
+import { countText, sinceText } from '@/words/format';
 import { FinderSheet } from './FinderSheet';
 import { FoundList } from './FoundList';
 import { Button } from '@/ui/controls/Button';
@@ -158,8 +158,11 @@ export function PlantBook() {
                   ? 'No plant matches all of that'
                   : `${countText(suited.length, 'kind')} of ${library.kinds.length}`}
                 {nearly.length > 0 ? `, ${nearly.length} with one thing against` : ''}
-                {benches.lines === null ? '. The shop does not answer just now' : ''}.
-                {suited.length + nearly.length > 0 && ' All drawn to one scale.'}
+                {benches.lines === null ? '. The shop does not answer just now' : ''}
+                {benches.knownSince
+                  ? `. The shop as last known on ${sinceText(benches.knownSince)}`
+                  : ''}
+                .{suited.length + nearly.length > 0 && ' All drawn to one scale.'}
               </p>
               <FoundList
                 suited={suited}

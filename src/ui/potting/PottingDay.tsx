@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { isOf, type Entry } from '@/core/log/entry';
@@ -180,8 +180,7 @@ function ToMake({
           <ul className="bg-paper">
             {runs.map((run) => (
               <li key={run.id} className="border-t border-rule first:border-t-0">
-                <Link
-                  prefetch={false}
+                <RoomLink
                   href={`/potting?run=${encodeURIComponent(run.id)}`}
                   className="flex min-h-14 items-center justify-between gap-4 px-3 hover:bg-wash"
                 >
@@ -193,7 +192,7 @@ function ToMake({
                     {[...run.made.values()].reduce((sum, n) => sum + n, 0)} of{' '}
                     {run.recipes.reduce((sum, { count }) => sum + count, 0)} made
                   </span>
-                </Link>
+                </RoomLink>
               </li>
             ))}
           </ul>
@@ -226,8 +225,7 @@ function Rows({
     <ul className="bg-paper">
       {its.map((it) => (
         <li key={it.planting.id} className="border-t border-rule first:border-t-0">
-          <Link
-            prefetch={false}
+          <RoomLink
             href={pottingHref(it.planting.id)}
             className="flex min-h-20 items-center gap-4 px-3 py-2 hover:bg-wash"
           >
@@ -241,7 +239,7 @@ function Rows({
                 {it.planting.container.name.toLowerCase()}; {lifeText(life(it.planting.id))}
               </span>
             </span>
-          </Link>
+          </RoomLink>
         </li>
       ))}
     </ul>

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import { useState } from 'react';
 import type { Task } from '@/core/care/task';
 import { FELT, LOOKS_BAD } from '@/core/log/terms';
@@ -65,13 +65,12 @@ export function StopCard({
         )}
         <div className="min-w-0 pt-2">
           <h2 className="text-lead">
-            <Link
-              prefetch={false}
+            <RoomLink
               href={benchHref(plantingId)}
               className="font-semibold underline decoration-rule2 underline-offset-3"
             >
               {it.planting.name}
-            </Link>
+            </RoomLink>
             <span className="text-ink2">, {it.spot.name}</span>
           </h2>
           <WaterGauge outlook={care.outlook} widthPx={Math.min(340, isWide ? 340 : width || 340)} />

@@ -14,13 +14,7 @@ const StoreTrouble = dynamic(() => import('./StoreTrouble').then((m) => m.StoreT
 const StoreContext = createContext<Store | null>(null);
 
 /** Opens the browser's database once the page runs, and fills it with the demo set on a first demo start. */
-export function StoreProvider({
-  demo,
-  children,
-}: {
-  readonly demo: boolean;
-  readonly children: ReactNode;
-}) {
+export function StoreProvider({ children }: { readonly children: ReactNode }) {
   const [store, setStore] = useState<Store | null>(null);
   const [trouble, setTrouble] = useState<Trouble | null>(null);
   useEffect(() => {
@@ -31,12 +25,12 @@ export function StoreProvider({
       if (!('store' in opened)) return setTrouble(opened);
       stop = opened.store.onTrouble(setTrouble);
       if (opened.trouble) setTrouble(opened.trouble);
-      if (demo && (await opened.store.isEmpty())) await firstDemo(opened.store);
+      if (isDemo() && (await opened.store.isEmpty())) await firstDemo(opened.store);
       setStore(opened.store);
     };
     start().catch((error: unknown) => setTrouble({ kind: 'other', told: String(error) }));
     return () => stop();
-  }, [demo]);
+  }, []);
   useHeldWhileWriting(store);
   return (
     <StoreContext.Provider value={store}>
@@ -45,6 +39,9 @@ export function StoreProvider({
     </StoreContext.Provider>
   );
 }
+
+/** Was Rillbank started to be tried? Told by a cookie: the pages are the same. */
+const isDemo = (): boolean => /(?:^|; )rillbank-demo=1/.test(document.cookie);
 
 async function firstDemo(store: Store): Promise<void> {
   await store.addAll((await import('@/demo/rillbankHalt')).rillbankHalt());

@@ -31,8 +31,13 @@ export function deviceStandIn(
       });
       // What an answer must be is fetched when something is asked.
       const { deviceAnswerSchema } = await import('@/core/care/device');
-      const response = await fetch(`/api/device?${search}`);
-      return deviceAnswerSchema.parse(await response.json());
+      const { askService } = await import('./askService');
+      const asked = await askService(
+        `/api/device?${search}`,
+        deviceAnswerSchema,
+        new AbortController().signal,
+      );
+      return asked.answer;
     },
   };
 }

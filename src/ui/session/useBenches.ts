@@ -5,6 +5,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { marketOf } from '@/core/plants/market';
 import { priceIn } from '@/core/plants/prices';
 import type { BenchLine } from '@/core/shopping/stops';
+import { askStop, type AskedStop } from './askStop';
 import { useSettings } from './StoreProvider';
 
 /** What a stop has on its benches today. */
@@ -12,6 +13,8 @@ export interface Benches {
   readonly stop: string | null;
   /** `undefined` while asking, `null` when it does not answer. */
   readonly lines: readonly BenchLine[] | null | undefined;
+  /** When they were seen last, where the stop cannot be reached now. */
+  readonly knownSince: Date | null;
   readonly linesOf: (kindId: string) => readonly BenchLine[];
   /** Kinds of which at least one is there. */
   readonly there: ReadonlySet<string>;
@@ -21,38 +24,32 @@ export interface Benches {
 export function useBenches(stop: string | null): Benches {
   const [answer, setAnswer] = useState<{
     readonly stop: string;
-    readonly lines: readonly BenchLine[] | null;
+    readonly asked: AskedStop | null;
   }>();
   useEffect(() => {
     if (!stop) return;
     const giveUp = new AbortController();
-    fetch(`/api/garden-centre?stop=${stop}&day=${format(new Date(), 'yyyy-MM-dd')}`, {
-      signal: giveUp.signal,
-    })
-      .then(async (response) =>
-        setAnswer({
-          stop,
-          lines: response.ok
-            ? (await import('./benchSchema')).benchSchema.parse(await response.json()).stock
-            : null,
-        }),
-      )
-      .catch((error: Error) => error.name !== 'AbortError' && setAnswer({ stop, lines: null }));
+    void askStop(stop, format(new Date(), 'yyyy-MM-dd'), giveUp.signal).then(
+      (asked) => giveUp.signal.aborted || setAnswer({ stop, asked }),
+    );
     return () => giveUp.abort();
   }, [stop]);
-  const told = stop && answer?.stop === stop ? answer.lines : undefined;
+  const asked = stop && answer?.stop === stop ? answer.asked : undefined;
   const market = marketOf(useSettings());
   return useMemo(() => {
     // The stops are asked nothing about the gardener: they tell European prices.
-    const lines = told?.map((line) => ({ ...line, price: priceIn(market, line.price) })) ?? told;
+    const lines =
+      asked?.lines.map((line) => ({ ...line, price: priceIn(market, line.price) })) ??
+      (asked === null ? null : undefined);
     const byKind = new Map<string, BenchLine[]>();
     for (const line of lines ?? [])
       byKind.set(line.kindId, [...(byKind.get(line.kindId) ?? []), line]);
     return {
       stop,
       lines,
+      knownSince: asked?.knownSince ?? null,
       linesOf: (kindId) => byKind.get(kindId) ?? [],
       there: new Set((lines ?? []).filter(({ count }) => count > 0).map(({ kindId }) => kindId)),
     };
-  }, [stop, told, market]);
+  }, [stop, asked, market]);
 }

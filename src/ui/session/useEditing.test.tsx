@@ -27,7 +27,7 @@ beforeEach(async () => {
   ({ store } = await openHere());
   await store.add(planting(GOOD), SUNNY);
   render(
-    <StoreProvider demo={false}>
+    <StoreProvider>
       <WithBook>
         <Watcher />
       </WithBook>

@@ -1,6 +1,6 @@
 import type { ShelfItem } from '@/core/shelf/shelf';
 import type { Container } from '@/core/containers/container';
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import { benchHref, startHref } from '@/ui/session/links';
 import { UndoBar } from '@/ui/session/UndoBar';
 import { say } from '@/ui/session/say';
@@ -43,12 +43,12 @@ export function ContainerHead({
             {planted.map(({ id, name }, i) => (
               <span key={id}>
                 {i > 0 && ', '}
-                <Link
+                <RoomLink
                   className="underline decoration-rule2 underline-offset-3"
                   href={benchHref(id)}
                 >
                   {name}
-                </Link>
+                </RoomLink>
               </span>
             ))}
             {free > 0 ? `; ${countText(free, 'more', 'more')} empty` : ''}

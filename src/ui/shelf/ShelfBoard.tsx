@@ -1,7 +1,7 @@
 'use client';
 
 import { notOver } from '@/core/log/story';
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { mixL, type Container } from '@/core/containers/container';
@@ -209,13 +209,13 @@ function Boards({ label, standees, widthPx, pxPerCm, unit }: BoardsProps) {
                   return (
                     <li key={key} style={{ width: needs[i] }}>
                       {href ? (
-                        <Link
+                        <RoomLink
                           href={href}
                           aria-label={`${container.name}: measure it`}
                           className="block"
                         >
                           {picture}
-                        </Link>
+                        </RoomLink>
                       ) : (
                         <Button
                           look="bare"

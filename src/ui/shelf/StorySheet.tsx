@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
 import { byPlanting, cleared, lifeOf } from '@/core/log/life';
@@ -59,13 +59,12 @@ export function StorySheet({ shelfId }: { readonly shelfId: string }) {
       <ol className="pt-1">
         {story.map(({ planting, life }) => (
           <li key={planting.id} className="border-t border-rule py-1.5 first:border-t-0">
-            <Link
-              prefetch={false}
+            <RoomLink
               href={benchHref(planting.id)}
               className="font-semibold underline decoration-rule2 underline-offset-3"
             >
               {planting.name}
-            </Link>
+            </RoomLink>
             <span className="block text-ink2">
               {countText(plantsIn(planting), 'plant')}; {lifeText(life)}
             </span>

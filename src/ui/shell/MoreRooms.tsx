@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import { ButtonLink } from '@/ui/controls/Button';
 import { Modal } from '@/ui/controls/Modal';
 import type { Room } from './rooms';
@@ -20,15 +20,14 @@ export default function MoreRooms({
       <ul className="grid grid-cols-2 gap-2 pt-3">
         {rooms.map(({ href, name }) => (
           <li key={href}>
-            <Link
+            <RoomLink
               href={href}
-              prefetch={false}
               aria-current={href === here ? 'page' : undefined}
               onClick={onClose}
               className={`flex min-h-14 items-center px-4 text-name font-semibold ${href === here ? 'bg-ink text-paper' : 'bg-wash'}`}
             >
               {name}
-            </Link>
+            </RoomLink>
           </li>
         ))}
       </ul>

@@ -30,7 +30,7 @@ beforeEach(async () => {
   await act(
     async () =>
       void render(
-        <StoreProvider demo={false}>
+        <StoreProvider>
           <input aria-label="A field" />
           <PaletteKeys rooms={rooms} />
         </StoreProvider>,

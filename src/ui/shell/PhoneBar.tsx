@@ -2,7 +2,7 @@
 
 import { BookOpen, Ellipsis, Footprints, ShoppingCart, Sprout } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
 import { Button } from '@/ui/controls/Button';
@@ -33,7 +33,7 @@ export function PhoneBar() {
       className="fixed inset-x-0 bottom-0 z-30 grid h-14 grid-cols-5 border-t border-rule2 bg-zinc sm:hidden print:hidden"
     >
       {STANDING.map(({ href, name, Icon }) => (
-        <Link
+        <RoomLink
           key={href}
           href={href}
           aria-current={href === here ? 'page' : undefined}
@@ -41,7 +41,7 @@ export function PhoneBar() {
         >
           <Icon size={20} aria-hidden />
           {name}
-        </Link>
+        </RoomLink>
       ))}
       <Button
         look="bare"

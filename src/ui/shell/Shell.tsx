@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
 import { SlowNote } from './SlowNote';
@@ -13,17 +13,12 @@ import { StoreProvider, useSettings } from '@/ui/session/StoreProvider';
 import { ButtonLink } from '@/ui/controls/Button';
 
 const Messages = dynamic(() => import('./Messages'), { ssr: false });
+const Offline = dynamic(() => import('./Offline'), { ssr: false });
 
 /** The bar with its hanging room tag, and whatever room is open below it. */
-export function Shell({
-  demo,
-  children,
-}: {
-  readonly demo: boolean;
-  readonly children: ReactNode;
-}) {
+export function Shell({ children }: { readonly children: ReactNode }) {
   return (
-    <StoreProvider demo={demo}>
+    <StoreProvider>
       <ThemeKeeper />
       <a
         href="#room"
@@ -41,6 +36,7 @@ export function Shell({
         <LibraryProvider>{children}</LibraryProvider>
       </main>
       <Messages />
+      <Offline />
     </StoreProvider>
   );
 }
@@ -57,7 +53,7 @@ function RoomBar() {
           Rillbank
         </span>
         {ROOMS.map(({ href, name }) => (
-          <Link
+          <RoomLink
             key={href}
             href={href}
             aria-current={href === here ? 'page' : undefined}
@@ -68,7 +64,7 @@ function RoomBar() {
             }
           >
             {name}
-          </Link>
+          </RoomLink>
         ))}
         <span className="ml-auto flex">
           <PaletteKeys rooms={ROOMS} />

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { lightFit } from '@/core/suitability/light';
 import { dayOfYear } from '@/core/sky/clock';
@@ -134,12 +134,12 @@ export function SpotDesk({
               {plantings.map(({ id, name }, i) => (
                 <span key={id}>
                   {i > 0 && ', '}
-                  <Link
+                  <RoomLink
                     className="underline decoration-rule2 underline-offset-3"
                     href={benchHref(id)}
                   >
                     {name}
-                  </Link>
+                  </RoomLink>
                 </span>
               ))}
             </>

@@ -1,6 +1,6 @@
 import type { Planting } from '@/core/plantings/planting';
 import type { Settings } from '@/core/files/plantingFile';
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import type { JSX } from 'react';
 import { lightLabel } from '@/core/spots/lightLabel';
 import { midsummerSun } from '@/core/spots/light';
@@ -43,12 +43,12 @@ export function SpotsTable({
                 scope="col"
                 className="min-w-[150px] border-l border-rule px-3 py-2.5 align-top"
               >
-                <Link
+                <RoomLink
                   href={spotHref(spot.id)}
                   className="display text-name underline decoration-rule2 underline-offset-4"
                 >
                   {spot.name}
-                </Link>
+                </RoomLink>
               </th>
             ))}
           </tr>
@@ -116,13 +116,13 @@ export function SpotsTable({
             loaded.plantings
               .filter(({ spotId }) => spotId === spot.id)
               .map(({ id, name }) => (
-                <Link
+                <RoomLink
                   key={id}
                   href={benchHref(id)}
                   className="block min-h-6 leading-6 underline decoration-rule2 underline-offset-3"
                 >
                   {name}
-                </Link>
+                </RoomLink>
               )),
           )}
           {row('', (spot) => (

@@ -9,12 +9,13 @@ import { dayOfYear } from '@/core/sky/clock';
 import { dayNumber, isoDate } from '@/core/climate/weather';
 import type { CsvAnswers, CsvReading } from '@/core/files/weatherCsv';
 import type { Settings } from '@/core/files/plantingFile';
+import { askService, type Answered } from '@/ui/session/askService';
 import { readText, unreadText } from '@/ui/session/readText';
 import { say } from '@/ui/session/say';
 import { FileButton } from '@/ui/controls/FileButton';
 import { useLive, useStore } from '@/ui/session/StoreProvider';
 import { runJob } from '@/workers/runJob';
-import { countText, temperatureText } from '@/words/format';
+import { countText, sinceText, temperatureText } from '@/words/format';
 import { dayText } from '@/words/light';
 import { Sheet } from '@/ui/controls/fields';
 import type { SpotEditing } from './useSpotEditing';
@@ -40,21 +41,23 @@ const answerSchema = z.object({
     }),
   ),
 });
-type Ahead = z.infer<typeof answerSchema>['days'];
 
 /** The week ahead from the simulated service, the rain that reaches the mix, and daily records brought in from a file. */
 export const WeatherSheet = memo(function WeatherSheet({ editing, settings, today }: WeatherProps) {
   const { spot, apply } = editing;
   const { climate, latitudeDeg } = spot.site;
-  const [ahead, setAhead] = useState<Ahead | null>(null);
+  const [asked, setAsked] = useState<Answered<z.infer<typeof answerSchema>> | null>(null);
+  // Of what was last known, days that are over are left out.
+  const ahead = asked?.answer.days.filter(({ date }) => date > today) ?? null;
   useEffect(() => {
     const giveUp = new AbortController();
     // Only the climate's name and a whole degree of latitude are told: nothing of whose spot it is.
-    fetch(
+    askService(
       `/api/weather?climate=${climate}&latitude=${Math.round(latitudeDeg)}&from=${isoDate(dayNumber(today) + 1)}&days=7&issued=${today}`,
-      { signal: giveUp.signal },
+      answerSchema,
+      giveUp.signal,
     )
-      .then(async (response) => setAhead(answerSchema.parse(await response.json()).days))
+      .then(setAsked)
       .catch(() => undefined);
     return () => giveUp.abort();
   }, [climate, latitudeDeg, today]);
@@ -63,9 +66,16 @@ export const WeatherSheet = memo(function WeatherSheet({ editing, settings, toda
     [spot, today],
   );
   return (
-    <Sheet title="Weather" note="a simulated service">
+    <Sheet
+      title="Weather"
+      note={
+        asked?.knownSince
+          ? `a simulated service, as last known on ${sinceText(asked.knownSince)}`
+          : 'a simulated service'
+      }
+    >
       <div className="px-3.5 py-3">
-        {ahead === null ? (
+        {ahead === null || ahead.length === 0 ? (
           <p className="text-ink2">The service does not answer just now.</p>
         ) : (
           <table className="w-full text-right [&_td]:py-0.5">

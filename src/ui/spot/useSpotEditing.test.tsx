@@ -27,7 +27,7 @@ beforeEach(async () => {
   ({ store } = await openHere());
   await store.putSpot(usualSpot({ id: 's', name: 'S', lightFrom: 'reckoned' }));
   render(
-    <StoreProvider demo={false}>
+    <StoreProvider>
       <Watcher />
     </StoreProvider>,
   );

@@ -59,7 +59,7 @@ export function Trolley() {
 
   const lines = shopping?.lines ?? [];
   const till = shopping && tillOf(lines, shopping.answers);
-  const openStops = new Set(benches?.map(({ id }) => id));
+  const openStops = benches && new Set(benches.map(({ id }) => id));
   const places = [...(shopping?.plan.stops ?? []), null];
   return (
     <div className="gap-6 pt-3.5 wide:grid wide:grid-cols-[minmax(0,1fr)_344px]">
@@ -76,7 +76,13 @@ export function Trolley() {
           </p>
         ) : (
           <>
-            <WhereToGo goTo={goTo} onGoTo={setGoTo} plan={shopping?.plan} open={openStops} />
+            <WhereToGo
+              goTo={goTo}
+              onGoTo={setGoTo}
+              plan={shopping?.plan}
+              open={openStops}
+              knownSince={benches?.find(({ knownSince }) => knownSince)?.knownSince ?? null}
+            />
             {places.map((stop) => {
               const here = lines.filter((line) => line.stop === stop);
               return (

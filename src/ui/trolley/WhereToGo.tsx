@@ -5,7 +5,7 @@ import { STOPS } from '@/core/shopping/stops';
 import { Choices } from '@/ui/controls/Choices';
 import { NumberField } from '@/ui/controls/fields';
 import { useSettings, useStore } from '@/ui/session/StoreProvider';
-import { countText } from '@/words/format';
+import { countText, sinceText } from '@/words/format';
 import { minorText } from '@/words/making';
 import { CHEAPEST, USUAL_TRIP_MINOR } from './useShopping';
 
@@ -13,12 +13,14 @@ interface WhereToGoProps {
   readonly goTo: string;
   readonly onGoTo: (stop: string) => void;
   readonly plan: TripPlan | undefined;
-  /** Stops that answer today. */
-  readonly open: ReadonlySet<string>;
+  /** Stops that answer today; `undefined` while they are asked. */
+  readonly open: ReadonlySet<string> | undefined;
+  /** When they were asked last, where they cannot be reached now. */
+  readonly knownSince: Date | null;
 }
 
 /** Which stops to go to: the set that is cheapest with the trips, or one that is told. */
-export function WhereToGo({ goTo, onGoTo, plan, open }: WhereToGoProps) {
+export function WhereToGo({ goTo, onGoTo, plan, open, knownSince }: WhereToGoProps) {
   const settings = useSettings();
   const store = useStore();
   return (
@@ -28,12 +30,19 @@ export function WhereToGo({ goTo, onGoTo, plan, open }: WhereToGoProps) {
         value={goTo}
         options={[
           [CHEAPEST, 'Cheapest round'],
-          ...STOPS.filter(({ id }) => open.has(id)).map(({ id, name }) => [id, name] as const),
+          ...STOPS.filter(({ id }) => open?.has(id)).map(({ id, name }) => [id, name] as const),
         ]}
         onPick={onGoTo}
       />
       <div className="mt-2 flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
-        <p className="max-w-[60ch] flex-1 basis-56">{plan ? said(plan, settings) : 'Reckoning…'}</p>
+        <p className="max-w-[60ch] flex-1 basis-56">
+          {open?.size === 0
+            ? 'No stop answers just now: buy by the list.'
+            : plan
+              ? said(plan, settings)
+              : 'Reckoning…'}
+          {knownSince && ` Benches as last known on ${sinceText(knownSince)}.`}
+        </p>
         <span className="w-32">
           <NumberField
             name="A trip costs"

@@ -4,12 +4,12 @@ import { useEffect, useMemo, useState } from 'react';
 import type { Day } from '@/core/calendar/day';
 import { marketOf } from '@/core/plants/market';
 import { priceIn } from '@/core/plants/prices';
-import { STOPS, type BenchLine } from '@/core/shopping/stops';
+import { STOPS } from '@/core/shopping/stops';
+import { askStop, type AskedStop } from '@/ui/session/askStop';
 import { useSettings } from '@/ui/session/StoreProvider';
 
-export interface StopBenches {
+export interface StopBenches extends AskedStop {
   readonly id: string;
-  readonly lines: readonly BenchLine[];
 }
 
 /**
@@ -23,7 +23,12 @@ export function useAllBenches(day: Day): readonly StopBenches[] | undefined {
   }>();
   useEffect(() => {
     const giveUp = new AbortController();
-    void Promise.all(STOPS.map(({ id }) => ask(id, day, giveUp.signal))).then((stops) => {
+    void Promise.all(
+      STOPS.map(async ({ id }) => {
+        const asked = await askStop(id, day, giveUp.signal);
+        return asked && { id, ...asked };
+      }),
+    ).then((stops) => {
       if (!giveUp.signal.aborted) setAnswer({ day, stops: stops.filter((one) => one !== null) });
     });
     return () => giveUp.abort();
@@ -32,22 +37,11 @@ export function useAllBenches(day: Day): readonly StopBenches[] | undefined {
   return useMemo(
     () =>
       answer?.day === day
-        ? answer.stops.map(({ id, lines }) => ({
-            id,
+        ? answer.stops.map(({ lines, ...stop }) => ({
+            ...stop,
             lines: lines.map((line) => ({ ...line, price: priceIn(market, line.price) })),
           }))
         : undefined,
     [answer, day, market],
   );
-}
-
-async function ask(id: string, day: Day, signal: AbortSignal): Promise<StopBenches | null> {
-  try {
-    const response = await fetch(`/api/garden-centre?stop=${id}&day=${day}`, { signal });
-    if (!response.ok) return null;
-    const { benchSchema } = await import('@/ui/session/benchSchema');
-    return { id, lines: benchSchema.parse(await response.json()).stock };
-  } catch {
-    return null;
-  }
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import { useEffect } from 'react';
 import { Button, ButtonLink } from '@/ui/controls/Button';
 import { say } from '@/ui/session/say';
@@ -75,8 +75,7 @@ export function FirstSight() {
         <ul className="mt-1 grid grid-cols-[repeat(auto-fit,minmax(112px,1fr))] gap-1">
           {MOSTLY.map((have) => (
             <li key={have}>
-              <Link
-                prefetch={false}
+              <RoomLink
                 href={`/start?have=${have}`}
                 className="flex min-h-11 flex-col items-center gap-1 border-[1.5px] border-transparent py-1.5 text-small font-semibold hover:border-ink"
               >
@@ -84,7 +83,7 @@ export function FirstSight() {
                   <HaveDrawn have={have} widthPx={PICTURE.width} heightPx={PICTURE.height} />
                 </span>
                 {HAVE[have].name}
-              </Link>
+              </RoomLink>
             </li>
           ))}
         </ul>

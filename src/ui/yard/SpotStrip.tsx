@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import type { ReactNode } from 'react';
 import { Ruler } from '@/ui/controls/Ruler';
 import { SIDE_RULER_PX } from '@/ui/controls/rulerSize';
@@ -12,7 +12,6 @@ const TOLD = 2;
 const AFTER_RULER_PX = 6;
 
 /** The containers of one spot on their ground line, with what is due at each. */
-// Links here fetch nothing ahead: two dozen of them would ask for as many pages just when the drawings are awaited.
 export function SpotStrip({
   strip,
   pxPerCm,
@@ -45,9 +44,9 @@ export function SpotStrip({
       {isFirst ? (
         <div className="flex flex-wrap content-end items-baseline gap-x-3 pb-1">
           <h2 className="display text-name leading-6">
-            <Link prefetch={false} href={spotHref(spotId)} className="hover:underline">
+            <RoomLink href={spotHref(spotId)} className="hover:underline">
               {spotName}
-            </Link>
+            </RoomLink>
           </h2>
           <p className="text-note text-ink2">{facts}</p>
         </div>
@@ -67,9 +66,8 @@ export function SpotStrip({
           />
         </div>
         {slots.map((slot, i) => (
-          <Link
+          <RoomLink
             key={slot.id}
-            prefetch={false}
             href={benchHref(slot.id)}
             aria-label={`${slot.name}: open on the bench`}
             className="absolute bottom-0 block"
@@ -80,7 +78,7 @@ export function SpotStrip({
             }}
           >
             {picture(slot)}
-          </Link>
+          </RoomLink>
         ))}
       </div>
       {/* Where the air below is left out, the ground is no ground. */}

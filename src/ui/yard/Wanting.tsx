@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { RoomLink } from '@/ui/controls/RoomLink';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { benchHref } from '@/ui/session/links';
 import { useSettings } from '@/ui/session/StoreProvider';
@@ -25,11 +25,7 @@ export function Wanting({ its }: { readonly its: readonly PlantingInSpot[] }) {
       <ul>
         {wanting.map(({ it, remarks }) => (
           <li key={it.planting.id} className="border-b border-rule">
-            <Link
-              prefetch={false}
-              href={benchHref(it.planting.id)}
-              className="block px-4 py-2.5 hover:bg-wash"
-            >
+            <RoomLink href={benchHref(it.planting.id)} className="block px-4 py-2.5 hover:bg-wash">
               <span className="flex justify-between">
                 <b className="text-body font-semibold">{it.planting.name}</b>
                 <span className="text-ink2">{countText(remarks.length, 'remark')}</span>
@@ -38,7 +34,7 @@ export function Wanting({ its }: { readonly its: readonly PlantingInSpot[] }) {
                 <b className="font-semibold text-ink">{leadWord(remarks[0]!)}.</b>{' '}
                 {sentenceOf(remarks[0]!, it, settings).says}
               </span>
-            </Link>
+            </RoomLink>
           </li>
         ))}
       </ul>

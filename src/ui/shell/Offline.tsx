@@ -1,0 +1,23 @@
+'use client';
+
+import { useEffect } from 'react';
+import { keepOffline, takeNewer, useOffline } from '@/ui/session/offline';
+import { say } from '@/ui/session/say';
+import { useStore } from '@/ui/session/StoreProvider';
+
+/** Keeps Rillbank on this device, and says when a newer one is there. */
+export default function Offline() {
+  const offline = useOffline();
+  const store = useStore();
+  useEffect(keepOffline, []);
+  useEffect(() => {
+    if (offline === 'newer waits')
+      say('A newer Rillbank is ready.', { label: 'Take it', go: () => void takeNewer(store) });
+    if (offline === 'renewed')
+      say('Rillbank was renewed in another window.', {
+        label: 'Open it here',
+        go: () => void takeNewer(store),
+      });
+  }, [offline, store]);
+  return null;
+}
