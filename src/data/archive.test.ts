@@ -83,7 +83,11 @@ test('everything goes out as a ZIP and comes in elsewhere, each photograph to th
   expect(shares[shares.length - 1]).toBe(1);
   const archive = await opened(file);
   const { store: other } = await openHere(`archive-${(count += 1)}`);
-  const taken = await takeBackup(other, { backup: backupIn(archive), archive }, quiet);
+  const taken = await takeBackup(
+    other,
+    { backup: backupIn(archive), archive, how: 'replace' },
+    quiet,
+  );
   expect(taken.damaged).toBe(0);
   expect(await other.photosOf('planting')).toEqual(await store.photosOf('planting'));
   expect(await other.entries()).toEqual(await store.entries());
@@ -98,7 +102,11 @@ test('a damaged photograph is told and the others come', async () => {
   bytes[at + 2000]! ^= 0xff;
   const archive = await opened(new Blob([bytes]));
   const { store: other } = await openHere(`archive-${(count += 1)}`);
-  const { damaged } = await takeBackup(other, { backup: backupIn(archive), archive }, quiet);
+  const { damaged } = await takeBackup(
+    other,
+    { backup: backupIn(archive), archive, how: 'replace' },
+    quiet,
+  );
   expect(damaged).toBe(1);
   const here = (await other.photosOf('planting')).map(({ id }) => id);
   expect(here).toHaveLength(2);
@@ -171,7 +179,7 @@ test('stopped in the midst, nothing is written, and nothing that came stays', as
   const half = new AbortController();
   const taking = takeBackup(
     other,
-    { backup: backupIn(archive), archive },
+    { backup: backupIn(archive), archive, how: 'replace' },
     { signal: half.signal, onShare: (share) => void (share >= 0.5 && half.abort()) },
   );
   await expect(taking).rejects.toMatchObject({ name: 'AbortError' });
@@ -183,7 +191,11 @@ test('photographs outlast a restore, so that it can be gone back on; those nothi
   const store = await withPhotos(3000, 3000);
   expect(await store.photoRoom()).toMatchObject({ count: 2, loose: [] });
   const empty = { ...(await store.backup('2026-07-16', { withPhotos: false })), entries: [] };
-  const { before } = await takeBackup(store, { backup: empty, archive: null }, quiet);
+  const { before } = await takeBackup(
+    store,
+    { backup: empty, archive: null, how: 'replace' },
+    quiet,
+  );
   const { loose, bytes } = await store.photoRoom();
   expect(loose).toHaveLength(2);
   expect(bytes).toBe(8000);

@@ -4,11 +4,12 @@ import {
   type Backup,
   type Settings,
 } from '@/core/files/plantingFile';
+import { contentOf, type Mark, type Stamp } from '@/core/meeting/stamp';
 import type { Raw, RillbankDb } from './db';
 import type { Repository, Unreadable } from './repository';
 import { TABLES, type TableName } from './tables';
 
-type Repositories = { readonly [N in TableName]: Repository<N> };
+export type Repositories = { readonly [N in TableName]: Repository<N> };
 
 /** Rows of tables as they lie. */
 export type Snapshot = Partial<Readonly<Record<TableName, readonly Raw[]>>>;
@@ -27,7 +28,13 @@ export async function backupOf(
     written,
     settings,
     withPhotos,
-  }: { readonly written: string; readonly settings: Settings; readonly withPhotos: boolean },
+    marks,
+  }: {
+    readonly written: string;
+    readonly settings: Settings;
+    readonly withPhotos: boolean;
+    readonly marks: readonly Mark[];
+  },
 ): Promise<Backup> {
   const spots = await tables.spots.all();
   const plantings = await tables.plantings.all();
@@ -48,6 +55,7 @@ export async function backupOf(
     entries: [...(await tables.entries.all())],
     photos: withPhotos ? [...(await tables.photos.all())] : [],
     settings,
+    marks: [...marks],
     weather: (await tables.weather.all())
       .filter(({ spotId }) => here.has(spotId))
       .map(toWeatherRows),
@@ -58,6 +66,34 @@ export async function backupOf(
         .map((planting) => ({ table: 'plantings', record: { ...planting } })),
     ],
   };
+}
+
+/** Tables whose records are changed after they were made. Entries and photographs are only ever added. */
+export const CHANGED = [
+  'spots',
+  'plantings',
+  'shelf',
+  'kinds',
+  'kept',
+  'groups',
+  'weather',
+] as const;
+export type Changed = (typeof CHANGED)[number];
+
+/** A record with its table, by both in one name: "plantings/tub-1". */
+export type Rows = ReadonlyMap<string, { readonly table: Changed; readonly row: Raw }>;
+
+export const rowName = (table: Changed, row: Raw): string =>
+  `${table}/${String(row[TABLES[table].key])}`;
+
+/** Records of a backup as they would lie here. */
+export function rowsIn(backup: Backup): Rows {
+  const rows = new Map<string, { table: Changed; row: Raw }>();
+  for (const table of CHANGED) {
+    const list = table === 'weather' ? backup.weather.map(fromWeatherRows) : backup[table];
+    for (const row of list as readonly Raw[]) rows.set(rowName(table, row), { table, row });
+  }
+  return rows;
 }
 
 /** Tables that travel in a backup; steps stay where they were made. */
@@ -96,13 +132,25 @@ export async function restored(
   await tables.spots.put(...backup.spots);
   await tables.plantings.put(...backup.plantings);
   await tables.settings.put({ key: 'settings', ...backup.settings });
+  await tables.stamps.put(...stampsOf(backup));
   const carried = backup.unreadable.map(({ table, record }) => ({ table, raw: record }));
   for (const { table, raw } of [...carried, ...staying]) await putUnlessThere(db, table, raw);
   return before;
 }
 
+/** What the file had seen is what this device has seen from now on, under a mark of its own. */
+function stampsOf(backup: Backup): readonly Stamp[] {
+  const rows = rowsIn(backup);
+  return backup.marks.map(({ of, seen }) => {
+    const record = rows.get(of)?.row;
+    return record
+      ? { of, seen, digest: contentOf(record), base: { record, seen } }
+      : { of, seen, digest: '' };
+  });
+}
+
 /** A row that cannot be read takes nobody's place. */
-async function putUnlessThere(db: RillbankDb, table: string, raw: Raw): Promise<void> {
+export async function putUnlessThere(db: RillbankDb, table: string, raw: Raw): Promise<void> {
   const name = BACKED_UP.find((one) => one === table);
   const id = name && raw[TABLES[name].key];
   if (!name || typeof id !== 'string') return;

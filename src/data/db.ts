@@ -26,6 +26,7 @@ export class RillbankDb extends Dexie {
   declare groups: Table<Raw, string>;
   declare weather: Table<Raw, string>;
   declare settings: Table<Raw, string>;
+  declare stamps: Table<Raw, string>;
 
   constructor(name = 'rillbank', options: DexieOptions = {}) {
     super(name, { autoOpen: false, ...options });

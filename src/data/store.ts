@@ -1,3 +1,4 @@
+import type { Mark } from '@/core/meeting/stamp';
 import { Dexie, liveQuery } from 'dexie';
 import type { DayWeather } from '@/core/climate/weather';
 import type { FileFault } from '@/core/files/parse';
@@ -20,7 +21,16 @@ import type { KindId } from '@/core/plants/kind';
 import { saysNothing, type OwnKind } from '@/core/plants/own';
 import type { ShelfItem } from '@/core/shelf/shelf';
 import type { Spot } from '@/core/spots/spot';
-import { backupOf, emptied, REPLACED, restored, type Snapshot } from './backups';
+import { backupOf, emptied, REPLACED, restored, type Repositories, type Snapshot } from './backups';
+import {
+  broughtTogether,
+  marksOf,
+  meetingOf,
+  remembered,
+  restamped,
+  type Meeting,
+  type Taking,
+} from './meeting';
 import { photoRoomIn, type PhotoRoom } from './photographs';
 import type { Raw, RillbankDb } from './db';
 import { demoOf, demoWork, type DemoWork } from './demo';
@@ -66,8 +76,6 @@ const BEARS_ON_IT: readonly What['did'][] = [
 ];
 
 const EVERY_TABLE = Object.keys(TABLES) as TableName[];
-
-type Repositories = { readonly [N in TableName]: Repository<N> };
 
 /**
  * All that the interface asks of storage. Every write is one transaction: it happens whole or not at
@@ -848,9 +856,39 @@ export class Store {
 
   /** Everything, as a backup; what cannot be read goes along as it lies. */
   async backup(written: string, { withPhotos = true } = {}): Promise<Backup> {
+    const marks = await this.marked();
     return this.db.transaction('r', EVERY_TABLE, async () =>
-      backupOf(this.in, { written, settings: await this.settings(), withPhotos }),
+      backupOf(this.in, { written, settings: await this.settings(), withPhotos, marks }),
     );
+  }
+
+  /** Counts what changed since it was last counted. A file without marks is better than none where nothing can be written any more. */
+  private async marked(): Promise<readonly Mark[]> {
+    try {
+      return await this.db.transaction('rw', EVERY_TABLE, async () => {
+        const stamps = await restamped(this.db, this.in);
+        await remembered(this.in, stamps);
+        return marksOf(stamps);
+      });
+    } catch {
+      return [];
+    }
+  }
+
+  /** What would come of bringing a backup together with what is here. */
+  async meeting(backup: Backup): Promise<Meeting> {
+    return this.write(EVERY_TABLE, async () =>
+      meetingOf(this.in, await restamped(this.db, this.in), backup),
+    );
+  }
+
+  /**
+   * Brings a backup together with what is here.
+   * @param taking by record, where both changed the same; what is not told stays as it is here
+   * @returns what is needed to go back
+   */
+  async bringTogether(backup: Backup, taking: ReadonlyMap<string, Taking>): Promise<Snapshot> {
+    return this.write(EVERY_TABLE, () => broughtTogether(this.db, this.in, { backup, taking }));
   }
 
   /** Puts a whole backup in the place of what is there. Records that cannot be read stay. @returns what is needed to go back */
@@ -863,7 +901,7 @@ export class Store {
     await this.write(EVERY_TABLE, async () => {
       for (const name of EVERY_TABLE) {
         const table = this.db.table(name);
-        if (only && REPLACED.includes(name)) await table.clear();
+        if (only && rows[name] && REPLACED.includes(name)) await table.clear();
         await table.bulkPut([...(rows[name] ?? [])]);
       }
     });

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { settingsSchema, weatherRecordsSchema } from '@/core/files/plantingFile';
+import { stampSchema } from '@/core/meeting/stamp';
 import { ownKindSchema } from '@/core/plants/ownSchema';
 import { entrySchema } from '@/core/log/schema';
 import { photoSchema } from '@/core/log/photoSchema';
@@ -71,6 +72,8 @@ export const TABLES = {
   steps: rule(stepSchema.extend({ done: doneSchema.catch(UNKNOWN) }), 'Change', {
     nameOf: (record) => text(record.of),
   }),
+  // What was seen of each record when this device last met another.
+  stamps: rule(stampSchema, 'Mark', { key: 'of', nameOf: (record) => text(record.of) }),
 } as const;
 
 export type TableName = keyof typeof TABLES;

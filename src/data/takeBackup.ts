@@ -1,6 +1,7 @@
 import type { Backup } from '@/core/files/plantingFile';
 import type { Photo } from '@/core/log/photoSchema';
 import type { Archive } from './archive';
+import type { Taking } from './meeting';
 import type { Store } from './store';
 
 /** Photographs that are kept at a time. */
@@ -13,14 +14,21 @@ export interface Taken {
   readonly damaged: number;
 }
 
+/** Is it put in the place of all that is here, or laid together with it? Where both changed the same, what is taken. */
+export type How = 'replace' | ReadonlyMap<string, Taking>;
+
 /**
- * Puts a backup in the place of what is here. Photographs come in first, a few at a time; given up or failed, those that came are taken
+ * Takes a backup in. Photographs come in first, a few at a time; given up or failed, those that came are taken
  * out again, and nothing has changed.
  * @throws an `AbortError` when the signal is given up
  */
 export async function takeBackup(
   store: Store,
-  { backup, archive }: { readonly backup: Backup; readonly archive: Archive | null },
+  {
+    backup,
+    archive,
+    how,
+  }: { readonly backup: Backup; readonly archive: Archive | null; readonly how: How },
   { signal, onShare }: { readonly signal: AbortSignal; readonly onShare: (share: number) => void },
 ): Promise<Taken> {
   const added: string[] = [];
@@ -39,7 +47,8 @@ export async function takeBackup(
       onShare(Math.min(1, (i + BATCH) / photographs.length));
     }
     signal.throwIfAborted();
-    const before = await store.restore(backup);
+    const before =
+      how === 'replace' ? await store.restore(backup) : await store.bringTogether(backup, how);
     await archive?.close();
     return { before, damaged };
   } catch (error) {

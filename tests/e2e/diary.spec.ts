@@ -164,7 +164,8 @@ test('a photograph on a phone: kept, laid under the drawing of its day, a plant 
     mimeType: 'application/zip',
     buffer: readFileSync(await zip.path()),
   });
-  const preview = elsewhere.getByRole('alertdialog', { name: 'Restore everything' });
+  const preview = elsewhere.getByRole('alertdialog', { name: 'Bring in a backup' });
+  await preview.getByRole('radio', { name: /in the place of all/ }).click();
   await expect(preview.getByRole('row', { name: /^photographs/ })).toHaveText('photographs10');
   await preview.getByRole('button', { name: 'Restore it' }).click();
   await expect(elsewhere.getByText('Everything was restored.')).toBeVisible();

@@ -163,6 +163,7 @@ test('a planting goes out as a file and in again elsewhere; everything can be sa
   await elsewhere.getByRole('button', { name: 'Take away', exact: true }).click();
   await expect(elsewhere.getByText('None yet.')).toBeVisible();
   await picker.setInputFiles(backup);
+  await elsewhere.getByRole('radio', { name: /in the place of all/ }).click();
   await elsewhere.getByRole('button', { name: 'Restore it' }).click();
   await expect(
     elsewhere

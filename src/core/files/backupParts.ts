@@ -13,6 +13,7 @@ const LISTS = [
   'entries',
   'photos',
   'weather',
+  'marks',
   'unreadable',
 ] as const;
 type List = (typeof LISTS)[number];

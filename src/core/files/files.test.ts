@@ -23,6 +23,7 @@ const backup: Backup = {
   format: 'rillbank-backup',
   version: 1,
   written: '2026-05-18T10:00:00Z',
+  marks: [{ of: `plantings/${plantings[0]!.id}`, seen: { phone: 3 } }],
   spots: [...spots],
   plantings: [...plantings],
   shelf: [...shelf],

@@ -24,6 +24,7 @@ import {
 import { readJson } from './door';
 import { parseWith, shown, type Parsed } from './parse';
 import type { KindId, PlantKind } from '../plants/kind';
+import { markSchema } from '../meeting/stamp';
 import { shelfItemSchema } from '../shelf/schema';
 import { spotSchema } from '../spots/schema';
 import type { Spot } from '../spots/spot';
@@ -179,6 +180,8 @@ export const backupFields = z.object({
   photos: many(photoSchema, 'photographs').default([]),
   /** Daily records, by spot. */
   weather: many(weatherSchema, 'lists of weather').default([]),
+  /** What the device that wrote it had seen of each record, and of those that are gone: tells, where two meet, who changed what. */
+  marks: many(markSchema, 'marks').default([]),
   /** Records that could not be read where the file was written, as they lay there. */
   unreadable: many(
     z.object({ table: z.string().max(20), record: z.record(z.string(), z.unknown()) }),

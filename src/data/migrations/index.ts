@@ -11,6 +11,7 @@ import { toVersion9 } from './version9';
 import { toVersion10 } from './version10';
 import { toVersion11 } from './version11';
 import { toVersion12 } from './version12';
+import { toVersion13 } from './version13';
 
 /** Every step, oldest first, without gaps. */
 export const MIGRATIONS: readonly Migration[] = [
@@ -26,4 +27,5 @@ export const MIGRATIONS: readonly Migration[] = [
   toVersion10,
   toVersion11,
   toVersion12,
+  toVersion13,
 ];
