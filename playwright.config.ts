@@ -15,6 +15,8 @@ export default defineConfig({
     baseURL: process.env.RILLBANK_URL ?? 'http://127.0.0.1:3100',
     viewport: { width: 1280, height: 800 },
     acceptDownloads: true,
+    // Each journey has a device of its own, which need not keep the whole app: trust.spec lets it.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -2,6 +2,7 @@ import { allPlants, stays } from '@/core/plantings/planting';
 import dynamic from 'next/dynamic';
 import { RoomLink } from '@/ui/controls/RoomLink';
 import type { ReactNode } from 'react';
+import { NameTitle } from '@/ui/controls/NameTitle';
 import { mixL } from '@/core/containers/container';
 import type { Settings } from '@/core/files/plantingFile';
 import { branchOf, FIRST_PLAN } from '@/core/plantings/kept';
@@ -26,7 +27,7 @@ const WHEN = { spread: '', morning: ' before noon', afternoon: ' after noon' } a
 export function BenchHead({ editing, settings }: HeadProps) {
   return (
     <header className="flex flex-wrap items-end gap-x-4 gap-y-0 pb-1.5">
-      <h1 className="display text-room leading-10">{editing.planting.name}</h1>
+      <PlantingName editing={editing} className="text-room leading-10" />
       <BenchPlace editing={editing} settings={settings} />
       <BenchSums editing={editing} settings={settings}>
         <UndoBar editing={editing} />
@@ -39,9 +40,23 @@ export function BenchHead({ editing, settings }: HeadProps) {
 export function BenchName({ editing }: Pick<HeadProps, 'editing'>) {
   return (
     <header className="flex items-center justify-between gap-3 pb-1">
-      <h1 className="display min-w-0 text-name leading-6 break-words">{editing.planting.name}</h1>
+      <PlantingName editing={editing} className="text-name leading-6" />
       <UndoBar editing={editing} />
     </header>
+  );
+}
+
+function PlantingName({
+  editing: { planting, apply },
+  className,
+}: Pick<HeadProps, 'editing'> & { readonly className: string }) {
+  return (
+    <NameTitle
+      name={planting.name}
+      what="the planting"
+      className={className}
+      onName={(name) => apply({ kind: 'rename', name })}
+    />
   );
 }
 

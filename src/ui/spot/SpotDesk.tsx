@@ -21,6 +21,7 @@ import { UndoBar } from '@/ui/session/UndoBar';
 import type { Obstacle } from '@/core/spots/obstacle';
 import { useWidth } from '@/ui/controls/useWidth';
 import { useLibrary } from '@/ui/session/LibraryProvider';
+import { NameTitle } from '@/ui/controls/NameTitle';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { countText } from '@/words/format';
 import { OBSTACLE_NAMES } from '@/words/light';
@@ -30,7 +31,6 @@ import { SkyStrip } from './SkyStrip';
 import { SpotPlan } from './SpotPlan';
 import type { SpotEditing } from './useSpotEditing';
 import { Button, ButtonLink } from '@/ui/controls/Button';
-import { entryLook } from '@/ui/controls/looks';
 import { LightHere } from './LightHere';
 
 // What is read after the first look comes after it.
@@ -221,43 +221,19 @@ export function SpotDesk({
 }
 
 function SpotName({ editing: { spot, apply, faults } }: { readonly editing: SpotEditing }) {
-  const [typed, setTyped] = useState<string | null>(null);
-  if (typed === null)
-    return (
-      <>
-        <h1 className="display text-room leading-10">{spot.name}</h1>
-        <Button look="plain" className="pb-1.5" onClick={() => setTyped(spot.name)}>
-          Rename
-        </Button>
-        {faults.name && (
-          <span role="alert" className="font-semibold">
-            ▲ {faults.name}
-          </span>
-        )}
-      </>
-    );
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        apply({ name: typed }, 'Renamed the spot');
-        setTyped(null);
-      }}
-      className="flex items-center gap-2"
-    >
-      <label>
-        <span className="sr-only">Name of the spot</span>
-        <input
-          autoFocus
-          className={entryLook({ size: 'title' })}
-          maxLength={80}
-          value={typed}
-          onChange={(event) => setTyped(event.target.value)}
-        />
-      </label>
-      <Button look="act" type="submit">
-        Keep
-      </Button>
-    </form>
+    <>
+      <NameTitle
+        name={spot.name}
+        what="the spot"
+        className="text-room leading-10"
+        onName={(name) => apply({ name }, 'Renamed the spot')}
+      />
+      {faults.name && (
+        <span role="alert" className="font-semibold">
+          ▲ {faults.name}
+        </span>
+      )}
+    </>
   );
 }

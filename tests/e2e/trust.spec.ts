@@ -1,0 +1,188 @@
+import { expect, test, type BrowserContext, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { forwarder, isDeaf } from '../builders/forwarder';
+
+const APP = process.env.RILLBANK_URL ?? 'http://127.0.0.1:3100';
+
+const ROOMS = [
+  ['/', 'Rillbank Halt'],
+  ['/start?week=20', 'Start a planting'],
+  ['/bench?planting=demo-tub-1', 'Platform tub 1'],
+  ['/diary?planting=demo-tub-1', 'Diary'],
+  ['/rounds', /round/],
+  ['/trolley', 'Trolley'],
+  ['/plants', 'Plant book'],
+  ['/shelf', 'Shelf'],
+  ['/spot?spot=demo-window', 'Booking-office window'],
+  ['/terrace', /seat/],
+  ['/potting', 'Potting day'],
+  ['/shed', 'Shed'],
+] as const;
+
+async function withDemo(page: Page, url: string): Promise<void> {
+  await page.goto(`${url}/shed`);
+  await page.getByRole('button', { name: 'Load the demo set' }).click();
+  await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
+}
+
+/** Until the whole version is kept on the device. */
+async function kept(page: Page): Promise<void> {
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await expect
+    .poll(() => page.evaluate(() => navigator.serviceWorker.controller?.state))
+    .toBe('activated');
+}
+
+const versions = (page: Page) =>
+  page.evaluate(async () => (await caches.keys()).filter((name) => name.includes('version')));
+
+test.use({ serviceWorkers: 'allow' });
+
+test('after one visit every room opens without a network, by its address and by a link; what is written stays', async ({
+  browser,
+}) => {
+  const server = await forwarder(APP);
+  const context = await browser.newContext({ serviceWorkers: 'allow' });
+  const page = await context.newPage();
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(error.message));
+  await withDemo(page, server.url);
+  await kept(page);
+  // What a shop had is known from when it was last asked.
+  await page.goto(`${server.url}/trolley`);
+  await expect(page.getByRole('region', { name: 'Where to go' })).toContainText(
+    /trip|stop|cheapest/i,
+  );
+  await server.cut();
+  expect(await isDeaf(server.url)).toBe(true);
+
+  for (const [address, heading] of ROOMS) {
+    await page.goto(server.url + address);
+    await expect(page.getByRole('heading', { level: 1 }).first()).toHaveText(heading);
+  }
+  await page.goto(`${server.url}/trolley`);
+  await expect(page.getByRole('region', { name: 'Where to go' })).toContainText(/as last known on/);
+  await page.goto(`${server.url}/spot?spot=demo-window`);
+  await expect(page.getByText('The service does not answer just now.')).toBeVisible();
+
+  // By links, within one and the same page.
+  await page.goto(server.url);
+  await page.evaluate(() => void ((window as unknown as { same: boolean }).same = true));
+  for (const name of ['Shelf', 'Diary', 'Plant book', 'Rounds']) {
+    await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name }).click();
+    await expect(page.getByRole('link', { name, exact: true })).toHaveAttribute(
+      'aria-current',
+      'page',
+    );
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  }
+  expect(await page.evaluate(() => (window as unknown as { same?: boolean }).same)).toBe(true);
+
+  await page.goto(`${server.url}/bench?planting=demo-tub-1`);
+  await page.getByRole('button', { name: 'Rename' }).click();
+  await page.getByLabel('Name of the planting').fill('Tub by the clock');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByRole('button', { name: /^Undo: Renamed/ })).toBeEnabled();
+  await page.reload();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tub by the clock');
+  await page.goto(`${server.url}/nowhere`);
+  await expect(page.getByText('There is no such page in Rillbank')).toBeVisible();
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+test('a newer version waits until it is taken; another window goes on with the one it has, and is told', async ({
+  browser,
+}) => {
+  const server = await forwarder(APP);
+  const context = await browser.newContext({ serviceWorkers: 'allow' });
+  const [one, two] = [await context.newPage(), await context.newPage()];
+  await withDemo(one, server.url);
+  await kept(one);
+  await two.goto(`${server.url}/diary`);
+  await expect(two.getByRole('heading', { level: 1 })).toHaveText('Diary');
+  // Its own script asks a while after the page: only then does it hear of what comes.
+  await expect
+    .poll(() => two.evaluate(() => navigator.serviceWorker.controller !== null))
+    .toBe(true);
+  await two.waitForTimeout(5000);
+  const [first] = await versions(one);
+  server.renew();
+  await one.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.update());
+  await expect(one.getByText('A newer Rillbank is ready.')).toBeVisible();
+  await expect.poll(() => versions(one)).toHaveLength(2);
+  // Nothing has changed yet.
+  expect(await one.evaluate(() => navigator.serviceWorker.controller?.state)).toBe('activated');
+  await expect(one.getByRole('heading', { level: 1 })).toHaveText('Shed');
+  await Promise.all([
+    one.waitForEvent('load'),
+    one.getByRole('button', { name: 'Take it' }).click(),
+  ]);
+  await expect(one.getByRole('heading', { level: 1 })).toHaveText('Shed');
+  await expect(two.getByText('Rillbank was renewed in another window.')).toBeVisible();
+  // Its scripts are still there: a room that was not open yet opens.
+  await two.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Shelf' }).click();
+  await expect(two.getByRole('heading', { level: 1 })).toHaveText('Shelf');
+  expect(await versions(one)).toEqual([first, expect.stringContaining('newer-')]);
+  await context.close();
+  await server.cut();
+});
+
+test('a phone and a desk, carried by file: what each did is on both; what both changed is asked, and goes back', async ({
+  browser,
+}) => {
+  const device = async (): Promise<readonly [BrowserContext, Page]> => {
+    const context = await browser.newContext({ baseURL: APP, acceptDownloads: true });
+    return [context, await context.newPage()];
+  };
+  const [deskContext, desk] = await device();
+  const [phoneContext, phone] = await device();
+  const saved = async (page: Page) => {
+    await page.goto('/shed');
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save everything' }).click(),
+    ]);
+    return readFileSync((await download.path())!);
+  };
+  const bring = async (page: Page, buffer: Buffer) => {
+    await page.goto('/shed');
+    await page
+      .getByLabel('File to bring in')
+      .setInputFiles({ name: 'rillbank.json', mimeType: 'application/json', buffer });
+    return page.getByRole('alertdialog', { name: 'Bring in a backup' });
+  };
+  const rename = async (page: Page, id: string, name: string) => {
+    await page.goto(`/bench?planting=${id}`);
+    await page.getByRole('button', { name: 'Rename' }).click();
+    await page.getByLabel('Name of the planting').fill(name);
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(page.getByRole('button', { name: /^Undo: Renamed/ })).toBeEnabled();
+  };
+
+  await withDemo(desk, APP);
+  const first = await bring(phone, await saved(desk));
+  await expect(first).toContainText('9 plantings');
+  await first.getByRole('button', { name: 'Bring together' }).click();
+  await expect(phone.getByText('Both were brought together.')).toBeVisible();
+
+  await rename(desk, 'demo-tub-1', 'Tub by the clock');
+  await rename(phone, 'demo-tub-1', 'Tub at the end');
+  await rename(phone, 'demo-tub-2', 'Tub by the door');
+  const met = await bring(desk, await saved(phone));
+  await expect(met.locator('[data-choice]')).toHaveCount(1);
+  await expect(met).toContainText('changed on both: name');
+  await expect(met.locator('[data-together]')).toContainText(
+    'Changed there1 planting: Platform tub 2',
+  );
+  await met.getByRole('radio', { name: 'As in the file' }).click();
+  await met.getByRole('button', { name: 'Bring together' }).click();
+  const names = desk.getByRole('region', { name: 'Plantings' });
+  await expect(names).toContainText('Tub at the end');
+  await expect(names).toContainText('Tub by the door');
+  await desk.getByRole('button', { name: 'Put it back as it was' }).click();
+  await expect(names).toContainText('Tub by the clock');
+  await expect(names).toContainText('Platform tub 2');
+  await deskContext.close();
+  await phoneContext.close();
+});
