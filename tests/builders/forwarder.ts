@@ -16,6 +16,9 @@ export async function forwarder(to: string): Promise<Forwarder> {
   let isNewer = false;
   const server: Server = createServer((asked, answer) => {
     const { host: _, 'accept-encoding': __, ...headers } = asked.headers;
+    // What is renewed is not "unchanged", whatever the app itself would say.
+    delete headers['if-none-match'];
+    delete headers['if-modified-since'];
     const onward = request(
       { host: target.hostname, port: target.port, path: asked.url, method: asked.method, headers },
       (answered) => {

@@ -39,25 +39,27 @@ export const useOffline = (): Offline =>
   );
 
 let begun = false;
-/** Lets the service worker keep this version, once the page has come to rest. Does nothing in development. */
+/** Lets the service worker keep this version, once the page has come to rest. In development nothing is kept. */
 export function keepOffline(): void {
-  if (begun || !process.env.BUILT) return;
+  if (begun) return;
   begun = true;
-  if (!('serviceWorker' in navigator)) return tell('cannot');
+  if (!process.env.BUILT || !('serviceWorker' in navigator)) return tell('cannot');
   setTimeout(() => void register().catch(() => tell('cannot')), REST_MS);
 }
 
 async function register(): Promise<void> {
   const { serviceWorker } = navigator;
-  const hadOne = serviceWorker.controller !== null;
+  let isControlled = serviceWorker.controller !== null;
   serviceWorker.addEventListener('controllerchange', () => {
-    if (!hadOne && now !== 'newer waits') return;
+    // The first one takes nobody's place.
+    if (!isControlled) return void (isControlled = true);
     // Whoever asked for it reloads; elsewhere something may be half typed.
     if (isTaking) window.location.reload();
     else tell('renewed');
   });
   const here = await serviceWorker.register('/sw.js', { updateViaCache: 'none' });
   const look = () => {
+    if (now === 'renewed') return;
     if (here.waiting && here.active) {
       waiting = here.waiting;
       tell('newer waits');

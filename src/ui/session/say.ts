@@ -2,8 +2,13 @@
 export function say(
   text: string,
   wayBack?: { readonly label: string; readonly go: () => void },
+  { stays = false }: { readonly stays?: boolean } = {},
 ): void {
   void import('sonner').then(({ toast }) =>
-    toast(text, wayBack ? { action: { label: wayBack.label, onClick: wayBack.go } } : undefined),
+    toast(text, {
+      ...(wayBack ? { action: { label: wayBack.label, onClick: wayBack.go } } : {}),
+      // Until it is pressed or wiped away.
+      ...(stays ? { duration: Infinity } : {}),
+    }),
   );
 }

@@ -4,10 +4,20 @@ import { useEffect, useState } from 'react';
 import type { Store } from '@/data/store';
 import { Button } from '@/ui/controls/Button';
 import { Sheet } from '@/ui/controls/fields';
+import { takeNewer, useOffline, type Offline } from '@/ui/session/offline';
 import { say } from '@/ui/session/say';
 import { useLive } from '@/ui/session/StoreProvider';
 import { bytesText, countText } from '@/words/format';
 import { isKeptForGood, keepForGood, roomUsed, type Room } from '@/ui/session/storage';
+
+const OFFLINE: Readonly<Record<Offline, string>> = {
+  cannot:
+    'Rillbank itself is not kept here: it opens with a network only. A secure address can keep it.',
+  'not yet': 'Rillbank itself is being kept on this device, to open without a network.',
+  kept: 'Rillbank itself is kept on this device: every room opens without a network.',
+  'newer waits': 'A newer Rillbank is ready on this device.',
+  renewed: 'A newer Rillbank was taken in another window.',
+};
 
 /** What Rillbank takes of this browser's room, whether the browser may clear it, and room made on request. */
 export function StorageSheet({ store }: { readonly store: Store }) {
@@ -22,6 +32,7 @@ export function StorageSheet({ store }: { readonly store: Store }) {
       isOn = false;
     };
   }, [photos]);
+  const offline = useOffline();
   const ask = async () => {
     const granted = await keepForGood();
     setKept(granted);
@@ -52,6 +63,12 @@ export function StorageSheet({ store }: { readonly store: Store }) {
               {!isKept && <Button onClick={() => void ask()}>Ask the browser to keep it</Button>}
             </p>
           )}
+          <p className="flex flex-wrap items-center gap-3" data-offline={offline}>
+            {OFFLINE[offline]}
+            {(offline === 'newer waits' || offline === 'renewed') && (
+              <Button onClick={() => void takeNewer(store)}>Take the newer one</Button>
+            )}
+          </p>
           {photos && loose.length > 0 && (
             <p className="flex flex-wrap items-center gap-3" data-loose={loose.length}>
               {countText(loose.length, 'photograph')} {loose.length === 1 ? 'is' : 'are'} named by

@@ -11,13 +11,15 @@ export default function Offline() {
   const store = useStore();
   useEffect(keepOffline, []);
   useEffect(() => {
+    const go = () => void takeNewer(store);
     if (offline === 'newer waits')
-      say('A newer Rillbank is ready.', { label: 'Take it', go: () => void takeNewer(store) });
+      say('A newer Rillbank is ready.', { label: 'Take it', go }, { stays: true });
     if (offline === 'renewed')
-      say('Rillbank was renewed in another window.', {
-        label: 'Open it here',
-        go: () => void takeNewer(store),
-      });
+      say(
+        'Rillbank was renewed in another window.',
+        { label: 'Open it here', go },
+        { stays: true },
+      );
   }, [offline, store]);
   return null;
 }
