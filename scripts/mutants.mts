@@ -15,7 +15,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { dirname, join, relative } from 'node:path';
+import { join, relative } from 'node:path';
 import ts from 'typescript';
 import { hash01 } from '../src/core/random/hash';
 
@@ -166,6 +166,8 @@ const isRed = (tests: readonly string[], longestMs: number, isHangingRed: boolea
   return status === null ? isHangingRed : status !== 0;
 };
 
+const roomOf = (path: string): string => path.split('/').slice(0, 3).join('/');
+
 /** Tests that reach a file, those of its own room first. */
 const reached = new Map<string, readonly string[]>();
 function testsOf(file: string): readonly string[] {
@@ -183,7 +185,7 @@ function testsOf(file: string): readonly string[] {
     .filter((line) => line.endsWith('.test.ts'))
     .map((path) => relative(clone, path));
   const near = (test: string) =>
-    dirname(test) === dirname(file) ? 0 : test.startsWith('src/core') ? 1 : 2;
+    roomOf(test) === roomOf(file) ? 0 : test.startsWith('src/core') ? 1 : 2;
   const sorted = [...listed].sort((a, b) => near(a) - near(b));
   reached.set(file, sorted);
   return sorted;
@@ -195,7 +197,7 @@ function isNoticed({ file, from, to, is }: Fault): boolean {
   writeFileSync(path, whole.slice(0, from) + is + whole.slice(to));
   try {
     const tests = testsOf(file);
-    const own = tests.filter((test) => dirname(test) === dirname(file));
+    const own = tests.filter((test) => roomOf(test) === roomOf(file));
     const others = tests.filter((test) => !own.includes(test));
     return isRed(own, OWN_MS, true) || isRed(others, OTHERS_MS, false);
   } finally {

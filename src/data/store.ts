@@ -33,7 +33,7 @@ import {
 } from './meeting';
 import { photoRoomIn, type PhotoRoom } from './photographs';
 import type { Raw, RillbankDb } from './db';
-import { demoOf, demoWork, type DemoWork } from './demo';
+import { DEMO_MARK, demoOf, demoWork, type DemoWork } from './demo';
 import { openJournal, type Journal } from './journal';
 import { Repository, type Unreadable } from './repository';
 import { StepLog } from './stepLog';
@@ -375,6 +375,26 @@ export class Store {
     const counts: Partial<Record<TableName, number>> = {};
     for (const name of EVERY_TABLE) counts[name] = await this.db.table(name).count();
     return counts as Record<TableName, number>;
+  }
+
+  /** What a gardener made here themselves: the demo set left out. */
+  async ownWork(): Promise<{
+    readonly plantings: number;
+    readonly entries: number;
+    readonly photographs: number;
+  }> {
+    return this.db.transaction(
+      'r',
+      [this.db.plantings, this.db.entries, this.db.photos],
+      async () => {
+        const ids = await this.db.entries.toCollection().primaryKeys();
+        return {
+          plantings: await this.db.plantings.filter(({ demo }) => demo !== true).count(),
+          entries: ids.filter((id) => !id.endsWith(DEMO_MARK)).length,
+          photographs: await this.db.photos.count(),
+        };
+      },
+    );
   }
 
   /** Has anything ever been stored here? */

@@ -186,3 +186,52 @@ test('a phone and a desk, carried by file: what each did is on both; what both c
   await deskContext.close();
   await phoneContext.close();
 });
+
+test('a folder of the device gets a copy of everything, and one a day by itself', async ({
+  page,
+}) => {
+  // The browser's own dialog cannot be pressed; a folder of its private file system stands in.
+  await page.addInitScript(() => {
+    Object.assign(window, {
+      showDirectoryPicker: async () =>
+        (await navigator.storage.getDirectory()).getDirectoryHandle('copies', { create: true }),
+    });
+  });
+  const copies = () =>
+    page.evaluate(async () => {
+      const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle('copies');
+      const found: [string, string][] = [];
+      for await (const [name, file] of (
+        folder as unknown as { entries: () => AsyncIterable<[string, FileSystemFileHandle]> }
+      ).entries())
+        found.push([name, await (await file.getFile()).text()]);
+      return found;
+    });
+  await withDemo(page, '');
+  await page.getByRole('button', { name: 'Pick a folder' }).click();
+  await expect(page.locator('[data-copy-folder]')).toContainText('copies; the last one on');
+  const [[name, text]] = (await copies()) as [[string, string]];
+  expect(name).toMatch(/^rillbank-[\d-]+\.backup\.json$/);
+  expect(JSON.parse(text).plantings).toHaveLength(9);
+
+  // The next day, after something of one's own was made.
+  await page.clock.install({ time: Date.now() + 26 * 60 * 60 * 1000 });
+  await page.getByLabel('File to bring in').setInputFiles({
+    name: 'tub.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(await plantingFile(page)),
+  });
+  await expect(page.getByText(/came in/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Save everything' })).toBeVisible();
+  await page.clock.runFor(20_000);
+  await expect.poll(async () => (await copies()).length).toBe(2);
+});
+
+async function plantingFile(page: Page): Promise<string> {
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as file' }).first().click(),
+  ]);
+  return readFileSync((await download.path())!, 'utf8');
+}

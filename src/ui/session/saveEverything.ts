@@ -1,25 +1,28 @@
 import { format } from 'date-fns';
 import type { Store } from '@/data/store';
-import { saveBlob, saveFile } from './saveFile';
+import { noteSaved } from './saved';
+import { saveBlob } from './saveFile';
 
-/** What was saved. */
-export interface Saved {
-  readonly files: number;
-  /** Photographs that went along. */
+/** All there is, as files. */
+export interface Everything {
+  readonly files: readonly { readonly name: string; readonly content: Blob }[];
+  /** Photographs that go along. */
   readonly photographs: number;
 }
 
+interface Asked {
+  readonly signal?: AbortSignal;
+  readonly onShare?: (share: number) => void;
+}
+
 /**
- * Saves all there is: as a ZIP where there are photographs; else as one file, or as many as a reader can take.
- * @throws an `AbortError` when the signal is given up; nothing is saved then
+ * All there is: as a ZIP where there are photographs; else as one file, or as many as a reader can take.
+ * @throws an `AbortError` when the signal is given up
  */
-export async function saveEverything(
+export async function everything(
   store: Store,
-  {
-    signal = new AbortController().signal,
-    onShare = () => {},
-  }: { readonly signal?: AbortSignal; readonly onShare?: (share: number) => void } = {},
-): Promise<Saved> {
+  { signal = new AbortController().signal, onShare = () => {} }: Asked = {},
+): Promise<Everything> {
   const now = new Date();
   const base = `rillbank-${format(now, 'yyyy-MM-dd')}`;
   const photoIds = await store.photoIds();
@@ -28,19 +31,31 @@ export async function saveEverything(
     const backup = await store.backup(now.toISOString(), { withPhotos: false });
     const photo = (id: string) => store.photo(id);
     const { file, photographs } = await writeArchive(backup, { photoIds, photo, signal, onShare });
-    saveBlob(`${base}.zip`, file);
-    return { files: 1, photographs };
+    return { files: [{ name: `${base}.zip`, content: file }], photographs };
   }
   const { backupTexts } = await import('@/core/files/backupParts');
   const texts = backupTexts(await store.backup(now.toISOString()));
-  texts.forEach((text, i) =>
-    saveFile(
+  const files = texts.map((text, i) => ({
+    name:
       texts.length === 1
         ? `${base}.backup.json`
         : `${base}.backup-${i + 1}-of-${texts.length}.json`,
-      'application/json',
-      text,
-    ),
+    content: new Blob([text], { type: 'application/json;charset=utf-8' }),
+  }));
+  return { files, photographs: 0 };
+}
+
+/**
+ * Hands all there is to the browser as files to save.
+ * @throws an `AbortError` when the signal is given up; nothing is saved then
+ */
+export async function saveEverything(store: Store, asked: Asked = {}): Promise<Everything> {
+  const all = await everything(store, asked);
+  for (const { name, content } of all.files) saveBlob(name, content);
+  // Where nothing can be read any more, nothing need be noted.
+  await store.ownWork().then(
+    (work) => noteSaved(work, new Date()),
+    () => undefined,
   );
-  return { files: texts.length, photographs: 0 };
+  return all;
 }

@@ -15,6 +15,7 @@ import { OnItsWay } from '@/ui/controls/OnItsWay';
 import type { ReadIn, Waiting } from './readIn';
 import { useLongWork } from '@/ui/controls/useLongWork';
 
+const CopyFolder = dynamic(() => import('./CopyFolder').then((m) => m.CopyFolder), { ssr: false });
 const RestorePreview = dynamic(() => import('./RestorePreview').then((m) => m.RestorePreview), {
   ssr: false,
 });
@@ -45,7 +46,8 @@ export function FilesSheet({ store }: { readonly store: Store }) {
     const saved = await work.run('Writing everything', (ask) => saveEverything(store, ask));
     if (!saved) return;
     const { files, photographs } = saved;
-    if (files > 1) say(`Saved as ${files} files. Keep them together: all are needed.`);
+    if (files.length > 1)
+      say(`Saved as ${files.length} files. Keep them together: all are needed.`);
     else if (photographs > 0) say(`Saved as a ZIP, with ${countText(photographs, 'photograph')}.`);
   };
   return (
@@ -65,6 +67,7 @@ export function FilesSheet({ store }: { readonly store: Store }) {
             Save everything
           </Button>
         </div>
+        <CopyFolder store={store} />
         <OnItsWay work={work} />
         {waiting && <RestorePreview store={store} {...waiting} onDone={() => setWaiting(null)} />}
         {faults && <Faults file={faults.file} list={faults.list} />}

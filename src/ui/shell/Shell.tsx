@@ -13,6 +13,7 @@ import { StoreProvider, useSettings } from '@/ui/session/StoreProvider';
 import { ButtonLink } from '@/ui/controls/Button';
 
 const Messages = dynamic(() => import('./Messages'), { ssr: false });
+const Safekeeping = dynamic(() => import('./Safekeeping'), { ssr: false });
 const Offline = dynamic(() => import('./Offline'), { ssr: false });
 
 /** The bar with its hanging room tag, and whatever room is open below it. */
@@ -37,6 +38,7 @@ export function Shell({ children }: { readonly children: ReactNode }) {
       </main>
       <Messages />
       <Offline />
+      <Safekeeping />
     </StoreProvider>
   );
 }

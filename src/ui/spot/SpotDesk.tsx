@@ -30,7 +30,6 @@ import { Sheet } from '@/ui/controls/fields';
 import { SkyStrip } from './SkyStrip';
 import { SpotPlan } from './SpotPlan';
 import type { SpotEditing } from './useSpotEditing';
-import { Button, ButtonLink } from '@/ui/controls/Button';
 import { LightHere } from './LightHere';
 
 // What is read after the first look comes after it.
