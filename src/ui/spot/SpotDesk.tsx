@@ -30,6 +30,7 @@ import { Sheet } from '@/ui/controls/fields';
 import { SkyStrip } from './SkyStrip';
 import { SpotPlan } from './SpotPlan';
 import type { SpotEditing } from './useSpotEditing';
+import { ButtonLink } from '@/ui/controls/Button';
 import { LightHere } from './LightHere';
 
 // What is read after the first look comes after it.
