@@ -72,9 +72,16 @@ export function sunMarks(
   frontDeg: number,
   hourText: (hour: number) => string,
 ): readonly PlanMark[] {
-  const { acrossCm, deepCm } = reachOf(grown(rimSection(container.shape), wallOf(container)));
+  const rim = rimSection(container.shape);
+  const { acrossCm, deepCm } = reachOf(grown(rim, wallOf(container)));
   const place = (bearingDeg: number, outCm: number): PlanPoint => {
     const off = (bearingDeg - frontDeg) * RAD_PER_DEG;
+    // Round a box they follow its edges: an oval would cut across its corners.
+    if (rim.kind === 'rect') {
+      const [x, z] = [-Math.sin(off), Math.cos(off)];
+      const far = Math.min((acrossCm + outCm) / Math.abs(x), (deepCm + outCm) / Math.abs(z));
+      return [x * far, z * far];
+    }
     return [-Math.sin(off) * (acrossCm + outCm), Math.cos(off) * (deepCm + outCm)];
   };
   const lit = path.filter(({ through }) => through >= SEEN);

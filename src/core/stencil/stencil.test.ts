@@ -63,6 +63,27 @@ test('the sun in the south stands toward the front of a spot that looks south', 
   expect(last).toMatchObject({ text: '12.5 h' });
 });
 
+test('round a box the sun’s ticks and hours stand outside its edges, at every bearing', () => {
+  const box = usualContainer(
+    'box',
+    { kind: 'box', lengthCm: 90, widthCm: 20, baseLengthCm: 90, baseWidthCm: 20, depthCm: 18 },
+    'metal',
+  );
+  for (let bearingDeg = 0; bearingDeg < 360; bearingDeg += 7) {
+    const marks = sunMarks(
+      box,
+      [{ hour: 9, bearingDeg, altitudeDeg: 30, through: 1 }],
+      200,
+      String,
+    );
+    const points = marks.flatMap((mark) =>
+      mark.kind === 'line' ? mark.points : mark.kind === 'label' ? [mark.at] : [],
+    );
+    expect(points).toHaveLength(4);
+    for (const [x, z] of points) expect(Math.abs(x) > 45 || Math.abs(z) > 10).toBe(true);
+  }
+});
+
 test('in shade the ticks are short and no hours are told', () => {
   const shaded = { hour: 8, bearingDeg: 90, altitudeDeg: 20, through: 0.49 };
   const marks = sunMarks(TUB, [shaded], 180, String);

@@ -150,7 +150,16 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         walk={walk}
         toggleWeeks={toggleWeeks}
         taking={taking}
-      />
+      >
+        <SeasonStrip
+          reading={restedReading}
+          keys={restedKeys}
+          units={settings}
+          weeks={weeks}
+          last={reading.weeks}
+          onWeek={setWeeks}
+        />
+      </BenchDrawings>
       {printing && (
         <PrintSheet
           {...printing}
@@ -207,12 +216,6 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         weeks={restedWeeks}
         selected={selected}
         onHold={setHeldWay}
-      />
-      <SeasonStrip
-        reading={restedReading}
-        keys={restedKeys}
-        theme={settings.theme}
-        units={settings}
       />
     </div>
   );

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useCallback, type ComponentProps, type CSSProperties } from 'react';
+import { useCallback, type ComponentProps, type CSSProperties, type ReactNode } from 'react';
 import { bookWeek } from '@/core/spots/spot';
 import type { BenchFields } from './benchFields';
 import { PlanPart } from './PlanPart';
@@ -16,35 +16,38 @@ const DrawingChoice = dynamic(() => import('./DrawingChoice'), { ssr: false });
 const GRID: Readonly<Record<BenchFields['how'], CSSProperties>> = {
   beside: {
     gridTemplateColumns: '2fr 3fr',
-    gridTemplateAreas: '"plan stand" "ptools stools" "turn week"',
+    gridTemplateAreas: '"plan stand" "ptools stools" "turn week" "told season"',
   },
   stacked: {
     gridTemplateColumns: '2fr 3fr',
-    gridTemplateAreas: '"stand stand" "plan plan" "ptools stools" "turn week"',
+    gridTemplateAreas: '"stand stand" "plan plan" "ptools stools" "turn week" "told season"',
     rowGap: 6,
   },
   one: {
     gridTemplateColumns: 'minmax(0, 1fr)',
-    gridTemplateAreas: '"stand" "plan" "week" "stools" "ptools" "turn"',
+    gridTemplateAreas: '"stand" "plan" "week" "season" "stools" "ptools" "turn" "told"',
   },
 };
 
 type Shown = Omit<
   ComponentProps<typeof PlanPart>,
-  'field' | 'isAligned' | 'isHidden' | 'isDaylight'
+  'field' | 'isAligned' | 'isHidden' | 'isDaylight' | 'closer'
 > &
-  Omit<ComponentProps<typeof StandBackPart>, 'field' | 'isHidden' | 'onSwipe'>;
+  Omit<ComponentProps<typeof StandBackPart>, 'field' | 'isHidden' | 'onSwipe' | 'closer'>;
 
 /** Both drawings with their tools, and the sliders that turn them and let them grow. */
 export function BenchDrawings({
   room,
   onWeeks,
+  children,
   ...shown
 }: Shown & {
   readonly room: Room;
   readonly onWeeks: (weeks: number) => void;
+  /** What belongs to the week: the season under its slider. */
+  readonly children: ReactNode;
 }) {
-  const { ground, how, isOne, isKnown, plan, stand, side, setSide } = room;
+  const { ground, how, isOne, isKnown, plan, stand, side, setSide, closer } = room;
   const { reading, keys, weeks, looking } = shown;
   const { planting, spot } = reading;
   const toPlan = useCallback(() => setSide('plan'), [setSide]);
@@ -61,6 +64,7 @@ export function BenchDrawings({
             <PlanPart
               {...shown}
               field={plan}
+              closer={closer.closer}
               isAligned={how === 'stacked'}
               isHidden={isOne && side !== 'plan'}
               isDaylight={looking.isDaylight}
@@ -68,6 +72,7 @@ export function BenchDrawings({
             <StandBackPart
               {...shown}
               field={stand}
+              closer={closer}
               isHidden={isOne && side !== 'stand'}
               onSwipe={isOne ? toPlan : null}
             />
@@ -85,6 +90,7 @@ export function BenchDrawings({
                 onWeek={onWeeks}
               />
             </div>
+            {children}
           </>
         )}
       </div>

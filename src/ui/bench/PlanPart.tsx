@@ -5,6 +5,7 @@ import type { Subject } from '@/core/seeing/subject';
 import type { Editing } from '@/ui/session/useEditing';
 import type { Keyed } from '@/words/names';
 import type { Field } from './benchFields';
+import type { Closer } from './closer';
 import { SIDE_RULER_PX } from './StandBack';
 import { Stencil } from './Stencil';
 import type { Shown } from './stencilShown';
@@ -14,6 +15,7 @@ const StencilTools = dynamic(() => import('./StencilTools'), { ssr: false });
 /** The plan and its tools. */
 export function PlanPart({
   field,
+  closer,
   isAligned,
   isHidden,
   reading,
@@ -31,6 +33,7 @@ export function PlanPart({
   isDaylight,
 }: {
   readonly field: Field;
+  readonly closer: Closer;
   /** Does it stand under the front view, its middle under the middle there? */
   readonly isAligned: boolean;
   /** Is the other drawing looked at? */
@@ -61,7 +64,8 @@ export function PlanPart({
           keys={keys}
           subject={subject}
           weeks={weeks}
-          pxPerCm={isHidden ? 0 : field.pxPerCm}
+          closer={closer}
+          pxPerCm={isHidden ? 0 : field.pxPerCm * closer.times}
           widthPx={field.widthPx - (isAligned ? SIDE_RULER_PX : 0)}
           heightPx={field.heightPx}
           selection={selection}

@@ -9,6 +9,7 @@ import { Ruler } from '@/ui/controls/Ruler';
 import { type Units } from '@/words/format';
 import { lightText, viewText } from '@/words/looking';
 import type { Keyed } from '@/words/names';
+import type { Closer } from './closer';
 import type { LookingHere } from './useLooking';
 import { StandBackMarks } from './StandBackMarks';
 
@@ -21,6 +22,8 @@ interface StandBackProps {
     LookingHere,
     'azimuthRad' | 'pitchRad' | 'span' | 'scenery' | 'hour' | 'light' | 'view'
   >;
+  readonly closer: Pick<Closer, 'times' | 'xCm' | 'upCm'>;
+  /** Where all of it fits. */
   readonly pxPerCm: number;
   readonly widthPx: number;
   readonly heightPx: number;
@@ -44,7 +47,8 @@ export function StandBack({
   subject,
   weeks,
   looking,
-  pxPerCm,
+  closer,
+  pxPerCm: fitPxPerCm,
   widthPx,
   heightPx,
   culprits,
@@ -54,13 +58,17 @@ export function StandBack({
   inWords,
   isOther = false,
 }: StandBackProps) {
+  const pxPerCm = fitPxPerCm * closer.times;
   const ready = widthPx > 0 && pxPerCm > 0;
   const { azimuthRad, pitchRad, span, scenery } = looking;
   // Heights are shortened by the cosine of the pitch; the ruler is drawn at the same shortened scale, so it stays true.
   const upright = pxPerCm * Math.cos(pitchRad);
-  const originX = (widthPx - SIDE_RULER_PX) / 2;
-  const belowPx = span.belowCm * pxPerCm;
-  const originY = heightPx - RULER_PX - belowPx;
+  const originX = (widthPx - SIDE_RULER_PX) / 2 - closer.xCm * pxPerCm;
+  // From nearer it grows about the middle of the field.
+  const middleY = (heightPx - RULER_PX) / 2;
+  const fitOriginY = heightPx - RULER_PX - span.belowCm * fitPxPerCm;
+  const originY = middleY + (fitOriginY - middleY) * closer.times + closer.upCm * upright;
+  const belowPx = heightPx - RULER_PX - originY;
   const sizes = reading.sizesAt(weeks);
   const soil =
     MATERIALS[reading.planting.container.material].wallCm + mixHeightCm(reading.planting.container);

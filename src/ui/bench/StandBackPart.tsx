@@ -7,6 +7,7 @@ import { countText, weekText } from '@/words/format';
 import type { Keyed } from '@/words/names';
 import type { Field } from './benchFields';
 import { StandBack } from './StandBack';
+import { useCloserDrag, useWheel, type CloserHere } from './useCloser';
 import { useSwipe } from './useSwipe';
 import type { LookingHere } from './useLooking';
 import type { Taking } from './useTaking';
@@ -16,6 +17,7 @@ const ViewTools = dynamic(() => import('./ViewTools'), { ssr: false });
 /** The stand-back view, its tools and the slider of weeks. */
 export function StandBackPart({
   field,
+  closer,
   isHidden,
   onSwipe,
   other,
@@ -34,6 +36,7 @@ export function StandBackPart({
   taking,
 }: {
   readonly field: Field;
+  readonly closer: CloserHere;
   /** Is the other drawing looked at? */
   readonly isHidden: boolean;
   /** Told when it is swiped to the side, where one drawing is seen at a time. */
@@ -55,13 +58,20 @@ export function StandBackPart({
   readonly taking: Taking;
 }) {
   const { planting, spot } = reading;
-  const swipe = useSwipe(onSwipe);
+  const isNear = closer.closer.times > 1;
+  // From near a finger goes about in the drawing.
+  const swipe = useSwipe(isNear ? null : onSwipe);
+  const drag = useCloserDrag(closer, field.pxPerCm);
+  const wheel = useWheel(closer);
+  const picked = reading.planting.places.find(({ id }) => id === selection[selection.length - 1]);
   return (
     <section aria-label="Stand-back view" className={isHidden ? 'hidden' : 'contents'}>
       <div
-        className={`relative min-w-0 bg-field text-ink [grid-area:stand] ${looking.isDaylight ? 'daylight' : ''}`}
+        ref={wheel}
+        className={`relative min-w-0 bg-field text-ink [grid-area:stand] ${looking.isDaylight ? 'daylight' : ''} ${isNear ? 'cursor-grab touch-none active:cursor-grabbing' : ''}`}
         data-field="stand"
         {...swipe}
+        {...drag}
       >
         <StandBack
           reading={reading}
@@ -70,6 +80,7 @@ export function StandBackPart({
           isOther={other !== null}
           weeks={weeks}
           looking={looking}
+          closer={closer.closer}
           pxPerCm={isHidden ? 0 : field.pxPerCm}
           widthPx={field.widthPx}
           heightPx={field.heightPx}
@@ -91,6 +102,8 @@ export function StandBackPart({
           onWalk={walk.start}
           onWeeks={toggleWeeks}
           taking={taking}
+          closer={closer}
+          picked={picked ?? null}
         />
       </div>
     </section>

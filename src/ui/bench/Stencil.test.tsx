@@ -13,6 +13,7 @@ const show = (unit: 'cm' | 'in' = 'cm', selection: readonly string[] = []) => {
     <Stencil
       {...drawn(it)}
       weeks={8}
+      closer={{ xCm: 0, zCm: 0 }}
       pxPerCm={PX_PER_CM}
       widthPx={360}
       heightPx={400}

@@ -19,6 +19,7 @@ import type { Units } from '@/words/format';
 import type { Keyed } from '@/words/names';
 import { PlanMarks } from '@/ui/controls/PlanMarks';
 import { Hatch, Hole, PickBox, SideWords, TalkedRings } from './StencilMarks';
+import type { Closer } from './closer';
 import type { Shown } from './stencilShown';
 import { useStencilHand } from './useStencilHand';
 
@@ -31,6 +32,8 @@ interface StencilProps {
   readonly keys: readonly Keyed[];
   readonly subject: Subject;
   readonly weeks: number;
+  readonly closer: Pick<Closer, 'xCm' | 'zCm'>;
+  /** As near as it is looked at. */
   readonly pxPerCm: number;
   readonly widthPx: number;
   readonly heightPx: number;
@@ -55,6 +58,7 @@ export const Stencil = memo(function Stencil({
   keys,
   subject,
   weeks,
+  closer,
   pxPerCm,
   widthPx,
   heightPx,
@@ -69,7 +73,11 @@ export const Stencil = memo(function Stencil({
   const { planting, plants, spot } = reading;
   const { container } = planting;
   const paperPx = heightPx - RULER_PX;
-  const at = { originX: widthPx / 2, originY: paperPx / 2 + 14, pxPerCm };
+  const at = {
+    originX: widthPx / 2 - closer.xCm * pxPerCm,
+    originY: paperPx / 2 + 14 - closer.zCm * pxPerCm,
+    pxPerCm,
+  };
   const shows = (what: Shown) => shown.includes(what);
   const sizes = reading.sizesAt(weeks);
   const letterOf = new Map(keys.map(({ kind, letter }) => [kind.id, letter]));

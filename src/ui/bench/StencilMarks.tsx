@@ -178,7 +178,9 @@ interface SidesProps {
 /** Which side is the front, and what the other is. */
 export function SideWords({ at, reachPx, heightPx, back, withSun }: SidesProps) {
   const word = { textAnchor: 'middle', fontSize: 12.5, fill: 'var(--ink2)' } as const;
-  const frontY = withSun ? heightPx - 10 : Math.min(heightPx - 8, at.originY + reachPx + 18);
+  // From near the rim may lie below what is in sight, and its word with it.
+  const besideY = at.originY + reachPx + 18;
+  const frontY = withSun ? Math.max(heightPx - 10, besideY) : Math.min(heightPx - 8, besideY);
   return (
     <g pointerEvents="none">
       <text x={at.originX} y={at.originY - reachPx - (withSun ? 22 : 8)} {...word}>

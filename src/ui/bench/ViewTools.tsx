@@ -11,6 +11,8 @@ import { Choices } from '@/ui/controls/Choices';
 import { Pop } from '@/ui/controls/Pop';
 import { lengthText, type Units } from '@/words/format';
 import { FIGURE_NAMES, hourText, lightText, sunRuns, viewName } from '@/words/looking';
+import { CloserPop } from './CloserPop';
+import type { CloserHere } from './useCloser';
 import type { LookingTools } from './useLooking';
 import type { Taking } from './useTaking';
 import { Button, ButtonLink } from '@/ui/controls/Button';
@@ -27,6 +29,9 @@ interface ViewToolsProps {
   readonly onWalk: () => void;
   readonly onWeeks: () => void;
   readonly taking: Taking;
+  readonly closer: CloserHere;
+  /** The plant that is picked. */
+  readonly picked: { readonly xCm: number; readonly zCm: number } | null;
 }
 
 /** What the stand-back view is seen from, lit by and measured against, and what can be done with the picture. */
@@ -40,6 +45,8 @@ const ViewTools = memo(function ViewTools({
   onWalk,
   onWeeks,
   taking,
+  closer,
+  picked,
 }: ViewToolsProps) {
   const { view, views, hour, light, figure, behind, isDaylight, backdrop, put, lookFrom } = looking;
   const path = useMemo(() => sunPath(spot, week), [spot, week]);
@@ -170,6 +177,7 @@ const ViewTools = memo(function ViewTools({
         <Images size={15} aria-hidden />
         Weeks
       </Button>
+      <CloserPop here={closer} picked={picked} />
       <Pop icon={<Download size={15} aria-hidden />} name="Take away" bare>
         <p className="flex flex-wrap gap-2">
           <Button onClick={() => void taking.save('png')}>Picture (PNG)</Button>

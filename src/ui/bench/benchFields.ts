@@ -46,6 +46,8 @@ const PLAN_SHARE = 0.4;
 const RULER_PX = 28;
 const SIDE_RULER_PX = 40;
 const WORDS_PX = 90;
+/** The bar of rooms and the name above two drawings that stand over each other, their tools and the week below, px. */
+const AROUND_PX = 225;
 /** Room about a plan beneath its front: the sides are named above and below it, px. */
 const SIDES_PX = 60;
 
@@ -84,7 +86,7 @@ function beside({ room, extent, span }: Asked): BenchFields {
 }
 
 function stacked({ room, extent, span }: Asked): BenchFields {
-  const heightPx = heightFor(room, room.width, SHARE.stacked);
+  const heightPx = stackedHeight(room);
   const across = Math.max(extent.leftCm + extent.rightCm, extent.planAcrossCm * 2);
   const high = span.aboveCm + span.belowCm;
   const deep = extent.planDepthCm * 2;
@@ -101,6 +103,12 @@ function stacked({ room, extent, span }: Asked): BenchFields {
     plan: { widthPx: room.width, heightPx: planHeight, pxPerCm },
     stand: { widthPx: room.width, heightPx: heightPx - planHeight, pxPerCm },
   };
+}
+
+/** As high as leaves room for the week under them, but never less than their share of the window, nor more than that of two. */
+function stackedHeight(room: BenchRoom): number {
+  const [least, most] = [heightFor(room, room.width), heightFor(room, room.width, SHARE.stacked)];
+  return Math.min(most, Math.max(least, room.windowHeight - AROUND_PX));
 }
 
 function one({ room, extent, span }: Asked): BenchFields {

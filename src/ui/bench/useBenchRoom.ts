@@ -1,11 +1,12 @@
 'use client';
 
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { isLong, type Container } from '@/core/containers/container';
 import { useWidth } from '@/ui/controls/useWidth';
 import { useWindowSize } from '@/ui/controls/useWindowSize';
 import { benchFields } from './benchFields';
 import type { Side } from './DrawingChoice';
+import { useCloser } from './useCloser';
 import type { LookingHere } from './useLooking';
 
 /** The room that the drawings have in this window, and which is looked at where there is room for one. */
@@ -19,7 +20,24 @@ export function useBenchRoom(container: Container, { extent, span }: LookingHere
     extent,
     span,
   });
-  return { ...fields, ground, isKnown: width > 0, isOne: fields.how === 'one', side, setSide };
+  const reach = useMemo(
+    () => ({
+      acrossCm: Math.max((extent.leftCm + extent.rightCm) / 2, extent.planAcrossCm),
+      upCm: span.aboveCm + span.belowCm,
+      deepCm: extent.planDepthCm,
+    }),
+    [extent, span],
+  );
+  const closer = useCloser(reach);
+  return {
+    ...fields,
+    ground,
+    closer,
+    isKnown: width > 0,
+    isOne: fields.how === 'one',
+    side,
+    setSide,
+  };
 }
 
 export type Room = ReturnType<typeof useBenchRoom>;

@@ -24,7 +24,7 @@ export function NameTitle({
   const [typed, setTyped] = useState<string | null>(null);
   if (typed === null)
     return (
-      <div className="flex min-w-0 items-end gap-1">
+      <div className="flex min-w-0 items-center gap-1">
         <h1 className={`display min-w-0 break-words ${className}`}>{name}</h1>
         <IconButton
           name="Rename"
