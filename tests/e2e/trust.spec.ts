@@ -187,6 +187,79 @@ test('a phone and a desk, carried by file: what each did is on both; what both c
   await phoneContext.close();
 });
 
+test('names of ill will are names: in every room, on paper and in files nothing of them runs, and nothing is pushed aside', async ({
+  page,
+}) => {
+  const MARKUP = '<img src=x onerror="document.title=1">';
+  const LONG = 'W'.repeat(80);
+  const found: string[] = [];
+  page.on('dialog', (dialog) => void found.push(dialog.message()));
+  page.on('pageerror', (error) => void found.push(error.message));
+  page.on('console', (message) => {
+    if (/content security|refused to/i.test(message.text())) found.push(message.text());
+  });
+  page.on('request', (request) => {
+    if (
+      !/^(blob|data):/.test(request.url()) &&
+      new URL(request.url()).origin !== new URL(APP).origin
+    )
+      found.push(request.url());
+  });
+  await withDemo(page, '');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save everything' }).click(),
+  ]);
+  const backup = JSON.parse(readFileSync((await download.path())!, 'utf8')) as Record<
+    string,
+    Record<string, unknown>[]
+  >;
+  const named = (list: Record<string, unknown>[], name: string) =>
+    list.map((one) => ({ ...one, name }));
+  const ill = {
+    ...backup,
+    marks: [],
+    plantings: named(backup.plantings!, MARKUP).map((one, i) =>
+      i % 2 ? { ...one, name: LONG } : one,
+    ),
+    spots: named(backup.spots!, MARKUP).map((one, i) => (i % 2 ? { ...one, name: LONG } : one)),
+    groups: named(backup.groups!, MARKUP),
+    shelf: backup.shelf!.map((one) => ({
+      ...one,
+      container: { ...(one.container as object), name: MARKUP },
+    })),
+    entries: backup.entries!.map((one) =>
+      (one.what as { did: string }).did === 'noted'
+        ? { ...one, what: { did: 'noted', words: MARKUP } }
+        : one,
+    ),
+  };
+  await page.getByLabel('File to bring in').setInputFiles({
+    name: 'ill.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(ill)),
+  });
+  await page.getByRole('radio', { name: /in the place of all/ }).click();
+  await page.getByRole('button', { name: 'Restore it' }).click();
+  await expect(page.getByText('Everything was restored.')).toBeVisible();
+  for (const width of [1280, 390]) {
+    await page.setViewportSize({ width, height: 800 });
+    for (const [address] of ROOMS) {
+      await page.goto(address);
+      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+      await page.waitForTimeout(700);
+      expect([address, await page.title(), await page.locator('img[src="x"]').count()]).toEqual([
+        address,
+        'Rillbank',
+        0,
+      ]);
+      const across = await page.evaluate(() => document.documentElement.scrollWidth);
+      expect([address, across]).toEqual([address, width]);
+    }
+  }
+  expect(found).toEqual([]);
+});
+
 test('a folder of the device gets a copy of everything, and one a day by itself', async ({
   page,
 }) => {

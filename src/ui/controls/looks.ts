@@ -35,7 +35,7 @@ export type ButtonLook = NonNullable<VariantProps<typeof buttonLook>['look']>;
 
 /** A field to type in or choose from. */
 export const entryLook = cva(
-  'border-0 border-b-2 border-rule2 bg-paper px-2 text-ink focus:border-act pointer-coarse:min-h-11',
+  'max-w-full min-w-0 border-0 border-b-2 border-rule2 bg-paper px-2 text-ink focus:border-act pointer-coarse:min-h-11',
   {
     variants: {
       size: {

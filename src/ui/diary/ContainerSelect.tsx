@@ -17,7 +17,7 @@ export function ContainerSelect({
   readonly onPick: (plantingId: string) => void;
 }) {
   return (
-    <label className="grid">
+    <label className="grid min-w-0 grid-cols-[minmax(0,auto)]">
       <span className="text-note text-ink2">{name}</span>
       <Select value={value} onChange={({ target }) => onPick(target.value)}>
         {all !== undefined && <option value="">{all}</option>}

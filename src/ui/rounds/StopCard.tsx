@@ -64,7 +64,7 @@ export function StopCard({
           </div>
         )}
         <div className="min-w-0 pt-2">
-          <h2 className="text-lead">
+          <h2 className="text-lead wrap-anywhere">
             <RoomLink
               href={benchHref(plantingId)}
               className="font-semibold underline decoration-rule2 underline-offset-3"

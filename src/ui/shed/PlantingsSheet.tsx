@@ -43,7 +43,7 @@ export function PlantingsSheet({ store }: { readonly store: Store }) {
               className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-rule px-4 py-2"
             >
               <b className="font-semibold">{planting.name}</b>
-              <span className="text-ink2">
+              <span className="min-w-0 wrap-anywhere text-ink2">
                 {spot?.name}, {countText(plantsIn(planting), 'plant')}
               </span>
               <span className="ml-auto flex gap-4">

@@ -104,7 +104,7 @@ export function ContainerDesk({ editing }: { readonly editing: ShelfEditing }) {
             </div>
           </div>
         </div>
-        <aside className="mt-6 grid content-start gap-4 wide:mt-0">
+        <aside className="mt-6 grid grid-cols-[minmax(0,1fr)] content-start gap-4 wide:mt-0">
           <HoldsSheet editing={editing} units={settings} />
           <SizesSheet editing={editing} unit={settings.length} />
           <MakingSheet editing={editing} units={settings} />

@@ -61,7 +61,7 @@ export function StorySheet({ shelfId }: { readonly shelfId: string }) {
           <li key={planting.id} className="border-t border-rule py-1.5 first:border-t-0">
             <RoomLink
               href={benchHref(planting.id)}
-              className="font-semibold underline decoration-rule2 underline-offset-3"
+              className="font-semibold wrap-anywhere underline decoration-rule2 underline-offset-3"
             >
               {planting.name}
             </RoomLink>

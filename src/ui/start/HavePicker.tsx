@@ -55,7 +55,7 @@ export function HavePicker({
                   {...PICTURE}
                 />
               </span>
-              <span className="mt-auto">
+              <span className="mt-auto wrap-anywhere">
                 {own ? `${own.container.name}, yours` : HAVE[id as Have].name}
               </span>
             </RadioGroup.Item>

@@ -20,7 +20,7 @@ export function AsOneSheet({ opinion, nameOf, units }: AsOneProps) {
           {groupLines(opinion, nameOf, kindOf, units).map(({ right, says, because }) => (
             <li key={says} className="grid grid-cols-[22px_1fr] border-b border-rule px-3.5 py-2.5">
               <span aria-hidden>{right ? '○' : '▲'}</span>
-              <span>
+              <span className="min-w-0 wrap-anywhere">
                 <b className="font-semibold">{right ? 'Right. ' : ''}</b>
                 {says} <span className="text-ink2">{because}</span>
               </span>

@@ -59,7 +59,7 @@ export function GroupSheet({ editing, standing, its, freeCm, onBegin }: GroupShe
   return (
     <section aria-label="Make up of the group" className="bg-paper px-4 py-3">
       <h2 className="pb-2 text-lead font-semibold">The group</h2>
-      <label className="grid gap-1 text-note text-ink2">
+      <label className="grid grid-cols-[minmax(0,1fr)] gap-1 text-note text-ink2">
         Its name
         <input
           className={entryLook()}
@@ -72,7 +72,7 @@ export function GroupSheet({ editing, standing, its, freeCm, onBegin }: GroupShe
           }
         />
       </label>
-      <label className="mt-2 grid gap-1 text-note text-ink2">
+      <label className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-1 text-note text-ink2">
         Add a container
         <Select value="" onChange={(event) => add(event.target.value)}>
           <option value="">choose…</option>

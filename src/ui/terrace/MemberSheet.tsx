@@ -35,7 +35,7 @@ export function MemberSheet({ chosen, editing, onChange, unit }: MemberProps) {
   return (
     <>
       <div className="flex flex-wrap items-baseline gap-x-4 pb-2">
-        <h2 className="display text-name">{name}</h2>
+        <h2 className="display text-name wrap-anywhere">{name}</h2>
         <ButtonLink look="link" href={benchHref(it.planting.id)}>
           Open on the bench
         </ButtonLink>

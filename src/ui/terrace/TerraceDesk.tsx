@@ -112,7 +112,7 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
           />
         </section>
       </div>
-      <aside className="mt-6 grid content-start gap-4 wide:mt-0">
+      <aside className="mt-6 grid grid-cols-[minmax(0,1fr)] content-start gap-4 wide:mt-0">
         <AsOneSheet opinion={opinion} nameOf={nameOf} units={settings} />
         <GroupSheet
           editing={editing}

@@ -39,7 +39,7 @@ export function TrolleyContainers({
                 <ProposalPicture it={it} widthPx={64} heightPx={64} weeks={9} />
               </span>
               <span>
-                <span className="block font-semibold">{it.planting.name}</span>
+                <span className="block font-semibold wrap-anywhere">{it.planting.name}</span>
                 <span className="text-ink2">
                   {countText(allPlants(it).length, 'plant')}; {lifeText(lifeOf(it.planting.id))}
                 </span>

@@ -43,7 +43,7 @@ export function SpotStrip({
     >
       {isFirst ? (
         <div className="flex flex-wrap content-end items-baseline gap-x-3 pb-1">
-          <h2 className="display text-name leading-6">
+          <h2 className="display min-w-0 text-name leading-6 wrap-anywhere">
             <RoomLink href={spotHref(spotId)} className="hover:underline">
               {spotName}
             </RoomLink>
