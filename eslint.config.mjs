@@ -77,6 +77,7 @@ const config = [
       'tmp/**',
       'test-results/**',
       'bench/out/**',
+      'public/sw.js',
     ],
   },
   ...next,

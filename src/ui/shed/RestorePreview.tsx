@@ -35,7 +35,6 @@ export function RestorePreview({ store, backup, archive, renamed, onDone }: Prev
       isOn = false;
     };
   }, [store, backup]);
-  const here = useLive((s) => s.counts());
   const work = useLongWork();
   const photographs = backup.photos.length + (archive?.photographs.length ?? 0);
   const restore = async () => {
@@ -55,17 +54,6 @@ export function RestorePreview({ store, backup, archive, renamed, onDone }: Prev
       go: () => void store.putBack(before, { only: true }),
     });
   };
-  const rows = [
-    ['plantings', backup.plantings.length, here?.plantings],
-    ['spots', backup.spots.length, here?.spots],
-    ['containers on the shelf', backup.shelf.length, here?.shelf],
-    ['kept beside plantings', backup.kept.length, here?.kept],
-    ['groups', backup.groups.length, here?.groups],
-    ['plants of your own', backup.kinds.length, here?.kinds],
-    ['lists of weather', backup.weather.length, here?.weather],
-    ['entries of the diary', backup.entries.length, here?.entries],
-    ['photographs', photographs, here?.photos],
-  ] as const;
   const names = backup.plantings.slice(0, 6).map(({ name }) => name);
   return (
     <div
@@ -103,24 +91,7 @@ export function RestorePreview({ store, backup, archive, renamed, onDone }: Prev
           <p className="py-2 text-ink2">Looking over what is here…</p>
         )
       ) : (
-        <table className="my-2 border-collapse text-left">
-          <thead>
-            <tr className="text-note text-ink2">
-              <th className="pr-6 font-normal">&nbsp;</th>
-              <th className="pr-6 font-normal">in the file</th>
-              <th className="font-normal">here now</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map(([name, there, now]) => (
-              <tr key={name} className="border-t border-rule">
-                <th className="py-0.5 pr-6 font-normal">{name}</th>
-                <td className="pr-6">{there}</td>
-                <td>{now ?? '…'}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <InItsPlace backup={backup} photographs={photographs} />
       )}
       {backup.unreadable.length > 0 && (
         <p className="text-ink2">
@@ -141,5 +112,44 @@ export function RestorePreview({ store, backup, archive, renamed, onDone }: Prev
         <Button onClick={onDone}>Leave things as they are</Button>
       </p>
     </div>
+  );
+}
+
+/** List by list, what is in the file and what would go for it. */
+function InItsPlace({
+  backup,
+  photographs,
+}: Pick<PreviewProps, 'backup'> & { readonly photographs: number }) {
+  const here = useLive((s) => s.counts());
+  const rows = [
+    ['plantings', backup.plantings.length, here?.plantings],
+    ['spots', backup.spots.length, here?.spots],
+    ['containers on the shelf', backup.shelf.length, here?.shelf],
+    ['kept beside plantings', backup.kept.length, here?.kept],
+    ['groups', backup.groups.length, here?.groups],
+    ['plants of your own', backup.kinds.length, here?.kinds],
+    ['lists of weather', backup.weather.length, here?.weather],
+    ['entries of the diary', backup.entries.length, here?.entries],
+    ['photographs', photographs, here?.photos],
+  ] as const;
+  return (
+    <table className="my-2 border-collapse text-left">
+      <thead>
+        <tr className="text-note text-ink2">
+          <th className="pr-6 font-normal">&nbsp;</th>
+          <th className="pr-6 font-normal">in the file</th>
+          <th className="font-normal">here now</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(([name, there, now]) => (
+          <tr key={name} className="border-t border-rule">
+            <th className="py-0.5 pr-6 font-normal">{name}</th>
+            <td className="pr-6">{there}</td>
+            <td>{now ?? '…'}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

@@ -16,7 +16,7 @@ export function StandsWeatherSheet({ editing, units }: SheetProps) {
     units.length === 'cm' ? `${Math.round(k)} °C` : `${Math.round(k * 1.8)} °F`;
   return (
     <Sheet title="Frost and heat">
-      <div className="grid gap-1.5 px-3.5 py-3">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-1.5 px-3.5 py-3 wrap-anywhere">
         <p data-frost>
           <b className="font-semibold">
             {
