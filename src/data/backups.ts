@@ -97,17 +97,20 @@ export function rowsIn(backup: Backup): Rows {
 }
 
 /** Tables that travel in a backup; steps stay where they were made. */
-const BACKED_UP = [
-  'spots',
-  'plantings',
-  'shelf',
-  'kinds',
-  'kept',
-  'groups',
-  'entries',
-  'photos',
-  'weather',
-] as const;
+const BACKED_UP = [...CHANGED, 'entries', 'photos'] as const;
+
+/** What is written down among the stamps under this name is the device itself: its mark, and how many changes it has counted. */
+export const DEVICE = 'device';
+
+/**
+ * The rows of tables as they lie, to go back to. The device itself stays behind: after going back it counts under a new mark, or what it
+ * counted since, and may have sent out, would be counted a second time.
+ */
+export async function snapshotOf(db: RillbankDb, names: readonly TableName[]): Promise<Snapshot> {
+  const rows: Partial<Record<TableName, readonly Raw[]>> = {};
+  for (const name of names) rows[name] = await db.table(name).toArray();
+  return rows.stamps ? { ...rows, stamps: rows.stamps.filter(({ of }) => of !== DEVICE) } : rows;
+}
 
 /**
  * Puts a backup in the place of what is there, inside a transaction. Photographs only come in: those that nothing names any more are
@@ -119,7 +122,7 @@ export async function restored(
   tables: Repositories,
   backup: Backup,
 ): Promise<Snapshot> {
-  const before = await snapshot(db);
+  const before = await snapshotOf(db, REPLACED);
   const staying = await unreadableOf(tables);
   for (const name of REPLACED) await db.table(name).clear();
   await tables.kept.put(...backup.kept);
@@ -162,12 +165,6 @@ async function unreadableOf(tables: Repositories): Promise<readonly Unreadable[]
   // One after another: a transaction loses count of what is awaited side by side.
   for (const name of BACKED_UP) found.push(...(await tables[name].unreadable()));
   return found;
-}
-
-async function snapshot(db: RillbankDb): Promise<Snapshot> {
-  const rows: Partial<Record<TableName, readonly Raw[]>> = {};
-  for (const name of REPLACED) rows[name] = await db.table(name).toArray();
-  return rows;
 }
 
 /** Takes rows out, inside a transaction. */

@@ -143,6 +143,29 @@ test('after everything was replaced, what is changed here is still seen as newer
   expect(records.map(({ outcome }) => outcome.is)).toEqual(['choice']);
 });
 
+test('a meeting that was gone back on counts nothing twice: what was sent out in between is told from what came after', async () => {
+  const { desk, phone } = await two();
+  await rename(phone, 'From the phone');
+  const before = await bring(desk, phone);
+  await rename(desk, 'Sent out in between');
+  const sent = await fileOf(desk);
+  await desk.putBack(before, { only: true });
+  await rename(desk, 'After going back');
+  await phone.bringTogether(sent, nothing);
+  expect(await nameOn(phone)).toBe('Sent out in between');
+  const { records } = await phone.meeting(await fileOf(desk));
+  expect(records.map(({ outcome }) => outcome.is)).toEqual(['choice']);
+});
+
+test('copies that are made by themselves change nothing in what two devices began from', async () => {
+  const { desk, phone } = await two();
+  await rename(desk, 'Left tub');
+  await desk.backup('2026-05-19T10:00:00Z', { isForOthers: false });
+  await plant(phone, 23);
+  await bring(desk, phone);
+  expect([await nameOn(desk), await weekOn(desk)]).toEqual(['Left tub', 23]);
+});
+
 test('seeded weeks of work on two devices: after they met both hold the same, and no entry is lost', async () => {
   for (let seed = 1; seed <= 6; seed += 1) {
     const { desk, phone } = await two();

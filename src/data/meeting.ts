@@ -5,9 +5,11 @@ import { meet, type Outcome } from '@/core/meeting/meeting';
 import { bothSeen, contentOf, type Mark, type Seen, type Stamp } from '@/core/meeting/stamp';
 import {
   CHANGED,
+  DEVICE,
   putUnlessThere,
   rowName,
   rowsIn,
+  snapshotOf,
   type Changed,
   type Repositories,
   type Rows,
@@ -15,9 +17,6 @@ import {
 } from './backups';
 import type { Raw, RillbankDb } from './db';
 import { TABLES } from './tables';
-
-/** What is written down under this name is the device itself: its mark, and how many changes it has counted. */
-const DEVICE = 'device';
 
 /** One record of which the two sides say something different. */
 export interface Met {
@@ -146,9 +145,7 @@ export async function broughtTogether(
   tables: Repositories,
   { backup, taking }: { readonly backup: Backup; readonly taking: ReadonlyMap<string, Taking> },
 ): Promise<Snapshot> {
-  const before: Record<string, readonly Raw[]> = {};
-  for (const table of [...CHANGED, 'entries', 'stamps'] as const)
-    before[table] = await db.table(table).toArray();
+  const before = await snapshotOf(db, [...CHANGED, 'entries', 'stamps']);
   const spotsBefore = await tables.spots.all();
   const stamps = await restamped(db, tables);
   const meeting = await meetingOf(tables, stamps, backup);

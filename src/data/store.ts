@@ -75,6 +75,17 @@ const BEARS_ON_IT: readonly What['did'][] = [
   'taken back',
 ];
 
+/** What goes along in a backup. */
+export interface BackupAsked {
+  /** Photographs too; else they go beside it. */
+  readonly withPhotos?: boolean;
+  /**
+   * May another device begin from it? Then what it holds is remembered, to be laid together with what comes back. A copy that is made by
+   * itself every day would only put that out of mind.
+   */
+  readonly isForOthers?: boolean;
+}
+
 const EVERY_TABLE = Object.keys(TABLES) as TableName[];
 
 /**
@@ -875,19 +886,22 @@ export class Store {
   }
 
   /** Everything, as a backup; what cannot be read goes along as it lies. */
-  async backup(written: string, { withPhotos = true } = {}): Promise<Backup> {
-    const marks = await this.marked();
+  async backup(
+    written: string,
+    { withPhotos = true, isForOthers = true }: BackupAsked = {},
+  ): Promise<Backup> {
+    const marks = await this.marked(isForOthers);
     return this.db.transaction('r', EVERY_TABLE, async () =>
       backupOf(this.in, { written, settings: await this.settings(), withPhotos, marks }),
     );
   }
 
   /** Counts what changed since it was last counted. A file without marks is better than none where nothing can be written any more. */
-  private async marked(): Promise<readonly Mark[]> {
+  private async marked(isForOthers: boolean): Promise<readonly Mark[]> {
     try {
       return await this.db.transaction('rw', EVERY_TABLE, async () => {
         const stamps = await restamped(this.db, this.in);
-        await remembered(this.in, stamps);
+        if (isForOthers) await remembered(this.in, stamps);
         return marksOf(stamps);
       });
     } catch {

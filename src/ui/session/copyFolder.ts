@@ -75,7 +75,7 @@ export async function mayWrite({ folder }: Picked, { ask }: { ask: boolean }): P
  * @throws when the folder is gone or full
  */
 export async function copyInto(store: Store, picked: Picked): Promise<Picked> {
-  const all = await everything(store);
+  const all = await everything(store, { isForOthers: false });
   for (const { name, content } of all.files) {
     const file = await picked.folder.getFileHandle(name, { create: true });
     // What is written takes the place of what was there only when it is closed.

@@ -1,5 +1,5 @@
 import { format } from 'date-fns';
-import type { Store } from '@/data/store';
+import type { BackupAsked, Store } from '@/data/store';
 import { noteSaved } from './saved';
 import { saveBlob } from './saveFile';
 
@@ -10,7 +10,7 @@ export interface Everything {
   readonly photographs: number;
 }
 
-interface Asked {
+interface Asked extends Pick<BackupAsked, 'isForOthers'> {
   readonly signal?: AbortSignal;
   readonly onShare?: (share: number) => void;
 }
@@ -21,20 +21,20 @@ interface Asked {
  */
 export async function everything(
   store: Store,
-  { signal = new AbortController().signal, onShare = () => {} }: Asked = {},
+  { signal = new AbortController().signal, onShare = () => {}, isForOthers = true }: Asked = {},
 ): Promise<Everything> {
   const now = new Date();
   const base = `rillbank-${format(now, 'yyyy-MM-dd')}`;
   const photoIds = await store.photoIds();
   if (photoIds.length > 0) {
     const { writeArchive } = await import('@/data/archive');
-    const backup = await store.backup(now.toISOString(), { withPhotos: false });
+    const backup = await store.backup(now.toISOString(), { withPhotos: false, isForOthers });
     const photo = (id: string) => store.photo(id);
     const { file, photographs } = await writeArchive(backup, { photoIds, photo, signal, onShare });
     return { files: [{ name: `${base}.zip`, content: file }], photographs };
   }
   const { backupTexts } = await import('@/core/files/backupParts');
-  const texts = backupTexts(await store.backup(now.toISOString()));
+  const texts = backupTexts(await store.backup(now.toISOString(), { isForOthers }));
   const files = texts.map((text, i) => ({
     name:
       texts.length === 1

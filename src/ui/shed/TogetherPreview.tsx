@@ -44,7 +44,7 @@ export function TogetherPreview({
       <p className="py-1">
         {isNothing && photographs === 0
           ? 'Nothing in it is newer than what is here.'
-          : 'What only one side has, or only one side changed, is taken from there. Nothing of the diary is lost.'}
+          : 'What only one side has, or only one side changed, is taken from there. Nothing of the diary is lost; settings stay as they are here.'}
       </p>
       <dl className="my-2 border-t border-rule">
         {lines.map(([title, told]) => (

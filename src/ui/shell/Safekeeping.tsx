@@ -22,9 +22,13 @@ export default function Safekeeping() {
   const store = useStore();
   useEffect(() => {
     if (!store) return;
-    const first = setTimeout(() => void keepSafe(store), REST_MS);
+    const first = setTimeout(() => void keepSafe(store).catch(() => undefined), REST_MS);
     const looking = setInterval(
-      () => void askOnce(store).then((isAsked) => isAsked && clearInterval(looking)),
+      () =>
+        void askOnce(store).then(
+          (isAsked) => isAsked && clearInterval(looking),
+          () => clearInterval(looking),
+        ),
       LOOK_AGAIN_MS,
     );
     return () => {
