@@ -214,10 +214,8 @@ export async function readArchive(bytes: Uint8Array): Promise<Came> {
   let kept = 0;
   for (const filed of opened.value.photographs) if (await opened.value.photo(filed)) kept += 1;
   await opened.value.close();
-  const inside = FORMATS.find(({ name }) => name === 'backup')!;
-  return inside.read(opened.value.texts[0] ?? '').messages.length > 0
-    ? inside.read(opened.value.texts[0] ?? '')
-    : { messages: [], kept };
+  const inside = FORMATS.find(({ name }) => name === 'backup')!.read(opened.value.texts[0] ?? '');
+  return inside.messages.length > 0 ? inside : { messages: [], kept };
 }
 
 /** Bytes changed, cut out, doubled or cut off. */

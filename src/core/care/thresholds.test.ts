@@ -52,6 +52,9 @@ test('a line is suspected four days after the last word, and not on the fifth; o
   ] as const;
   expect(found('2026-07-12', dry)).toEqual({ rule: 'line', suspect: 'stopped' });
   expect(found('2026-07-13', dry)).toBeUndefined();
+  // Told twice each way: a plant that dries is what cannot wait.
+  const both = [...dry, ['2026-07-09', 'soaked'], ['2026-07-10', 'soaked']] as const;
+  expect(found('2026-07-10', both)).toEqual({ rule: 'line', suspect: 'stopped' });
 });
 
 test('pellets are asked for once in their time, and may wait until the day before the next', () => {
@@ -61,7 +64,7 @@ test('pellets are asked for once in their time, and may wait until the day befor
     world(
       it,
       '2026-07-01',
-      [entry(it, '2026-05-20', { did: 'fed', what: 'pellets' } as never)],
+      [entry(it, '2026-05-20', { did: 'fed', what: 'pellets', grams: null })],
       mild(),
     ),
   ).filter(({ rule }) => rule === 'feed');

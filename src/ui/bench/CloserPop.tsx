@@ -2,6 +2,7 @@ import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp, Minus, Plus, ZoomIn } from '
 import { Button } from '@/ui/controls/Button';
 import { IconButton } from '@/ui/controls/IconButton';
 import { Pop } from '@/ui/controls/Pop';
+import { MOST } from './closer';
 import type { CloserHere } from './useCloser';
 
 const ARROWS = [
@@ -32,7 +33,7 @@ export function CloserPop({
         <Button disabled={isFit} onClick={further}>
           <Minus size={15} aria-hidden /> Further
         </Button>
-        <Button disabled={closer.times >= 4} onClick={() => nearer(picked)}>
+        <Button disabled={closer.times >= MOST} onClick={() => nearer(picked)}>
           <Plus size={15} aria-hidden /> Closer
         </Button>
         <Button disabled={isFit} onClick={fit}>

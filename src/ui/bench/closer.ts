@@ -11,7 +11,7 @@ export const FIT: Closer = { times: 1, xCm: 0, upCm: 0, zCm: 0 };
 
 /** Steps of the two buttons; a wheel stops between them. */
 const STEPS = [1, 1.5, 2, 3, 4] as const;
-const MOST = 4;
+export const MOST = 4;
 /** A press of an arrow goes so far: this much of what is in sight. */
 const ARROW_SHARE = 0.25;
 

@@ -3,7 +3,7 @@ import type { Store } from '@/data/store';
 
 /** How far Rillbank is kept on this device, so that it opens without a network. */
 export type Offline =
-  /** This browser, or this address, cannot keep it: only a secure address can. */
+  /** It could not be fetched whole, or this browser, or this address, cannot keep it: only a secure address can. */
   | 'cannot'
   | 'not yet'
   | 'kept'
@@ -65,7 +65,12 @@ async function register(): Promise<void> {
       tell('newer waits');
     } else if (here.active) tell('kept');
   };
-  const follow = (worker: ServiceWorker | null) => worker?.addEventListener('statechange', look);
+  const follow = (worker: ServiceWorker | null) =>
+    worker?.addEventListener('statechange', () => {
+      // Not all of it could be fetched: nothing was kept.
+      if (worker.state === 'redundant' && !here.active) tell('cannot');
+      else look();
+    });
   follow(here.installing);
   here.addEventListener('updatefound', () => follow(here.installing));
   look();

@@ -12,7 +12,7 @@ import { isKeptForGood, keepForGood, roomUsed, type Room } from '@/ui/session/st
 
 const OFFLINE: Readonly<Record<Offline, string>> = {
   cannot:
-    'Rillbank itself is not kept here: it opens with a network only. A secure address can keep it.',
+    'Rillbank itself is not kept on this device and opens with a network only. It is tried again at the next visit; only a secure address can keep it.',
   'not yet': 'Rillbank itself is being kept on this device, to open without a network.',
   kept: 'Rillbank itself is kept on this device: every room opens without a network.',
   'newer waits': 'A newer Rillbank is ready on this device.',

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import type { YardSeason as Season } from '@/core/checks/yardSeason';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import { L_PER_US_GALLON, weekAfter } from '@/core/units/units';
-import { seasonChart } from '@/ui/bench/seasonChart';
+import { seasonChart } from './seasonChart';
 import { useChart } from '@/ui/controls/useChart';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { dateText } from '@/words/format';
