@@ -24,6 +24,8 @@ export interface Met {
   readonly of: string;
   readonly table: Changed;
   readonly name: string;
+  /** What it is called in the file, where it is called otherwise there. */
+  readonly calledThere: string | null;
   readonly outcome: Exclude<Outcome, { readonly is: 'same' }>;
   readonly here: Raw | null;
   readonly there: Raw | null;
@@ -120,7 +122,9 @@ export async function meetingOf(
     );
     if (outcome.is === 'same') continue;
     const name = TABLES[table].nameOf((ours ?? theirs) as Raw);
-    records.push({ of, table, name, outcome, here: ours, there: theirs });
+    const named = theirs && TABLES[table].nameOf(theirs);
+    const calledThere = named === name ? null : named;
+    records.push({ of, table, name, calledThere, outcome, here: ours, there: theirs });
   }
   const known = new Set((await tables.entries.all()).map(({ id }) => id));
   const told = new Set(backup.entries.map(({ id }) => id));

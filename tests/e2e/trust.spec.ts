@@ -171,7 +171,7 @@ test('a phone and a desk, carried by file: what each did is on both; what both c
   await rename(phone, 'demo-tub-2', 'Tub by the door');
   const met = await bring(desk, await saved(phone));
   await expect(met.locator('[data-choice]')).toHaveCount(1);
-  await expect(met).toContainText('changed on both: name');
+  await expect(met).toContainText('changed on both: name. In the file it is called Tub at the end');
   await expect(met.locator('[data-together]')).toContainText(
     'Changed there1 planting: Platform tub 2',
   );

@@ -52,7 +52,9 @@ export function CloserPop({
         ))}
       </p>
       <p className="text-ink2">
-        Drag the view, or turn a wheel over it while Ctrl is held. The rulers stay true.
+        Drag the view
+        <span className="pointer-coarse:hidden">, or turn a wheel over it while Ctrl is held</span>.
+        The rulers stay true.
       </p>
     </Pop>
   );

@@ -44,6 +44,8 @@ export function keepOffline(): void {
   if (begun) return;
   begun = true;
   if (!process.env.BUILT || !('serviceWorker' in navigator)) return tell('cannot');
+  // Kept at an earlier visit: this page came from there.
+  if (navigator.serviceWorker.controller) tell('kept');
   setTimeout(() => void register().catch(() => tell('cannot')), REST_MS);
 }
 

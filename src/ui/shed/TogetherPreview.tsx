@@ -112,7 +112,7 @@ function Choice({
   readonly value: Taking;
   readonly onPick: (as: Taking) => void;
 }) {
-  const { name, outcome, here, there, table } = met;
+  const { name, calledThere, outcome, here, there, table } = met;
   const differing =
     outcome.is === 'choice' ? differingText(outcome.differences.map(({ at }) => at)) : '';
   const told = !here
@@ -121,7 +121,7 @@ function Choice({
       : 'taken away here, changed in the file'
     : !there
       ? 'changed here, taken away in the file'
-      : `changed on both: ${differing}`;
+      : `changed on both: ${differing}${calledThere ? `. In the file it is called ${calledThere}` : ''}`;
   const options: readonly (readonly [Taking, string])[] = [
     ['here', here ? 'As it is here' : 'Leave it away'],
     ['there', there ? 'As in the file' : 'Take it away'],
