@@ -1,9 +1,10 @@
 /**
  * npm run mutants: plants small faults in the core, one at a time and drawn by lot, and asks the tests.
- * Works in a clone of the last commit, so that nothing here is touched. Writes docs/mutants.md.
+ * Works in a clone of the last commit, so that nothing here is touched. Writes docs/mutants.md and the lot as docs/mutants.json.
  *   --each N   so many faults in each room (6)
  *   --seed N   the lot (1)
  *   --rooms a,b   only these rooms; nothing is written then
+ *   --left     only what was left of the lot that is written down, with the tests as they are now
  */
 import { execFileSync, spawnSync } from 'node:child_process';
 import {
@@ -27,8 +28,11 @@ const told = (name: string, usual: string): string => {
 const each = Number(told('each', '6'));
 const seed = Number(told('seed', '1'));
 const only = told('rooms', '').split(',').filter(Boolean);
-/** A fault that makes a room's own tests hang is noticed, ms. */
-const OWN_MS = 120_000;
+const isLeftOnly = process.argv.includes('--left');
+const LOT = join(root, 'docs/mutants.json');
+/** A fault that makes a room's own tests hang is noticed: after so many times what they take without a fault, and at least so long, ms. */
+const TIMES_USUAL = 4;
+const LEAST_OWN_MS = 60_000;
 /** Tests of other rooms that reach it are asked for so long, ms: all of them would take minutes a fault. */
 const OTHERS_MS = 40_000;
 
@@ -142,6 +146,36 @@ symlinkSync(join(root, 'node_modules'), join(clone, 'node_modules'));
 execFileSync('npm', ['run', '--silent', 'book'], { cwd: clone, stdio: 'ignore' });
 
 const jest = join(clone, 'node_modules', '.bin', 'jest');
+
+/** How long each test takes without a fault, ms by path. All must pass then: a red test would notice everything. */
+const TESTS_TOOK = join(clone, 'testsTook.json');
+function askWithoutFault(): Readonly<Record<string, number>> {
+  const outputFile = join(clone, 'withoutFault.json');
+  spawnSync(jest, ['--silent', '--selectProjects', 'core', '--json', '--outputFile', outputFile], {
+    cwd: clone,
+    stdio: 'ignore',
+  });
+  const { success, testResults } = JSON.parse(readFileSync(outputFile, 'utf8')) as {
+    readonly success: boolean;
+    readonly testResults: readonly {
+      readonly name: string;
+      readonly status: string;
+      readonly startTime: number;
+      readonly endTime: number;
+    }[];
+  };
+  if (!success) {
+    const red = testResults.filter(({ status }) => status !== 'passed').map(({ name }) => name);
+    throw new Error(`Without any fault these tests fail:\n${red.join('\n')}`);
+  }
+  const byPath = Object.fromEntries(
+    testResults.map(({ name, startTime, endTime }) => [name, endTime - startTime]),
+  );
+  writeFileSync(TESTS_TOOK, JSON.stringify(byPath));
+  return byPath;
+}
+const took = askWithoutFault();
+
 const isRed = (tests: readonly string[], longestMs: number, isHangingRed: boolean): boolean => {
   if (tests.length === 0) return false;
   const { status } = spawnSync(
@@ -153,12 +187,15 @@ const isRed = (tests: readonly string[], longestMs: number, isHangingRed: boolea
       '--maxWorkers',
       '1',
       '--bail',
+      '--testSequencer',
+      join(clone, 'scripts/quickestFirst.mjs'),
       '--runTestsByPath',
       ...tests,
     ],
     {
       cwd: clone,
       encoding: 'utf8',
+      env: { ...process.env, TESTS_TOOK },
       timeout: longestMs,
     },
   );
@@ -199,18 +236,48 @@ function isNoticed({ file, from, to, is }: Fault): boolean {
     const tests = testsOf(file);
     const own = tests.filter((test) => roomOf(test) === roomOf(file));
     const others = tests.filter((test) => !own.includes(test));
-    return isRed(own, OWN_MS, true) || isRed(others, OTHERS_MS, false);
+    const usual = own.reduce((sum, test) => sum + (took[join(clone, test)] ?? 0), 0);
+    const longest = Math.max(LEAST_OWN_MS, TIMES_USUAL * usual);
+    return isRed(own, longest, true) || isRed(others, OTHERS_MS, false);
   } finally {
     writeFileSync(path, whole);
   }
 }
 
-const rows: {
+interface Row {
   readonly room: string;
-  readonly faults: readonly Fault[];
+  /** Faults that could be planted in the room. */
+  readonly possible: number;
+  readonly of: number;
   readonly left: readonly Fault[];
-}[] = [];
-for (const [r, room] of rooms.entries()) {
+}
+interface Lot {
+  readonly each: number;
+  readonly seed: number;
+  /** Commit that the lot was drawn in. */
+  readonly drawnAt: string;
+  /** Commit whose tests were asked last. */
+  readonly askedAt: string;
+  /** Noticed when the lot was drawn, before any test was written for what was left. */
+  readonly first: number;
+  readonly rows: readonly Row[];
+}
+
+const commit = execFileSync('git', ['rev-parse', '--short', 'HEAD'], {
+  cwd: root,
+  encoding: 'utf8',
+}).trim();
+
+/** Tells how a room stands. */
+function tell({ room, possible, of, left }: Row): void {
+  console.log(
+    `${room}: ${of - left.length} of ${of} noticed (of ${possible} that could be planted)`,
+  );
+  for (const { file, line, was, is } of left)
+    console.log(`  left: ${file}:${line}  ${was} → ${is}`);
+}
+
+function drawn(room: string, r: number): Row {
   const all = filesOf(room).flatMap((file) => faultsIn(room, file));
   const lot = all
     .map((fault, i) => ({ fault, drawn: hash01(seed, r + 1, i) }))
@@ -218,35 +285,38 @@ for (const [r, room] of rooms.entries()) {
     .slice(0, each)
     .map(({ fault }) => fault);
   const left = lot.filter((fault) => !isNoticed(fault));
-  rows.push({ room, faults: lot, left });
-  console.log(
-    `${room}: ${lot.length - left.length} of ${lot.length} noticed (of ${all.length} that could be planted)`,
-  );
-  for (const { file, line, was, is } of left)
-    console.log(`  left: ${file}:${line}  ${was} → ${is}`);
+  return { room, possible: all.length, of: lot.length, left };
 }
-rmSync(clone, { recursive: true, force: true });
 
-const planted = rows.reduce((sum, { faults }) => sum + faults.length, 0);
-const left = rows.flatMap((row) => row.left);
-console.log(`\n${planted - left.length} of ${planted} noticed`);
-if (only.length === 0) {
-  const commit = execFileSync('git', ['rev-parse', '--short', 'HEAD'], {
-    cwd: root,
-    encoding: 'utf8',
-  }).trim();
+/** The same row with what is still left of it. A fault whose place is no longer what it was stays left. */
+function askedAgain(row: Row): Row {
+  const isThere = ({ file, from, to, was }: Fault) =>
+    readFileSync(join(clone, file), 'utf8').slice(from, to) === was;
+  return { ...row, left: row.left.filter((fault) => !isThere(fault) || !isNoticed(fault)) };
+}
+
+const noticedOf = (rows: readonly Row[]): number =>
+  rows.reduce((sum, { of, left }) => sum + of - left.length, 0);
+
+function write(lot: Lot): void {
+  const planted = lot.rows.reduce((sum, { of }) => sum + of, 0);
+  const left = lot.rows.flatMap((row) => row.left);
+  writeFileSync(LOT, `${JSON.stringify(lot, null, 1)}\n`);
   writeFileSync(
     join(root, 'docs/mutants.md'),
     [
       '# Small faults, and whether the tests notice',
       '',
-      `\`npm run mutants -- --each ${each} --seed ${seed}\` at ${commit}: ${planted - left.length} of ${planted} faults noticed by the core's own tests.`,
-      'A fault is one sign, number, comparison or condition changed, drawn by lot in every room of `src/core` (the plant data left out).',
+      `\`npm run mutants -- --each ${lot.each} --seed ${lot.seed}\` at ${lot.drawnAt}: ${lot.first} of ${planted} faults noticed by the tests.`,
+      `\`npm run mutants -- --left\` at ${lot.askedAt}, with the tests written since: ${planted - left.length} of ${planted}.`,
       '',
-      '| room | noticed | of |',
-      '| --- | --- | --- |',
-      ...rows.map(
-        (row) => `| ${row.room} | ${row.faults.length - row.left.length} | ${row.faults.length} |`,
+      'A fault is one sign, number, comparison or condition changed, drawn by lot in every room of `src/core` (the plant data left out).',
+      "It is noticed when a test of its own room fails, or one of another room's within 40 seconds, the quickest first.",
+      '',
+      '| room | noticed | of | could be planted |',
+      '| --- | --- | --- | --- |',
+      ...lot.rows.map(
+        (row) => `| ${row.room} | ${row.of - row.left.length} | ${row.of} | ${row.possible} |`,
       ),
       '',
       '## Not noticed',
@@ -258,3 +328,22 @@ if (only.length === 0) {
     ].join('\n'),
   );
 }
+
+const before = isLeftOnly ? (JSON.parse(readFileSync(LOT, 'utf8')) as Lot) : null;
+const rows: Row[] = [];
+for (const [r, room] of rooms.entries()) {
+  const known = before?.rows.find((row) => row.room === room);
+  if (before && !known) continue;
+  const row = known ? askedAgain(known) : drawn(room, r);
+  rows.push(row);
+  tell(row);
+}
+rmSync(clone, { recursive: true, force: true });
+
+console.log(`\n${noticedOf(rows)} of ${rows.reduce((sum, { of }) => sum + of, 0)} noticed`);
+if (only.length === 0)
+  write(
+    before
+      ? { ...before, askedAt: commit, rows }
+      : { each, seed, drawnAt: commit, askedAt: commit, first: noticedOf(rows), rows },
+  );
