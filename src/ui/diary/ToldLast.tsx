@@ -1,57 +1,68 @@
-import { useEffect } from 'react';
+import { useEffect, useMemo, useSyncExternalStore } from 'react';
 import { dayOf } from '@/core/log/entry';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useLive, useSettings } from '@/ui/session/StoreProvider';
 import { entryText } from '@/words/diary';
 import { longDayText } from '@/words/life';
+import { diarySight, keepDiarySight, noSight, type ToldEntry } from './diarySight';
 
 /** Entries that are shown while the whole diary is read. */
 const MANY = 30;
 
-/** What was told last, to be read while the rest of a long diary is. */
+/** What was told last, to be read while the rest of a long diary is: as it was seen at the last visit, then as it is. */
 export function ToldLast({ onShown }: { readonly onShown: () => void }) {
-  const settings = useSettings();
-  const { early } = useLibrary();
-  const told = useLive((store) => store.toldLast(MANY));
-  const isShown = told !== undefined && early !== null;
+  const kept = useSyncExternalStore(UNWATCHED, diarySight, noSight);
+  const told = useToldNow();
   useEffect(() => {
-    if (!isShown) return;
+    if (!told) return;
+    keepDiarySight(told);
     // Painted first: reading the rest keeps the page busy.
     const timer = setTimeout(onShown, 30);
     return () => clearTimeout(timer);
-  }, [isShown, onShown]);
-  const words = early && {
-    kindOf: early.kindOf,
-    nameOf: (id: string) => told?.names.get(id) ?? '',
-    units: settings,
-  };
+  }, [told, onShown]);
+  const shown = told ?? kept;
   return (
     <div className="pt-3.5 pb-10">
       <h1 className="display text-room leading-10">Diary</h1>
       <p className="text-ink2" role="status">
         Opening the diary…
       </p>
-      {told && words && (
+      {shown.length > 0 && (
         <ol aria-label="Told last" className="mt-3 max-w-[760px] bg-paper px-3 py-1" data-told-last>
-          {told.entries.map((entry, i) => {
-            const day = dayOf(entry);
-            const before = told.entries[i - 1];
-            return (
-              <li key={entry.id} className="py-1">
-                {(!before || dayOf(before) !== day) && (
-                  <h2 className="border-t-2 border-tick pt-2 text-small font-semibold">
-                    {longDayText(day)}
-                  </h2>
-                )}
-                {entryText(entry, words)}
-                <span className="block text-note text-ink2">
-                  {words.nameOf(entry.of.plantingId ?? '')}
-                </span>
-              </li>
-            );
-          })}
+          {shown.map(({ id, day, text, where }, i) => (
+            <li key={id} className="py-1 wrap-anywhere">
+              {shown[i - 1]?.day !== day && (
+                <h2 className="border-t-2 border-tick pt-2 text-small font-semibold">
+                  {longDayText(day)}
+                </h2>
+              )}
+              {text}
+              <span className="block text-note text-ink2">{where}</span>
+            </li>
+          ))}
         </ol>
       )}
     </div>
   );
+}
+
+/** What is kept is read once: what comes after it is what the database says. */
+const UNWATCHED = () => () => undefined;
+
+/** @returns `undefined` until database and book are there */
+function useToldNow(): readonly ToldEntry[] | undefined {
+  const settings = useSettings();
+  const { early } = useLibrary();
+  const told = useLive((store) => store.toldLast(MANY));
+  return useMemo(() => {
+    if (!told || !early) return undefined;
+    const nameOf = (id: string) => told.names.get(id) ?? '';
+    const words = { kindOf: early.kindOf, nameOf, units: settings };
+    return told.entries.map((entry) => ({
+      id: entry.id,
+      day: dayOf(entry),
+      text: entryText(entry, words),
+      where: nameOf(entry.of.plantingId ?? ''),
+    }));
+  }, [told, early, settings]);
 }
