@@ -7,6 +7,8 @@ const config: NextConfig = {
   // Small drawings are kept between visits of one build: a new one may draw otherwise.
   env: process.env.NODE_ENV === 'production' ? { BUILT: String(Date.now()) } : {},
   devIndicators: false,
+  // Radix's own would write style elements, which the policy does not let in.
+  turbopack: { resolveAlias: { 'react-style-singleton': './src/ui/controls/lockStyle.ts' } },
   // The dev page answers under both names of this machine.
   allowedDevOrigins: ['127.0.0.1'],
   typescript: { tsconfigPath: 'tsconfig.build.json' },

@@ -1,4 +1,4 @@
-// After next build: the hashes of every page's inline scripts, for its policy; and the service worker with the list of what it keeps.
+// After next build: the hashes of what stands in a page itself, for its policy; and the service worker with the list of what it keeps.
 import { createHash } from 'node:crypto';
 import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join, relative, sep } from 'node:path';
@@ -18,16 +18,23 @@ const pages = join(built, 'server', 'app');
 const html = below(pages).filter((name) => name.endsWith('.html'));
 const routeOf = (name) => `/${name.replace(/\.html$/, '').replace(/^index$/, '')}`;
 const INLINE = /<script(?![^>]*\ssrc=)[^>]*>([\s\S]*?)<\/script>/g;
-const hashes = Object.fromEntries(
+const hash = (text) => `'sha256-${createHash('sha256').update(text).digest('base64')}'`;
+const scripts = Object.fromEntries(
   html.map((name) => {
-    const scripts = [...readFileSync(join(pages, name), 'utf8').matchAll(INLINE)];
-    const hash = ([, text]) => `'sha256-${createHash('sha256').update(text).digest('base64')}'`;
-    return [routeOf(name), [...new Set(scripts.map(hash))]];
+    const found = [...readFileSync(join(pages, name), 'utf8').matchAll(INLINE)];
+    return [routeOf(name), [...new Set(found.map(([, text]) => hash(text)))]];
   }),
 );
-writeFileSync(join(built, 'inline-scripts.json'), JSON.stringify(hashes));
 
-const rooms = Object.keys(hashes).filter((route) => !route.startsWith('/_'));
+/** The toasts' package writes its styles into the page: first an empty element, then these. */
+const toasts = readFileSync(join(root, 'node_modules', 'sonner', 'dist', 'index.mjs'), 'utf8');
+const [, written] = /__insertCSS\(("(?:[^"\\]|\\.)*")\)/.exec(toasts) ?? [];
+if (!written) throw new Error('The styles of the toasts were not found in sonner/dist/index.mjs.');
+const styles = ['', JSON.parse(written)].map(hash);
+
+writeFileSync(join(built, 'inline.json'), JSON.stringify({ scripts, styles }));
+
+const rooms = Object.keys(scripts).filter((route) => !route.startsWith('/_'));
 const kept = below(join(built, 'static'))
   .filter((name) => !name.endsWith('.map'))
   .map((name) => `/_next/static/${name}`);

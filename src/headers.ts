@@ -14,4 +14,4 @@ export const PLAIN_HEADERS = {
  * policy, so their scripts and the chunks they fetch from here are let through.
  */
 export const FILE_POLICY =
-  "default-src 'none'; script-src 'self'; connect-src 'self'; worker-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; font-src 'self'; frame-ancestors 'none'; base-uri 'none'; form-action 'none'";
+  "default-src 'none'; script-src 'self'; connect-src 'self'; worker-src 'self'; img-src 'self' data:; style-src 'self'; font-src 'self'; frame-ancestors 'none'; base-uri 'none'; form-action 'none'";

@@ -5,32 +5,38 @@ import { PLAIN_HEADERS } from './headers';
 
 const IS_DEV = process.env.NODE_ENV === 'development';
 
-/** Hashes of the scripts that stand in a page itself, by route: written after the build. */
-let known: Readonly<Record<string, readonly string[]>> | null = null;
-function inlineScripts(): Readonly<Record<string, readonly string[]>> {
-  known ??= JSON.parse(
-    readFileSync(join(process.cwd(), '.next', 'inline-scripts.json'), 'utf8'),
-  ) as Record<string, readonly string[]>;
+/** Hashes of what stands in the pages themselves: scripts by route, styles that a package writes. Written after the build. */
+interface Inline {
+  readonly scripts: Readonly<Record<string, readonly string[]>>;
+  readonly styles: readonly string[];
+}
+
+let known: Inline | null = null;
+function inline(): Inline {
+  known ??= JSON.parse(readFileSync(join(process.cwd(), '.next', 'inline.json'), 'utf8')) as Inline;
   return known;
 }
 
 /** While developing, pages are made anew at every request and their scripts are not known beforehand. */
 function scriptsOf(path: string): string {
   if (IS_DEV) return "'unsafe-inline' 'unsafe-eval'";
-  const scripts = inlineScripts();
+  const { scripts } = inline();
   return (scripts[path] ?? scripts['/_not-found'] ?? []).join(' ');
 }
+
+const stylesNow = (): string => (IS_DEV ? "'unsafe-inline'" : inline().styles.join(' '));
 
 /**
  * Strict headers on every page. Nothing may be loaded from, or sent to, any other host; of the scripts in a page only those run that the
  * build wrote there. Pages stay the same for everybody, so that a browser may keep them.
- * Styles need 'unsafe-inline' because drawings and sliders place things by style attributes.
+ * Drawings and sliders place things through the style object of an element, which is no inline style: no page has a style attribute
+ * when it arrives.
  */
 export function proxy(request: NextRequest): NextResponse {
   const policy = [
     "default-src 'none'",
     `script-src 'self' ${scriptsOf(request.nextUrl.pathname)}`,
-    "style-src 'self' 'unsafe-inline'",
+    `style-src 'self' ${stylesNow()}`,
     "img-src 'self' data: blob:",
     "font-src 'self'",
     `connect-src 'self'${IS_DEV ? ' ws:' : ''}`,

@@ -1,5 +1,5 @@
 import { USUAL_HOUSE } from '@/core/plantings/house';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../builders/journey';
 import { BOOK } from '../../src/core/plants/book/index';
 import { proposeNow } from '../../src/core/search/propose';
 import { seedOf } from '../../src/core/random/hash';

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../builders/journey';
 import { dayIs, halt, PHONE } from '../builders/atTheHalt';
 
 /** A picture as a camera might write it: made in the page, so that it is a real JPEG. */

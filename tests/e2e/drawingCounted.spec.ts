@@ -1,5 +1,5 @@
 import { USUAL_HOUSE } from '@/core/plantings/house';
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../builders/journey';
 import { looksOf } from '../../src/core/checks/outlook';
 import { read } from '../../src/core/checks/reading';
 import { kindOf } from '../../src/core/plants/book/index';

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../builders/journey';
 import { atRest } from '../builders/atRest';
 
 /** Every room, with the demo set in it, in two halves that run side by side. */

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../builders/journey';
 
 /** Watches that nothing is asked of any other host and nothing fails on the page. */
 function watch(

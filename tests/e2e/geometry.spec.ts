@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../builders/journey';
 import { atRest } from '../builders/atRest';
 import { halt } from '../builders/atTheHalt';
 import { laidOut } from '../builders/geometry';

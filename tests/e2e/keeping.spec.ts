@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../builders/journey';
 import { readFileSync } from 'node:fs';
 
 /** Loads the demo set and puts one of its tubs on the bench. */

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../builders/journey';
 
 const demo = async (page: Page) => {
   await page.goto('/shed');

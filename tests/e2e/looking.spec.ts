@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../builders/journey';
 import { halt, PHONE } from '../builders/atTheHalt';
 
 test('after a reload the Yard stands as it was last seen before anything is read, and nothing jumps when it is', async ({

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../builders/journey';
 import { PHONE, dayIs, halt, walk } from '../builders/atTheHalt';
 
 test('bought on a phone: ticked, fewer than wanted, dearer, another plant instead; all of it is there after a reload', async ({

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../builders/journey';
 import { readFileSync } from 'node:fs';
 
 const open = async (page: Page) => {

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../builders/journey';
 import { PHONE, allSeen, dayIs, halt, walk } from '../builders/atTheHalt';
 
 test('the watering crew on a phone, with one thumb: water, a finger, all watered but one, undone; the next morning goes on from there', async ({

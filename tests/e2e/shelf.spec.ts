@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../builders/journey';
 import { readFileSync } from 'node:fs';
 
 test('a barrow measured by outline and by litres: compared, chosen, filled, weighed, packed and planted', async ({

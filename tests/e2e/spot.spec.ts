@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../builders/journey';
 
 /** A new spot, described from nothing. */
 async function describe(page: Page): Promise<void> {

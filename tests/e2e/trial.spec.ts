@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../builders/journey';
 import { PHONE, dayIs, halt, walk } from '../builders/atTheHalt';
 
 test('a trial of ten: set up by lot, planted on one day, asked on the round, told with its doubt', async ({

@@ -1,4 +1,4 @@
-import { expect, test, type BrowserContext, type Page } from '@playwright/test';
+import { expect, test, type BrowserContext, type Page } from '../builders/journey';
 import { readFileSync } from 'node:fs';
 import { forwarder, isDeaf } from '../builders/forwarder';
 

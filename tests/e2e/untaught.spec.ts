@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../builders/journey';
 import { PHONE } from '../builders/atTheHalt';
 
 const SIZES = [{ width: 1280, height: 800 }, PHONE] as const;
