@@ -18,6 +18,8 @@ import { libraryOf } from '@/core/plants/library';
 import { ownKindSchema } from '@/core/plants/ownSchema';
 import { USUAL_HOUSE } from '@/core/plantings/house';
 import { inSpot, type Planting } from '@/core/plantings/planting';
+import { readPalette } from '@/core/colour/palette';
+import { schemeSchema } from '@/core/plantings/schema';
 import { hash01 } from '@/core/random/hash';
 import { shelfItemSchema } from '@/core/shelf/schema';
 import type { Spot } from '@/core/spots/spot';
@@ -169,6 +171,18 @@ export const FORMATS: readonly Format[] = [
       if (!parseWith(TABLES.weather.schema, { spotId: 'spot', days: found.days }).ok)
         throw new Error('the weather let in what cannot be stored');
       return { messages: [], kept: found.days.length };
+    },
+  },
+  {
+    name: 'palette',
+    good: 'Name: the sign board\n 63 125  92 leaf\n',
+    read: (text) => {
+      const found = readPalette(text, 'board.gpl');
+      if (!found.ok) return refused([found]);
+      const { colours } = found;
+      if (!parseWith(schemeSchema, { kind: 'palette', colours }).ok)
+        throw new Error('the palette let in what cannot be wished for');
+      return { messages: [], kept: colours.length };
     },
   },
   {

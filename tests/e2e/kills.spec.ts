@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { hash01 } from '@/core/random/hash';
-import { TABLES, type TableName } from '@/data/tables';
+import { expectReadable, rowsOf } from '../builders/databaseRows';
 import { killable, type KillableBrowser } from '../builders/killableBrowser';
 
 /** How often the browser is killed, closed or left in the midst of work; `npm run kills` asks for many more. */
@@ -30,7 +30,7 @@ async function atTheBench(page: Page): Promise<void> {
 
 /** Id of the last step that the database holds. */
 const lastKept = async (page: Page) =>
-  ((await rows(page)).steps ?? [])
+  ((await rowsOf(page)).steps ?? [])
     .map((step) => (step as { id: string }).id)
     .sort()
     .at(-1) ?? '';
@@ -64,27 +64,6 @@ async function change(page: Page, pick: (many: number, salt: number) => number):
   if (what === 4 && (await plants.count()) > 14) await page.keyboard.press('Delete');
   else await page.keyboard.press(keys[what - 1]!);
 }
-
-/** All rows of the browser's database, as they lie. */
-const rows = (page: Page) =>
-  page.evaluate(
-    () =>
-      new Promise<Record<string, unknown[]>>((resolve, reject) => {
-        const open = indexedDB.open('rillbank');
-        open.onerror = () => reject(open.error);
-        open.onsuccess = async () => {
-          const db = open.result;
-          const found: Record<string, unknown[]> = {};
-          for (const name of db.objectStoreNames)
-            found[name] = await new Promise((done) => {
-              const all = db.transaction(name).objectStore(name).getAll();
-              all.onsuccess = () => done(all.result);
-            });
-          db.close();
-          resolve(found);
-        };
-      }),
-  );
 
 test(`work in the midst of which the browser is killed, closed or left is kept (seed ${SEED}, ${ROUNDS} rounds)`, async () => {
   test.setTimeout(60_000 + ROUNDS * 60_000);
@@ -128,17 +107,7 @@ test(`work in the midst of which the browser is killed, closed or left is kept (
           return allowed.some((labels) => same(labels, now)) ? 'kept' : [round, how, now, allowed];
         })
         .toBe('kept');
-      for (const [table, found] of Object.entries(await rows(here.page))) {
-        const rule = TABLES[table as TableName];
-        if (!rule) continue;
-        for (const row of found)
-          expect([round, how, table, rule.schema.safeParse(row).error?.issues ?? []]).toEqual([
-            round,
-            how,
-            table,
-            [],
-          ]);
-      }
+      expectReadable(await rowsOf(here.page), [round, how]);
     }
   } finally {
     await here?.kill().catch(() => undefined);

@@ -1,5 +1,10 @@
 import { fromHex, fromRgb, toHex, type Oklch } from './oklch';
 
+/** A palette file as it was read, or what is wrong with it. */
+export type PaletteRead =
+  | { readonly ok: true; readonly colours: readonly Oklch[] }
+  | { readonly ok: false; readonly message: string };
+
 /** Most colours a scheme takes from a palette. */
 export const PALETTE_MOST = 12;
 
@@ -23,4 +28,15 @@ export function paletteFrom(text: string): readonly Oklch[] {
             : [];
         });
   return [...new Set(found)].slice(0, PALETTE_MOST).map((hex) => fromHex(hex)!);
+}
+
+/** @param name of the file, as it is told */
+export function readPalette(text: string, name: string): PaletteRead {
+  const colours = paletteFrom(text);
+  return colours.length > 0
+    ? { ok: true, colours }
+    : {
+        ok: false,
+        message: `${name} holds no colours: #rrggbb, or rows of three numbers 0–255.`,
+      };
 }

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { toHex } from '@/core/colour/oklch';
 import { FileButton } from '@/ui/controls/FileButton';
 import { readText } from '@/ui/session/readText';
-import { paletteFrom } from '@/core/colour/palette';
+import { readPalette } from '@/core/colour/palette';
 
 /** Largest palette file read, bytes. */
 const MOST_BYTES = 1_000_000;
@@ -21,11 +21,10 @@ export function PaletteEntry({
   const take = async (file: File) => {
     const given = await readText(file, MOST_BYTES);
     if (!given.ok) return setFault(given.message);
-    const found = paletteFrom(given.text);
-    if (found.length === 0)
-      return setFault(`${file.name} holds no colours: #rrggbb, or rows of three numbers 0–255.`);
+    const read = readPalette(given.text, file.name);
+    if (!read.ok) return setFault(read.message);
     setFault(null);
-    onColours(found.map(toHex));
+    onColours(read.colours.map(toHex));
   };
   return (
     <div className="pt-2">
