@@ -1,3 +1,4 @@
+import { escaped } from '@/core/files/markup';
 import { INKS, type Sheet, type SheetMark, type SheetPage } from '@/core/making/sheet';
 
 /** A sheet as SVG at true size: its lengths are in millimetres. */
@@ -40,11 +41,3 @@ function markSvg(mark: SheetMark): string {
 
 /** To a thousandth of a millimetre. */
 const mm = (value: number): string => String(Math.round(value * 1000) / 1000);
-
-function escaped(text: string): string {
-  return text
-    .replace(/&/g, '&amp;')
-    .replace(/</g, '&lt;')
-    .replace(/>/g, '&gt;')
-    .replace(/"/g, '&quot;');
-}

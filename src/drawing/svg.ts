@@ -1,3 +1,4 @@
+import { escaped } from '@/core/files/markup';
 import type { Part, Picture, Ramp } from '@/core/seeing/part';
 
 /** A picture as a standalone SVG document. One decimal is finer than a screen can show. */
@@ -19,14 +20,7 @@ export function toSvg(
   const ground = options.background
     ? `<rect width="100%" height="100%" fill="${options.background}"/>`
     : '';
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${picture.widthPx} ${picture.heightPx}" width="${picture.widthPx}" height="${picture.heightPx}"><title>${escape(options.title)}</title><defs>${defs.join('')}</defs>${ground}${body.join('')}</svg>`;
-}
-
-function escape(text: string): string {
-  return text.replace(
-    /[&<>"]/g,
-    (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!,
-  );
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${picture.widthPx} ${picture.heightPx}" width="${picture.widthPx}" height="${picture.heightPx}"><title>${escaped(options.title)}</title><defs>${defs.join('')}</defs>${ground}${body.join('')}</svg>`;
 }
 
 const one = (value: number) => String(Math.round(value * 10) / 10);

@@ -3,6 +3,7 @@ import { addDays } from '@/core/calendar/day';
 import type { Task } from '@/core/care/task';
 import { kindOf } from '@/core/plants/book/index';
 
+import { ILL_NAMES } from '../../tests/builders/illNames';
 import { careCalendar } from './careCalendar';
 
 const METRIC = { length: 'cm', currency: '£' } as const;
@@ -21,9 +22,13 @@ const task = (earliest: string, days: number): Task => ({
   isUrgent: false,
   facts: { rule: 'deadhead', kinds: ['petunia-white'] },
 });
-const write = (tasks: readonly Task[], written = Date.UTC(2026, 6, 17)) =>
+const write = (
+  tasks: readonly Task[],
+  written = Date.UTC(2026, 6, 17),
+  name = 'Tub; “one”, by the door',
+) =>
   careCalendar(tasks, {
-    nameOf: () => 'Tub; “one”, by the door',
+    nameOf: () => name,
     kindOf,
     units: METRIC,
     written,
@@ -60,3 +65,13 @@ test('a new export replaces the old one: ids stay, and the later one is later', 
     new Set(read(write([task('2026-07-18', 3), task('2026-07-25', 3)])).map(({ uid }) => uid)).size,
   ).toBe(2);
 });
+
+test.each(ILL_NAMES.map((name) => [JSON.stringify(name).slice(0, 40), name] as const))(
+  'a container called %s is one event, and no other',
+  (_, name) => {
+    const events = read(write([task('2026-07-18', 2)], undefined, name));
+    expect(events).toHaveLength(1);
+    expect(events[0]!.from).toBe('2026-07-18');
+    expect(events[0]!.summary).toMatch(/deadhead/i);
+  },
+);

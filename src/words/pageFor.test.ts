@@ -1,4 +1,5 @@
-import { escaped, pageHtml } from './pageFor';
+import { escaped } from '@/core/files/markup';
+import { pageHtml } from './pageFor';
 
 const PARTS = {
   title: 'Tub <script>alert(1)</script>',

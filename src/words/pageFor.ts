@@ -1,3 +1,5 @@
+import { escaped } from '@/core/files/markup';
+
 /** What a page tells of one planting. */
 export interface PageParts {
   readonly title: string;
@@ -16,19 +18,6 @@ export interface PageParts {
   readonly care: readonly string[];
   readonly diary: readonly { readonly day: string; readonly text: string }[];
   readonly cautions: readonly string[];
-}
-
-const ESCAPED: Readonly<Record<string, string>> = {
-  '&': '&amp;',
-  '<': '&lt;',
-  '>': '&gt;',
-  '"': '&quot;',
-  "'": '&#39;',
-};
-
-/** Text as it stands in a page: nothing a gardener wrote becomes markup. */
-export function escaped(text: string): string {
-  return text.replaceAll(/[&<>"']/g, (sign) => ESCAPED[sign]!);
 }
 
 const STYLE = `

@@ -1,5 +1,6 @@
 import ICAL from 'ical.js';
 import { addDays } from '@/core/calendar/day';
+import { ILL_NAMES } from '../../tests/builders/illNames';
 import { roundCalendar } from './roundCalendar';
 
 const read = (text: string) =>
@@ -7,13 +8,13 @@ const read = (text: string) =>
     const it = new ICAL.Event(event);
     return { uid: it.uid, ms: it.startDate.toJSDate().getTime(), summary: it.summary };
   });
-const write = (timeZone: string, hour: number) =>
+const write = (timeZone: string, hour: number, who = 'Platform crew', today = '6 containers.') =>
   roundCalendar('2026-01-01', {
     hour,
     timeZone,
-    who: 'Platform crew',
+    who,
     minutes: 24,
-    today: '6 containers.',
+    today,
     written: Date.UTC(2026, 0, 1),
     days: 365,
   });
@@ -47,3 +48,10 @@ test('written again the ids are the same; another person’s round is another', 
   expect(ids(write('Europe/London', 7.5))).toEqual(ids(write('Europe/London', 18)));
   expect(read(write('UTC', 7))[0]!.summary).toContain('Platform crew');
 });
+
+test.each(ILL_NAMES.map((name) => [JSON.stringify(name).slice(0, 40), name] as const))(
+  'the round of somebody called %s is one event a day, and no other',
+  (_, name) => {
+    expect(read(write('Europe/London', 8, name, name))).toHaveLength(365);
+  },
+);
