@@ -7,6 +7,11 @@ export type { BrowserContext, Page };
 /** Are the journeys walked with the network cut after the first load, as `npm run offline` asks? */
 export const IS_CUT = process.env.RILLBANK_CUT === '1';
 
+/** What asks the services themselves: there is nothing of it without a network. */
+export const SERVICE = { tag: '@service' } as const;
+/** What starts browsers of its own, or cuts the network itself. */
+export const OWN_DEVICES = { tag: '@own-devices' } as const;
+
 /**
  * A journey in the browser. Whatever it is about, no page of it, on any of its devices, may ask another host for anything, nor be
  * refused anything by the policy of the page.

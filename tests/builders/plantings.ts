@@ -74,6 +74,8 @@ export function planted(
   change: Partial<Planting> = {},
   spot: Partial<Spot> = {},
 ): PlantingInSpot {
+  // A kind that is not in the book would stand there unseen, and what is said of it would hold of nothing.
+  puts.forEach(([id]) => known(id));
   return inSpot(
     planting(puts, change, change.container ?? TUB),
     { ...SUNNY, ...spot },

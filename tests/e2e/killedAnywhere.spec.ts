@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { hash01 } from '@/core/random/hash';
 import { rillbankHalt } from '@/demo/rillbankHalt';
 import { expectReadable, layDown, rowsOf, type Row, type Rows } from '../builders/databaseRows';
-import { expect, test, type Page } from '../builders/journey';
+import { expect, OWN_DEVICES, test, type Page } from '../builders/journey';
 import { killable, type KillableBrowser } from '../builders/killableBrowser';
 import { picture } from '../builders/picture';
 
@@ -203,52 +203,57 @@ const namesOf = (rows: Rows, table: string): string =>
     .sort()
     .join();
 
-test(`whatever was being written when the browser is killed is wholly there or not at all (seed ${SEED}, ${ROUNDS} rounds)`, async () => {
-  test.setTimeout(120_000 + ROUNDS * 60_000);
-  const profile = mkdtempSync(join(tmpdir(), 'rillbank-killed-'));
-  let here: KillableBrowser | null = null;
-  const found = new Map<string, { kills: number; after: number }>();
-  try {
-    here = await killable(profile);
-    await withDemo(here.page);
-    const plantingFile = await saved(here.page, 'Save as file');
-    const whole = await saved(here.page, 'Save everything');
-    const part = JSON.parse(whole) as Record<string, Row[]>;
-    const few = {
-      ...part,
-      plantings: part.plantings!.slice(0, 3),
-      groups: [],
-      entries: part.entries!.slice(0, 5),
-      kept: [],
-    };
-    const jpeg = await picture(here.page);
-    const deeds = deedsOf(plantingFile, [whole, JSON.stringify(few)], jpeg);
-    for (let round = 0; round < ROUNDS; round += 1) {
-      const pick = (salt: number) => (many: number) => Math.floor(hash01(SEED, round, salt) * many);
-      const deed = deeds[round % deeds.length]!;
-      await deed.ready(here.page);
-      const before = await rowsOf(here.page);
-      const begun = deed.begin(here.page, pick(1));
-      // A press or a page that the kill cuts off has nothing to say.
-      begun.catch(() => undefined);
-      await here.page.waitForTimeout(pick(2)(2 * deed.usualMs));
-      const isTold = await deed.isTold(here.page).catch(() => false);
-      await here.kill();
+test(
+  `whatever was being written when the browser is killed is wholly there or not at all (seed ${SEED}, ${ROUNDS} rounds)`,
+  OWN_DEVICES,
+  async () => {
+    test.setTimeout(120_000 + ROUNDS * 60_000);
+    const profile = mkdtempSync(join(tmpdir(), 'rillbank-killed-'));
+    let here: KillableBrowser | null = null;
+    const found = new Map<string, { kills: number; after: number }>();
+    try {
       here = await killable(profile);
-      await inTheShed(here.page);
-      await load(here.page).or(away(here.page)).waitFor();
-      const now = await rowsOf(here.page);
-      const told = [round, deed.name];
-      expectReadable(now, told);
-      const isAfter = deed.isAfter(now, before);
-      expect([...told, isAfter || (!isTold && isSame(now, before))]).toEqual([...told, true]);
-      const of = found.get(deed.name) ?? { kills: 0, after: 0 };
-      found.set(deed.name, { kills: of.kills + 1, after: of.after + (isAfter ? 1 : 0) });
+      await withDemo(here.page);
+      const plantingFile = await saved(here.page, 'Save as file');
+      const whole = await saved(here.page, 'Save everything');
+      const part = JSON.parse(whole) as Record<string, Row[]>;
+      const few = {
+        ...part,
+        plantings: part.plantings!.slice(0, 3),
+        groups: [],
+        entries: part.entries!.slice(0, 5),
+        kept: [],
+      };
+      const jpeg = await picture(here.page);
+      const deeds = deedsOf(plantingFile, [whole, JSON.stringify(few)], jpeg);
+      for (let round = 0; round < ROUNDS; round += 1) {
+        const pick = (salt: number) => (many: number) =>
+          Math.floor(hash01(SEED, round, salt) * many);
+        const deed = deeds[round % deeds.length]!;
+        await deed.ready(here.page);
+        const before = await rowsOf(here.page);
+        const begun = deed.begin(here.page, pick(1));
+        // A press or a page that the kill cuts off has nothing to say.
+        begun.catch(() => undefined);
+        await here.page.waitForTimeout(pick(2)(2 * deed.usualMs));
+        const isTold = await deed.isTold(here.page).catch(() => false);
+        await here.kill();
+        here = await killable(profile);
+        await inTheShed(here.page);
+        await load(here.page).or(away(here.page)).waitFor();
+        const now = await rowsOf(here.page);
+        const told = [round, deed.name];
+        expectReadable(now, told);
+        const isAfter = deed.isAfter(now, before);
+        expect([...told, isAfter || (!isTold && isSame(now, before))]).toEqual([...told, true]);
+        const of = found.get(deed.name) ?? { kills: 0, after: 0 };
+        found.set(deed.name, { kills: of.kills + 1, after: of.after + (isAfter ? 1 : 0) });
+      }
+    } finally {
+      await here?.kill().catch(() => undefined);
+      rmSync(profile, { recursive: true, force: true });
+      for (const [name, { kills, after }] of found)
+        console.log(`${name}: killed ${kills} times, done by then ${after}`);
     }
-  } finally {
-    await here?.kill().catch(() => undefined);
-    rmSync(profile, { recursive: true, force: true });
-    for (const [name, { kills, after }] of found)
-      console.log(`${name}: killed ${kills} times, done by then ${after}`);
-  }
-});
+  },
+);

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '../builders/journey';
+import { expect, OWN_DEVICES, test, type Page } from '../builders/journey';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -65,55 +65,61 @@ async function change(page: Page, pick: (many: number, salt: number) => number):
   else await page.keyboard.press(keys[what - 1]!);
 }
 
-test(`work in the midst of which the browser is killed, closed or left is kept (seed ${SEED}, ${ROUNDS} rounds)`, async () => {
-  test.setTimeout(60_000 + ROUNDS * 60_000);
-  const profile = mkdtempSync(join(tmpdir(), 'rillbank-kills-'));
-  let here: KillableBrowser | null = null;
-  try {
-    here = await killable(profile);
-    await here.page.goto(`${URL}/shed`);
-    await here.page.getByRole('button', { name: 'Load the demo set' }).click();
-    await here.page.getByRole('button', { name: 'Take away the demo set' }).waitFor();
-    for (let round = 0; round < ROUNDS; round += 1) {
-      const pick = (many: number, salt: number) => Math.floor(hash01(SEED, round, salt) * many);
-      await atTheBench(here.page);
-      const mayBeLostMs = Math.max(MAY_BE_LOST_MS, TIMES_STORED * (await timeToStore(here.page)));
-      const states = [{ at: 0, labels: await shown(here.page) }];
-      const changes = 2 + pick(4, 11);
-      for (let i = 0; i < changes; i += 1) {
-        await change(here.page, (many, salt) => pick(many, 100 + i * 10 + salt));
-        states.push({ at: Date.now(), labels: await shown(here.page) });
-      }
-      const how = (['kill', 'close', 'leave'] as const)[round % 3]!;
-      if (how === 'kill') await here.page.waitForTimeout(pick(3 * mayBeLostMs, 12));
-      const ended = Date.now();
-      if (how === 'kill') await here.kill();
-      else if (how === 'close') {
-        const other = await here.browser.contexts()[0]!.newPage();
-        await here.page.close();
-        here = { ...here, page: other };
-      } else await here.page.goto(`${URL}/shed`);
-      if (how === 'kill') here = await killable(profile);
+test(
+  `work in the midst of which the browser is killed, closed or left is kept (seed ${SEED}, ${ROUNDS} rounds)`,
+  OWN_DEVICES,
+  async () => {
+    test.setTimeout(60_000 + ROUNDS * 60_000);
+    const profile = mkdtempSync(join(tmpdir(), 'rillbank-kills-'));
+    let here: KillableBrowser | null = null;
+    try {
+      here = await killable(profile);
+      await here.page.goto(`${URL}/shed`);
+      await here.page.getByRole('button', { name: 'Load the demo set' }).click();
+      await here.page.getByRole('button', { name: 'Take away the demo set' }).waitFor();
+      for (let round = 0; round < ROUNDS; round += 1) {
+        const pick = (many: number, salt: number) => Math.floor(hash01(SEED, round, salt) * many);
+        await atTheBench(here.page);
+        const mayBeLostMs = Math.max(MAY_BE_LOST_MS, TIMES_STORED * (await timeToStore(here.page)));
+        const states = [{ at: 0, labels: await shown(here.page) }];
+        const changes = 2 + pick(4, 11);
+        for (let i = 0; i < changes; i += 1) {
+          await change(here.page, (many, salt) => pick(many, 100 + i * 10 + salt));
+          states.push({ at: Date.now(), labels: await shown(here.page) });
+        }
+        const how = (['kill', 'close', 'leave'] as const)[round % 3]!;
+        if (how === 'kill') await here.page.waitForTimeout(pick(3 * mayBeLostMs, 12));
+        const ended = Date.now();
+        if (how === 'kill') await here.kill();
+        else if (how === 'close') {
+          const other = await here.browser.contexts()[0]!.newPage();
+          await here.page.close();
+          here = { ...here, page: other };
+        } else await here.page.goto(`${URL}/shed`);
+        if (how === 'kill') here = await killable(profile);
 
-      await atTheBench(here.page);
-      // Only a kill may cost the last moment; whoever closes or leaves loses nothing that was shown.
-      const due = states.filter(({ at }) => how !== 'kill' || at < ended - mayBeLostMs);
-      const least = due.length - 1;
-      const allowed = states.slice(least).map(({ labels }) => labels);
-      const { page } = here;
-      await expect
-        .poll(async () => {
-          const now = await shown(page);
-          return allowed.some((labels) => same(labels, now)) ? 'kept' : [round, how, now, allowed];
-        })
-        .toBe('kept');
-      expectReadable(await rowsOf(here.page), [round, how]);
+        await atTheBench(here.page);
+        // Only a kill may cost the last moment; whoever closes or leaves loses nothing that was shown.
+        const due = states.filter(({ at }) => how !== 'kill' || at < ended - mayBeLostMs);
+        const least = due.length - 1;
+        const allowed = states.slice(least).map(({ labels }) => labels);
+        const { page } = here;
+        await expect
+          .poll(async () => {
+            const now = await shown(page);
+            return allowed.some((labels) => same(labels, now))
+              ? 'kept'
+              : [round, how, now, allowed];
+          })
+          .toBe('kept');
+        expectReadable(await rowsOf(here.page), [round, how]);
+      }
+    } finally {
+      await here?.kill().catch(() => undefined);
+      rmSync(profile, { recursive: true, force: true });
     }
-  } finally {
-    await here?.kill().catch(() => undefined);
-    rmSync(profile, { recursive: true, force: true });
-  }
-});
+  },
+);
 
 function same(a: readonly string[], b: readonly string[]): boolean {
   return a.length === b.length && a.every((one, i) => one === b[i]);

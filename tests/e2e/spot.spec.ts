@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '../builders/journey';
+import { expect, SERVICE, test, type Page } from '../builders/journey';
 
 /** A new spot, described from nothing. */
 async function describe(page: Page): Promise<void> {
@@ -178,30 +178,32 @@ test('obstacles are moved from the keyboard; spots are compared, copied and take
   await expect(page.getByText('1 spot, side by side')).toBeVisible();
 });
 
-test('the simulated weather service tells days as they were and a week ahead, and names what is wrong with a question', async ({
-  request,
-}) => {
-  const good = await request.get(
-    '/api/weather?climate=cool-maritime&latitude=51&from=2026-05-10&days=30&issued=2026-05-18',
-  );
-  const { days } = (await good.json()) as { days: { leadDays: number; missC: number }[] };
-  expect(days.map(({ leadDays }) => leadDays)).toEqual([
-    ...Array.from({ length: 9 }, () => 0),
-    1,
-    2,
-    3,
-    4,
-    5,
-    6,
-    7,
-  ]);
-  expect(days.at(-1)!.missC).toBeGreaterThan(days[9]!.missC);
-  const bad = await request.get(
-    '/api/weather?climate=moon&latitude=51&from=2026-05-10&issued=2026-05-18',
-  );
-  expect(bad.status()).toBe(400);
-  expect((await bad.json()).error).toMatch(/climate must be one of .*got "moon"/);
-});
+test(
+  'the simulated weather service tells days as they were and a week ahead, and names what is wrong with a question',
+  SERVICE,
+  async ({ request }) => {
+    const good = await request.get(
+      '/api/weather?climate=cool-maritime&latitude=51&from=2026-05-10&days=30&issued=2026-05-18',
+    );
+    const { days } = (await good.json()) as { days: { leadDays: number; missC: number }[] };
+    expect(days.map(({ leadDays }) => leadDays)).toEqual([
+      ...Array.from({ length: 9 }, () => 0),
+      1,
+      2,
+      3,
+      4,
+      5,
+      6,
+      7,
+    ]);
+    expect(days.at(-1)!.missC).toBeGreaterThan(days[9]!.missC);
+    const bad = await request.get(
+      '/api/weather?climate=moon&latitude=51&from=2026-05-10&issued=2026-05-18',
+    );
+    expect(bad.status()).toBe(400);
+    expect((await bad.json()).error).toMatch(/climate must be one of .*got "moon"/);
+  },
+);
 
 test('the place is taken from the device when it is allowed, and told plainly when it is not', async ({
   browser,

@@ -1,4 +1,4 @@
-import { expect, test, type BrowserContext, type Page } from '../builders/journey';
+import { expect, OWN_DEVICES, test, type BrowserContext, type Page } from '../builders/journey';
 import { readFileSync } from 'node:fs';
 import { forwarder, isDeaf } from '../builders/forwarder';
 
@@ -38,268 +38,285 @@ const versions = (page: Page) =>
 
 test.use({ serviceWorkers: 'allow' });
 
-test('after one visit every room opens without a network, by its address and by a link; what is written stays', async ({
-  browser,
-}) => {
-  const server = await forwarder(APP);
-  const context = await browser.newContext({ serviceWorkers: 'allow' });
-  const page = await context.newPage();
-  const errors: string[] = [];
-  page.on('pageerror', (error) => errors.push(error.message));
-  await withDemo(page, server.url);
-  await kept(page);
-  // What a shop had is known from when it was last asked.
-  await page.goto(`${server.url}/trolley`);
-  await expect(page.getByRole('region', { name: 'Where to go' })).toContainText(
-    /trip|stop|cheapest/i,
-  );
-  await server.cut();
-  expect(await isDeaf(server.url)).toBe(true);
-
-  for (const [address, heading] of ROOMS) {
-    await page.goto(server.url + address);
-    await expect(page.getByRole('heading', { level: 1 }).first()).toHaveText(heading);
-  }
-  await page.goto(`${server.url}/trolley`);
-  await expect(page.getByRole('region', { name: 'Where to go' })).toContainText(/as last known on/);
-  await page.goto(`${server.url}/spot?spot=demo-window`);
-  await expect(page.getByText('The service does not answer just now.')).toBeVisible();
-
-  // By links, within one and the same page.
-  await page.goto(server.url);
-  await page.evaluate(() => void ((window as unknown as { same: boolean }).same = true));
-  for (const name of ['Shelf', 'Diary', 'Plant book', 'Rounds']) {
-    await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name }).click();
-    await expect(page.getByRole('link', { name, exact: true })).toHaveAttribute(
-      'aria-current',
-      'page',
+test(
+  'after one visit every room opens without a network, by its address and by a link; what is written stays',
+  OWN_DEVICES,
+  async ({ browser }) => {
+    const server = await forwarder(APP);
+    const context = await browser.newContext({ serviceWorkers: 'allow' });
+    const page = await context.newPage();
+    const errors: string[] = [];
+    page.on('pageerror', (error) => errors.push(error.message));
+    await withDemo(page, server.url);
+    await kept(page);
+    // What a shop had is known from when it was last asked.
+    await page.goto(`${server.url}/trolley`);
+    await expect(page.getByRole('region', { name: 'Where to go' })).toContainText(
+      /trip|stop|cheapest/i,
     );
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-  }
-  expect(await page.evaluate(() => (window as unknown as { same?: boolean }).same)).toBe(true);
+    await server.cut();
+    expect(await isDeaf(server.url)).toBe(true);
 
-  await page.goto(`${server.url}/bench?planting=demo-tub-1`);
-  await page.getByRole('button', { name: 'Rename' }).click();
-  await page.getByLabel('Name of the planting').fill('Tub by the clock');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByRole('button', { name: /^Undo: Renamed/ })).toBeEnabled();
-  await page.reload();
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tub by the clock');
-  await page.goto(`${server.url}/nowhere`);
-  await expect(page.getByText('There is no such page in Rillbank')).toBeVisible();
-  expect(errors).toEqual([]);
-  await context.close();
-});
+    for (const [address, heading] of ROOMS) {
+      await page.goto(server.url + address);
+      await expect(page.getByRole('heading', { level: 1 }).first()).toHaveText(heading);
+    }
+    await page.goto(`${server.url}/trolley`);
+    await expect(page.getByRole('region', { name: 'Where to go' })).toContainText(
+      /as last known on/,
+    );
+    await page.goto(`${server.url}/spot?spot=demo-window`);
+    await expect(page.getByText('The service does not answer just now.')).toBeVisible();
 
-test('a newer version waits until it is taken; another window goes on with the one it has, and is told', async ({
-  browser,
-}) => {
-  const server = await forwarder(APP);
-  const context = await browser.newContext({ serviceWorkers: 'allow' });
-  const [one, two] = [await context.newPage(), await context.newPage()];
-  await withDemo(one, server.url);
-  await kept(one);
-  await two.goto(`${server.url}/diary`);
-  await expect(two.getByRole('heading', { level: 1 })).toHaveText('Diary');
-  // Its own script asks a while after the page: only then does it hear of what comes.
-  await expect
-    .poll(() => two.evaluate(() => navigator.serviceWorker.controller !== null))
-    .toBe(true);
-  await two.waitForTimeout(5000);
-  const [first] = await versions(one);
-  server.renew();
-  await one.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.update());
-  await expect(one.getByText('A newer Rillbank is ready.')).toBeVisible();
-  await expect.poll(() => versions(one)).toHaveLength(2);
-  // Nothing has changed yet.
-  expect(await one.evaluate(() => navigator.serviceWorker.controller?.state)).toBe('activated');
-  await expect(one.getByRole('heading', { level: 1 })).toHaveText('Shed');
-  await Promise.all([
-    one.waitForEvent('load'),
-    one.getByRole('button', { name: 'Take it' }).click(),
-  ]);
-  await expect(one.getByRole('heading', { level: 1 })).toHaveText('Shed');
-  await expect(two.getByText('Rillbank was renewed in another window.')).toBeVisible();
-  // Its scripts are still there: a room that was not open yet opens.
-  await two.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Shelf' }).click();
-  await expect(two.getByRole('heading', { level: 1 })).toHaveText('Shelf');
-  expect(await versions(one)).toEqual([first, expect.stringContaining('newer-')]);
-  await context.close();
-  await server.cut();
-});
+    // By links, within one and the same page.
+    await page.goto(server.url);
+    await page.evaluate(() => void ((window as unknown as { same: boolean }).same = true));
+    for (const name of ['Shelf', 'Diary', 'Plant book', 'Rounds']) {
+      await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name }).click();
+      await expect(page.getByRole('link', { name, exact: true })).toHaveAttribute(
+        'aria-current',
+        'page',
+      );
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    }
+    expect(await page.evaluate(() => (window as unknown as { same?: boolean }).same)).toBe(true);
 
-test('a phone and a desk, carried by file: what each did is on both; what both changed is asked, and goes back', async ({
-  browser,
-}) => {
-  const device = async (): Promise<readonly [BrowserContext, Page]> => {
-    const context = await browser.newContext({ baseURL: APP, acceptDownloads: true });
-    return [context, await context.newPage()];
-  };
-  const [deskContext, desk] = await device();
-  const [phoneContext, phone] = await device();
-  const saved = async (page: Page) => {
-    await page.goto('/shed');
+    await page.goto(`${server.url}/bench?planting=demo-tub-1`);
+    await page.getByRole('button', { name: 'Rename' }).click();
+    await page.getByLabel('Name of the planting').fill('Tub by the clock');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(page.getByRole('button', { name: /^Undo: Renamed/ })).toBeEnabled();
+    await page.reload();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tub by the clock');
+    await page.goto(`${server.url}/nowhere`);
+    await expect(page.getByText('There is no such page in Rillbank')).toBeVisible();
+    expect(errors).toEqual([]);
+    await context.close();
+  },
+);
+
+test(
+  'a newer version waits until it is taken; another window goes on with the one it has, and is told',
+  OWN_DEVICES,
+  async ({ browser }) => {
+    const server = await forwarder(APP);
+    const context = await browser.newContext({ serviceWorkers: 'allow' });
+    const [one, two] = [await context.newPage(), await context.newPage()];
+    await withDemo(one, server.url);
+    await kept(one);
+    await two.goto(`${server.url}/diary`);
+    await expect(two.getByRole('heading', { level: 1 })).toHaveText('Diary');
+    // Its own script asks a while after the page: only then does it hear of what comes.
+    await expect
+      .poll(() => two.evaluate(() => navigator.serviceWorker.controller !== null))
+      .toBe(true);
+    await two.waitForTimeout(5000);
+    const [first] = await versions(one);
+    server.renew();
+    await one.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.update());
+    await expect(one.getByText('A newer Rillbank is ready.')).toBeVisible();
+    await expect.poll(() => versions(one)).toHaveLength(2);
+    // Nothing has changed yet.
+    expect(await one.evaluate(() => navigator.serviceWorker.controller?.state)).toBe('activated');
+    await expect(one.getByRole('heading', { level: 1 })).toHaveText('Shed');
+    await Promise.all([
+      one.waitForEvent('load'),
+      one.getByRole('button', { name: 'Take it' }).click(),
+    ]);
+    await expect(one.getByRole('heading', { level: 1 })).toHaveText('Shed');
+    await expect(two.getByText('Rillbank was renewed in another window.')).toBeVisible();
+    // Its scripts are still there: a room that was not open yet opens.
+    await two
+      .getByRole('navigation', { name: 'Rooms' })
+      .getByRole('link', { name: 'Shelf' })
+      .click();
+    await expect(two.getByRole('heading', { level: 1 })).toHaveText('Shelf');
+    expect(await versions(one)).toEqual([first, expect.stringContaining('newer-')]);
+    await context.close();
+    await server.cut();
+  },
+);
+
+test(
+  'a phone and a desk, carried by file: what each did is on both; what both changed is asked, and goes back',
+  OWN_DEVICES,
+  async ({ browser }) => {
+    const device = async (): Promise<readonly [BrowserContext, Page]> => {
+      const context = await browser.newContext({ baseURL: APP, acceptDownloads: true });
+      return [context, await context.newPage()];
+    };
+    const [deskContext, desk] = await device();
+    const [phoneContext, phone] = await device();
+    const saved = async (page: Page) => {
+      await page.goto('/shed');
+      const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: 'Save everything' }).click(),
+      ]);
+      return readFileSync((await download.path())!);
+    };
+    const bring = async (page: Page, buffer: Buffer) => {
+      await page.goto('/shed');
+      await page
+        .getByLabel('File to bring in')
+        .setInputFiles({ name: 'rillbank.json', mimeType: 'application/json', buffer });
+      return page.getByRole('alertdialog', { name: 'Bring in a backup' });
+    };
+    const rename = async (page: Page, id: string, name: string) => {
+      await page.goto(`/bench?planting=${id}`);
+      await page.getByRole('button', { name: 'Rename' }).click();
+      await page.getByLabel('Name of the planting').fill(name);
+      await page.getByRole('button', { name: 'Keep', exact: true }).click();
+      await expect(page.getByRole('button', { name: /^Undo: Renamed/ })).toBeEnabled();
+    };
+
+    await withDemo(desk, APP);
+    const first = await bring(phone, await saved(desk));
+    await expect(first).toContainText('9 plantings');
+    await first.getByRole('button', { name: 'Bring together' }).click();
+    await expect(phone.getByText('Both were brought together.')).toBeVisible();
+
+    await rename(desk, 'demo-tub-1', 'Tub by the clock');
+    await rename(phone, 'demo-tub-1', 'Tub at the end');
+    await rename(phone, 'demo-tub-2', 'Tub by the door');
+    const met = await bring(desk, await saved(phone));
+    await expect(met.locator('[data-choice]')).toHaveCount(1);
+    await expect(met).toContainText(
+      'changed on both: name. In the file it is called Tub at the end',
+    );
+    await expect(met.locator('[data-together]')).toContainText(
+      'Changed there1 planting: Platform tub 2',
+    );
+    await met.getByRole('radio', { name: 'As in the file' }).click();
+    await met.getByRole('button', { name: 'Bring together' }).click();
+    const names = desk.getByRole('region', { name: 'Plantings' });
+    await expect(names).toContainText('Tub at the end');
+    await expect(names).toContainText('Tub by the door');
+    await desk.getByRole('button', { name: 'Put it back as it was' }).click();
+    await expect(names).toContainText('Tub by the clock');
+    await expect(names).toContainText('Platform tub 2');
+    await deskContext.close();
+    await phoneContext.close();
+  },
+);
+
+test(
+  'names of ill will are names: in every room, on paper and in files nothing of them runs, and nothing is pushed aside',
+  OWN_DEVICES,
+  async ({ page }) => {
+    const MARKUP = '<img src=x onerror="document.title=1">';
+    const LONG = 'W'.repeat(80);
+    const found: string[] = [];
+    page.on('dialog', (dialog) => void found.push(dialog.message()));
+    page.on('pageerror', (error) => void found.push(error.message));
+    page.on('console', (message) => {
+      if (/content security|refused to/i.test(message.text())) found.push(message.text());
+    });
+    page.on('request', (request) => {
+      if (
+        !/^(blob|data):/.test(request.url()) &&
+        new URL(request.url()).origin !== new URL(APP).origin
+      )
+        found.push(request.url());
+    });
+    await withDemo(page, '');
     const [download] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('button', { name: 'Save everything' }).click(),
     ]);
-    return readFileSync((await download.path())!);
-  };
-  const bring = async (page: Page, buffer: Buffer) => {
-    await page.goto('/shed');
-    await page
-      .getByLabel('File to bring in')
-      .setInputFiles({ name: 'rillbank.json', mimeType: 'application/json', buffer });
-    return page.getByRole('alertdialog', { name: 'Bring in a backup' });
-  };
-  const rename = async (page: Page, id: string, name: string) => {
-    await page.goto(`/bench?planting=${id}`);
-    await page.getByRole('button', { name: 'Rename' }).click();
-    await page.getByLabel('Name of the planting').fill(name);
-    await page.getByRole('button', { name: 'Keep', exact: true }).click();
-    await expect(page.getByRole('button', { name: /^Undo: Renamed/ })).toBeEnabled();
-  };
-
-  await withDemo(desk, APP);
-  const first = await bring(phone, await saved(desk));
-  await expect(first).toContainText('9 plantings');
-  await first.getByRole('button', { name: 'Bring together' }).click();
-  await expect(phone.getByText('Both were brought together.')).toBeVisible();
-
-  await rename(desk, 'demo-tub-1', 'Tub by the clock');
-  await rename(phone, 'demo-tub-1', 'Tub at the end');
-  await rename(phone, 'demo-tub-2', 'Tub by the door');
-  const met = await bring(desk, await saved(phone));
-  await expect(met.locator('[data-choice]')).toHaveCount(1);
-  await expect(met).toContainText('changed on both: name. In the file it is called Tub at the end');
-  await expect(met.locator('[data-together]')).toContainText(
-    'Changed there1 planting: Platform tub 2',
-  );
-  await met.getByRole('radio', { name: 'As in the file' }).click();
-  await met.getByRole('button', { name: 'Bring together' }).click();
-  const names = desk.getByRole('region', { name: 'Plantings' });
-  await expect(names).toContainText('Tub at the end');
-  await expect(names).toContainText('Tub by the door');
-  await desk.getByRole('button', { name: 'Put it back as it was' }).click();
-  await expect(names).toContainText('Tub by the clock');
-  await expect(names).toContainText('Platform tub 2');
-  await deskContext.close();
-  await phoneContext.close();
-});
-
-test('names of ill will are names: in every room, on paper and in files nothing of them runs, and nothing is pushed aside', async ({
-  page,
-}) => {
-  const MARKUP = '<img src=x onerror="document.title=1">';
-  const LONG = 'W'.repeat(80);
-  const found: string[] = [];
-  page.on('dialog', (dialog) => void found.push(dialog.message()));
-  page.on('pageerror', (error) => void found.push(error.message));
-  page.on('console', (message) => {
-    if (/content security|refused to/i.test(message.text())) found.push(message.text());
-  });
-  page.on('request', (request) => {
-    if (
-      !/^(blob|data):/.test(request.url()) &&
-      new URL(request.url()).origin !== new URL(APP).origin
-    )
-      found.push(request.url());
-  });
-  await withDemo(page, '');
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save everything' }).click(),
-  ]);
-  const backup = JSON.parse(readFileSync((await download.path())!, 'utf8')) as Record<
-    string,
-    Record<string, unknown>[]
-  >;
-  const named = (list: Record<string, unknown>[], name: string) =>
-    list.map((one) => ({ ...one, name }));
-  const ill = {
-    ...backup,
-    marks: [],
-    plantings: named(backup.plantings!, MARKUP).map((one, i) =>
-      i % 2 ? { ...one, name: LONG } : one,
-    ),
-    spots: named(backup.spots!, MARKUP).map((one, i) => (i % 2 ? { ...one, name: LONG } : one)),
-    groups: named(backup.groups!, MARKUP),
-    shelf: backup.shelf!.map((one) => ({
-      ...one,
-      container: { ...(one.container as object), name: MARKUP },
-    })),
-    entries: backup.entries!.map((one) =>
-      (one.what as { did: string }).did === 'noted'
-        ? { ...one, what: { did: 'noted', words: MARKUP } }
-        : one,
-    ),
-  };
-  await page.getByLabel('File to bring in').setInputFiles({
-    name: 'ill.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(JSON.stringify(ill)),
-  });
-  await page.getByRole('radio', { name: /in the place of all/ }).click();
-  await page.getByRole('button', { name: 'Restore it' }).click();
-  await expect(page.getByText('Everything was restored.')).toBeVisible();
-  for (const width of [1280, 390]) {
-    await page.setViewportSize({ width, height: 800 });
-    for (const [address] of ROOMS) {
-      await page.goto(address);
-      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-      await page.waitForTimeout(700);
-      expect([address, await page.title(), await page.locator('img[src="x"]').count()]).toEqual([
-        address,
-        'Rillbank',
-        0,
-      ]);
-      const across = await page.evaluate(() => document.documentElement.scrollWidth);
-      expect([address, across]).toEqual([address, width]);
+    const backup = JSON.parse(readFileSync((await download.path())!, 'utf8')) as Record<
+      string,
+      Record<string, unknown>[]
+    >;
+    const named = (list: Record<string, unknown>[], name: string) =>
+      list.map((one) => ({ ...one, name }));
+    const ill = {
+      ...backup,
+      marks: [],
+      plantings: named(backup.plantings!, MARKUP).map((one, i) =>
+        i % 2 ? { ...one, name: LONG } : one,
+      ),
+      spots: named(backup.spots!, MARKUP).map((one, i) => (i % 2 ? { ...one, name: LONG } : one)),
+      groups: named(backup.groups!, MARKUP),
+      shelf: backup.shelf!.map((one) => ({
+        ...one,
+        container: { ...(one.container as object), name: MARKUP },
+      })),
+      entries: backup.entries!.map((one) =>
+        (one.what as { did: string }).did === 'noted'
+          ? { ...one, what: { did: 'noted', words: MARKUP } }
+          : one,
+      ),
+    };
+    await page.getByLabel('File to bring in').setInputFiles({
+      name: 'ill.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify(ill)),
+    });
+    await page.getByRole('radio', { name: /in the place of all/ }).click();
+    await page.getByRole('button', { name: 'Restore it' }).click();
+    await expect(page.getByText('Everything was restored.')).toBeVisible();
+    for (const width of [1280, 390]) {
+      await page.setViewportSize({ width, height: 800 });
+      for (const [address] of ROOMS) {
+        await page.goto(address);
+        await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+        await page.waitForTimeout(700);
+        expect([address, await page.title(), await page.locator('img[src="x"]').count()]).toEqual([
+          address,
+          'Rillbank',
+          0,
+        ]);
+        const across = await page.evaluate(() => document.documentElement.scrollWidth);
+        expect([address, across]).toEqual([address, width]);
+      }
     }
-  }
-  expect(found).toEqual([]);
-});
+    expect(found).toEqual([]);
+  },
+);
 
-test('a folder of the device gets a copy of everything, and one a day by itself', async ({
-  page,
-}) => {
-  // The browser's own dialog cannot be pressed; a folder of its private file system stands in.
-  await page.addInitScript(() => {
-    Object.assign(window, {
-      showDirectoryPicker: async () =>
-        (await navigator.storage.getDirectory()).getDirectoryHandle('copies', { create: true }),
+test(
+  'a folder of the device gets a copy of everything, and one a day by itself',
+  OWN_DEVICES,
+  async ({ page }) => {
+    // The browser's own dialog cannot be pressed; a folder of its private file system stands in.
+    await page.addInitScript(() => {
+      Object.assign(window, {
+        showDirectoryPicker: async () =>
+          (await navigator.storage.getDirectory()).getDirectoryHandle('copies', { create: true }),
+      });
     });
-  });
-  const copies = () =>
-    page.evaluate(async () => {
-      const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle('copies');
-      const found: [string, string][] = [];
-      for await (const [name, file] of (
-        folder as unknown as { entries: () => AsyncIterable<[string, FileSystemFileHandle]> }
-      ).entries())
-        found.push([name, await (await file.getFile()).text()]);
-      return found;
-    });
-  await withDemo(page, '');
-  await page.getByRole('button', { name: 'Pick a folder' }).click();
-  await expect(page.locator('[data-copy-folder]')).toContainText('copies; the last one on');
-  const [[name, text]] = (await copies()) as [[string, string]];
-  expect(name).toMatch(/^rillbank-[\d-]+\.backup\.json$/);
-  expect(JSON.parse(text).plantings).toHaveLength(9);
+    const copies = () =>
+      page.evaluate(async () => {
+        const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle('copies');
+        const found: [string, string][] = [];
+        for await (const [name, file] of (
+          folder as unknown as { entries: () => AsyncIterable<[string, FileSystemFileHandle]> }
+        ).entries())
+          found.push([name, await (await file.getFile()).text()]);
+        return found;
+      });
+    await withDemo(page, '');
+    await page.getByRole('button', { name: 'Pick a folder' }).click();
+    await expect(page.locator('[data-copy-folder]')).toContainText('copies; the last one on');
+    const [[name, text]] = (await copies()) as [[string, string]];
+    expect(name).toMatch(/^rillbank-[\d-]+\.backup\.json$/);
+    expect(JSON.parse(text).plantings).toHaveLength(9);
 
-  // The next day, after something of one's own was made.
-  await page.clock.install({ time: Date.now() + 26 * 60 * 60 * 1000 });
-  await page.getByLabel('File to bring in').setInputFiles({
-    name: 'tub.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(await plantingFile(page)),
-  });
-  await expect(page.getByText(/came in/)).toBeVisible();
-  await page.reload();
-  await expect(page.getByRole('button', { name: 'Save everything' })).toBeVisible();
-  await page.clock.runFor(20_000);
-  await expect.poll(async () => (await copies()).length).toBe(2);
-});
+    // The next day, after something of one's own was made.
+    await page.clock.install({ time: Date.now() + 26 * 60 * 60 * 1000 });
+    await page.getByLabel('File to bring in').setInputFiles({
+      name: 'tub.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(await plantingFile(page)),
+    });
+    await expect(page.getByText(/came in/)).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('button', { name: 'Save everything' })).toBeVisible();
+    await page.clock.runFor(20_000);
+    await expect.poll(async () => (await copies()).length).toBe(2);
+  },
+);
 
 async function plantingFile(page: Page): Promise<string> {
   const [download] = await Promise.all([

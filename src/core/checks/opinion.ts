@@ -122,6 +122,8 @@ export function tryFixes(
   let best: Fix | null = null;
   for (const edit of [...(rule.fixes?.(reading, verdict) ?? []), ...more]) {
     const after = inSpot(applyEdit(it.planting, edit), it.spot, kindOf, it.house);
+    // An empty pot keeps every budget, and is no planting.
+    if (after.plants.length === 0) continue;
     const changed = read(after);
     const again = rule.judge(changed);
     const score = again ? again.score : 1;

@@ -1,7 +1,10 @@
 import { HALT } from '../../../tests/builders/halt';
+import { known, planted } from '../../../tests/builders/plantings';
 import { read } from '../checks/reading';
+import { colourName } from '../colour/names';
 import { plantingOrderOf } from '../making/steps';
-import { decisionsFor } from '../search/refresh';
+import type { PlantKind } from '../plants/kind';
+import { decisionsFor, type Decision } from '../search/refresh';
 import { liftingOf } from './lifting';
 
 test.each(HALT.map((it) => [it.planting.name, it] as const))(
@@ -28,5 +31,32 @@ test.each(HALT.map((it) => [it.planting.name, it] as const))(
 
 test('somewhere at the Halt cuttings are taken, in trays of more than one colour', () => {
   const trays = HALT.flatMap((it) => liftingOf(it, decisionsFor(it, 16)).trays);
+  expect(trays.length).toBeGreaterThan(1);
+});
+
+test('cuttings stand by the colour of the plant they are of, each kind counted by itself', () => {
+  // Two of one colour and two of another: one tray each, and no plant in the tray of its neighbour.
+  const it = planted([
+    ['pelargonium-scarlet', -9, 0],
+    ['pelargonium-scarlet', -3, 3],
+    ['fuchsia-bush-white', 6, 0],
+    ['ivy-green', 3, -6],
+  ]);
+  const decisions = it.plants.map(({ id, kindId }) => ({
+    place: id,
+    kindId,
+    what: 'cut back',
+  })) as unknown as readonly Decision[];
+  const { trays } = liftingOf(it, decisions);
+  const colourOf = ({ bloom, foliage }: PlantKind) => colourName(bloom?.main ?? foliage.main);
+  for (const { colour, kinds } of trays)
+    for (const { kindId, plants } of kinds) {
+      expect([kindId, colourOf(known(kindId))]).toEqual([kindId, colour]);
+      expect([kindId, plants]).toEqual([
+        kindId,
+        it.plants.filter((plant) => plant.kindId === kindId).length,
+      ]);
+    }
+  expect(trays.flatMap(({ kinds }) => kinds)).toHaveLength(3);
   expect(trays.length).toBeGreaterThan(1);
 });

@@ -32,3 +32,16 @@ test('what is told is something the log can keep, whatever was left as it was', 
   expect(isEmpty(telling({ sort: 'noted', words: '  ' }))).toBe(true);
   expect(isEmpty(telling({ sort: 'in flower' }))).toBe(false);
 });
+
+test('what was picked is written down; where nothing was, the first of the list, which is what the list shows', () => {
+  const told = (sort: 'looks bad' | 'died', detail: string) =>
+    whatTold(telling({ sort, detail, words: ' Since Monday. ' }));
+  expect(told('looks bad', 'scorched')).toEqual({
+    did: 'looks bad',
+    how: 'scorched',
+    words: 'Since Monday.',
+  });
+  expect(told('looks bad', '')).toMatchObject({ how: 'wilted' });
+  expect(told('died', 'frost')).toEqual({ did: 'died', why: 'frost' });
+  expect(told('died', 'nonsense')).toEqual({ did: 'died', why: 'not known' });
+});

@@ -5,7 +5,7 @@ import { byPlanting, cleared, lifeOf } from '../log/life';
 import { asItStands } from '../log/story';
 import { BOOK } from '../plants/book/index';
 import { nextPlanting } from '../suitability/nextPlanting';
-import { savesMinor, toShed, endedByNext, turnedOver, turnOver } from './turnOver';
+import { savesMinor, toShed, endedByNext, turnedOver, turnOver, type Fate } from './turnOver';
 
 const it = planted(
   [
@@ -121,4 +121,33 @@ test('what died before is neither kept nor taken to the shed', () => {
   const places = turnOver(it, { today: DAY, gone }).flatMap((advice) => advice.places);
   expect(places).toHaveLength(it.plants.length - 1);
   expect(places).not.toContain(first!.id);
+});
+
+test('what is saved is what the plants would cost: each that stays or goes in, twice for a parted clump, nothing for the heap', () => {
+  const saved = (fate: Fate, many: number) =>
+    savesMinor({ fate, places: Array.from({ length: many }, (_, i) => `p${i}`), eachMinor: 350 });
+  expect(saved('keep', 1)).toBe(350);
+  expect(saved('keep', 3)).toBe(1050);
+  expect(saved('cuttings', 2)).toBe(700);
+  expect(saved('indoors', 2)).toBe(700);
+  expect(saved('divide', 2)).toBe(1400);
+  for (const fate of ['compost', 'garden', 'give away'] as const) expect(saved(fate, 3)).toBe(0);
+});
+
+test('of the tender, what roots from a piece is taken as cuttings; what is lifted, or does not root, comes in whole', () => {
+  const hows = new Map<string, Set<Fate>>();
+  for (const kind of BOOK) {
+    if (kind.cycle === 'annual' || kind.cycle === 'biennial') continue;
+    const [advice] = turnOver(planted([[kind.id, 0, 0]], { container: TUB }), { today: DAY });
+    const { fate, how } = advice!;
+    const roots = kind.propagation.some((one) => /^(tip|semi-ripe|leaf)/.test(one));
+    const lifted = kind.propagation.some((one) => /lifted/.test(one));
+    if (fate !== 'cuttings' && fate !== 'indoors') continue;
+    const sort = lifted ? 'lifted' : roots ? 'roots' : 'whole';
+    hows.set(sort, (hows.get(sort) ?? new Set()).add(fate));
+    if (fate === 'cuttings') expect(how).toMatch(/^(tip|semi-ripe|leaf)/);
+  }
+  expect(hows.get('roots')).toEqual(new Set(['cuttings']));
+  expect(hows.get('lifted')).toEqual(new Set(['indoors']));
+  expect(hows.get('whole') ?? new Set(['indoors'])).toEqual(new Set(['indoors']));
 });
