@@ -216,3 +216,16 @@ test('a file tells its letters by the mark at its beginning', () => {
   const utf16 = new Uint8Array([0xff, 0xfe, 0x6d, 0, 0xfc, 0]).buffer;
   expect(textOf(utf16)).toEqual({ text: 'mü', encoding: 'utf-16' });
 });
+
+test('of many faults twenty are told: as many as anybody reads', () => {
+  const bad = (many: number) => JSON.stringify(Array.from({ length: many }, () => 'a\u0007'));
+  for (const [many, told] of [
+    [1, 1],
+    [20, 20],
+    [21, 20],
+    [500, 20],
+  ] as const) {
+    const read = readJson(bad(many));
+    expect(read.ok ? 0 : read.faults.length).toBe(told);
+  }
+});

@@ -180,3 +180,13 @@ test('ids are made of the name and never used twice', () => {
   expect(freeId('Chives', new Set(['chives', 'chives-2']))).toBe('chives-3');
   expect(freeId('水仙', new Set())).toBe('plant');
 });
+
+test('where only one end of a range is told, the other is a fifth below or above it', () => {
+  const height = (least: string, most: string) =>
+    read(
+      `name,botanical,height_least_cm,height_most_cm\nPale moon sage,Salvia lunaris,${least},${most}\n`,
+    ).records[0]!.told.heightCm;
+  expect(height('', '50')).toEqual([40, 50]);
+  expect(height('50', '')).toEqual([50, 60]);
+  expect(height('30', '50')).toEqual([30, 50]);
+});

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { gapCm, overlapCm2 } from './discs';
 import { convexHull } from './hull';
-import { dot, length, squareTo, unit } from './vec3';
+import { add, cross, dot, length, squareTo, unit } from './vec3';
 
 test('two discs of radius 10, 10 cm apart, share 122.84 cm²', () => {
   expect(
@@ -61,5 +61,35 @@ test('the square part of a vector is unit and square to the axis, even when they
     const s = squareTo(v, axis);
     expect(length(s)).toBeCloseTo(1, 6);
     expect(dot(s, axis)).toBeCloseTo(0, 6);
+  }
+});
+
+test('a point goes along another once, or as many times as is said', () => {
+  expect(add([1, 2, 3], [10, 20, 30])).toEqual([11, 22, 33]);
+  expect(add([1, 2, 3], [10, 20, 30], -0.5)).toEqual([-4, -8, -12]);
+});
+
+test('the cross product stands square on both, and turns the other way when they change places', () => {
+  const axis = fc.integer({ min: -9, max: 9 });
+  const vector = fc.tuple(axis, axis, axis);
+  expect(cross([1, 0, 0], [0, 1, 0])).toEqual([0, 0, 1]);
+  fc.assert(
+    fc.property(vector, vector, (a, b) => {
+      const c = cross(a, b);
+      expect(dot(a, c)).toBe(0);
+      expect(dot(b, c)).toBe(0);
+      expect(add(c, cross(b, a))).toEqual([0, 0, 0]);
+      // Its length is the area between them.
+      expect(length(c) ** 2).toBeCloseTo(dot(a, a) * dot(b, b) - dot(a, b) ** 2, 6);
+    }),
+    { seed: 12 },
+  );
+});
+
+test('a disc of no size shares nothing, whichever of the two it is', () => {
+  const disc = { xCm: 0, zCm: 0, radiusCm: 5 };
+  for (const radiusCm of [0, -1]) {
+    expect(overlapCm2(disc, { xCm: 1, zCm: 0, radiusCm })).toBe(0);
+    expect(overlapCm2({ xCm: 1, zCm: 0, radiusCm }, disc)).toBe(0);
   }
 });

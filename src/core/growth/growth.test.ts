@@ -194,3 +194,13 @@ test('a larger nursery pot starts larger', () => {
   const flax = known('cabbage-palm-red');
   expect(growthShare(flax, '2L', 0, 1)).toBeGreaterThan(growthShare(flax, '9cm', 0, 1));
 });
+
+test('on the day of planting, and before it, a plant is what it was in its nursery pot', () => {
+  for (const id of ['petunia-white', 'ivy-green', 'canna-bronze']) {
+    const kind = known(id);
+    const { size } = kind.sold[0]!;
+    expect(growthShare(kind, size, 0, 1)).toBe(growthShare(kind, size, 9, 0));
+    expect(growthShare(kind, size, -3, 1)).toBe(growthShare(kind, size, 0, 1));
+    expect(growthShare(kind, size, 1, 1)).toBeGreaterThan(growthShare(kind, size, 0, 1));
+  }
+});

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { planted } from '../../../tests/builders/plantings';
 import { holding, unionOf, type Entry, type What } from './entry';
 import { byPlanting, lifeOf, STAGES, weeksStanding } from './life';
+import { inParts, PHOTO_PART, photoUrl } from './photo';
 import { entrySchema } from './schema';
 import { asItStands, chainOf, isReused, sinceOf, storyOf, weeksBeforeOf } from './story';
 
@@ -261,4 +262,33 @@ test('plants that stay have stood from the day they first went in, through every
   // The second place held another kind: what is meant there now is new.
   expect(weeksBeforeOf(all.get('c')!, '2026-05-13', chapters)).toEqual({ p0: 52 });
   expect(weeksBeforeOf(all.get('c')!, '2025-05-14', chapters)).toEqual({});
+});
+
+test('what was told of one moment stands in the order in which it was written, whatever zone it was told in', () => {
+  const at = (id: string, told: string): Entry => ({
+    id,
+    at: told,
+    zone: 'Europe/London',
+    of: { plantingId: 'p' },
+    what: { did: 'noted', words: id },
+  });
+  const log = [
+    at('c', '2026-07-01T09:00:00+01:00'),
+    at('d', '2026-07-01T08:00:00Z'),
+    at('a', '2026-07-01T10:00:00+02:00'),
+    at('b', '2026-07-01T07:59:59Z'),
+  ];
+  expect(holding(log).map(({ id }) => id)).toEqual(['b', 'a', 'c', 'd']);
+  expect(holding([...log].reverse()).map(({ id }) => id)).toEqual(['b', 'a', 'c', 'd']);
+});
+
+test('a photograph is kept in parts that make the whole again, none of them empty', () => {
+  for (const letters of [1, PHOTO_PART - 1, PHOTO_PART, PHOTO_PART + 1, 3 * PHOTO_PART]) {
+    const whole = 'a'.repeat(letters);
+    const parts = inParts(whole);
+    expect(parts.join('')).toBe(whole);
+    expect(parts).toHaveLength(Math.ceil(letters / PHOTO_PART));
+    expect(Math.min(...parts.map(({ length }) => length))).toBeGreaterThan(0);
+    expect(photoUrl({ jpeg: parts })).toBe(`data:image/jpeg;base64,${whole}`);
+  }
 });
