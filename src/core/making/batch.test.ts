@@ -172,5 +172,7 @@ test('the pace of a run is what lay between one pot and the next; breaks and pot
 
 test('a tray takes so many of a size, and one more needs another tray', () => {
   expect([traysOf(18, '9cm'), traysOf(19, '9cm'), traysOf(0, '9cm')]).toEqual([1, 2, 0]);
-  expect(traysOf(36, 'six-pack')).toBe(1);
+  // Six packs of six cells, or of four.
+  expect([traysOf(36, 'six-pack'), traysOf(37, 'six-pack')]).toEqual([1, 2]);
+  expect([traysOf(24, 'four-pack'), traysOf(25, 'four-pack')]).toEqual([1, 2]);
 });
