@@ -44,6 +44,7 @@ const shown = below(join(root, 'public'))
 const version = {
   id: readFileSync(join(built, 'BUILD_ID'), 'utf8').trim(),
   pages: rooms,
+  notFound: '/_not-found',
   files: [...kept, ...shown, '/icon.svg', '/manifest.webmanifest'],
 };
 mkdirSync(join(root, 'public'), { recursive: true });

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '../builders/journey';
+import { expect, SERVICE, test, type Page } from '../builders/journey';
 import { readFileSync } from 'node:fs';
 
 /** Loads the demo set and puts one of its tubs on the bench. */
@@ -205,38 +205,42 @@ test('a record that cannot be read is shown by name and goes along in a backup',
   expect(text).not.toContain('\n');
 });
 
-test('an address that leads nowhere, a file and an error have strict headers and words of ours', async ({
-  page,
-  request,
-}) => {
-  await page.goto('/no-such-room');
-  await expect(page.getByRole('heading', { name: 'There is no such room' })).toBeVisible();
-  await page.goto('/shed');
-  const script = await page.locator('script[src]').first().getAttribute('src');
-  for (const address of ['/no-such-room', script!, '/icon.svg', '/_next/static/none.js']) {
-    const headers = (await request.get(address)).headers();
-    expect([address, headers['x-content-type-options'], headers['referrer-policy']]).toEqual([
-      address,
-      'nosniff',
-      'no-referrer',
-    ]);
-    expect([address, headers['content-security-policy']]).toEqual([
-      address,
-      expect.stringContaining("default-src 'none'"),
-    ]);
-  }
-});
+test(
+  'an address that leads nowhere, a file and an error have strict headers and words of ours',
+  SERVICE,
+  async ({ page, request }) => {
+    await page.goto('/no-such-room');
+    await expect(page.getByRole('heading', { name: 'There is no such room' })).toBeVisible();
+    await page.goto('/shed');
+    const script = await page.locator('script[src]').first().getAttribute('src');
+    for (const address of ['/no-such-room', script!, '/icon.svg', '/_next/static/none.js']) {
+      const headers = (await request.get(address)).headers();
+      expect([address, headers['x-content-type-options'], headers['referrer-policy']]).toEqual([
+        address,
+        'nosniff',
+        'no-referrer',
+      ]);
+      expect([address, headers['content-security-policy']]).toEqual([
+        address,
+        expect.stringContaining("default-src 'none'"),
+      ]);
+    }
+  },
+);
 
 test('a newer database is left alone, and that is said', async ({ page }) => {
   await page.goto('/icon.svg');
   await page.evaluate(
     () =>
       new Promise<void>((resolve) => {
-        const open = indexedDB.open('rillbank', 9000);
-        open.onupgradeneeded = () => open.result.createObjectStore('plantings', { keyPath: 'id' });
-        open.onsuccess = () => {
-          open.result.close();
-          resolve();
+        indexedDB.deleteDatabase('rillbank').onsuccess = () => {
+          const open = indexedDB.open('rillbank', 9000);
+          open.onupgradeneeded = () =>
+            open.result.createObjectStore('plantings', { keyPath: 'id' });
+          open.onsuccess = () => {
+            open.result.close();
+            resolve();
+          };
         };
       }),
   );

@@ -89,7 +89,7 @@ test(
     await page.reload();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tub by the clock');
     await page.goto(`${server.url}/nowhere`);
-    await expect(page.getByText('There is no such page in Rillbank')).toBeVisible();
+    await expect(page.getByText('There is no such room')).toBeVisible();
     expect(errors).toEqual([]);
     await context.close();
   },

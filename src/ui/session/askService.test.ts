@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { askService } from './askService';
+import { askService, askUnkeptAgain } from './askService';
 
 const schema = z.object({ litres: z.number() });
 const answering = (body: BodyInit, init: ResponseInit = {}) =>
@@ -54,4 +54,21 @@ test('a service that does not answer is given up after eight seconds, and at onc
   const asked = askService('/api/x', schema, gone.signal);
   gone.abort();
   await expect(asked).rejects.toMatchObject({ name: 'AbortError' });
+});
+
+test('what was asked before there was anybody to keep the answers is asked once more, each once, and whoever is silent is let be', async () => {
+  const asked = answering('{"litres":3}');
+  await askUnkeptAgain();
+  asked.mockClear();
+  await Promise.all([ask(), ask()]);
+  await askService('/api/y', schema, new AbortController().signal);
+  asked.mockClear();
+  asked.mockImplementation(async () => {
+    throw new TypeError('Failed to fetch');
+  });
+  await askUnkeptAgain();
+  expect(asked.mock.calls.map(([address]) => address)).toEqual(['/api/x', '/api/y']);
+  asked.mockClear();
+  await askUnkeptAgain();
+  expect(asked).not.toHaveBeenCalled();
 });

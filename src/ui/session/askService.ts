@@ -11,6 +11,18 @@ export interface Answered<T> {
   readonly knownSince: Date | null;
 }
 
+/** Asked before the service worker was there to keep the answers. */
+const unkept = new Set<string>();
+
+/** Asks once more what was asked on the very first page, so that its answers are kept too. Whoever does not answer then is let be. */
+export async function askUnkeptAgain(): Promise<void> {
+  const again = [...unkept];
+  unkept.clear();
+  await Promise.allSettled(
+    again.map((address) => fetch(address, { signal: AbortSignal.timeout(LONGEST_MS) })),
+  );
+}
+
 /**
  * Asks a service of Rillbank's own server: bounded in time and size, and read by its schema.
  * @throws an `AbortError` when given up; an error when it does not answer, answers too long, or otherwise than the schema says
@@ -23,6 +35,7 @@ export async function askService<T>(
   const response = await fetch(address, {
     signal: AbortSignal.any([signal, AbortSignal.timeout(LONGEST_MS)]),
   });
+  if (!globalThis.navigator?.serviceWorker?.controller) unkept.add(address);
   if (!response.ok) throw new Error(`The service answered ${response.status}.`);
   const since = response.headers.get(KNOWN_SINCE);
   return {

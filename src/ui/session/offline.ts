@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
 import type { Store } from '@/data/store';
+import { askUnkeptAgain } from './askService';
 
 /** How far Rillbank is kept on this device, so that it opens without a network. */
 export type Offline =
@@ -54,7 +55,10 @@ async function register(): Promise<void> {
   let isControlled = serviceWorker.controller !== null;
   serviceWorker.addEventListener('controllerchange', () => {
     // The first one takes nobody's place.
-    if (!isControlled) return void (isControlled = true);
+    if (!isControlled) {
+      isControlled = true;
+      return void askUnkeptAgain();
+    }
     // Whoever asked for it reloads; elsewhere something may be half typed.
     if (isTaking) window.location.reload();
     else tell('renewed');

@@ -12,6 +12,8 @@ export default function Messages() {
       position={path === '/potting' || path === '/rounds' ? 'top-center' : 'bottom-center'}
       // Nor over the bar of rooms that a phone has there.
       mobileOffset={{ bottom: 68, top: 12 }}
+      // Nor over the links to rooms at the head.
+      offset={{ bottom: 24, top: 68 }}
       style={{ fontFamily: 'inherit' }}
       toastOptions={{
         style: {

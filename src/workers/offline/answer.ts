@@ -63,14 +63,16 @@ async function kept(address: string, request: Request, around: Around): Promise<
 const renewed = ({ body, status, headers }: Response): Response =>
   new Response(body, { status, headers });
 
-async function notThere(request: Request, { fetch }: Around): Promise<Response> {
+async function notThere(request: Request, { version, caches, fetch }: Around): Promise<Response> {
   try {
     return await fetch(request);
   } catch {
-    return new Response(
-      'There is no such page in Rillbank, and no network to ask further. Go back, or open the Yard.',
-      { status: 404, headers: { 'content-type': 'text/plain; charset=utf-8' } },
-    );
+    const said = await (await caches.open(cacheName(version.id))).match(version.notFound);
+    if (said) return renewed(said);
+    return new Response('There is no such room.', {
+      status: 404,
+      headers: { 'content-type': 'text/plain; charset=utf-8' },
+    });
   }
 }
 

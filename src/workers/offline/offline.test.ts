@@ -26,6 +26,7 @@ const version = (id: string, files: readonly string[] = ['/_next/static/a.js']):
   id,
   pages: ['/', '/diary'],
   files,
+  notFound: '/_not-found',
 });
 
 let caches: Caches;
@@ -39,8 +40,10 @@ const server =
     const { pathname, search } = new URL(request.url);
     asked.push(pathname);
     if (missing.includes(pathname)) return new Response('', { status: 404 });
+    // It says of itself that it is not there.
+    const status = pathname === '/_not-found' ? 404 : 200;
     const what = request.headers.get('RSC') === '1' ? 'data' : 'page';
-    return new Response(`${build} ${what} ${pathname}${search}`);
+    return new Response(`${build} ${what} ${pathname}${search}`, { status });
   };
 const keep = (of: Version, fetch = server(of.id)) =>
   keepVersion(of, caches as unknown as CacheStorage, fetch, ORIGIN);
@@ -71,14 +74,17 @@ test('without a network every room opens, by its address and by a link, whatever
   expect(await said(new Request(`${ORIGIN}/_next/static/a.js`), one)).toBe(
     'one page /_next/static/a.js',
   );
-  expect(await said(navigation('/nowhere'), one)).toMatch(/no such page/);
+  const nowhere = (await answer(navigation('/nowhere'), around(one)))!;
+  expect([nowhere.status, await nowhere.text()]).toEqual([404, 'one page /_not-found']);
+  // Before anything was kept it is said in plain words.
+  const none = (await answer(navigation('/nowhere'), around(version('none'))))!;
+  expect([none.status, await none.text()]).toEqual([404, 'There is no such room.']);
 });
 
 test('a version is kept whole or not at all', async () => {
   const one = version('one', ['/_next/static/a.js', '/_next/static/b.js']);
-  await expect(keep(one, server('one', ['/_next/static/b.js']))).rejects.toThrow(
-    '/_next/static/b.js answered 404',
-  );
+  for (const lost of ['/_next/static/b.js', '/diary'])
+    await expect(keep(one, server('one', [lost]))).rejects.toThrow(`${lost} answered 404`);
   expect(await caches.keys()).toEqual([]);
 });
 
@@ -90,7 +96,13 @@ test('a newer version fetches only what changed, and pages of two versions are n
   await keep(one);
   asked = [];
   await keep(two);
-  expect([...new Set(asked)].sort()).toEqual(['/', '/_next/static/c.js', '/diary', '/icon.svg']);
+  expect([...new Set(asked)].sort()).toEqual([
+    '/',
+    '/_next/static/c.js',
+    '/_not-found',
+    '/diary',
+    '/icon.svg',
+  ]);
   // The one that waits says nothing yet.
   expect(await said(navigation('/'), one)).toBe('one page /');
   expect(await said(new Request(`${ORIGIN}/icon.svg`), one)).toBe('one page /icon.svg');

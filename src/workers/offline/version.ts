@@ -6,6 +6,8 @@ export interface Version {
   readonly pages: readonly string[];
   /** Addresses of everything else: scripts, styles, fonts, icons. Those under `/_next/static/` never change their content. */
   readonly files: readonly string[];
+  /** Address of the page that says that there is no such room. It answers so itself, with 404. */
+  readonly notFound: string;
 }
 
 const VERSION_CACHE = 'rillbank-version-';
@@ -43,7 +45,8 @@ export async function keepVersion(
   ): Promise<Response> => {
     const request = new Request(new URL(address, origin), { headers, cache: 'no-cache' });
     const answer = await fetch(request);
-    if (!answer.ok) throw new Error(`${address} answered ${answer.status}`);
+    const isAsMeant = answer.ok || (address === version.notFound && answer.status === 404);
+    if (!isAsMeant) throw new Error(`${address} answered ${answer.status}`);
     return answer;
   };
   const takenOver = async (address: string): Promise<Response | undefined> => {
@@ -58,6 +61,7 @@ export async function keepVersion(
     ...version.files.map((address) => async () => {
       await kept.put(address, (await takenOver(address)) ?? (await whole(address)));
     }),
+    async () => kept.put(version.notFound, await whole(version.notFound)),
     ...version.pages.flatMap((page) => [
       async () => kept.put(page, await whole(page)),
       async () => kept.put(dataAddress(page), await whole(page, { RSC: '1' })),
