@@ -1,7 +1,8 @@
-// npm run golden: keeps today's growth curves, scores and climates as the ones that tests hold to. Look at test-results/golden.svg first.
+// npm run golden: keeps today's growth curves, scores, climates and drawings as the ones that tests hold to. Look at test-results/golden.svg first.
 import { writeFileSync } from 'node:fs';
 import { climateTable } from '../tests/builders/climateTable';
 import { goldenNow } from '../tests/builders/golden';
+import { DRAWN_KINDS, markSums } from '../tests/builders/markSums';
 
 writeFileSync(
   new URL('../tests/golden/judgement.json', import.meta.url),
@@ -9,3 +10,8 @@ writeFileSync(
 );
 
 writeFileSync(new URL('../docs/climates.csv', import.meta.url), climateTable());
+
+writeFileSync(
+  new URL('../tests/golden/marks.json', import.meta.url),
+  `{\n${DRAWN_KINDS.map((kind) => `${JSON.stringify(kind.id)}: ${JSON.stringify(markSums(kind))}`).join(',\n')}\n}\n`,
+);

@@ -63,6 +63,12 @@ async function cutAfterFirstLoad(context: BrowserContext, front: Forwarder): Pro
   await expect
     .poll(() => page.evaluate(() => navigator.serviceWorker.controller?.state))
     .toBe('activated');
+  // What the shops had is known from then on.
+  await expect
+    .poll(() =>
+      page.evaluate(async () => (await (await caches.open('rillbank-answers')).keys()).length),
+    )
+    .toBeGreaterThan(0);
   await page.close();
   await front.cut();
   expect(await isDeaf(front.url)).toBe(true);

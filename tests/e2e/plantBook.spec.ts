@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '../builders/journey';
+import { expect, SERVICE, test, type Page } from '../builders/journey';
 import { readFileSync } from 'node:fs';
 
 const open = async (page: Page) => {
@@ -62,21 +62,23 @@ test('plants of the list are drawn, and the drawings are kept between visits', a
   expect(inks).toBeGreaterThan(30);
 });
 
-test('bought in North America: sizes by their names there, dollars, and dearer figures', async ({
-  page,
-}) => {
-  const sold = page.getByRole('region', { name: 'What it needs' }).getByText(/(L|gal) pot about/);
-  await page.goto('/plants?kind=agapanthus-blue');
-  await expect(sold).toHaveText(/2 L pot about £9\.00–15\.00/);
-  await page.goto('/shed');
-  await page.getByRole('radio', { name: 'North America' }).click();
-  await expect(page.getByRole('radio', { name: '$' })).toBeChecked();
-  await page.goto('/plants?kind=agapanthus-blue');
-  await expect(sold).toHaveText(/½ gal pot about \$14\.00–24\.00/);
-  // The stops' prices go along with the book's.
-  await page.getByLabel('On the benches today at').selectOption({ label: 'Siding Nursery' });
-  await expect(page.locator('[data-kind]').first()).toContainText(/there at \$/);
-});
+test(
+  'bought in North America: sizes by their names there, dollars, and dearer figures',
+  SERVICE,
+  async ({ page }) => {
+    const sold = page.getByRole('region', { name: 'What it needs' }).getByText(/(L|gal) pot about/);
+    await page.goto('/plants?kind=agapanthus-blue');
+    await expect(sold).toHaveText(/2 L pot about £9\.00–15\.00/);
+    await page.goto('/shed');
+    await page.getByRole('radio', { name: 'North America' }).click();
+    await expect(page.getByRole('radio', { name: '$' })).toBeChecked();
+    await page.goto('/plants?kind=agapanthus-blue');
+    await expect(sold).toHaveText(/½ gal pot about \$14\.00–24\.00/);
+    // The stops' prices go along with the book's.
+    await page.getByLabel('On the benches today at').selectOption({ label: 'Siding Nursery' });
+    await expect(page.locator('[data-kind]').first()).toContainText(/there at \$/);
+  },
+);
 
 test('words with a slip and synonyms find plants; the list keeps up while one types', async ({
   page,

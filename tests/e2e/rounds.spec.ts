@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '../builders/journey';
+import { expect, SERVICE, test } from '../builders/journey';
 import { PHONE, allSeen, dayIs, halt, walk } from '../builders/atTheHalt';
 
 test('the watering crew on a phone, with one thumb: water, a finger, all watered but one, undone; the next morning goes on from there', async ({
@@ -135,30 +135,32 @@ test('away for eight days, the order walked dragged by keys, and the week saved 
   expect(file.suggestedFilename()).toBe('rounds.ics');
 });
 
-test('a probe that is stuck: its first reading rules, the same again after watering is told and not believed; one that does not answer changes nothing', async ({
-  page,
-}) => {
-  await page.setViewportSize(PHONE);
-  await halt(page);
-  let answer: object = { ok: true, value: 26 };
-  await page.route('**/api/device?*', (route) => route.fulfill({ json: answer }));
-  await walk(page);
-  await page.locator('[data-stop="demo-basket-1"]').click();
-  const probe = page.getByRole('button', { name: 'Read the simulated probe' });
-  await probe.click();
-  await expect(page.getByText('The probe says 26 %.')).toBeVisible();
-  // So dry it cannot wait.
-  await expect(page.locator('[data-task^="demo-basket-1 water"]')).toBeVisible();
-  await page.getByRole('button', { name: /^Done/ }).click();
-  await expect(page.locator('[data-task^="demo-basket-1 water"]')).toHaveCount(0);
-  await page.locator('[data-stop="demo-basket-1"]').click();
-  await probe.click();
-  await expect(page.getByRole('note')).toContainText('not believed');
-  await expect(page.locator('[data-task^="demo-basket-1 water"]')).toHaveCount(0);
-  answer = { ok: false, why: 'no answer' };
-  await probe.click();
-  await expect(page.getByText('The probe does not answer.')).toBeVisible();
-});
+test(
+  'a probe that is stuck: its first reading rules, the same again after watering is told and not believed; one that does not answer changes nothing',
+  SERVICE,
+  async ({ page }) => {
+    await page.setViewportSize(PHONE);
+    await halt(page);
+    let answer: object = { ok: true, value: 26 };
+    await page.route('**/api/device?*', (route) => route.fulfill({ json: answer }));
+    await walk(page);
+    await page.locator('[data-stop="demo-basket-1"]').click();
+    const probe = page.getByRole('button', { name: 'Read the simulated probe' });
+    await probe.click();
+    await expect(page.getByText('The probe says 26 %.')).toBeVisible();
+    // So dry it cannot wait.
+    await expect(page.locator('[data-task^="demo-basket-1 water"]')).toBeVisible();
+    await page.getByRole('button', { name: /^Done/ }).click();
+    await expect(page.locator('[data-task^="demo-basket-1 water"]')).toHaveCount(0);
+    await page.locator('[data-stop="demo-basket-1"]').click();
+    await probe.click();
+    await expect(page.getByRole('note')).toContainText('not believed');
+    await expect(page.locator('[data-task^="demo-basket-1 water"]')).toHaveCount(0);
+    answer = { ok: false, why: 'no answer' };
+    await probe.click();
+    await expect(page.getByText('The probe does not answer.')).toBeVisible();
+  },
+);
 
 /** Days of a station's records: mild, but for a week of 34 °C. */
 function hotWeek(): string {
@@ -171,52 +173,53 @@ function hotWeek(): string {
   return `date,min °C,max °C,rain mm\n${rows.join('\n')}`;
 }
 
-test('a hot week for the platform crew: told before, walked every morning by one of two windows, seen in the other; the garden crew has its own', async ({
-  page,
-  context,
-}) => {
-  await page.setViewportSize(PHONE);
-  await halt(page);
-  await page.goto('/spot?spot=demo-canopy');
-  await page.getByLabel('Weather records to bring in').setInputFiles({
-    name: 'station.csv',
-    mimeType: 'text/csv',
-    buffer: Buffer.from(hotWeek()),
-  });
-  await page.getByRole('button', { name: 'Let them rule' }).click();
-  await expect(page.getByText(/Your own figures rule/)).toBeVisible();
-  // What the spot's light meter shows on a bright day is noted in its log.
-  await page.getByRole('button', { name: 'Read the simulated light meter' }).click();
-  await expect(page.getByText(/^\d+ hours noted on 1 day$/)).toBeVisible();
-  await walk(page);
-  await expect(page.locator('[data-warning="heat"]')).toContainText('34 °C');
-  await page.getByRole('radio', { name: 'Platform crew' }).click();
-  await expect(page.locator('[data-stop="demo-basket-1"]')).toBeVisible();
-  await expect(page.locator('[data-stop="demo-stone-trough"]')).toHaveCount(0);
-  const other = await context.newPage();
-  await other.setViewportSize(PHONE);
-  const all = page.getByRole('button', { name: 'All watered' });
-  for (const [day, said] of [
-    ['2026-07-20', '20 July'],
-    ['2026-07-23', '23 July'],
-  ] as const) {
-    await dayIs(page, day, said);
+test(
+  'a hot week for the platform crew: told before, walked every morning by one of two windows, seen in the other; the garden crew has its own',
+  SERVICE,
+  async ({ page, context }) => {
+    await page.setViewportSize(PHONE);
+    await halt(page);
+    await page.goto('/spot?spot=demo-canopy');
+    await page.getByLabel('Weather records to bring in').setInputFiles({
+      name: 'station.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(hotWeek()),
+    });
+    await page.getByRole('button', { name: 'Let them rule' }).click();
+    await expect(page.getByText(/Your own figures rule/)).toBeVisible();
+    // What the spot's light meter shows on a bright day is noted in its log.
+    await page.getByRole('button', { name: 'Read the simulated light meter' }).click();
+    await expect(page.getByText(/^\d+ hours noted on 1 day$/)).toBeVisible();
     await walk(page);
-    await expect(page.locator('[data-sky]')).toContainText('walk again in the evening');
+    await expect(page.locator('[data-warning="heat"]')).toContainText('34 °C');
+    await page.getByRole('radio', { name: 'Platform crew' }).click();
     await expect(page.locator('[data-stop="demo-basket-1"]')).toBeVisible();
-    await walk(other);
-    await expect(other.getByRole('button', { name: 'All watered' })).toBeVisible();
-    await all.click();
-    await page.getByRole('button', { name: 'Write it down' }).click();
-    await expect(all).toHaveCount(0);
-    await expect(other.getByRole('button', { name: 'All watered' })).toHaveCount(0);
-  }
-  // Both go on at once: what each tells is kept.
-  await other.getByRole('button', { name: 'dry', exact: true }).first().click();
-  await page.getByRole('button', { name: 'right', exact: true }).first().click();
-  await expect(page.getByText('Its water is put right by your finger.')).toBeVisible();
-  await expect(other.getByText('Its water is put right by your finger.')).toBeVisible();
-});
+    await expect(page.locator('[data-stop="demo-stone-trough"]')).toHaveCount(0);
+    const other = await context.newPage();
+    await other.setViewportSize(PHONE);
+    const all = page.getByRole('button', { name: 'All watered' });
+    for (const [day, said] of [
+      ['2026-07-20', '20 July'],
+      ['2026-07-23', '23 July'],
+    ] as const) {
+      await dayIs(page, day, said);
+      await walk(page);
+      await expect(page.locator('[data-sky]')).toContainText('walk again in the evening');
+      await expect(page.locator('[data-stop="demo-basket-1"]')).toBeVisible();
+      await walk(other);
+      await expect(other.getByRole('button', { name: 'All watered' })).toBeVisible();
+      await all.click();
+      await page.getByRole('button', { name: 'Write it down' }).click();
+      await expect(all).toHaveCount(0);
+      await expect(other.getByRole('button', { name: 'All watered' })).toHaveCount(0);
+    }
+    // Both go on at once: what each tells is kept.
+    await other.getByRole('button', { name: 'dry', exact: true }).first().click();
+    await page.getByRole('button', { name: 'right', exact: true }).first().click();
+    await expect(page.getByText('Its water is put right by your finger.')).toBeVisible();
+    await expect(other.getByText('Its water is put right by your finger.')).toBeVisible();
+  },
+);
 
 test('handed over as a file: the next person’s device takes over what was done, once, with a word; the season’s water, and a round a day as calendar', async ({
   page,
