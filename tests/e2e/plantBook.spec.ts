@@ -7,31 +7,33 @@ const open = async (page: Page) => {
 };
 const found = (page: Page) => page.locator('[data-kind]');
 
-test('a lime trailing plant for four hours of sun, safe for a cat and on the benches', async ({
-  page,
-}) => {
-  await open(page);
-  await page.getByLabel('Hours of sun').fill('4');
-  await page.getByLabel('Hours of sun').press('Enter');
-  await page.getByRole('radio', { name: 'lime', exact: true }).click();
-  await page.getByRole('checkbox', { name: 'Trails' }).check();
-  await page.getByRole('checkbox', { name: 'cats' }).check();
-  await page.getByLabel('On the benches today at').selectOption({ label: 'Siding Nursery' });
-  const first = found(page).first();
-  await expect(first).toContainText(
-    /thrives in \d+–\d+ h of sun; trails .* no harm known to cats; \d+ there at/,
-  );
-  await first.click();
-  const care = page.locator('[data-care]');
-  await expect(care).toContainText(/No harm known to .*cats/);
-  await expect(
-    page
-      .getByRole('region', { name: 'To be had' })
-      .or(page.locator('section[aria-label="To be had"]')),
-  ).toContainText('×');
-  // What misses by one thing says which.
-  await expect(page.getByText('Nearly: one thing against')).toBeVisible();
-});
+test(
+  'a lime trailing plant for four hours of sun, safe for a cat and on the benches',
+  SERVICE,
+  async ({ page }) => {
+    await open(page);
+    await page.getByLabel('Hours of sun').fill('4');
+    await page.getByLabel('Hours of sun').press('Enter');
+    await page.getByRole('radio', { name: 'lime', exact: true }).click();
+    await page.getByRole('checkbox', { name: 'Trails' }).check();
+    await page.getByRole('checkbox', { name: 'cats' }).check();
+    await page.getByLabel('On the benches today at').selectOption({ label: 'Siding Nursery' });
+    const first = found(page).first();
+    await expect(first).toContainText(
+      /thrives in \d+–\d+ h of sun; trails .* no harm known to cats; \d+ there at/,
+    );
+    await first.click();
+    const care = page.locator('[data-care]');
+    await expect(care).toContainText(/No harm known to .*cats/);
+    await expect(
+      page
+        .getByRole('region', { name: 'To be had' })
+        .or(page.locator('section[aria-label="To be had"]')),
+    ).toContainText('×');
+    // What misses by one thing says which.
+    await expect(page.getByText('Nearly: one thing against')).toBeVisible();
+  },
+);
 
 test('plants of the list are drawn, and the drawings are kept between visits', async ({ page }) => {
   await open(page);
