@@ -97,3 +97,15 @@ test('the remark on climbing is answered by a support in reach, and offers one a
   expect(fix.edit).toMatchObject({ kind: 'support', support: { form: 'obelisk', xCm: 4, zCm: 2 } });
   expect(fix.after).toBe(1);
 });
+
+test('a support stands about twice as high as its pot is wide, in fives, and no higher than is put up by hand', () => {
+  const high = (topCm: number) =>
+    usualSupport({ ...TUB, shape: { kind: 'cylinder', topCm, depthCm: 34 } }, 'obelisk').heightCm;
+  for (const topCm of [24, 30, 40, 55, 75]) {
+    expect(high(topCm) % 5).toBe(0);
+    expect(high(topCm) / topCm).toBeGreaterThan(1.7);
+    expect(high(topCm) / topCm).toBeLessThan(2.4);
+  }
+  expect(high(15)).toBe(40);
+  expect(high(120)).toBe(180);
+});
