@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { digestOf, hash01, hash32, hashSigned } from './hash';
+import { digestOf, hash01, hash32, hashSigned, seedOf } from './hash';
 
 test('no two of many texts that differ in little have one digest, and a text always has the same', () => {
   const long = 'abcdefghij0123456789'.repeat(400);
@@ -48,4 +48,14 @@ test('numbers from keys are spread evenly, and every key counts', () => {
       ).toBe(5);
     }),
   );
+});
+
+test('a seed from a text is that of the published function (FNV-1a, its test vectors), on every machine', () => {
+  expect(seedOf('')).toBe(0x811c9dc5);
+  expect(seedOf('a')).toBe(0xe40c292c);
+  expect(seedOf('foobar')).toBe(0xbf9cf968);
+  // A name once given is kept in stored pictures: it must not change.
+  expect(digestOf('').split('-')[0]).toBe((0x811c9dc5).toString(36));
+  expect(digestOf('foobar').split('-')[0]).toBe((0xbf9cf968).toString(36));
+  expect(digestOf('')).not.toBe(digestOf(' '));
 });

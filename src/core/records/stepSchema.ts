@@ -2,13 +2,14 @@ import * as z from 'zod';
 
 const at = z.array(z.union([z.string().max(200), z.object({ id: z.string().max(200) })])).max(12);
 
+// Strict: an order that is too long must not be read as a plain difference without its values.
 const differenceSchema = z.union([
-  z.object({
+  z.strictObject({
     at,
     orderWas: z.array(z.string().max(200)).max(5000),
     orderIs: z.array(z.string().max(200)).max(5000),
   }),
-  z.object({ at, was: z.unknown().optional(), is: z.unknown().optional() }),
+  z.strictObject({ at, was: z.unknown().optional(), is: z.unknown().optional() }),
 ]);
 
 export const stepSchema = z.object({

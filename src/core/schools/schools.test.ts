@@ -1,0 +1,186 @@
+import { BASKET, BOX, known, planted, planting, TUB } from '../../../tests/builders/plantings';
+import { CHECK_IDS } from '../checks/rules/index';
+import type { Container } from '../containers/container';
+import { mixSurface } from '../containers/container';
+import { insetCm } from '../containers/section';
+import { USUAL_HOUSE } from '../plantings/house';
+import type { SchoolId } from '../plantings/schoolId';
+import { BOOK } from '../plants/book/index';
+import type { PlantKind } from '../plants/kind';
+import type { Spot } from '../spots/spot';
+import { SCHOOLS, schoolOf, schoolsFor } from './index';
+import type { Setting } from './school';
+
+const site = (container: Container, spot: Partial<Spot> = {}): Setting => ({
+  container,
+  spot: { ...planted([], { container }).spot, ...spot },
+  house: USUAL_HOUSE,
+});
+const SITES: readonly Setting[] = [
+  site(TUB, { view: 'one side' }),
+  site(TUB, { view: 'all round' }),
+  site(BOX, { view: 'one side' }),
+  site(BASKET, { view: 'all round' }),
+];
+const ANY = { school: 'any', kitchen: false } as const;
+const tried = (setting: Setting, wishes: Parameters<typeof schoolsFor>[1] = ANY) =>
+  schoolsFor(setting, wishes).map(({ id }) => id);
+const each = Object.values(SCHOOLS).map((school) => [school.id, school] as const);
+
+test.each(each)(
+  '%s can be practised: shares that add up, roles it has, checks that exist',
+  (id, school) => {
+    expect(SCHOOLS[id]).toBe(school);
+    for (const [check, weight] of Object.entries(school.weights)) {
+      expect(CHECK_IDS).toContain(check);
+      expect(weight).toBeGreaterThanOrEqual(0);
+      expect(weight).toBeLessThanOrEqual(2);
+    }
+    for (const setting of SITES) {
+      const suits = school.suits(setting);
+      expect(suits).toBeGreaterThanOrEqual(0);
+      expect(suits).toBeLessThanOrEqual(1);
+      const parts = school.parts(setting);
+      let [least, most] = [0, 0];
+      for (const { share } of parts) {
+        expect(share[0]).toBeLessThan(share[1]);
+        least += share[0];
+        most += share[1];
+      }
+      // Some planting keeps all its shares at once.
+      expect(least).toBeLessThanOrEqual(1);
+      expect(most).toBeGreaterThanOrEqual(1);
+      for (const cast of school.casts(setting))
+        for (const { role, share } of parts)
+          if (share[0] > 0 && id !== 'group')
+            expect([id, cast]).toEqual([id, expect.arrayContaining([role])]);
+      // What hangs has no tall lead in the middle of it.
+      if (setting.container === BASKET && suits >= 0.4)
+        expect([id, parts.some(({ role }) => role === 'lead')]).toEqual([id, false]);
+    }
+  },
+);
+
+test.each(each)('%s has a place inside the mix for every plant it is asked for', (_, school) => {
+  for (const setting of SITES.filter((one) => school.suits(one) > 0))
+    for (const { role } of school.parts(setting))
+      for (const count of [1, 2, 5]) {
+        const spots = school.spots(setting, role, count, role === 'lead' ? count : 1);
+        expect(spots).toHaveLength(count);
+        for (const { xCm, zCm } of spots)
+          expect(insetCm(mixSurface(setting.container), xCm, zCm)).toBeGreaterThanOrEqual(-1e-6);
+      }
+});
+
+test('left to the search, the four that suit best are tried, best first: by shape, by who looks, by the mix', () => {
+  expect(tried(site(TUB, { view: 'one side' }))).toEqual([
+    'thriller',
+    'leaf-led',
+    'shares',
+    'dome',
+  ]);
+  expect(tried(site(TUB, { view: 'all round' }))).toEqual([
+    'thriller',
+    'leaf-led',
+    'dome',
+    'opposite-pairs',
+  ]);
+  expect(tried(site(BASKET, { view: 'all round' }))).toEqual([
+    'dome',
+    'opposite-pairs',
+    'thriller',
+    'leaf-led',
+  ]);
+  expect(tried(site(BOX, { view: 'one side' })).slice(0, 3)).toEqual([
+    'thriller',
+    'repeat-run',
+    'leaf-led',
+  ]);
+  const sill = {
+    eyes: [{ ...planted([]).spot.eyes[0], sill: { heightCm: 90, depthCm: 20 } }],
+  } as unknown as Partial<Spot>;
+  expect(tried(site(BOX, sill))).toContain('screen');
+  expect(tried(site(TUB))).not.toContain('screen');
+  expect(tried(site({ ...TUB, mix: 'gritty' })).slice(0, 2)).toEqual([
+    'thriller',
+    'clustered-odds',
+  ]);
+});
+
+test('one that was asked for is the only one; food is its own school unless another was asked for', () => {
+  for (const [id] of each) expect(tried(SITES[0]!, { school: id, kitchen: false })).toEqual([id]);
+  expect(tried(SITES[0]!, { school: 'any', kitchen: true })).toEqual(['kitchen']);
+  expect(tried(SITES[0]!, { school: 'dome', kitchen: true })).toEqual(['dome']);
+  const judged = (school: SchoolId | 'any', kitchen: boolean) =>
+    schoolOf({ wishes: { ...planting([]).wishes, school, kitchen } }).id;
+  expect(judged('any', false)).toBe('thriller');
+  expect(judged('any', true)).toBe('kitchen');
+  expect(judged('dome', true)).toBe('dome');
+});
+
+const like = (change: Partial<PlantKind>): PlantKind => ({ ...known('petunia-white'), ...change });
+
+test('whom a school does not allow: both sides of each of its limits', () => {
+  const { kitchen, screen } = SCHOOLS;
+  const eaten = BOOK.find(({ edible, toxicity }) => edible && toxicity.people === 'none known')!;
+  expect(kitchen.allows(eaten, 'body')).toBe(true);
+  for (const people of ['poisonous', 'unsure'] as const)
+    expect(kitchen.allows({ ...eaten, toxicity: { ...eaten.toxicity, people } }, 'body')).toBe(
+      false,
+    );
+  expect(kitchen.allows({ ...eaten, edible: null }, 'body')).toBe(false);
+
+  expect(screen.allows(like({ trailCm: null }), 'lead')).toBe(true);
+  expect(screen.allows(like({ trailCm: [10, 20] }), 'lead')).toBe(false);
+  expect(screen.allows(like({ trailCm: null }), 'edge')).toBe(false);
+
+  const frame = SCHOOLS['evergreen-frame'];
+  const leaf = known('petunia-white').foliage;
+  const keeps = (lowestC: number, evergreen = true, bringInC: number | null = null) =>
+    like({ lowestC, bringInC, foliage: { ...leaf, evergreen } });
+  expect(frame.allows(keeps(-5), 'lead')).toBe(true);
+  expect(frame.allows(keeps(-4.9), 'lead')).toBe(false);
+  expect(frame.allows(keeps(-10, false), 'edge')).toBe(false);
+  expect(frame.allows(keeps(-10, true, 2), 'edge')).toBe(false);
+  // What changes with the season may be anything.
+  expect(frame.allows(keeps(5, false, 8), 'body')).toBe(true);
+
+  const odds = SCHOOLS['clustered-odds'];
+  const dry = (dryBetween: boolean, thirst: PlantKind['thirst']) =>
+    odds.allows(like({ cycle: 'annual', dryBetween, thirst }), 'body');
+  expect(odds.allows(like({ cycle: 'succulent', dryBetween: false }), 'body')).toBe(true);
+  expect(odds.allows(like({ cycle: 'desert succulent' }), 'body')).toBe(true);
+  expect([dry(true, 'low'), dry(true, 'medium'), dry(false, 'low')]).toEqual([true, false, false]);
+});
+
+test('whom a school likes better: leaves, mounds, what is sold well grown, what feeds insects, what is eaten first', () => {
+  const { dome, specimen, shares, kitchen } = SCHOOLS;
+  const leafy = SCHOOLS['leaf-led'];
+  expect(leafy.prefers(known('coleus-lime'), 'body')).toBeGreaterThan(0);
+  expect(leafy.prefers(known('petunia-white'), 'body')).toBeLessThan(0);
+
+  const body = (change: Partial<PlantKind>) =>
+    dome.prefers(like({ habit: 'mound', heightCm: [30, 50], roles: ['body'], ...change }), 'body');
+  expect(body({})).toBeCloseTo(0.1, 9);
+  expect(body({ heightCm: [50, 52] })).toBeCloseTo(0, 9);
+  expect(body({ habit: 'spike' })).toBeCloseTo(-0.15, 9);
+  expect(body({ roles: ['lead', 'body'] })).toBeCloseTo(0, 9);
+  expect(dome.prefers(like({ habit: 'spike' }), 'edge')).toBe(0);
+
+  const sold = (size: '9cm' | '2L' | '3L') =>
+    specimen.prefers(like({ sold: [{ ...known('petunia-white').sold[0]!, size }] }), 'lead');
+  expect(sold('2L') - sold('9cm')).toBeCloseTo(0.36, 9);
+  expect(sold('3L')).toBe(sold('2L'));
+  expect(specimen.prefers(like({}), 'edge')).toBe(0);
+
+  const meadow = (change: Partial<PlantKind>) =>
+    shares.prefers(like({ habit: 'mound', wildlife: [], ...change }), 'body');
+  expect(meadow({})).toBe(0);
+  expect(meadow({ habit: 'grass' })).toBeCloseTo(0.08, 9);
+  expect(meadow({ wildlife: ['bees'] as never })).toBeCloseTo(0.05, 9);
+
+  const food = (change: Partial<PlantKind>) =>
+    kitchen.prefers(like({ fruit: null, company: ['kitchen'], ...change }), 'body');
+  expect(food({})).toBeCloseTo(0.06, 9);
+  expect(food({ company: ['summer bedding'] })).toBeCloseTo(-0.12, 9);
+});
