@@ -55,7 +55,7 @@ async function once(page: Page, round: number): Promise<void> {
   }
   // On the Bench something is moved, turned, set back, looked at in another week, and gone away from.
   await page
-    .locator('[data-strip] a')
+    .locator('[data-strip] a[href*="/bench"]')
     .nth(round % 5)
     .click();
   await page.locator('[data-place]').first().waitFor();
