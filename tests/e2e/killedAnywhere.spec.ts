@@ -99,7 +99,11 @@ function deedsOf(plantingFile: string, backups: readonly string[], jpeg: Buffer)
       ready: inTheShed,
       begin: (page) => bringIn(page, plantingFile),
       usualMs: 250,
-      isTold: (page) => page.getByText(/ came in/).first().isVisible(),
+      isTold: (page) =>
+        page
+          .getByText(/ came in/)
+          .first()
+          .isVisible(),
       isAfter: (now, before) =>
         isNothingLost(now, before) && added(now, before, 'plantings').length === 1,
     },
