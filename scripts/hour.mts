@@ -4,6 +4,9 @@
  */
 import { chromium, type CDPSession, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 
 const minutes = Number(process.argv[2] ?? 60);
 const given = process.argv[3];
@@ -37,12 +40,12 @@ function largestRendererMb(): number {
   const told = execFileSync('ps', ['-eo', 'rss,args'], { encoding: 'utf8', maxBuffer: 1e8 });
   const sizes = told
     .split('\n')
-    .filter((line) => line.includes('--type=renderer') && line.includes(MARK))
+    .filter((line) => line.includes('--type=renderer') && line.includes(PROFILE))
     .map((line) => Number(line.trim().split(' ')[0]) / 1000);
   return Math.max(0, ...sizes);
 }
-/** Tells this browser's processes from those of others. */
-const MARK = `--lang=en-GB`;
+/** Its profile tells this browser's processes from those of others. */
+const PROFILE = mkdtempSync(join(tmpdir(), 'rillbank-hour-'));
 
 async function once(page: Page, round: number): Promise<void> {
   for (const name of ROOMS) {
@@ -75,16 +78,17 @@ async function once(page: Page, round: number): Promise<void> {
 const median = (values: readonly number[]): number =>
   [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 
-const browser = await chromium.launch({
+const context = await chromium.launchPersistentContext(PROFILE, {
   executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--js-flags=--expose-gc', '--lang=en-GB'],
+  args: ['--no-sandbox', '--disable-gpu'],
+  viewport: { width: 1280, height: 800 },
 });
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+const page = await context.newPage();
 const url = given ?? 'http://127.0.0.1:3100';
 await page.goto(`${url}/shed`);
 await page.getByRole('button', { name: 'Load the demo set' }).click();
 await page.getByRole('button', { name: 'Take away the demo set' }).waitFor();
-const cdp = await page.context().newCDPSession(page);
+const cdp = await context.newCDPSession(page);
 await cdp.send('Performance.enable');
 
 const began = Date.now();
@@ -98,7 +102,8 @@ for (let round = 0; Date.now() - began < minutes * 60_000; round += 1) {
     `${((Date.now() - began) / 60_000).toFixed(1)} min: ${heapMb.toFixed(1)} MB held, ${nodes} nodes, ${listeners} listeners, process ${processMb.toFixed(0)} MB`,
   );
 }
-await browser.close();
+await context.close();
+rmSync(PROFILE, { recursive: true, force: true });
 
 const quarter = Math.floor(told.length / 4);
 const [early, late] = [told.slice(quarter, 2 * quarter), told.slice(-quarter)];

@@ -1,3 +1,4 @@
+import { weeksBetween } from '../units/units';
 import { HALT } from '../../../tests/builders/halt';
 import { planted, SUNNY } from '../../../tests/builders/plantings';
 import { worstShortfallCm, FIT_TOLERANCE_CM } from '../placing/fit';
@@ -40,8 +41,11 @@ test('a basket keeps its ivy through four changes: it is not bought again and gr
     follows = it.planting.id;
     const ages = Object.entries(it.weeksBefore);
     expect(ages.map(([id]) => id).sort()).toEqual([...year.frame].sort());
+    // As old as the weeks that have gone by since it went in, to the week.
+    const sincePlanted = weeksBetween(basket.planting.plantedWeek, plantedWeek);
     for (const [id, weeks] of ages) {
       expect(weeks).toBeGreaterThan(before);
+      expect(weeks % 52).toBe(sincePlanted % 52);
       const place = it.planting.places.find((one) => one.id === id)!;
       const first = basket.planting.places.find((one) => one.id === id)!;
       expect(place).toMatchObject({ xCm: first.xCm, zCm: first.zCm, kindId: first.kindId });
