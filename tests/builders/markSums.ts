@@ -22,6 +22,8 @@ function everyWay(): readonly PlantKind[] {
       `leaf ${foliage.shape}`,
       `texture ${foliage.texture} of ${habit}`,
       `flower ${bloom?.form ?? 'none'}`,
+      `pattern ${foliage.pattern}`,
+      `surface ${foliage.surface}`,
     ].filter((way) => !seen.has(way));
     ways.forEach((way) => seen.add(way));
     return ways.length > 0;
