@@ -1,6 +1,7 @@
 // npm run golden: keeps today's growth curves, scores, climates and drawings as the ones that tests hold to. Look at test-results/golden.svg first.
 import { writeFileSync } from 'node:fs';
 import { climateTable } from '../tests/builders/climateTable';
+import { containerTable } from '../tests/builders/containerTable';
 import { goldenNow } from '../tests/builders/golden';
 import { DRAWN_KINDS, markSums } from '../tests/builders/markSums';
 import { PICTURED, pictureSums } from '../tests/builders/pictureSums';
@@ -11,6 +12,7 @@ writeFileSync(
 );
 
 writeFileSync(new URL('../docs/climates.csv', import.meta.url), climateTable());
+writeFileSync(new URL('../docs/containers.csv', import.meta.url), containerTable());
 
 writeFileSync(
   new URL('../tests/golden/marks.json', import.meta.url),

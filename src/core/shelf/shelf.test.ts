@@ -1,3 +1,6 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { containerTable } from '../../../tests/builders/containerTable';
 import { planted, planting } from '../../../tests/builders/plantings';
 import { rillbankHalt } from '../../demo/rillbankHalt';
 import { containerSchema } from '../containers/schema';
@@ -45,6 +48,11 @@ test('every container that comes with the app can be kept, holds mix, and can be
     expect(mixL(container)).toBeGreaterThan(0.5);
     expect(planted([['petunia-white', 0, 0]], { container }).plants).toHaveLength(1);
   }
+});
+
+test('docs/containers.csv is what comes with the app: a measure that is changed is changed there too (npm run golden)', () => {
+  const told = readFileSync(join(__dirname, '../../../docs/containers.csv'), 'utf8');
+  expect(containerTable().split('\n')).toEqual(told.split('\n'));
 });
 
 test('a shelf item is read on both sides of what it may hold', () => {

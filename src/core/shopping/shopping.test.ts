@@ -103,3 +103,51 @@ test('a stop sells only its sizes; what is past its best is cheaper and says so'
       .every(({ note }) => ['leggy', 'pot-bound', 'dry at the edge'].includes(note)),
   ).toBe(true);
 });
+
+test('a bench holds one to twenty-four packs as it comes in and fewer as the week goes on; prices lie about a tenth either way of the stop’s own', () => {
+  const stop = STOPS.find(({ id }) => id === 'barn')!;
+  const weeks = Array.from({ length: 7 }, (_, i) => `2026-05-${String(18 + i)}`);
+  const lines = weeks.flatMap((day) => benchesOf(BOOK, stop, 1, day));
+  const there = lines.filter(({ count }) => count > 0);
+  const mean = (list: readonly number[]) => list.reduce((sum, one) => sum + one, 0) / list.length;
+  expect(Math.max(...lines.map(({ count }) => count))).toBe(24);
+  expect(there.some(({ count }) => count === 1)).toBe(true);
+  const on = (days: number) =>
+    mean(lines.filter((line) => line.daysIn === days && line.count > 0).map(({ count }) => count));
+  expect(on(0)).toBeGreaterThan(11.5);
+  expect(on(0)).toBeLessThan(13.5);
+  expect(on(6)).toBeLessThan(on(0) - 2);
+  // Deliveries come in on every day of the week, for one kind or another.
+  expect(new Set(lines.map(({ daysIn }) => daysIn)).size).toBe(7);
+  const usual = (line: (typeof lines)[number]) =>
+    BOOK.find(({ id }) => id === line.kindId)!.sold.find(({ size }) => size === line.size)!.price;
+  for (const line of lines) {
+    const share = line.price / (usual(line) * stop.priceShare * (line.tired ? 0.7 : 1));
+    const rounding = 0.051 / (usual(line) * stop.priceShare * (line.tired ? 0.7 : 1));
+    expect(share).toBeGreaterThanOrEqual(Math.min(0.9 - rounding, 1));
+    expect(share).toBeLessThanOrEqual(Math.max(1.1 + rounding, 0.1 / usual(line) + 1.2));
+  }
+});
+
+test('worked example: twenty litres of mix are one small bag; feed is the mean appetite on the litres, in whole boxes', () => {
+  // With the settling included it is a little more than what lies in place.
+  const within = (litres: number) => mixNeed(litres / (1 + SETTLING)).bags;
+  const bought = (litres: number) =>
+    within(litres).reduce((sum, bag) => sum + bag.litres * bag.count, 0);
+  expect(bought(19.9)).toBe(20);
+  expect(bought(20.1)).toBe(40);
+  expect(BAGS.map(({ litres }) => litres)).toEqual([20, 40, 60]);
+  const fed = (feed: 'none' | 'light' | 'medium' | 'heavy') => {
+    const it = planted([['alyssum-white', 0, 0, '9cm']], { container: TUB });
+    const plants = it.plants.map((plant) => ({ ...plant, kind: { ...plant.kind, feed } }));
+    return shoppingListOf(TUB, plants).feed;
+  };
+  expect((['none', 'light', 'medium', 'heavy'] as const).map((feed) => fed(feed).gPerL)).toEqual([
+    0, 2, 3.5, 5,
+  ]);
+  const { grams, boxes, price } = fed('heavy');
+  expect(grams).toBeGreaterThan(50);
+  expect(boxes).toBe(Math.ceil(grams / 500));
+  expect(price).toBe(boxes * 6);
+  expect(fed('none')).toMatchObject({ grams: 0, boxes: 0, price: 0 });
+});

@@ -65,7 +65,7 @@ export function totalOf(
     feedRate = Math.max(feedRate, rate);
   }
   const mix = mixNeed(netL);
-  const boxes = Math.ceil(grams / FEED_BOX_G - 1e-9);
+  const boxes = Math.max(0, Math.ceil(grams / FEED_BOX_G - 1e-9));
   const feed = { grams, gPerL: feedRate, boxes, boxG: FEED_BOX_G, price: boxes * FEED_BOX_PRICE };
   return {
     plants: lines,
