@@ -83,4 +83,12 @@ test('nothing is put nearer or farther than can be told, and the plan reaches pa
   const tree = { ...around('tree'), distanceCm: 1400, widthCm: 700 } as Obstacle;
   expect(planReachCm([tree])).toBeGreaterThan(1750);
   expect(planReachCm([])).toBe(354);
+  // A tree counts to its far side, a wall to where the tape ends; about a fifth is left round it.
+  expect(planReachCm([tree])).toBeCloseTo((1400 + 350) * 1.18, 6);
+  const wall = { ...around('wall'), distanceCm: 900 } as Obstacle;
+  expect(planReachCm([wall])).toBeCloseTo(900 * 1.18, 6);
+  expect(planReachCm([wall, tree])).toBe(planReachCm([tree]));
+  // What has no distance asks for no room.
+  expect(planReachCm([around('skyline')])).toBe(354);
+  expect(planReachCm([{ ...tree, distanceCm: 20_000 } as Obstacle])).toBeLessThanOrEqual(24_000);
 });

@@ -23,11 +23,11 @@ export function thirstMatch(a: PlantKind, b: PlantKind): number {
   return gap === 2 ? FAR_APART : 1;
 }
 
-/** What must dry out between waterings beside what need not, by steps of thirst: fleshy plants rot, silver and Mediterranean ones only grow lax. Ours. */
 /** What wants little is not what must dry out: it bears the can of a thirsty neighbour. Ours. */
 const FAR_APART = 0.68;
 /** Houseleeks and stonecrops that live through this, °C, live through wet winters too. Ours. */
 const HARDY_C = -15;
+/** What must dry out between waterings beside what need not, by steps of thirst: fleshy plants rot, silver and Mediterranean ones only grow lax. Ours. */
 const FLESHY_BESIDE = [0.7, 0.3, 0] as const;
 const SILVER_BESIDE = [0.8, 0.66, 0.3] as const;
 
