@@ -1,12 +1,14 @@
 import { usualContainer } from '../containers/usual';
 import { legsOf } from '../marks/support';
 import { BOOK } from '../plants/book/index';
-import type { PlacedPlant } from '../plantings/planting';
+import { wallOf } from '../containers/container';
+import type { PlacedPlant, SidePlant } from '../plantings/planting';
 import { NURSERY_SIZES } from '../plants/nursery';
 import { dripMarks, sunMarks, supportMarks } from './aids';
 import { guideMarks } from './guides';
 import { containerMarks } from './container';
 import { ballMarks, leanMarks } from './plants';
+import { outsideReachCm, sideMarks } from './sides';
 
 const TUB = usualContainer(
   'tub',
@@ -107,4 +109,78 @@ test('emitters lie within the rim', () => {
 test('a guide to a plant that is gone draws nothing', () => {
   const guide = { kind: 'touch', of: 'gone' } as never;
   expect(guideMarks([guide], { acrossCm: 20, deepCm: 20 }, [plant()])).toEqual([]);
+});
+
+test('side holes stand outside the rim, each row 2.6 cm from the next, the lowest outermost; planted ones with their letter', () => {
+  const basket = {
+    ...usualContainer('basket', { kind: 'basket', topCm: 40, depthCm: 22 }, 'coir'),
+    sideHoles: [
+      { heightCm: 6, count: 6 },
+      { heightCm: 12, count: 6 },
+      { heightCm: 17, count: 6 },
+    ],
+  };
+  const side = { row: 1, hole: 2 } as SidePlant;
+  const marks = sideMarks(basket, [side], () => 'B');
+  const holes = marks.filter((mark) => mark.kind === 'circle');
+  expect(holes).toHaveLength(18);
+  const off = holes.map(({ at: [x, z] }) => Math.hypot(x, z) - 20 - wallOf(basket));
+  // By row: the lowest farthest out.
+  expect(off[0]! - off[6]!).toBeCloseTo(2.6, 1);
+  expect(off[6]! - off[12]!).toBeCloseTo(2.6, 1);
+  expect(off[12]!).toBeCloseTo(1.5, 1);
+  for (let i = 0; i < 18; i += 1) expect(off[i]).toBeCloseTo(off[6 * Math.floor(i / 6)]!, 6);
+  // Room is left for the outermost, its radius too.
+  expect(outsideReachCm(basket)).toBeCloseTo(off[0]! + holes[0]!.radiusCm, 1);
+  expect(outsideReachCm({ sideHoles: basket.sideHoles.slice(0, 1) })).toBeCloseTo(2.55, 9);
+  const planted = marks.filter(({ what }) => what === 'planted side' || what === 'side letter');
+  expect(planted.map((mark) => ('at' in mark ? mark.at : null))).toEqual([
+    holes[8]!.at,
+    holes[8]!.at,
+  ]);
+  expect(marks.find((mark) => mark.kind === 'label')).toMatchObject({ text: 'B' });
+});
+
+test('a fan is a line as wide as it is, with a foot across each end; an obelisk a square with its corners crossed', () => {
+  const support = { form: 'trellis', heightCm: 100, widthCm: 40, xCm: 3, zCm: -10 } as const;
+  const lines = supportMarks(support).map((mark) => (mark.kind === 'line' ? mark.points : []));
+  expect(lines).toEqual([
+    [
+      [-17, -10],
+      [23, -10],
+    ],
+    [
+      [-17, -11],
+      [-17, -9],
+    ],
+    [
+      [23, -11],
+      [23, -9],
+    ],
+  ]);
+  const obelisk = supportMarks({ ...support, form: 'obelisk', widthCm: 20 });
+  const corners = obelisk.flatMap((mark) => (mark.kind === 'line' ? mark.points : []));
+  expect(obelisk).toHaveLength(3);
+  for (const [x, z] of corners) expect([Math.abs(x - 3), Math.abs(z + 10)]).toEqual([10, 10]);
+});
+
+test('the arrow of a slant begins at the stem and grows with it: straight outward, or turned to the right of that', () => {
+  const arrow = (tiltDeg: number, turnDeg: number) => {
+    const [mark] = leanMarks(plant({ xCm: 10, zCm: 0, lean: { tiltDeg, turnDeg } }), {
+      container: TUB,
+      hung: false,
+    });
+    return mark?.kind === 'arrow' ? mark : null;
+  };
+  const straight = arrow(20, 0)!;
+  expect(straight.from[0]).toBeCloseTo(11.6, 6);
+  expect(straight.to[0]).toBeCloseTo(10 + 2.2 + 20 * 0.09, 6);
+  expect(straight.to[1]).toBeCloseTo(0, 6);
+  expect(arrow(40, 0)!.to[0]).toBeCloseTo(10 + 2.2 + 40 * 0.09, 6);
+  // Looking outward along x, right is toward the front's opposite: by the plan's own axes.
+  const turned = arrow(20, 90)!;
+  expect(turned.to[0]).toBeCloseTo(10, 6);
+  expect(Math.abs(turned.to[1])).toBeCloseTo(4, 6);
+  expect(Math.sign(arrow(20, -90)!.to[1])).toBe(-Math.sign(turned.to[1]));
+  expect([arrow(1, 0) === null, arrow(0.9, 0) === null]).toEqual([false, true]);
 });
