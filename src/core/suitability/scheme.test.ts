@@ -1,0 +1,48 @@
+import { known } from '../../../tests/builders/plantings';
+import type { Scheme } from '../colour/schemes';
+import type { PlantKind } from '../plants/kind';
+import { kindFitsScheme } from './scheme';
+
+const GREEN = [0.5, 0.09, 140] as const;
+const WHITE = [0.97, 0.01, 100] as const;
+const plain = known('petunia-white');
+/** Ordinary green leaves with flowers of these colours. */
+const flowering = (
+  main: readonly [number, number, number],
+  rest: Partial<NonNullable<PlantKind['bloom']>> = {},
+): PlantKind => ({
+  ...plain,
+  id: `${main.join()} ${JSON.stringify(rest)}`,
+  foliage: { ...plain.foliage, main: GREEN, second: null, pattern: 'plain' },
+  bloom: { ...plain.bloom!, main, second: null, eye: null, cover: 0.5, ...rest },
+});
+const WARM: Scheme = { kind: 'warm' };
+const COOL: Scheme = { kind: 'cool' };
+
+test('plain green and white belong to every scheme; a colour to its own', () => {
+  const schemes: readonly Scheme[] = [WARM, COOL, { kind: 'hot' }, { kind: 'pastel' }];
+  for (const scheme of schemes)
+    expect([scheme.kind, kindFitsScheme(flowering(WHITE), scheme)]).toEqual([scheme.kind, 1]);
+  const [orange, blue] = [flowering([0.72, 0.19, 52]), flowering([0.56, 0.17, 265])];
+  expect(kindFitsScheme(orange, WARM)).toBeGreaterThan(0.8);
+  expect(kindFitsScheme(orange, COOL)).toBeLessThan(0.4);
+  expect(kindFitsScheme(blue, COOL)).toBeGreaterThan(0.8);
+  expect(kindFitsScheme(blue, WARM)).toBeLessThan(0.4);
+});
+
+test('a yellow eye in a white flower takes it out of no scheme; a yellow flower does', () => {
+  const yellow = [0.87, 0.17, 95] as const;
+  expect(kindFitsScheme(flowering(WHITE, { eye: yellow }), COOL)).toBe(1);
+  expect(kindFitsScheme(flowering(yellow), COOL)).toBeLessThan(0.5);
+});
+
+test('of two colours each counts as much as it is of the flower', () => {
+  const [orange, blue] = [
+    [0.72, 0.19, 52],
+    [0.56, 0.17, 265],
+  ] as const;
+  const both = kindFitsScheme(flowering(orange, { second: blue }), WARM);
+  const only = kindFitsScheme(flowering(orange), WARM);
+  const other = kindFitsScheme(flowering(blue), WARM);
+  expect(both).toBeCloseTo(0.7 * only + 0.3 * other, 6);
+});
