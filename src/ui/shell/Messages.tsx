@@ -9,11 +9,11 @@ export default function Messages() {
   return (
     <Toaster
       // On potting day the foot belongs to the thumb: nothing lies over the main button.
-      position={path === '/potting' || path === '/rounds' ? 'top-center' : 'bottom-center'}
+      position={path === '/potting' || path === '/rounds' ? 'top-right' : 'bottom-center'}
       // Nor over the bar of rooms that a phone has there.
       mobileOffset={{ bottom: 68, top: 12 }}
-      // Nor over the links to rooms at the head.
-      offset={{ bottom: 24, top: 68 }}
+      // Nor over the links to rooms at the head, nor over the day of the round.
+      offset={{ bottom: 24, top: 68, right: 24 }}
       style={{ fontFamily: 'inherit' }}
       toastOptions={{
         style: {
