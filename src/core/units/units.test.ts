@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import {
+  LENGTH_UNITS,
   figureOf,
-  keptCm,
   fromCm,
   isLengthUnit,
-  LENGTH_UNITS,
+  keptCm,
   toCm,
   weekAfter,
   weeksBetween,
@@ -44,4 +44,13 @@ test('a length typed to the digits a field shows is shown again as it was typed'
       const typed = i / 10 ** places;
       expect([unit, figureOf(keptCm(typed, unit), unit, places)]).toEqual([unit, typed]);
     }
+});
+
+test('a metre is a hundred centimetres, an inch 2.54 of them, and there are ten millimetres to one', () => {
+  expect(LENGTH_UNITS.map((unit) => toCm(1, unit))).toEqual([1, 2.54, 0.1, 100]);
+  expect([isLengthUnit('m'), isLengthUnit('ell'), isLengthUnit('toString')]).toEqual([
+    true,
+    false,
+    false,
+  ]);
 });

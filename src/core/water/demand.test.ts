@@ -2,7 +2,8 @@ import { BASKET, known, planted, planting, TUB } from '../../../tests/builders/p
 import { read } from '../checks/reading';
 import { seasonCare } from '../checks/seasonCare';
 import { usualSpot } from '../spots/spot';
-import { dailyDemandL } from './demand';
+import { mixAreaCm2 } from '../containers/container';
+import { dailyDemandL, drawLPerMm } from './demand';
 import { readilyAvailableL } from './storage';
 
 const size = {
@@ -82,4 +83,45 @@ describe('care, week by week', () => {
     expect(fed[5]!.minutes).toBeCloseTo(unfed[5]!.minutes, 0);
     expect(fed[6]!.minutes - unfed[6]!.minutes).toBeGreaterThan(0.5);
   });
+});
+
+test('worked example: litres for each millimetre are the leaves’ share and the bare mix’s, times what stands about the pot', () => {
+  const it = planted([['petunia-white', 0, 0]], { container: TUB });
+  const { plants, spot } = it;
+  const size = { ...read(it).sizesAt(0)[0]!, spreadCm: 30, share: 1 };
+  const drawn = (change: Partial<Parameters<typeof drawLPerMm>[0]>) =>
+    drawLPerMm({
+      container: TUB,
+      spot: { ...spot, exposure: 'open' },
+      plants,
+      sizes: [size],
+      canopy: { areaM2: 0.1, bareShare: 0 },
+      ...change,
+    });
+  const thirst = { low: 0.6, medium: 0.9, high: 1.15 }[plants[0]!.kind.thirst];
+  // Three layers of leaves, full grown, catch seven eighths of it; and a little goes on from beneath them.
+  const leaf = (1.15 - Math.exp(-0.7 * 3)) * thirst;
+  expect(drawn({}) / (leaf * 0.1)).toBeCloseTo(
+    drawn({ canopy: { areaM2: 0.2, bareShare: 0 } }) / (leaf * 0.2),
+    9,
+  );
+  const open = drawn({}) / (leaf * 0.1);
+  // Young leaves are thinner: .8 of a layer.
+  const young = drawn({ sizes: [{ ...size, share: 0 }] });
+  expect(young / (open * 0.1 * thirst)).toBeCloseTo(1.15 - Math.exp(-0.7 * 0.8), 9);
+  // Nothing but bare mix: six tenths of the reference from its own area.
+  const bare = drawn({ plants: [], sizes: [], canopy: { areaM2: 0, bareShare: 1 } });
+  expect(bare / open).toBeCloseTo(0.6 * (mixAreaCm2(TUB) / 10_000), 9);
+  // Two plants drink by the room they take, not by their number.
+  const dry = { ...plants[0]!, kind: { ...plants[0]!.kind, thirst: 'low' as const } };
+  const lush = { ...plants[0]!, kind: { ...plants[0]!.kind, thirst: 'high' as const } };
+  const both = drawn({
+    plants: [dry, lush],
+    sizes: [
+      { ...size, spreadCm: 10 },
+      { ...size, spreadCm: 30 },
+    ],
+  });
+  const mean = (0.6 * 100 + 1.15 * 900) / 1000;
+  expect(both / (open * 0.1 * (1.15 - Math.exp(-0.7 * 3)))).toBeCloseTo(mean, 9);
 });
