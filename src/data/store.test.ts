@@ -7,6 +7,8 @@ import { standings } from '@/core/shelf/shelf';
 import { GOOD, planting, SUNNY } from '../../tests/builders/plantings';
 import { MIGRATIONS } from './migrations/index';
 import { openHere } from '../../tests/builders/store';
+import { troubleText } from '@/words/trouble';
+import { MOST_KEPT } from './store';
 
 const TUB = { table: 'plantings', id: 'planting' } as const;
 /** What was told of a planting on a morning. */
@@ -383,4 +385,35 @@ test.each([
   expect(now.places.map(({ kindId }) => kindId)).toEqual([is]);
   expect(now.wishes.never).toEqual(['salvia-coral-scarlet']);
   expect(await store.ownKinds()).toMatchObject([{ id: 'crassula-flame', note: 'From the fair' }]);
+});
+
+test('beside one planting sixty are kept and not one more, until one is let go; another planting has its own', async () => {
+  const { store } = await open();
+  await store.add(planting(GOOD), SUNNY);
+  await store.add({ ...planting(GOOD), id: 'other' }, SUNNY);
+  const pin = (nth: number, plantingId = 'planting') => ({
+    id: `pin-${plantingId}-${nth}`,
+    plantingId,
+    kind: 'pin' as const,
+    name: `Way ${nth}`,
+    at: '2026-05-18T10:00:00Z',
+    from: null,
+    planting: planting(GOOD),
+  });
+  await store.keep(...Array.from({ length: MOST_KEPT }, (_, i) => pin(i)));
+  const told: string[] = [];
+  store.onTrouble((trouble) => told.push(troubleText(trouble)));
+  await expect(store.keep(pin(MOST_KEPT))).rejects.toThrow('refused');
+  expect(told).toEqual([
+    'What is kept beside a planting was not changed: At most 60 are kept beside one planting: let one go first.',
+  ]);
+  expect(await store.keptOf('planting')).toHaveLength(MOST_KEPT);
+  // One that lies there is replaced, another planting has room.
+  await store.keep({ ...pin(0), name: 'Renamed' });
+  await store.keep(pin(0, 'other'));
+  await store.letGo('pin-planting-1');
+  await store.keep(pin(MOST_KEPT));
+  expect((await store.keptOf('planting')).map(({ name }) => name)).toEqual(
+    expect.arrayContaining(['Renamed', `Way ${MOST_KEPT}`]),
+  );
 });

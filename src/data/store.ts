@@ -88,6 +88,9 @@ export interface BackupAsked {
 
 const EVERY_TABLE = Object.keys(TABLES) as TableName[];
 
+/** More than anybody looks through lie beside no planting. */
+export const MOST_KEPT = 60;
+
 /**
  * All that the interface asks of storage. Every write is one transaction: it happens whole or not at
  * all, and only with records that can be read again. One that fails is told to whoever listens and
@@ -745,9 +748,28 @@ export class Store {
     return this.taken('shelf', id);
   }
 
-  /** Keeps plantings beside the one worked on, or replaces those of the same ids. */
+  /**
+   * Keeps plantings beside the one worked on, or replaces those of the same ids.
+   * @throws {NotKept} when more would lie beside one planting than {@link MOST_KEPT}; nothing is kept then
+   */
   async keep(...records: readonly Kept[]): Promise<void> {
-    await this.write(['kept'], () => this.in.kept.put(...records));
+    await this.write(['kept'], async () => {
+      await this.in.kept.put(...records);
+      for (const plantingId of new Set(records.map((record) => record.plantingId))) {
+        const many = await this.db.kept.where('plantingId').equals(plantingId).count();
+        if (many > MOST_KEPT)
+          throw new NotKept({
+            kind: 'refused',
+            what: 'What is kept beside a planting',
+            faults: [
+              {
+                field: '',
+                message: `At most ${MOST_KEPT} are kept beside one planting: let one go first.`,
+              },
+            ],
+          });
+      }
+    });
   }
 
   /** Lets a kept planting go. @returns what is needed to keep it again */
