@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { planted } from '../../tests/builders/plantings';
 import { SHIPPED } from '@/core/shelf/shipped';
 import { NURSERY_SIZES, type NurserySizeId } from '@/core/plants/nursery';
+import { ILL_NAMES } from '../../tests/builders/illNames';
 import { labelPages } from '@/core/making/labels';
 import { reducedPage } from '@/core/making/reduced';
 import { PAPER_IDS, PAPERS, tilesOf, type SheetPage } from '@/core/making/sheet';
@@ -210,3 +211,16 @@ function isBalanced(svg: string): boolean {
   }
   return open.length === 0;
 }
+
+test('names that were never meant as names are printed as they are, or without what no type has: none stops a PDF', async () => {
+  const labels = ILL_NAMES.map((name) => ({
+    title: name,
+    lines: [name, name],
+    address: 'http://here/bench?planting=x',
+  }));
+  const pages = labelPages(labels, 'A4');
+  const bytes = await sheetPdf(pages, { title: ILL_NAMES[0]!, fonts });
+  const [shown] = measure([bytes]);
+  expect(shown).toHaveLength(pages.length);
+  expect(Buffer.from(bytes).includes('/JavaScript')).toBe(false);
+});
