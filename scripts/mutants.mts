@@ -5,6 +5,7 @@
  *   --seed N   the lot (1)
  *   --rooms a,b   only these rooms; nothing is written then
  *   --left     only what was left of the lot that is written down, with the tests as they are now
+ *   --named    the faults of namedFaults.mts instead, which once went unnoticed; nothing is written then
  */
 import { execFileSync, spawnSync } from 'node:child_process';
 import {
@@ -19,6 +20,7 @@ import { tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
 import ts from 'typescript';
 import { hash01 } from '../src/core/random/hash';
+import { NAMED_FAULTS } from './namedFaults.mts';
 
 const root = join(import.meta.dirname, '..');
 const told = (name: string, usual: string): string => {
@@ -327,6 +329,27 @@ function write(lot: Lot): void {
       '',
     ].join('\n'),
   );
+}
+
+/** The faults that have a name, each told as it was found. */
+function askNamed(): void {
+  let noticed = 0;
+  for (const { name, file, was, is } of NAMED_FAULTS) {
+    const text = readFileSync(join(clone, file), 'utf8');
+    const from = text.indexOf(was);
+    if (from < 0 || text.indexOf(was, from + 1) >= 0)
+      throw new Error(`${name}: what it would change is not there once in ${file}.`);
+    const fault = { room: '', file, line: 0, was, is, from, to: from + was.length };
+    const isSeen = isNoticed(fault);
+    noticed += isSeen ? 1 : 0;
+    console.log(`${isSeen ? 'noticed' : 'LEFT   '}  ${name} (${file})`);
+  }
+  console.log(`\n${noticed} of ${NAMED_FAULTS.length} noticed`);
+}
+if (process.argv.includes('--named')) {
+  askNamed();
+  rmSync(clone, { recursive: true, force: true });
+  process.exit(0);
 }
 
 const before = isLeftOnly ? (JSON.parse(readFileSync(LOT, 'utf8')) as Lot) : null;

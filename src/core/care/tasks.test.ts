@@ -319,3 +319,12 @@ test('in a trial of pinching one half is pinched and the other is not, whatever 
   };
   expect([pinchOf(0, 'let it trail'), pinchOf(1, 'often')]).toEqual([true, false]);
 });
+
+test('feed goes with the litres of the can and with its strength; tips are pinched from the second week to the fifth', () => {
+  expect(liquidMl(200, 5, 0.2)).toBeCloseTo(5, 9);
+  expect(liquidMl(100, 10, 0.2)).toBeCloseTo(5, 9);
+  expect(liquidMl(200, 10, 0.1)).toBeCloseTo(20, 9);
+  const weeks = (week: number) => of(tasks(TUB_IT, addDays(PLANTED, week * 7 + 1)), 'pinch').length;
+  expect([2, 3, 4].map((week) => weeks(week) > 0)).toEqual([true, true, true]);
+  expect([0, 6, 8].map((week) => weeks(week) > 0)).toEqual([false, false, false]);
+});

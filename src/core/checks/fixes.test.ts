@@ -91,3 +91,20 @@ test('a single plant over the budget is not taken away: an empty pot would be ch
   expect(fixes.length).toBeGreaterThan(0);
   for (const fix of fixes) expect(applyEdit(many.planting, fix).places).toHaveLength(6);
 });
+
+test('a fix that is offered helps its own matter and does the whole no harm', () => {
+  let offeredFixes = 0;
+  for (const { name, it } of spoiled.filter((_, i) => i % 3 === 0))
+    for (const check of new Set(offered(it).map(([id]) => id))) {
+      const fix = tryFixes(it, check, kindOf);
+      if (!fix) continue;
+      offeredFixes += 1;
+      expect([name, check, fix.after > fix.before, fix.wholeGain >= -0.005]).toEqual([
+        name,
+        check,
+        true,
+        true,
+      ]);
+    }
+  expect(offeredFixes).toBeGreaterThan(8);
+});

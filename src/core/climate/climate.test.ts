@@ -184,3 +184,19 @@ test('too little is said to be too little', () => {
     { seed: 131, numRuns: 10 },
   );
 });
+
+test('wet days have less between night and day than dry ones, and all days together as much as the normals say', () => {
+  const days = years(COOL, 12);
+  const range = (list: typeof days) =>
+    list.reduce((sum, { minC, maxC }) => sum + maxC - minC, 0) / list.length;
+  const [wet, dry] = [
+    days.filter(({ rainMm }) => rainMm > 0),
+    days.filter(({ rainMm }) => rainMm === 0),
+  ];
+  expect(range(wet) / range(dry)).toBeGreaterThan(0.65);
+  expect(range(wet) / range(dry)).toBeLessThan(0.85);
+  const { minC, maxC } = COOL.climate;
+  const normal = minC.reduce((sum, low, m) => sum + maxC[m]! - low, 0) / 12;
+  expect(range(days) / normal).toBeGreaterThan(0.93);
+  expect(range(days) / normal).toBeLessThan(1.07);
+});

@@ -204,3 +204,27 @@ test('on the day of planting, and before it, a plant is what it was in its nurse
     expect(growthShare(kind, size, 1, 1)).toBeGreaterThan(growthShare(kind, size, 0, 1));
   }
 });
+
+test('a trimmed plant ends a little lower than one that was left alone; a trim of another plant, or of a week that does not come, changes nothing', () => {
+  const grown = (trims: (typeof FREE)['trims']) =>
+    foresee([grower('petunia-white'), grower('coleus-lime', 90, 0)], { ...FREE, trims }, 24);
+  const alone = grown([]);
+  const cut = grown([{ plant: 0, weeks: 6, cut: 0.4 }]);
+  // The knife takes an eighth of what it can become, for good.
+  const ratio = cut.at(24)[0]!.heightCm / alone.at(24)[0]!.heightCm;
+  expect(ratio).toBeLessThan(0.93);
+  expect(ratio).toBeGreaterThan(0.8);
+  expect(cut.at(24)[1]).toEqual(alone.at(24)[1]);
+  expect(grown([{ plant: 0, weeks: 40, cut: 0.4 }]).at(24)).toEqual(alone.at(24));
+  expect(grown([{ plant: 7, weeks: 6, cut: 0.4 }]).at(24)).toEqual(alone.at(24));
+  // Two trims, told in any order, are two trims, each in its week.
+  const [early, late] = [
+    { plant: 0, weeks: 4, cut: 0.3 },
+    { plant: 0, weeks: 9, cut: 0.3 },
+  ];
+  const both = grown([late, early]);
+  for (const week of [3, 4, 8, 9, 10, 20])
+    expect(both.at(week)).toEqual(grown([early, late]).at(week));
+  expect(both.at(8)).toEqual(grown([early]).at(8));
+  expect(both.at(9)[0]!.share).toBeLessThan(grown([early]).at(9)[0]!.share);
+});

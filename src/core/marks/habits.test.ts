@@ -87,3 +87,19 @@ test('climbers bear their fruit: grapes and squashes', () => {
   for (const id of ['grape-dark', 'squash-small'])
     expect(grown(known(id)).marks.some(({ kind }) => kind === 'fruit')).toBe(true);
 });
+
+test('a plant turned a quarter clockwise as seen from above is the same plant: what was to the right is to the front', () => {
+  const size = { share: 1, heightCm: 40, spreadCm: 30, trailCm: 0, bloom: 1, fruit: 0, shaded: 0 };
+  const kind = known('pelargonium-scarlet');
+  const at = { kind, xCm: 5, zCm: -3, seed: 9 };
+  const [plain, turned] = [0, 90].map((turnDeg) =>
+    growPlant({ ...at, turnDeg }, size, vesselOf(TUB, false), 0),
+  );
+  expect(turned).toHaveLength(plain!.length);
+  plain!.forEach(({ p: [x, y, z] }, i) => {
+    const [tx, ty, tz] = turned![i]!.p;
+    expect(ty).toBeCloseTo(y, 6);
+    expect(tx - 5).toBeCloseTo(-(z + 3), 6);
+    expect(tz + 3).toBeCloseTo(x - 5, 6);
+  });
+});

@@ -233,3 +233,11 @@ test('a dozen unequal balls settle into a barrow where they fit', () => {
   }));
   expect(settle(shelfKind('Old barrow'), wishes).shortfallCm).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
 });
+
+test('at the level of the mix it is the crown of a ball that needs room, at its foot its base: against a straight wall the crown decides', () => {
+  const pot = usualContainer('Pot', { kind: 'cylinder', topCm: 40, depthCm: 40 }, 'plastic');
+  const { topCm } = NURSERY_SIZES['3L'];
+  // Room left of a wall without slope: to the edge of the crown, with a centimetre of mix between.
+  for (const xCm of [0, 5, -9, 14])
+    expect(wallRoomCm(pot, '3L', xCm, 0)).toBeCloseTo(20 - Math.abs(xCm) - topCm / 2 - 1, 6);
+});
