@@ -3,11 +3,16 @@ import type { Backup } from '@/core/files/plantingFile';
 import { hash01 } from '@/core/random/hash';
 import { GOOD, planting, SUNNY } from '../../tests/builders/plantings';
 import { openHere } from '../../tests/builders/store';
+import { onlyWindow } from './windows';
 import { isAsked, type Taking } from './meeting';
 import type { Store } from './store';
 
 let count = 0;
-const device = async (): Promise<Store> => (await openHere(`meeting-${(count += 1)}`)).store;
+/** Each with a mark of its own, as every window has: what two of them write in the same moment is two things. */
+const device = async (): Promise<Store> => {
+  const name = `meeting-${(count += 1)}`;
+  return (await openHere(name, onlyWindow(name))).store;
+};
 
 /** A file as it is written on one device and read on another. */
 async function fileOf(store: Store): Promise<Backup> {

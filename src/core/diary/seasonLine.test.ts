@@ -6,7 +6,7 @@ import { seasonLine } from './seasonLine';
 
 const it = planted([
   ['petunia-white', 0, 0],
-  ['heuchera-dark', 9, 3],
+  ['coral-bells-plum', 9, 3],
 ]);
 const reading = read(it);
 const weather = { plantedOn: PLANTED, weatherOn: mild() } as const;
