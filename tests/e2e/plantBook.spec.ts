@@ -220,24 +220,28 @@ test('three side by side: what differs stands first, and one can be put back', a
   await expect(table.locator('canvas')).toHaveCount(2);
 });
 
-test('out of stock: stand-ins that are on the benches are offered and opened', async ({ page }) => {
-  await open(page);
-  await page.getByLabel('On the benches today at').selectOption({ label: 'Saturday stall' });
-  // Only in larger pots than the stall sells.
-  await page.getByRole('searchbox').fill('agapanthus');
-  await found(page).filter({ hasText: 'not on the benches today' }).first().click();
-  const article = page.getByRole('article', { name: /agapanthus/ });
-  await expect(article.locator('[data-out]')).toBeVisible();
-  const kin = article
-    .getByText('Stand-ins that are there today')
-    .locator('xpath=..')
-    .locator('[data-kin]')
-    .first();
-  const id = await kin.getAttribute('data-kin');
-  await kin.click();
-  await expect(page).toHaveURL(new RegExp(`kind=${id}`));
-  await expect(page.locator('[data-out]')).toHaveCount(0);
-});
+test(
+  'out of stock: stand-ins that are on the benches are offered and opened',
+  SERVICE,
+  async ({ page }) => {
+    await open(page);
+    await page.getByLabel('On the benches today at').selectOption({ label: 'Saturday stall' });
+    // Only in larger pots than the stall sells.
+    await page.getByRole('searchbox').fill('agapanthus');
+    await found(page).filter({ hasText: 'not on the benches today' }).first().click();
+    const article = page.getByRole('article', { name: /agapanthus/ });
+    await expect(article.locator('[data-out]')).toBeVisible();
+    const kin = article
+      .getByText('Stand-ins that are there today')
+      .locator('xpath=..')
+      .locator('[data-kin]')
+      .first();
+    const id = await kin.getAttribute('data-kin');
+    await kin.click();
+    await expect(page).toHaveURL(new RegExp(`kind=${id}`));
+    await expect(page.locator('[data-out]')).toHaveCount(0);
+  },
+);
 
 test('twenty thousand rows come in without stopping the page: counted, faults by line, values of one’s own kept', async ({
   page,
