@@ -1,21 +1,21 @@
-import { useEffect, useMemo, useSyncExternalStore } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { dayOf } from '@/core/log/entry';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useLive, useSettings } from '@/ui/session/StoreProvider';
 import { entryText } from '@/words/diary';
 import { longDayText } from '@/words/life';
-import { diarySight, keepDiarySight, noSight, type ToldEntry } from './diarySight';
+import type { ToldEntry } from './diarySight';
 
 /** Entries that are shown while the whole diary is read. */
 const MANY = 30;
 
 /** What was told last, to be read while the rest of a long diary is: as it was seen at the last visit, then as it is. */
 export function ToldLast({ onShown }: { readonly onShown: () => void }) {
-  const kept = useSyncExternalStore(UNWATCHED, diarySight, noSight);
+  const kept = useKeptSight();
   const told = useToldNow();
   useEffect(() => {
     if (!told) return;
-    keepDiarySight(told);
+    void sight().then(({ keepDiarySight }) => keepDiarySight(told));
     // Painted first: reading the rest keeps the page busy.
     const timer = setTimeout(onShown, 30);
     return () => clearTimeout(timer);
@@ -46,8 +46,23 @@ export function ToldLast({ onShown }: { readonly onShown: () => void }) {
   );
 }
 
-/** What is kept is read once: what comes after it is what the database says. */
-const UNWATCHED = () => () => undefined;
+const sight = () => import('./diarySight');
+// Asked for as soon as this script runs: half of the wait is over when the page answers.
+if (typeof window !== 'undefined' && window.location.pathname === '/diary') void sight();
+const NONE: readonly ToldEntry[] = [];
+
+/** What was kept at the last visit. */
+function useKeptSight(): readonly ToldEntry[] {
+  const [kept, setKept] = useState(NONE);
+  useEffect(() => {
+    let isHere = true;
+    void sight().then(({ diarySight }) => isHere && setKept(diarySight()));
+    return () => {
+      isHere = false;
+    };
+  }, []);
+  return kept;
+}
 
 /** @returns `undefined` until database and book are there */
 function useToldNow(): readonly ToldEntry[] | undefined {

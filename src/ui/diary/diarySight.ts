@@ -1,9 +1,8 @@
-// The small cut of it: this is read before anything else of the page.
 import * as z from 'zod/mini';
 
 /**
  * What the Diary told last when it was looked at, as plain text: it stands at once at the next visit, before the database and the book
- * are read. A hint kept by this device; nothing that could be missed.
+ * are read. A hint kept by this device; nothing that could be missed. What checks it comes beside the page, not before it.
  */
 const KEY = 'rillbank-diary-sight';
 /** So many entries are kept: a window full. */
@@ -21,28 +20,13 @@ const sightSchema = z
 /** An entry as it was told. */
 export type ToldEntry = Readonly<z.infer<typeof sightSchema>>[number];
 
-const NOTHING: readonly ToldEntry[] = [];
-let lastRead = { kept: '', told: NOTHING };
-
-/** @returns none where nothing is known; the same list for as long as the same is kept */
+/** @returns none where nothing is known */
 export function diarySight(): readonly ToldEntry[] {
   try {
-    const kept = window.localStorage.getItem(KEY) ?? '';
-    if (kept !== lastRead.kept) lastRead = { kept, told: readSight(kept) };
-    return lastRead.told;
+    const kept = window.localStorage.getItem(KEY);
+    return kept === null ? [] : (sightSchema.safeParse(JSON.parse(kept)).data ?? []);
   } catch {
-    return NOTHING;
-  }
-}
-
-/** For a page that was built before anything was told. */
-export const noSight = (): readonly ToldEntry[] => NOTHING;
-
-function readSight(kept: string): readonly ToldEntry[] {
-  try {
-    return sightSchema.safeParse(JSON.parse(kept)).data ?? NOTHING;
-  } catch {
-    return NOTHING;
+    return [];
   }
 }
 
