@@ -4,6 +4,7 @@ import type { Container } from '../containers/container';
 import { mixSurface } from '../containers/container';
 import { insetCm } from '../containers/section';
 import { USUAL_HOUSE } from '../plantings/house';
+import { wishedPlaces } from '../placing/wishedPlaces';
 import type { SchoolId } from '../plantings/schoolId';
 import { BOOK } from '../plants/book/index';
 import type { PlantKind } from '../plants/kind';
@@ -183,4 +184,40 @@ test('whom a school likes better: leaves, mounds, what is sold well grown, what 
     kitchen.prefers(like({ fruit: null, company: ['kitchen'], ...change }), 'body');
   expect(food({})).toBeCloseTo(0.06, 9);
   expect(food({ company: ['summer bedding'] })).toBeCloseTo(-0.12, 9);
+});
+
+test('leaves are liked by what they are worth over a middling one, six tenths of it; much flower is liked less', () => {
+  const leafy = SCHOOLS['leaf-led'];
+  const leaf = (pattern: 'plain' | 'edge', cover: number) =>
+    leafy.prefers(
+      like({
+        habit: 'mound',
+        foliage: {
+          ...known('petunia-white').foliage,
+          main: [0.5, 0.09, 140],
+          texture: 'medium',
+          pattern,
+        },
+        bloom: { ...known('petunia-white').bloom!, cover },
+      }),
+      'body',
+    );
+  expect(leaf('edge', 0.4)).toBeCloseTo(0.6 * (0.75 - 0.45), 9);
+  expect(leaf('plain', 0.4)).toBeCloseTo(0.6 * (0.25 - 0.45), 9);
+  expect(leaf('plain', 0.5)).toBeCloseTo(0.6 * (0.25 - 0.45) - 0.12, 9);
+});
+
+test('where there is no lead to stand round, all places are for the rest: in a screen, in a dome, in pairs', () => {
+  const [setting] = SITES;
+  const { container } = setting!;
+  const round = { leads: 0, lead: 'by view' } as const;
+  const asBodies = (count: number) => wishedPlaces(container, 'all round', 'body', count, round);
+  for (const count of [2, 3, 5]) {
+    expect(SCHOOLS.screen.spots(setting!, 'lead', count, count)).toEqual(asBodies(count));
+    expect(SCHOOLS.dome.spots(setting!, 'body', count, 2)).toEqual(asBodies(count));
+    expect(SCHOOLS['opposite-pairs'].spots(setting!, 'body', count, 2)).toEqual(asBodies(count));
+  }
+  expect(wishedPlaces(container, 'all round', 'body', 3, { ...round, leads: 1 })).not.toEqual(
+    asBodies(3),
+  );
 });
