@@ -310,3 +310,25 @@ test('pockets planned for a year: the frame keeps its place and its age when the
   await page.goto('/shelf?item=demo-long-box');
   await expect(story).toContainText('over since 5 October');
 });
+
+test('opened by its address again the Diary says what it told last before any script of the app has run', async ({
+  page,
+}) => {
+  await halt(page);
+  await page.goto('/diary');
+  await expect(page.locator('[data-entry]').first()).toBeVisible();
+  const newest = await page.locator('[data-entry] p').first().textContent();
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(error.message));
+  // No script comes at all: what stands there then is the page's own.
+  await page.route('**/_next/static/**/*.js', (route) => route.abort());
+  await page.reload({ waitUntil: 'commit' });
+  await expect(page.getByRole('list', { name: 'Told last' }).getByRole('listitem')).toHaveCount(16);
+  await expect(page.getByRole('list', { name: 'Told last' })).toContainText(newest!);
+  await page.unroute('**/_next/static/**/*.js');
+  // With them the list is taken over without a word, and the diary opens.
+  await page.reload();
+  await expect(page.locator('[data-entry]').first()).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Told last' })).toHaveCount(0);
+  expect(errors).toEqual([]);
+});
