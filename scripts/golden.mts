@@ -2,6 +2,7 @@
 import { writeFileSync } from 'node:fs';
 import { climateTable } from '../tests/builders/climateTable';
 import { containerTable } from '../tests/builders/containerTable';
+import type { Figures } from '../tests/builders/figures';
 import { goldenNow } from '../tests/builders/golden';
 import { DRAWN_KINDS, markSums } from '../tests/builders/markSums';
 import { PICTURED, pictureSums } from '../tests/builders/pictureSums';
@@ -14,20 +15,17 @@ writeFileSync(
 writeFileSync(new URL('../docs/climates.csv', import.meta.url), climateTable());
 writeFileSync(new URL('../docs/containers.csv', import.meta.url), containerTable());
 
-writeFileSync(
-  new URL('../tests/golden/marks.json', import.meta.url),
-  `{\n${DRAWN_KINDS.map((kind) => `${JSON.stringify(kind.id)}: ${JSON.stringify(markSums(kind))}`).join(',\n')}\n}\n`,
+/** A row for each: what moved shows in one line. */
+const kept = (name: string, rows: readonly (readonly [string, Figures])[]): void =>
+  writeFileSync(
+    new URL(`../tests/golden/${name}.json`, import.meta.url),
+    `{\n${rows.map(([of, figures]) => `${JSON.stringify(of)}: ${JSON.stringify(figures)}`).join(',\n')}\n}\n`,
+  );
+kept(
+  'marks',
+  DRAWN_KINDS.map((kind) => [kind.id, markSums(kind)]),
 );
-
-/** A row for each: a picture that moved shows in one line. */
-const rows = PICTURED.map(([name, it, weeks]) => {
-  const both = {
-    flat: pictureSums(it, weeks, 'flat'),
-    full: pictureSums(it, weeks, 'full'),
-  };
-  return `${JSON.stringify(name)}: ${JSON.stringify(both)}`;
-});
-writeFileSync(
-  new URL('../tests/golden/pictures.json', import.meta.url),
-  `{\n${rows.join(',\n')}\n}\n`,
+kept(
+  'pictures',
+  PICTURED.map(([name, it, weeks]) => [name, pictureSums(it, weeks)]),
 );

@@ -4,10 +4,8 @@ import type { Mark } from '@/core/marks/mark';
 import { vesselOf } from '@/core/marks/vessel';
 import { BOOK } from '@/core/plants/book/index';
 import type { PlantKind } from '@/core/plants/kind';
+import { spreadOf, type Figures } from './figures';
 import { TUB } from './plantings';
-
-/** Of one plant: how many marks of each sort, and for each of their figures the mean and how far they lie apart. */
-export type MarkSums = Readonly<Record<string, readonly number[]>>;
 
 const vessel = vesselOf(TUB, false);
 
@@ -36,7 +34,8 @@ const STATES = [
   { share: 0.45, bloom: 0.06, fruit: 0.3, part: 0.55 },
 ] as const;
 
-export function markSums(kind: PlantKind): MarkSums {
+/** Of one plant: for each figure of its marks how many there are, the mean, and how far they lie apart. */
+export function markSums(kind: PlantKind): Figures {
   const sums: Record<string, readonly number[]> = {};
   STATES.forEach(({ share, bloom, fruit, part }, s) => {
     const marks = growPlant(
@@ -56,7 +55,7 @@ export function markSums(kind: PlantKind): MarkSums {
     );
     lightMarks(marks);
     for (const [name, values] of figuresOf(marks))
-      sums[`${s === 0 ? 'grown' : 'young'} ${name}`] = [values.length, ...spread(values)];
+      sums[`${s === 0 ? 'grown' : 'young'} ${name}`] = spreadOf(values);
   });
   return sums;
 }
@@ -77,12 +76,4 @@ function figuresOf(marks: readonly Mark[]): ReadonlyMap<string, readonly number[
   };
   for (const mark of marks) take(mark.kind, { ...mark, seed: 0, style: null });
   return figures;
-}
-
-const shortened = (value: number): number => Number(value.toPrecision(4));
-
-function spread(values: readonly number[]): readonly [mean: number, apart: number] {
-  const mean = values.reduce((sum, one) => sum + one, 0) / values.length;
-  const apart = Math.sqrt(values.reduce((sum, one) => sum + (one - mean) ** 2, 0) / values.length);
-  return [shortened(mean), shortened(apart)];
 }

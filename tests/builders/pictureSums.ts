@@ -1,15 +1,13 @@
 import { SHAPE_KINDS } from '@/core/containers/fields';
 import { usualContainer } from '@/core/containers/usual';
 import { turnedInto } from '@/core/containers/usualShape';
-import type { Detail, Part, Picture } from '@/core/seeing/part';
+import type { Detail, Part } from '@/core/seeing/part';
 import { buildScene, elevation } from '@/core/seeing/scene';
 import { subjectOf } from '@/core/seeing/subject';
 import type { PlantingInSpot } from '@/core/plantings/planting';
+import { spreadOf, type Figures } from './figures';
 import { DRAWN_KINDS } from './markSums';
 import { planted } from './plantings';
-
-/** Of one picture: how many parts, and mean and spread of where they lie, how large, how broad, how thin and of what colour they are. */
-export type PictureSums = readonly number[];
 
 const PX_PER_CM = 9;
 const WEEKS = 10;
@@ -48,26 +46,35 @@ export const PICTURED: readonly (readonly [name: string, it: PlantingInSpot, wee
     4,
   ],
 ];
-/** Counts, means and spreads of a picture. */
-export function pictureSums(it: PlantingInSpot, weeks: number, detail: Detail): PictureSums {
+/** Of one picture, moving and at rest: where its parts lie, how large, broad and thin they are, of what colour, and how deep things stand. */
+export function pictureSums(it: PlantingInSpot, weeks: number): Figures {
   const scene = buildScene(subjectOf(it), weeks);
-  const { layers } = elevation(scene, LENS, detail, FRAME) as Picture;
-  const drawn = layers.flatMap((layer) => layer.drawn);
-  const parts = drawn.flatMap((one) => one.parts);
-  const points = parts.flatMap(({ xy }) => xy);
-  const colours = parts.flatMap(coloursOf);
-  return [
-    drawn.length,
-    parts.length,
-    ...spread(points.filter((_, i) => i % 2 === 0)),
-    ...spread(points.filter((_, i) => i % 2 === 1)),
-    ...spread(parts.map(sizeOf)),
-    ...spread(parts.map(({ widthPx }) => widthPx)),
-    ...spread(parts.map(({ alpha }) => alpha)),
-    ...[0, 1, 2].flatMap((k) => spread(colours.map((colour) => colour[k]!))),
-    ...spread(drawn.map(({ depthCm }) => depthCm)),
-  ];
+  return Object.fromEntries(
+    DETAILS.flatMap((detail) => {
+      const { layers } = elevation(scene, LENS, detail, FRAME);
+      const drawn = layers.flatMap((layer) => layer.drawn);
+      const parts = drawn.flatMap((one) => one.parts);
+      const points = parts.flatMap(({ xy }) => xy);
+      const colours = parts.flatMap(coloursOf);
+      const figures = {
+        x: points.filter((_, i) => i % 2 === 0),
+        y: points.filter((_, i) => i % 2 === 1),
+        size: parts.map(sizeOf),
+        width: parts.map(({ widthPx }) => widthPx),
+        alpha: parts.map(({ alpha }) => alpha),
+        red: colours.map(([red]) => red!),
+        green: colours.map(([, green]) => green!),
+        blue: colours.map(([, , blue]) => blue!),
+        depth: drawn.map(({ depthCm }) => depthCm),
+      };
+      return Object.entries(figures).map(([name, values]) => [
+        `${detail} ${name}`,
+        spreadOf(values),
+      ]);
+    }),
+  );
 }
+const DETAILS: readonly Detail[] = ['flat', 'full'];
 
 /** Red, green and blue, 0–255, of each colour in it, as it is written: `#rrggbb` or `rgb(…)`. */
 function coloursOf({ colour }: Part): readonly (readonly number[])[] {
@@ -87,14 +94,4 @@ function sizeOf({ xy }: Part): number {
     twice += xy[i]! * xy[j + 1]! - xy[j]! * xy[i + 1]!;
   }
   return Math.sqrt(Math.abs(twice) / 2);
-}
-
-const shortened = (value: number): number => Number(value.toPrecision(5));
-
-function spread(values: readonly number[]): readonly [mean: number, apart: number] {
-  const mean = values.reduce((sum, one) => sum + one, 0) / Math.max(1, values.length);
-  const apart = Math.sqrt(
-    values.reduce((sum, one) => sum + (one - mean) ** 2, 0) / Math.max(1, values.length),
-  );
-  return [shortened(mean), shortened(apart)];
 }

@@ -1,28 +1,9 @@
-import { SUNNY, TUB } from '../../../tests/builders/plantings';
-import { BOOK } from '../plants/book/index';
+import { askFor } from '../../../tests/builders/ask';
 import type { PlantKind, Role } from '../plants/kind';
-import { USUAL_HOUSE } from '../plantings/house';
-import type { Ask } from './ask';
 import { castsFor, eligible, type Cast } from './compose';
 
-const ask = (must: readonly PlantKind[]): Ask => ({
-  container: TUB,
-  spot: SUNNY,
-  house: USUAL_HOUSE,
-  plantedWeek: 20,
-  endWeek: 42,
-  kinds: BOOK,
-  seed: 1,
-  wishes: {
-    scheme: { kind: 'warm' },
-    fullInWeeks: 8,
-    budget: null,
-    kitchen: false,
-    school: 'thriller',
-    must: must.map(({ id }) => id),
-    never: [],
-  },
-});
+const ask = (must: readonly PlantKind[]) =>
+  askFor({}, { school: 'thriller', must: must.map(({ id }) => id) });
 const castsOf = (must: readonly PlantKind[]): readonly Cast[] => [...castsFor(ask(must))].flat();
 /** A kind that plays this role and no other, and may be used here. */
 const only = (role: Role): PlantKind =>

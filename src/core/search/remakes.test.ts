@@ -1,3 +1,4 @@
+import { askFor } from '../../../tests/builders/ask';
 import { handComposed } from '../../../tests/builders/handComposed';
 import { BASKET, BOX, known, SUNNY, TUB } from '../../../tests/builders/plantings';
 import { usualContainer } from '../containers/usual';
@@ -27,31 +28,10 @@ import { isHung } from '../containers/shape';
 import { SHIPPED } from '../shelf/shipped';
 import { FIRST_FORM } from '../../ui/start/startForm';
 import { readStart } from '../../ui/start/readStart';
-import type { Ask } from './ask';
 import type { Remade } from './remade';
 
 const hand = handComposed();
 const get = (name: string) => hand.find((one) => one.name.startsWith(name))!.it;
-const ask = (change: Partial<Ask> = {}, wishes: Partial<Ask['wishes']> = {}): Ask => ({
-  container: TUB,
-  spot: SUNNY,
-  house: USUAL_HOUSE,
-  plantedWeek: 20,
-  endWeek: 42,
-  kinds: BOOK,
-  seed: 1,
-  ...change,
-  wishes: {
-    scheme: { kind: 'warm' },
-    fullInWeeks: 8,
-    budget: null,
-    kitchen: false,
-    school: 'any',
-    must: [],
-    never: [],
-    ...wishes,
-  },
-});
 const fits = (it: ReturnType<typeof get>, { change }: Remade) =>
   worstShortfallCm(change.container ?? it.planting.container, change.places) <= FIT_TOLERANCE_CM;
 /** A third of the book is choice enough where every container is tried. */
@@ -69,7 +49,7 @@ describe.each(SCHOOL_IDS.map((id) => [id] as const))('%s', (id) => {
       const site = { container, spot, house: get('Box in red').house };
       if (SCHOOLS[id].suits(site) === 0) return;
       const found = proposeNow(
-        ask({ container, spot }, { school: id, kitchen: id === 'kitchen' }),
+        askFor({ container, spot }, { school: id, kitchen: id === 'kitchen' }),
         { wanted: 3, effort: 12, improve: 0 },
       );
       expect(found.length).toBeGreaterThan(0);
@@ -97,13 +77,13 @@ test('left to the search, schools that suit are tried and the six shown are of m
       { school: 'any', kitchen: false },
     ).map(({ id }) => id),
   ).toEqual(expect.arrayContaining(['dome', 'opposite-pairs']));
-  const found = proposeNow(ask());
+  const found = proposeNow(askFor());
   expect(new Set(found.map(({ school }) => school)).size).toBeGreaterThan(1);
 });
 
 test('a must is in every proposal, what is never wanted in none, the house preference for pairs is kept', () => {
   const found = proposeNow(
-    ask({}, { must: ['coleus-lime'], never: ['ti-plant-pink', 'calibrachoa-yellow'] }),
+    askFor({}, { must: ['coleus-lime'], never: ['ti-plant-pink', 'calibrachoa-yellow'] }),
   );
   expect(found.length).toBeGreaterThan(0);
   for (const { places } of found) {
@@ -114,7 +94,7 @@ test('a must is in every proposal, what is never wanted in none, the house prefe
   }
   const { house } = get('Box in red');
   for (const { bodies, places } of proposeNow(
-    ask({ house: { ...house, counts: 'pairs' } }, { school: 'thriller' }),
+    askFor({ house: { ...house, counts: 'pairs' } }, { school: 'thriller' }),
   ))
     for (const id of bodies)
       expect(places.filter(({ kindId }) => kindId === id).length % 2).toBe(0);
@@ -122,14 +102,14 @@ test('a must is in every proposal, what is never wanted in none, the house prefe
 
 test('a rated load is a limit: nothing is proposed that is heavier', () => {
   expect(
-    proposeNow(ask({ spot: { ...SUNNY, ratedLoad: { kg: 20, toldBy: 'owner' } } }), {
+    proposeNow(askFor({ spot: { ...SUNNY, ratedLoad: { kg: 20, toldBy: 'owner' } } }), {
       wanted: 3,
       effort: 12,
       improve: 0,
     }),
   ).toEqual([]);
   expect(
-    proposeNow(ask({ spot: { ...SUNNY, ratedLoad: { kg: 200, toldBy: 'owner' } } }), {
+    proposeNow(askFor({ spot: { ...SUNNY, ratedLoad: { kg: 200, toldBy: 'owner' } } }), {
       wanted: 3,
       effort: 12,
       improve: 0,
@@ -138,8 +118,8 @@ test('a rated load is a limit: nothing is proposed that is heavier', () => {
 });
 
 test('improving never makes it worse and keeps to the limits', () => {
-  const plain = proposeNow(ask({}, { budget: 30 }), { wanted: 3, effort: 12, improve: 0 });
-  const better = proposeNow(ask({}, { budget: 30 }), { wanted: 3, effort: 12, improve: 260 });
+  const plain = proposeNow(askFor({}, { budget: 30 }), { wanted: 3, effort: 12, improve: 0 });
+  const better = proposeNow(askFor({}, { budget: 30 }), { wanted: 3, effort: 12, improve: 260 });
   expect(Math.max(...better.map(({ score }) => score))).toBeGreaterThanOrEqual(
     Math.max(...plain.map(({ score }) => score)),
   );
@@ -150,11 +130,11 @@ test('improving never makes it worse and keeps to the limits', () => {
 });
 
 test('names, order and side change no answer', () => {
-  const usual = proposeNow(ask(), { wanted: 4, effort: 16, improve: 0 });
+  const usual = proposeNow(askFor(), { wanted: 4, effort: 16, improve: 0 });
   const kinds = [...BOOK]
     .reverse()
     .map((kind) => ({ ...kind, id: `x-${kind.id}`, common: `${kind.common} again` }));
-  const renamed = proposeNow(ask({ kinds }), { wanted: 4, effort: 16, improve: 0 });
+  const renamed = proposeNow(askFor({ kinds }), { wanted: 4, effort: 16, improve: 0 });
   expect(
     renamed.map(({ places, score, school }) => [
       school,
@@ -202,8 +182,10 @@ test('inches and centimetres of the same pot give the same plantings', () => {
   if (!inCm.ok || !inInches.ok) throw new Error('Both forms read.');
   expect(inInches.container).toEqual(inCm.container);
   expect(
-    proposeNow(ask({ container: inInches.container }), { wanted: 3, effort: 9, improve: 0 }),
-  ).toEqual(proposeNow(ask({ container: inCm.container }), { wanted: 3, effort: 9, improve: 0 }));
+    proposeNow(askFor({ container: inInches.container }), { wanted: 3, effort: 9, improve: 0 }),
+  ).toEqual(
+    proposeNow(askFor({ container: inCm.container }), { wanted: 3, effort: 9, improve: 0 }),
+  );
 });
 
 test('every school lays out every shipped container it goes with', () => {
@@ -223,7 +205,7 @@ test('every school lays out every shipped container it goes with', () => {
         continue;
       let first: Proposal | undefined;
       for (const { best } of propose(
-        ask(
+        askFor(
           { container, spot, kinds: id === 'clustered-odds' ? BOOK : FEW },
           { school: id, kitchen: id === 'kitchen' },
         ),
@@ -372,7 +354,7 @@ test('group: the largest in the middle, one kind in all, rims apart; joint remar
     'terracotta',
   );
   const bowl = usualContainer('Bowl', { kind: 'bowl', topCm: 40, depthCm: 18 }, 'terracotta');
-  const { container: _, ...rest } = ask();
+  const { container: _, ...rest } = askFor();
   const members = composeGroup([small, TUB, bowl], rest)!;
   expect(members.map(({ container }) => container.name)[1]).toBe('Tub');
   expect(members.every(({ atCm }, i) => i === 0 || atCm > members[i - 1]!.atCm)).toBe(true);

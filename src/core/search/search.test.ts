@@ -1,3 +1,4 @@
+import { askFor } from '../../../tests/builders/ask';
 import { USUAL_HOUSE } from '../plantings/house';
 import { BASKET, BOX, planted, GOOD, SUNNY, TUB } from '../../../tests/builders/plantings';
 import { opinionOf } from '../checks/opinion';
@@ -6,7 +7,7 @@ import { worstShortfallCm, FIT_TOLERANCE_CM } from '../placing/fit';
 import { BOOK, kindOf } from '../plants/book/index';
 import { inSpot } from '../plantings/planting';
 import { plantCost } from '../shopping/plantCost';
-import { hurdleOf, type Ask } from './ask';
+import { hurdleOf } from './ask';
 import { plantingOf } from '../plantings/brief';
 import { obstaclesTo } from './obstacles';
 import { differ } from './ideas';
@@ -14,27 +15,6 @@ import { propose, proposeNow } from './propose';
 import { standInsFor } from './standIns';
 import { applyEdit, swapEdit } from '../plantings/edits';
 import type { Scheme } from '../colour/schemes';
-
-const ask = (change: Partial<Ask> = {}, wishes: Partial<Ask['wishes']> = {}): Ask => ({
-  container: TUB,
-  spot: SUNNY,
-  house: USUAL_HOUSE,
-  plantedWeek: 20,
-  endWeek: 42,
-  kinds: BOOK,
-  seed: 1,
-  ...change,
-  wishes: {
-    scheme: { kind: 'warm' },
-    fullInWeeks: 8,
-    budget: null,
-    kitchen: false,
-    school: 'any',
-    must: [],
-    never: [],
-    ...wishes,
-  },
-});
 
 const SCHEMES: readonly Scheme[] = [
   { kind: 'warm' },
@@ -49,7 +29,7 @@ const SCHEMES: readonly Scheme[] = [
 test.each(SCHEMES.map((scheme) => [scheme.kind, scheme] as const))(
   'six different plantings that fit for a %s scheme',
   (_, scheme) => {
-    const found = proposeNow(ask({}, { scheme }));
+    const found = proposeNow(askFor({}, { scheme }));
     expect(found.length).toBe(6);
     found.forEach((a, i) => {
       expect(worstShortfallCm(TUB, a.places)).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
@@ -63,7 +43,7 @@ test.each([
   ['box', BOX, { dropCm: 90 }],
   ['basket', BASKET, { view: 'from below' as const, dropCm: 200, sunHours: 4 }],
 ])('plantings for a %s fit it and keep clear of trouble', (_, container, spot) => {
-  const asked = ask({ container, spot: { ...SUNNY, ...spot } });
+  const asked = askFor({ container, spot: { ...SUNNY, ...spot } });
   const found = proposeNow(asked);
   expect(found.length).toBeGreaterThanOrEqual(6);
   for (const proposal of found) {
@@ -80,7 +60,7 @@ test.each([
 });
 
 test('hard limits hold: light, reach, budget and eating', () => {
-  const safe = ask({ spot: { ...SUNNY, pets: true, children: true } }, { budget: 30 });
+  const safe = askFor({ spot: { ...SUNNY, pets: true, children: true } }, { budget: 30 });
   for (const { places } of proposeNow(safe)) {
     const plants = inSpot(
       plantingOf({ places }, safe, { id: 'a', name: 'a' }),
@@ -91,15 +71,15 @@ test('hard limits hold: light, reach, budget and eating', () => {
     expect(plants.every(({ kind }) => dangerInReach(kind, safe.spot) < 2)).toBe(true);
     expect(plantCost(plants)).toBeLessThanOrEqual(30);
   }
-  const kitchen = proposeNow(ask({}, { kitchen: true }));
+  const kitchen = proposeNow(askFor({}, { kitchen: true }));
   expect(kitchen.length).toBeGreaterThan(0);
   for (const { places } of kitchen)
     expect(places.every(({ kindId }) => kindOf(kindId)!.edible !== null)).toBe(true);
 });
 
 test('the same ask and seed give the same answer; the search can be stopped at any step with something to show', () => {
-  expect(proposeNow(ask())).toEqual(proposeNow(ask()));
-  const search = propose(ask());
+  expect(proposeNow(askFor())).toEqual(proposeNow(askFor()));
+  const search = propose(askFor());
   let turn = search.next();
   // While kinds are sorted there is nothing yet; from the first planting judged there is.
   for (let i = 0; i < 3 && !turn.done && turn.value.step === 0; i += 1) turn = search.next();
@@ -108,23 +88,23 @@ test('the same ask and seed give the same answer; the search can be stopped at a
 });
 
 test('when a wish stands in the way it is named, with what relaxing it gives', () => {
-  const { obstacles } = obstaclesTo(ask({}, { budget: 3 }));
+  const { obstacles } = obstaclesTo(askFor({}, { budget: 3 }));
   expect(obstacles[0]).toEqual({ relaxed: ['budget'], proposals: 6 });
-  expect(proposeNow(ask({}, { budget: 3 }))).toHaveLength(0);
+  expect(proposeNow(askFor({}, { budget: 3 }))).toHaveLength(0);
 });
 
 test('hurdles: both sides of the light, and out of season', () => {
   const petunia = kindOf('petunia-white')!;
   expect(
-    hurdleOf(petunia, ask({}, { scheme: { kind: 'one-and-white', colour: [0.5, 0.2, 293] } })),
+    hurdleOf(petunia, askFor({}, { scheme: { kind: 'one-and-white', colour: [0.5, 0.2, 293] } })),
   ).toBeNull();
-  expect(hurdleOf(petunia, ask({ spot: { ...SUNNY, sunHours: 3 } }))).toBe('light');
-  expect(hurdleOf(petunia, ask({ plantedWeek: 10 }))).toBe('cold');
+  expect(hurdleOf(petunia, askFor({ spot: { ...SUNNY, sunHours: 3 } }))).toBe('light');
+  expect(hurdleOf(petunia, askFor({ plantedWeek: 10 }))).toBe('cold');
   const tulip = kindOf('tulip-plum')!;
-  expect(hurdleOf(tulip, ask())).toBe('shops');
-  expect(hurdleOf(tulip, ask({ plantedWeek: 12 }))).toBe('season');
+  expect(hurdleOf(tulip, askFor())).toBe('shops');
+  expect(hurdleOf(tulip, askFor({ plantedWeek: 12 }))).toBe('season');
   expect(
-    hurdleOf(tulip, ask({ plantedWeek: 12, endWeek: 20 }, { scheme: { kind: 'jewel' } })),
+    hurdleOf(tulip, askFor({ plantedWeek: 12, endWeek: 20 }, { scheme: { kind: 'jewel' } })),
   ).toBeNull();
 });
 
