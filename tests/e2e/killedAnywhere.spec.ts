@@ -24,7 +24,7 @@ interface Deed {
   /** What must stand before it can begin. */
   readonly ready: (page: Page) => Promise<void>;
   /** Begins it, without waiting for its end. */
-  readonly begin: (page: Page, pick: (many: number) => number) => Promise<void>;
+  readonly begin: (page: Page) => Promise<void>;
   /** How long it usually takes, ms: the kill falls within twice of it. */
   readonly usualMs: number;
   /** Has the page said that it is done? Then it must be. */
@@ -231,15 +231,13 @@ test(
       const jpeg = await picture(here.page);
       const deeds = deedsOf(plantingFile, [whole, JSON.stringify(few)], jpeg);
       for (let round = 0; round < ROUNDS; round += 1) {
-        const pick = (salt: number) => (many: number) =>
-          Math.floor(hash01(SEED, round, salt) * many);
         const deed = deeds[round % deeds.length]!;
         await deed.ready(here.page);
         const before = await rowsOf(here.page);
-        const begun = deed.begin(here.page, pick(1));
+        const begun = deed.begin(here.page);
         // A press or a page that the kill cuts off has nothing to say.
         begun.catch(() => undefined);
-        await here.page.waitForTimeout(pick(2)(2 * deed.usualMs));
+        await here.page.waitForTimeout(2 * deed.usualMs * hash01(SEED, round));
         const isTold = await deed.isTold(here.page).catch(() => false);
         await here.kill();
         here = await killable(profile);

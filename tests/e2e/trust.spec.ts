@@ -1,4 +1,12 @@
-import { expect, OWN_DEVICES, test, type BrowserContext, type Page } from '../builders/journey';
+import {
+  type BrowserContext,
+  expect,
+  OWN_DEVICES,
+  type Page,
+  test,
+  watched,
+} from '../builders/journey';
+import { chromium } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { forwarder, isDeaf } from '../builders/forwarder';
 
@@ -202,78 +210,117 @@ test(
   },
 );
 
-test(
-  'names of ill will are names: in every room, on paper and in files nothing of them runs, and nothing is pushed aside',
-  OWN_DEVICES,
-  async ({ page }) => {
-    const MARKUP = '<img src=x onerror="document.title=1">';
-    const LONG = 'W'.repeat(80);
-    const found: string[] = [];
-    page.on('dialog', (dialog) => void found.push(dialog.message()));
-    page.on('pageerror', (error) => void found.push(error.message));
-    page.on('console', (message) => {
-      if (/content security|refused to/i.test(message.text())) found.push(message.text());
-    });
-    page.on('request', (request) => {
-      if (
-        !/^(blob|data):/.test(request.url()) &&
-        new URL(request.url()).origin !== new URL(APP).origin
-      )
-        found.push(request.url());
-    });
-    await withDemo(page, '');
-    const [download] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('button', { name: 'Save everything' }).click(),
-    ]);
-    const backup = JSON.parse(readFileSync((await download.path())!, 'utf8')) as Record<
-      string,
-      Record<string, unknown>[]
-    >;
-    const named = (list: Record<string, unknown>[], name: string) =>
-      list.map((one) => ({ ...one, name }));
-    const ill = {
-      ...backup,
-      marks: [],
-      plantings: named(backup.plantings!, MARKUP).map((one, i) =>
-        i % 2 ? { ...one, name: LONG } : one,
-      ),
-      spots: named(backup.spots!, MARKUP).map((one, i) => (i % 2 ? { ...one, name: LONG } : one)),
-      groups: named(backup.groups!, MARKUP),
-      shelf: backup.shelf!.map((one) => ({
-        ...one,
-        container: { ...(one.container as object), name: MARKUP },
-      })),
-      entries: backup.entries!.map((one) =>
-        (one.what as { did: string }).did === 'noted'
-          ? { ...one, what: { did: 'noted', words: MARKUP } }
-          : one,
-      ),
-    };
-    await page.getByLabel('File to bring in').setInputFiles({
-      name: 'ill.json',
-      mimeType: 'application/json',
-      buffer: Buffer.from(JSON.stringify(ill)),
-    });
-    await page.getByRole('radio', { name: /in the place of all/ }).click();
-    await page.getByRole('button', { name: 'Restore it' }).click();
-    await expect(page.getByText('Everything was restored.')).toBeVisible();
-    for (const width of [1280, 390]) {
-      await page.setViewportSize({ width, height: 800 });
-      for (const [address] of ROOMS) {
-        await page.goto(address);
-        await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-        await page.waitForTimeout(700);
-        expect([address, await page.title(), await page.locator('img[src="x"]').count()]).toEqual([
-          address,
-          'Rillbank',
-          0,
-        ]);
-        const across = await page.evaluate(() => document.documentElement.scrollWidth);
-        expect([address, across]).toEqual([address, width]);
-      }
+test('names of ill will are names: in every room, on paper and in files nothing of them runs, and nothing is pushed aside', async ({
+  page,
+}) => {
+  const MARKUP = '<img src=x onerror="document.title=1">';
+  const LONG = 'W'.repeat(80);
+  const found: string[] = [];
+  page.on('dialog', (dialog) => void found.push(dialog.message()));
+  page.on('pageerror', (error) => void found.push(error.message));
+  await page.addInitScript(() => {
+    window.print = () => void (document.documentElement.dataset.printed = 'yes');
+  });
+  await withDemo(page, '');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save everything' }).click(),
+  ]);
+  const backup = JSON.parse(readFileSync((await download.path())!, 'utf8')) as Record<
+    string,
+    Record<string, unknown>[]
+  >;
+  const named = (list: Record<string, unknown>[], name: string) =>
+    list.map((one) => ({ ...one, name }));
+  const ill = {
+    ...backup,
+    marks: [],
+    plantings: named(backup.plantings!, MARKUP).map((one, i) =>
+      i % 2 ? { ...one, name: LONG } : one,
+    ),
+    spots: named(backup.spots!, MARKUP).map((one, i) => (i % 2 ? { ...one, name: LONG } : one)),
+    groups: named(backup.groups!, MARKUP),
+    shelf: backup.shelf!.map((one) => ({
+      ...one,
+      container: { ...(one.container as object), name: MARKUP },
+    })),
+    entries: backup.entries!.map((one) =>
+      (one.what as { did: string }).did === 'noted'
+        ? { ...one, what: { did: 'noted', words: MARKUP } }
+        : one,
+    ),
+  };
+  await page.getByLabel('File to bring in').setInputFiles({
+    name: 'ill.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(ill)),
+  });
+  await page.getByRole('radio', { name: /in the place of all/ }).click();
+  await page.getByRole('button', { name: 'Restore it' }).click();
+  await expect(page.getByText('Everything was restored.')).toBeVisible();
+  for (const width of [1280, 390]) {
+    await page.setViewportSize({ width, height: 800 });
+    for (const [address] of ROOMS) {
+      await page.goto(address);
+      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+      await page.waitForTimeout(700);
+      expect([address, await page.title(), await page.locator('img[src="x"]').count()]).toEqual([
+        address,
+        'Rillbank',
+        0,
+      ]);
+      const across = await page.evaluate(() => document.documentElement.scrollWidth);
+      expect([address, across]).toEqual([address, width]);
     }
-    expect(found).toEqual([]);
+  }
+  // On paper: the name is there as it was typed, and no wider than the sheet.
+  await page.setViewportSize({ width: 1280, height: 800 });
+  for (const [id, name] of [
+    ['demo-tub-1', MARKUP],
+    ['demo-tub-2', LONG],
+  ] as const) {
+    await page.goto(`/bench?planting=${id}`);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(name);
+    await page.getByRole('button', { name: 'Take away' }).click();
+    await page.getByRole('button', { name: 'Print a sheet' }).click();
+    await expect(page.locator('html')).toHaveAttribute('data-printed', 'yes');
+    await page.emulateMedia({ media: 'print' });
+    const sheet = page.locator('.print-sheet');
+    await expect(sheet.getByRole('heading', { name })).toBeVisible();
+    await expect(sheet.locator('img[src="x"]')).toHaveCount(0);
+    expect([id, await sheet.evaluate((one) => one.scrollWidth <= one.clientWidth)]).toEqual([
+      id,
+      true,
+    ]);
+    await page.emulateMedia({ media: 'screen' });
+  }
+  expect(found).toEqual([]);
+});
+
+test(
+  'what a page asks of another host, and what its policy refuses, is told: the watch of every journey sees it',
+  OWN_DEVICES,
+  async () => {
+    // A browser of its own, or this very journey would fail by it.
+    const browser = await chromium.launch({
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1'],
+    });
+    const context = await browser.newContext();
+    const against = watched(context);
+    const page = await context.newPage();
+    await page.goto(`${APP}/shed`);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Shed');
+    expect(against).toEqual([]);
+    await page.evaluate(() => {
+      document.head.append(Object.assign(document.createElement('style'), { textContent: 'p{}' }));
+      void fetch('http://elsewhere.invalid/').catch(() => undefined);
+    });
+    await page.goto('http://elsewhere.invalid/').catch(() => undefined);
+    await expect
+      .poll(() => against.join('\n'))
+      .toMatch(/style-src[^]*connect-src[^]*asked another host: http:\/\/elsewhere\.invalid\//);
+    await browser.close();
   },
 );
 
