@@ -166,3 +166,27 @@ test('which way it faces is told by the street; a tree is sighted by a simulated
   await page.getByRole('button', { name: /^Undo: Changed tree/ }).click();
   await expect(around.getByLabel(/^Bearing/)).toHaveValue('285');
 });
+
+test('behind a sheet the page stays where it is, and goes on when the sheet is closed', async ({
+  page,
+}) => {
+  await halt(page);
+  await page.goto('/bench?planting=demo-tub-1');
+  const still = () => page.evaluate(() => getComputedStyle(document.body).overflow);
+  await expect(page.locator('[data-place]').first()).toBeVisible();
+  const before = await still();
+  for (let twice = 0; twice < 2; twice += 1) {
+    await page.getByRole('button', { name: 'Plan on paper' }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    expect(await still()).toBe('hidden');
+    await page.mouse.move(640, 400);
+    await page.mouse.wheel(0, 600);
+    await page.waitForTimeout(300);
+    expect(await page.evaluate(() => window.scrollY)).toBe(0);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await expect.poll(still).toBe(before);
+  }
+  await page.mouse.wheel(0, 600);
+  await expect.poll(() => page.evaluate(() => window.scrollY)).toBeGreaterThan(0);
+});

@@ -71,8 +71,7 @@ test('a plant that leans has an arrow whose barbs lie behind its tip, as far fro
 });
 
 test('a press board tells each hole once, by its width and depth', () => {
-  const holes = boardHoles(it.plants);
-  expect(holes.reduce((sum, hole) => sum + ('count' in hole ? Number(hole.count) : 1), 0)).toBe(3);
+  expect(boardHoles(it.plants)).toHaveLength(3);
   const text = sheetFor(it, true)
     .marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : []))
     .join(' ');
