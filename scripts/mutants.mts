@@ -19,9 +19,10 @@ import {
 } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
-import ts from 'typescript';
 import { hash01 } from '../src/core/random/hash';
+import { noticedOf, readLot, writeLot, type Row } from './lotOfFaults.mts';
 import { NAMED_FAULTS } from './namedFaults.mts';
+import { faultsIn, type Fault } from './plantable.mts';
 
 const root = join(import.meta.dirname, '..');
 const told = (name: string, usual: string): string => {
@@ -32,100 +33,11 @@ const each = Number(told('each', '6'));
 const seed = Number(told('seed', '1'));
 const only = told('rooms', '').split(',').filter(Boolean);
 const isLeftOnly = process.argv.includes('--left');
-const LOT = join(root, 'docs/mutants.json');
 /** A fault that makes a room's own tests hang is noticed: after so many times what they take without a fault, and at least so long, ms. */
 const TIMES_USUAL = 4;
 const LEAST_OWN_MS = 60_000;
 /** Tests of other rooms that reach it are asked for so long, ms: all of them would take minutes a fault. */
 const OTHERS_MS = 40_000;
-
-interface Fault {
-  readonly room: string;
-  readonly file: string;
-  readonly line: number;
-  readonly was: string;
-  readonly is: string;
-  readonly from: number;
-  readonly to: number;
-}
-
-const SWAPPED = new Map<ts.SyntaxKind, string>([
-  [ts.SyntaxKind.PlusToken, '-'],
-  [ts.SyntaxKind.MinusToken, '+'],
-  [ts.SyntaxKind.AsteriskToken, '/'],
-  [ts.SyntaxKind.SlashToken, '*'],
-  [ts.SyntaxKind.LessThanToken, '<='],
-  [ts.SyntaxKind.LessThanEqualsToken, '<'],
-  [ts.SyntaxKind.GreaterThanToken, '>='],
-  [ts.SyntaxKind.GreaterThanEqualsToken, '>'],
-  [ts.SyntaxKind.EqualsEqualsEqualsToken, '!=='],
-  [ts.SyntaxKind.ExclamationEqualsEqualsToken, '==='],
-  [ts.SyntaxKind.AmpersandAmpersandToken, '||'],
-  [ts.SyntaxKind.BarBarToken, '&&'],
-  [ts.SyntaxKind.QuestionQuestionToken, '&&'],
-]);
-const CALLED = new Map([
-  ['min', 'max'],
-  ['max', 'min'],
-  ['some', 'every'],
-  ['every', 'some'],
-  ['floor', 'ceil'],
-  ['ceil', 'floor'],
-  ['sin', 'cos'],
-  ['cos', 'sin'],
-]);
-
-/** Every small fault that can be planted in a file. */
-function faultsIn(room: string, file: string): readonly Fault[] {
-  const text = readFileSync(join(root, file), 'utf8');
-  const source = ts.createSourceFile(file, text, ts.ScriptTarget.Latest, true);
-  const found: Fault[] = [];
-  const add = (node: ts.Node, is: string) => {
-    const from = node.getStart(source);
-    found.push({
-      room,
-      file,
-      line: source.getLineAndCharacterOfPosition(from).line + 1,
-      was: node.getText(source),
-      is,
-      from,
-      to: node.getEnd(),
-    });
-  };
-  const walk = (node: ts.Node): void => {
-    // Types say nothing at run time.
-    if (ts.isTypeNode(node) || ts.isInterfaceDeclaration(node) || ts.isImportDeclaration(node))
-      return;
-    if (ts.isBinaryExpression(node)) {
-      const swapped = SWAPPED.get(node.operatorToken.kind);
-      const joinsText = [node.left, node.right].some(
-        (side) => ts.isStringLiteralLike(side) || ts.isTemplateExpression(side),
-      );
-      if (swapped && !joinsText) add(node.operatorToken, swapped);
-    } else if (ts.isNumericLiteral(node)) add(node, String(other(Number(node.text))));
-    else if (node.kind === ts.SyntaxKind.TrueKeyword) add(node, 'false');
-    else if (node.kind === ts.SyntaxKind.FalseKeyword) add(node, 'true');
-    else if (ts.isPrefixUnaryExpression(node)) {
-      if (
-        node.operator === ts.SyntaxKind.ExclamationToken ||
-        node.operator === ts.SyntaxKind.MinusToken
-      )
-        add(node, node.operand.getText(source));
-    } else if (ts.isIfStatement(node))
-      add(node.expression, `!(${node.expression.getText(source)})`);
-    else if (ts.isPropertyAccessExpression(node) && ts.isCallExpression(node.parent)) {
-      const called = CALLED.get(node.name.text);
-      if (called) add(node.name, called);
-    }
-    ts.forEachChild(node, walk);
-  };
-  walk(source);
-  return found;
-}
-
-/** A number that is clearly another. */
-const other = (n: number): number =>
-  n === 0 ? 1 : Number.isInteger(n) && n < 10 ? n + 1 : n * 1.3;
 
 function filesOf(room: string): readonly string[] {
   return (
@@ -257,25 +169,6 @@ function isNoticed({ file, from, to, is }: Fault): boolean {
   }
 }
 
-interface Row {
-  readonly room: string;
-  /** Faults that could be planted in the room. */
-  readonly possible: number;
-  readonly of: number;
-  readonly left: readonly Fault[];
-}
-interface Lot {
-  readonly each: number;
-  readonly seed: number;
-  /** Commit that the lot was drawn in. */
-  readonly drawnAt: string;
-  /** Commit whose tests were asked last. */
-  readonly askedAt: string;
-  /** Noticed when the lot was drawn, before any test was written for what was left. */
-  readonly first: number;
-  readonly rows: readonly Row[];
-}
-
 const commit = execFileSync('git', ['rev-parse', '--short', 'HEAD'], {
   cwd: root,
   encoding: 'utf8',
@@ -291,7 +184,7 @@ function tell({ room, possible, of, left }: Row): void {
 }
 
 function drawn(room: string, r: number): Row {
-  const all = filesOf(room).flatMap((file) => faultsIn(room, file));
+  const all = filesOf(room).flatMap((file) => faultsIn(root, room, file));
   const lot = all
     .map((fault, i) => ({ fault, drawn: hash01(seed, r + 1, i) }))
     .sort((a, b) => a.drawn - b.drawn)
@@ -306,40 +199,6 @@ function askedAgain(row: Row): Row {
   const isThere = ({ file, from, to, was }: Fault) =>
     readFileSync(join(clone, file), 'utf8').slice(from, to) === was;
   return { ...row, left: row.left.filter((fault) => !isThere(fault) || !isNoticed(fault)) };
-}
-
-const noticedOf = (rows: readonly Row[]): number =>
-  rows.reduce((sum, { of, left }) => sum + of - left.length, 0);
-
-function write(lot: Lot): void {
-  const planted = lot.rows.reduce((sum, { of }) => sum + of, 0);
-  const left = lot.rows.flatMap((row) => row.left);
-  writeFileSync(LOT, `${JSON.stringify(lot, null, 1)}\n`);
-  writeFileSync(
-    join(root, 'docs/mutants.md'),
-    [
-      '# Small faults, and whether the tests notice',
-      '',
-      `\`npm run mutants -- --each ${lot.each} --seed ${lot.seed}\` at ${lot.drawnAt}: ${lot.first} of ${planted} faults noticed by the tests.`,
-      `\`npm run mutants -- --left\` at ${lot.askedAt}, with the tests written since: ${planted - left.length} of ${planted}.`,
-      '',
-      'A fault is one sign, number, comparison or condition changed, drawn by lot in every room of `src/core` (the plant data left out).',
-      "It is noticed when a test of its own room fails, or one of another room's within 40 seconds, the quickest first.",
-      '',
-      '| room | noticed | of | could be planted |',
-      '| --- | --- | --- | --- |',
-      ...lot.rows.map(
-        (row) => `| ${row.room} | ${row.of - row.left.length} | ${row.of} | ${row.possible} |`,
-      ),
-      '',
-      '## Not noticed',
-      '',
-      ...left.map(({ file, line, was, is }) =>
-        `- \`${file}:${line}\`: \`${was}\` → \`${is}\``.replace(/\n\s*/g, ' '),
-      ),
-      '',
-    ].join('\n'),
-  );
 }
 
 /** The faults that have a name, each told as it was found. */
@@ -363,7 +222,7 @@ if (process.argv.includes('--named')) {
   process.exit(0);
 }
 
-const before = isLeftOnly ? (JSON.parse(readFileSync(LOT, 'utf8')) as Lot) : null;
+const before = isLeftOnly ? readLot() : null;
 const rows: Row[] = [];
 for (const [r, room] of rooms.entries()) {
   const known = before?.rows.find((row) => row.room === room);
@@ -377,8 +236,8 @@ rmSync(clone, { recursive: true, force: true });
 console.log(`\n${noticedOf(rows)} of ${rows.reduce((sum, { of }) => sum + of, 0)} noticed`);
 if (before) {
   // As it is by now: other rooms may have been asked meanwhile.
-  const now = JSON.parse(readFileSync(LOT, 'utf8')) as Lot;
+  const now = readLot();
   const asked = new Map(rows.map((row) => [row.room, row]));
-  write({ ...now, askedAt: commit, rows: now.rows.map((row) => asked.get(row.room) ?? row) });
+  writeLot({ ...now, askedAt: commit, rows: now.rows.map((row) => asked.get(row.room) ?? row) });
 } else if (only.length === 0)
-  write({ each, seed, drawnAt: commit, askedAt: commit, first: noticedOf(rows), rows });
+  writeLot({ each, seed, drawnAt: commit, askedAt: commit, first: noticedOf(rows), rows });
