@@ -1,6 +1,7 @@
 /**
  * npm run hour [MINUTES [URL]]: uses the built app for an hour in one and the same page, room after room, and tells whether its memory
- * stays flat: what JavaScript holds after a collection, nodes and listeners of the page, and what the page's process takes.
+ * stays flat: what JavaScript holds in the page and in its workers after a collection, nodes and listeners of the page, and what their
+ * process takes.
  */
 import { chromium, type CDPSession, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
@@ -9,7 +10,6 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 const minutes = Number(process.argv[2] ?? 60);
-const given = process.argv[3];
 const ROOMS = ['Rounds', 'Diary', 'Plant book', 'Shelf', 'Trolley', 'Yard'];
 /** What may come on top between the second quarter of the time and the last: a tenth, or so many MB. */
 const MAY_GROW = 1.1;
@@ -17,18 +17,65 @@ const MAY_GROW_MB = 6;
 
 interface Figures {
   readonly heapMb: number;
+  readonly workersMb: number;
   readonly nodes: number;
   readonly listeners: number;
   readonly processMb: number;
 }
 
-async function figuresOf(cdp: CDPSession): Promise<Figures> {
+/** The workers of a page, asked through the page's own session. */
+async function workersOf(cdp: CDPSession): Promise<{ readonly heldMb: () => Promise<number> }> {
+  const open = new Set<string>();
+  const waiting = new Map<number, (answer: unknown) => void>();
+  let last = 0;
+  cdp.on('Target.attachedToTarget', ({ sessionId, targetInfo }) => {
+    if (targetInfo.type === 'worker') open.add(sessionId);
+  });
+  cdp.on('Target.detachedFromTarget', ({ sessionId }) => void open.delete(sessionId));
+  cdp.on('Target.receivedMessageFromTarget', ({ message }) => {
+    const { id, result } = JSON.parse(message) as { readonly id: number; readonly result: unknown };
+    waiting.get(id)?.(result);
+    waiting.delete(id);
+  });
+  await cdp.send('Target.setAutoAttach', {
+    autoAttach: true,
+    waitForDebuggerOnStart: false,
+    flatten: false,
+  });
+  const ask = (sessionId: string, method: string): Promise<unknown> =>
+    new Promise((resolve) => {
+      const id = (last += 1);
+      waiting.set(id, resolve);
+      const message = JSON.stringify({ id, method });
+      void cdp.send('Target.sendMessageToTarget', { sessionId, message });
+    });
+  return {
+    heldMb: async () => {
+      let bytes = 0;
+      for (const worker of open) {
+        await ask(worker, 'HeapProfiler.enable');
+        await ask(worker, 'HeapProfiler.collectGarbage');
+        bytes += ((await ask(worker, 'Runtime.getHeapUsage')) as { readonly usedSize: number })
+          .usedSize;
+      }
+      return bytes / 1e6;
+    },
+  };
+}
+
+async function figuresOf(
+  cdp: CDPSession,
+  { heldMb }: Awaited<ReturnType<typeof workersOf>>,
+): Promise<Figures> {
+  // Left to itself a worker lets garbage lie until much of it has gathered: that is no growth.
+  const workersMb = await heldMb();
   await cdp.send('HeapProfiler.collectGarbage');
   const { usedSize } = (await cdp.send('Runtime.getHeapUsage')) as { readonly usedSize: number };
   const { metrics } = await cdp.send('Performance.getMetrics');
   const metric = (name: string) => metrics.find((one) => one.name === name)?.value ?? 0;
   return {
     heapMb: usedSize / 1e6,
+    workersMb,
     nodes: metric('Nodes'),
     listeners: metric('JSEventListeners'),
     processMb: largestRendererMb(),
@@ -84,22 +131,23 @@ const context = await chromium.launchPersistentContext(PROFILE, {
   viewport: { width: 1280, height: 800 },
 });
 const page = await context.newPage();
-const url = given ?? 'http://127.0.0.1:3100';
+const url = process.argv[3] ?? 'http://127.0.0.1:3100';
 await page.goto(`${url}/shed`);
 await page.getByRole('button', { name: 'Load the demo set' }).click();
 await page.getByRole('button', { name: 'Take away the demo set' }).waitFor();
 const cdp = await context.newCDPSession(page);
 await cdp.send('Performance.enable');
+const workers = await workersOf(cdp);
 
 const began = Date.now();
 const told: Figures[] = [];
 for (let round = 0; Date.now() - began < minutes * 60_000; round += 1) {
   await once(page, round);
-  const figures = await figuresOf(cdp);
+  const figures = await figuresOf(cdp, workers);
   told.push(figures);
-  const { heapMb, nodes, listeners, processMb } = figures;
+  const { heapMb, workersMb, nodes, listeners, processMb } = figures;
   console.log(
-    `${((Date.now() - began) / 60_000).toFixed(1)} min: ${heapMb.toFixed(1)} MB held, ${nodes} nodes, ${listeners} listeners, process ${processMb.toFixed(0)} MB`,
+    `${((Date.now() - began) / 60_000).toFixed(1)} min: ${heapMb.toFixed(1)} MB held, ${workersMb.toFixed(1)} by workers, ${nodes} nodes, ${listeners} listeners, process ${processMb.toFixed(0)} MB`,
   );
 }
 await context.close();
@@ -108,7 +156,7 @@ rmSync(PROFILE, { recursive: true, force: true });
 const quarter = Math.floor(told.length / 4);
 const [early, late] = [told.slice(quarter, 2 * quarter), told.slice(-quarter)];
 let isFlat = quarter > 0;
-for (const key of ['heapMb', 'nodes', 'listeners', 'processMb'] as const) {
+for (const key of ['heapMb', 'workersMb', 'nodes', 'listeners', 'processMb'] as const) {
   const [was, is] = [median(early.map((one) => one[key])), median(late.map((one) => one[key]))];
   const isSame = is <= Math.max(was * MAY_GROW, was + (key.endsWith('Mb') ? MAY_GROW_MB : 0));
   isFlat &&= isSame;
