@@ -194,11 +194,21 @@ function drawn(room: string, r: number): Row {
   return { room, possible: all.length, of: lot.length, left };
 }
 
-/** The same row with what is still left of it. A fault whose place is no longer what it was stays left. */
+/** The same fault where its file stands now: at its place, or the nearest alike where lines have moved. `null`: it is there no more. */
+function nowAt(fault: Fault): Fault | null {
+  const alike = faultsIn(root, fault.room, fault.file)
+    .filter(({ was, is }) => was === fault.was && is === fault.is)
+    .sort((a, b) => Math.abs(a.from - fault.from) - Math.abs(b.from - fault.from));
+  return alike[0] ?? null;
+}
+
+/** The same row with what is still left of it. What is there no more stays left, to be looked at. */
 function askedAgain(row: Row): Row {
-  const isThere = ({ file, from, to, was }: Fault) =>
-    readFileSync(join(clone, file), 'utf8').slice(from, to) === was;
-  return { ...row, left: row.left.filter((fault) => !isThere(fault) || !isNoticed(fault)) };
+  const left = row.left.flatMap((fault) => {
+    const now = nowAt(fault);
+    return now === null ? [fault] : isNoticed(now) ? [] : [now];
+  });
+  return { ...row, left };
 }
 
 /** The faults that have a name, each told as it was found. */

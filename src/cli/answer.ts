@@ -2,6 +2,9 @@ import type * as z from 'zod';
 import { readJson } from '@/core/files/door';
 import { parseWith, type Parsed } from '@/core/files/parse';
 
+/** Units of every answer: centimetres, and figures without a currency. */
+export const UNITS = { length: 'cm', currency: '' } as const;
+
 /** What a verb answers: JSON to write, or why it cannot. */
 export type Answer =
   | { readonly kind: 'done'; readonly output: unknown }

@@ -15,10 +15,9 @@ import { kindOf } from '@/core/plants/book/index';
 import { withLightInUse } from '@/core/spots/light';
 import { taskHow, taskTitle, taskWhy } from '@/words/care';
 import { careCalendar } from '@/words/careCalendar';
-import { bad, faultLine, json, readQuestion, round as rounded, type Answer } from './answer';
+import { bad, faultLine, json, readQuestion, round as rounded, type Answer, UNITS } from './answer';
 import { asked } from './makingVerbs';
 
-const UNITS = { length: 'cm', currency: '' } as const;
 const date = (name: string) => z.iso.date(`${name} must be a date like 2026-07-16.`);
 const hour = z.number().min(0, 'hour must be 0–24.').max(24, 'hour must be 0–24.').default(8);
 

@@ -24,10 +24,9 @@ import { sheetSvg } from '@/drawing/sheetSvg';
 import { amountText, lineName } from '@/words/making';
 import { cautionText, stepLines, stepTitle } from '@/words/potting';
 import { PARTS, templatePages } from '@/words/templatePages';
-import { bad, faultLine, json, readQuestion, round, type Answer } from './answer';
+import { bad, faultLine, json, readQuestion, round, type Answer, UNITS } from './answer';
 import { plantingIn } from './plantingIn';
 
-const UNITS = { length: 'cm', currency: '' } as const;
 const count = z
   .number()
   .int('count must be a whole number.')
