@@ -70,6 +70,9 @@ async function figuresOf(
   // Left to itself a worker lets garbage lie until much of it has gathered: that is no growth.
   const workersMb = await heldMb();
   await cdp.send('HeapProfiler.collectGarbage');
+  // A browser keeps what it painted until memory is short: only what is left then is held.
+  await cdp.send('Memory.simulatePressureNotification', { level: 'critical' });
+  await new Promise((done) => setTimeout(done, SETTLES_MS));
   const { usedSize } = (await cdp.send('Runtime.getHeapUsage')) as { readonly usedSize: number };
   const { metrics } = await cdp.send('Performance.getMetrics');
   const metric = (name: string) => metrics.find((one) => one.name === name)?.value ?? 0;
@@ -81,6 +84,9 @@ async function figuresOf(
     processMb: largestRendererMb(),
   };
 }
+
+/** How long a page takes to let go of what it need not hold, ms. */
+const SETTLES_MS = 600;
 
 /** Resident memory of the largest page process of this browser, with its workers, MB. */
 function largestRendererMb(): number {

@@ -1,12 +1,17 @@
-// The panel's asks put to the engine, and what it answers, to be read one by one. `npm run panel [word of an id]`.
+// The panel's asks put to the engine, and what it answers, to be read one by one. `npm run panel [word of an id]`; `npm run panel held` and
+// `npm run panel again` those held back.
 import { PANEL } from '../tests/panel/asks';
+import { HELD, HELD_AGAIN } from '../tests/panel/held';
 import { isNamed, panelAsk } from '../tests/builders/panelAsk';
 import { kindOf } from '../src/core/plants/book/index';
 import { proposeNow } from '../src/core/search/propose';
 
-const only = process.argv[2];
+const ASKS = { held: HELD, again: HELD_AGAIN };
+const word = process.argv[2] ?? '';
+const list = word === 'held' || word === 'again' ? word : null;
+const only = process.argv[list ? 3 : 2];
 let [named, shunned, all, first] = [0, 0, 0, 0];
-for (const [at, ask] of PANEL.entries()) {
+for (const [at, ask] of (list ? ASKS[list] : PANEL).entries()) {
   if (only && !ask.id.includes(only)) continue;
   const proposals = proposeNow(panelAsk(ask, at));
   console.log(

@@ -25,3 +25,11 @@ test('dark leaves with bright ones, white with green, and leaves alone are told 
 test('a plant the book does not know is called by its id rather than left out', () => {
   expect(about('moon-lily', ['nemesia-white'], [])).toMatch(/^Moon-lily over/);
 });
+
+test('what sleeps beneath the others is told last, and nothing of it where nothing does', () => {
+  const planted = { lead: null, bodies: ['pansy-blue'], edges: [] };
+  expect(aboutText({ ...planted, beneath: ['tulip-white'] }, kindOf)).toMatch(
+    / Beneath, until spring: white [a-z -]*tulip\.$/,
+  );
+  expect(aboutText({ ...planted, beneath: [] }, kindOf)).not.toMatch(/Beneath/);
+});

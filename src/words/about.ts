@@ -11,7 +11,7 @@ type KindOf = (id: KindId) => PlantKind | null;
 
 /** One sentence on what a proposal is about: who leads, what fills, what spills, and what ties it together. */
 export function aboutText(
-  proposal: Pick<Proposal, 'lead' | 'bodies' | 'edges'>,
+  proposal: Pick<Proposal, 'lead' | 'bodies' | 'edges' | 'beneath'>,
   kindOf: KindOf,
 ): string {
   const name = (id: KindId) => inSentence(kindOf(id)?.common ?? id);
@@ -24,7 +24,10 @@ export function aboutText(
   const start = proposal.lead
     ? `${capital(name(proposal.lead))} over ${proposal.bodies.length > 0 ? join(proposal.bodies) : 'the edge'}`
     : capital(proposal.bodies.length > 0 ? join(proposal.bodies) : 'trailers alone');
-  return `${start}${edge}: ${ideaOf([proposal.lead, ...proposal.bodies, ...proposal.edges], kindOf)}.`;
+  const asleep = join(proposal.beneath ?? []);
+  return `${start}${edge}: ${ideaOf([proposal.lead, ...proposal.bodies, ...proposal.edges], kindOf)}.${
+    asleep && ` Beneath, until spring: ${asleep}.`
+  }`;
 }
 
 /** The idea of a proposal as its name: "Scarlet and gold beneath bronze flax", "A dome of pink and white". */

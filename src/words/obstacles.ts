@@ -41,6 +41,7 @@ const HURDLE_TEXT: Readonly<Record<Hurdle, string>> = {
   cold: 'cold in those weeks',
   heat: 'heat in those weeks',
   thirst: 'drying out between waterings',
+  wind: 'the wind here',
   shops: 'not being sold in the planting week',
   support: 'having nothing to climb',
   company: 'the company wished for',

@@ -67,9 +67,13 @@ export function laughsAtKinds(kinds: readonly PlantKind[], ask: Ask): Laugh[] {
     if (Math.max(...days) > bears + 3) laugh('summer too hot');
     // Sold then, and there to be seen.
     const book = bookWeekAt(ask, plantedWeek);
-    if (!isMust && book !== null && !kind.inShops.some((span) => within(span, book, 10)))
+    const isDry = isDryBulb(kind, ask);
+    if (!isMust && !isDry && book !== null && !kind.inShops.some((span) => within(span, book, 10)))
       laugh('not sold then');
-    if (!isMust && share(counted, (week) => isThere(kind, ask, week)) < 0.6) laugh('hardly there');
+    if (!isMust && !isDry && share(counted, (week) => isThere(kind, ask, week)) < 0.6)
+      laugh('hardly there');
+    if (!isMust && spot.exposure === 'balcony' && kind.bears.wind === 'shelter')
+      laugh('torn by the wind');
     // Light and thirst.
     const [least, most] = kind.light.hours;
     if (!isMust && spot.sunHours < least - 1.3) laugh('too dark');
@@ -97,12 +101,30 @@ export function laughsAtKinds(kinds: readonly PlantKind[], ask: Ask): Laugh[] {
   return laughs;
 }
 
+/** A bulb bought dry in autumn, in flower before the planting ends. */
+function isDryBulb(kind: PlantKind, ask: Ask): boolean {
+  const book = bookWeekAt(ask, ask.plantedWeek);
+  return (
+    kind.cycle === 'bulb' &&
+    kind.bloom !== null &&
+    book !== null &&
+    within([35, 50], book) &&
+    within([1, 23], kind.bloom.weeks[0]) &&
+    weeksBetween(book, kind.bloom.weeks[0]) < weeksBetween(ask.plantedWeek, ask.endWeek)
+  );
+}
+
 const share = <T>(list: readonly T[], is: (one: T) => boolean) =>
   list.filter(is).length / Math.max(1, list.length);
 
 function isThere(kind: PlantKind, ask: Ask, week: number): boolean {
   const book = bookWeekAt(ask, week);
-  return book === null || kind.lowestC > -4 || within(kind.inLeaf, book, 1);
+  const bought = bookWeekAt(ask, ask.plantedWeek);
+  if (book === null || bought === null || kind.lowestC > -4) return true;
+  // What shops have growing stands in leaf, a few weeks before it would out of doors.
+  const isGrown = kind.inShops.some((span) => within(span, bought));
+  const [from] = kind.inLeaf;
+  return within(kind.inLeaf, book, 1) || (isGrown && within([weekAfter(from, -5), from], book));
 }
 
 const isSeen = (kind: PlantKind, ask: Ask, weeks: readonly number[]) =>

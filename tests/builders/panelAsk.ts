@@ -9,6 +9,7 @@ import { usualSpot } from '@/core/spots/spot';
 import { usualSupport } from '@/core/plantings/support';
 import { weekAfter } from '@/core/units/units';
 import type { PanelAsk, Pot } from '../panel/asks';
+import type { HeldAsk } from '../panel/held';
 
 const BLUE = [0.5, 0.17, 275] as const;
 const PINK = [0.7, 0.17, 0] as const;
@@ -99,6 +100,15 @@ function containerOf(pot: Pot): Container {
 
 /** What the words of an ask come to in the app's wishes. */
 const TOLD: Readonly<Record<string, Partial<Ask['wishes']>>> = {
+  'herbs-by-kitchen': { likes: ['herbs'] },
+  'mint-and-friends': { likes: ['herbs'] },
+  'tomato-tub': { likes: ['fruit'] },
+  'winter-salad': { likes: ['salad'] },
+  'silver-gravel': { scheme: { kind: 'cool' } },
+  'tea-garden': { likes: ['herbs'] },
+  'restaurant-hedge': { school: 'screen' },
+  'salad-children': { likes: ['fruit'] },
+  'sweet-and-strawberry': { must: ['strawberry'] },
   bees: { likes: ['wildlife'] },
   'scent-evening': { likes: ['scent'] },
   'grasses-modern': { company: 'meadow and grasses' },
@@ -113,11 +123,18 @@ const TOLD: Readonly<Record<string, Partial<Ask['wishes']>>> = {
   'big-budget-specimen': { school: 'specimen' },
 };
 
+/** Whose words tell of salt. */
+const BY_THE_SEA = new Set(['seaside-balcony', 'pier-planters']);
+
 /** Who does not water daily, by their own words, days. */
 const WATERED_EVERY: Readonly<Record<string, number>> = { 'forgetful-roof': 7, 'dry-shade': 4 };
 
 /** An ask of the panel as it is put to the engine. Any colour will do where none is named: every scheme is tried by turns. */
-export function panelAsk(ask: PanelAsk, at: number, kinds: readonly PlantKind[] = BOOK): Ask {
+export function panelAsk(
+  ask: PanelAsk | HeldAsk,
+  at: number,
+  kinds: readonly PlantKind[] = BOOK,
+): Ask {
   const container = containerOf(ask.pot);
   const any: readonly Scheme[] = [{ kind: 'warm' }, { kind: 'cool' }, { kind: 'jewel' }];
   return {
@@ -131,7 +148,7 @@ export function panelAsk(ask: PanelAsk, at: number, kinds: readonly PlantKind[] 
       pets: ask.reach === 'cats' || ask.reach === 'dogs',
       children: ask.reach === 'children',
       dropCm: ask.pot.startsWith('basket') ? 200 : ask.pot.startsWith('wall') ? 130 : 0,
-      exposure: ask.windy ? 'balcony' : 'open',
+      exposure: BY_THE_SEA.has(ask.id) ? 'coast' : ask.windy ? 'balcony' : 'open',
       waters: {
         who: '',
         everyDays: WATERED_EVERY[ask.id] ?? 1,
@@ -159,6 +176,8 @@ export function panelAsk(ask: PanelAsk, at: number, kinds: readonly PlantKind[] 
       must: [],
       never: [],
       school: 'any',
+      ...('company' in ask ? { company: ask.company } : {}),
+      ...('likes' in ask ? { likes: ask.likes } : {}),
       ...TOLD[ask.id],
     },
   };

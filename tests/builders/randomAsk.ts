@@ -44,6 +44,9 @@ const COLOURS = [
   [0.55, 0.17, 265],
 ] as const;
 
+/** One ask in so many is for a place in the wind. */
+const WINDY_ONE_IN = 7;
+
 /** An ask drawn by lot: any container of the shelf, climate, weeks, light, scheme, school, budget and reach. The same for the same seed. */
 export function randomAsk(seed: number): Ask {
   let key = 0;
@@ -66,6 +69,8 @@ export function randomAsk(seed: number): Ask {
       pets: chance() < 0.15,
       children: chance() < 0.15,
       dropCm: hung ? 190 : 0,
+      // By the seed itself: what else is drawn stays as it was.
+      exposure: seed % WINDY_ONE_IN === 0 ? 'balcony' : 'open',
       site: { latitudeDeg: LATITUDES[climate], longitudeDeg: 0, timeZone: 'UTC', climate },
     }),
     house: USUAL_HOUSE,

@@ -267,6 +267,13 @@ const SPOILT: readonly (readonly [
     {},
   ],
   [
+    'what wants shelter, at the height of balconies',
+    'in-wind',
+    [...GOOD, ['busy-lizzie-coral', 3, 12]],
+    {},
+    { exposure: 'balcony' },
+  ],
+  [
     'a black pot in a hot climate',
     'root-heat',
     GOOD,

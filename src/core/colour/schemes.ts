@@ -45,8 +45,13 @@ export function isDark([L]: Oklch): boolean {
   return L < 0.42;
 }
 
+/** Above this lightness, and below this hue, what might be lime is lemon. Ours. */
+const LEMON_L = 0.9;
+const LEMON_H = 112;
+
 export function isLime([L, C, h]: Oklch): boolean {
-  return L >= 0.7 && C >= 0.1 && h >= 100 && h <= 132;
+  // Very light and hardly green it is lemon: a yellow.
+  return L >= 0.7 && C >= 0.1 && h >= 100 && h <= 132 && (L <= LEMON_L || h >= LEMON_H);
 }
 
 /** Ordinary foliage green: the ground on which the scheme is read, no part of it. Hue arc and limits are ours. */
@@ -122,6 +127,21 @@ function isBronze([L, C, h]: Oklch): boolean {
   return L < 0.62 && C >= NEUTRAL_CHROMA && C < 0.11 && h >= 15 && h <= 80;
 }
 
+/** A clear red. Limits are ours. */
+function isRed([L, C, h]: Oklch): boolean {
+  return C >= 0.15 && L < 0.66 && hueGapDeg(h, 25) <= 15;
+}
+
+/** Lightness so far from a red, and as far again, makes it pink or maroon. Ours. */
+const NEAR_LIGHT = 0.1;
+
+/** Violet and lilac go as one colour; red and pink are two. How far one colour is the red that was named, 0–1. */
+function likeRed([L, , h]: Oklch, red: Oklch): number {
+  return (
+    nearHue(h, red[2], 12, 34) * clamp(1 - (Math.abs(L - red[0]) - NEAR_LIGHT) / NEAR_LIGHT, 0, 1)
+  );
+}
+
 /** Lime and dark leaves set each other off and sit in any scheme, a little less than its own colours. Ours. */
 const ACCENT_FIT = 0.75;
 /** Brown leaves go with anything, and add nothing. Ours. */
@@ -135,6 +155,8 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
   if ((scheme.kind === 'one-and-white' || scheme.kind === 'green-and-white') && isWhite(colour))
     return 1;
   if (scheme.kind === 'dark-and-lime' && (isDark(colour) || isLime(colour))) return 1;
+  // White cools whatever it stands in: of hot colours it is no ground.
+  if (scheme.kind === 'hot' && isWhite(colour)) return 0;
   if (isGround(colour)) return null;
   const [L, C, h] = colour;
   const accent =
@@ -148,7 +170,7 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
       return Math.max(
         accent,
         isBronze(colour) ? ACCENT_FIT : 0,
-        inArc(h, 350, 100, 25) * clamp((C - 0.08) / 0.08, 0, 1),
+        inArc(h, 5, 100, 20) * clamp((C - 0.08) / 0.08, 0, 1),
       );
     case 'pastel':
       // A pale flower is pastel with a little more chroma than the .12 of the definition when it is very light.
@@ -180,7 +202,12 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
         ...scheme.colours.map((one) => clamp(1.6 - deltaE(colour, one) / 0.1, 0, 1)),
       );
     case 'one-and-white':
-      return Math.max(accent * 0.8, nearHue(h, scheme.colour[2], 22, 50));
+      return Math.max(
+        accent * 0.8,
+        isRed(scheme.colour)
+          ? likeRed(colour, scheme.colour)
+          : nearHue(h, scheme.colour[2], 22, 50),
+      );
     case 'opposites':
       return Math.max(
         accent * 0.8,

@@ -43,9 +43,13 @@ const SELDOM = names(`
   Syngonium Tithonia Torenia Tricyrtis Tulbaghia Uncinia Vitis Westringia Wisteria Xerochrysum
 `);
 
+/** Of genera that are well known, species that are not: of the bog and the border. */
+const SELDOM_SPECIES: ReadonlySet<string> = new Set(['Lobelia cardinalis', 'Lobelia siphilitica']);
+
 /** How well known a kind is; a gardener's own kind of a genus that is not listed counts as known. */
 export const familiarity = once(({ botanical }: Pick<PlantKind, 'botanical'>): Familiarity => {
   const genus = botanical.split(' ').find((word) => word !== '×') ?? botanical;
+  if (SELDOM_SPECIES.has(botanical)) return 'seldom';
   if (STAPLES.has(genus) || STAPLE_SPECIES.has(botanical)) return 'staple';
   return SELDOM.has(genus) ? 'seldom' : 'known';
 });

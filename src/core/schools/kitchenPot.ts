@@ -1,5 +1,9 @@
+import { pickedAs } from '../plants/picked';
 import { wishedPlaces } from '../placing/wishedPlaces';
 import { hangs, type School } from './school';
+
+/** What it costs that a kind is gone from the pot when it is picked. Ours. */
+const PULLED = 0.25;
 
 /** Lead, body and edge that can all be eaten; nothing poisonous alongside. */
 export const kitchenPot: School = {
@@ -32,8 +36,11 @@ export const kitchenPot: School = {
   order: 'alternate',
   allows: ({ edible, toxicity }) =>
     edible !== null && toxicity.people !== 'poisonous' && toxicity.people !== 'unsure',
-  // What one plants to eat first, and what bears.
-  prefers: ({ fruit, company }) => (fruit ? 0.1 : 0) + (company.includes('kitchen') ? 0.06 : -0.12),
+  // What one plants to eat first, and what bears; what is pulled leaves a hole.
+  prefers: (kind) =>
+    (kind.fruit ? 0.1 : 0) +
+    (kind.company.includes('kitchen') ? 0.06 : -0.12) -
+    (pickedAs(kind) === 'roots' ? PULLED : 0),
   spots: ({ container, spot, house }, role, count, leads) =>
     wishedPlaces(container, spot.view, role, count, { leads, lead: house.lead }),
   weights: {

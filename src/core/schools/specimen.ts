@@ -4,6 +4,8 @@ import { isLong } from '../containers/container';
 
 /** What it is worth to be sold well grown, and costs not to be: bedding is no specimen. Ours. */
 const GROWN = 0.18;
+/** What it is worth to be wood: a specimen is more the second year. Ours. */
+const LASTS = 0.16;
 /** Habits that hold the eye by themselves. */
 const FORMED: ReadonlySet<string> = new Set(['paddle', 'rosette', 'strap', 'grass', 'fern']);
 
@@ -22,10 +24,12 @@ export const specimen: School = {
   order: 'alternate',
   allows: ANY_KIND,
   // It has to be worth looking at alone.
-  prefers: ({ foliage, habit, bloom, sold }, role) =>
+  prefers: ({ cycle, foliage, habit, bloom, sold }, role) =>
     role === 'edge'
       ? 0
       : (sold.some(({ size }) => size === '2L' || size === '3L') ? GROWN : -GROWN) +
+        (cycle === 'shrub' || cycle === 'tender shrub' ? LASTS : 0) -
+        (cycle === 'perennial' && !FORMED.has(habit) && !foliage.evergreen ? LASTS : 0) +
         (foliage.texture === 'bold' ? 0.12 : 0) +
         (FORMED.has(habit) ? 0.1 : 0) +
         (bloom && bloom.cover > 0.3 ? 0.05 : 0),

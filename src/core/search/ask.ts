@@ -1,12 +1,14 @@
 import { visibleHeightCm } from '../containers/container';
 import { deepEnough } from '../placing/fit';
+import { sleepsBeneath } from '../suitability/beneath';
 import { standsWith, TOGETHER } from '../suitability/company';
 import { dangerInReach } from '../suitability/harm';
 import { lightFit } from '../suitability/light';
 import { goodRatios } from '../suitability/proportion';
 import { driesOut } from '../suitability/watering';
+import { inWind } from '../suitability/wind';
 import { kindFitsScheme } from '../suitability/scheme';
-import { soldIn } from '../suitability/shops';
+import { keptThere, soldIn } from '../suitability/shops';
 import { standingOf } from '../suitability/standing';
 import type { Brief } from '../plantings/brief';
 import { middle, type PlantKind } from '../plants/kind';
@@ -30,6 +32,7 @@ export const HURDLES = [
   'cold',
   'heat',
   'thirst',
+  'wind',
   'shops',
   'season',
   'company',
@@ -50,7 +53,7 @@ const LEAST_PRESENT = 0.75;
 /** What it must be worth looking at in the mean of its weeks. Ours. */
 const LEAST_SHOWN = 0.15;
 /** Nights too cool for it in more of its weeks than this, and summers so far from what it needs and bears, K, rule it out. Ours. */
-const MOST_SULKS = 0.75;
+const MOST_SULKS = 0.5;
 const MOST_TOO_COOL_K = 2;
 const MOST_TOO_HOT_K = 1.5;
 
@@ -75,7 +78,8 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   const weather = weatherAgainst(kind, ask, must);
   if (weather || must) return weather;
   if (driesOut(kind, ask)) return 'thirst';
-  if (!ask.inStock && !soldIn(kind, ask.plantedWeek, spot)) return 'shops';
+  if (inWind(kind, spot) === 'badly') return 'wind';
+  if (!ask.inStock && !isToBeHad(kind, ask)) return 'shops';
   const { present, shows } = standingOf(kind, ask);
   if (present < LEAST_PRESENT || shows < LEAST_SHOWN) return 'season';
   if (wishes.company && standsWith(kind, wishes.company) < TOGETHER) return 'company';
@@ -84,8 +88,15 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   if (kind.support !== 'climb' && kind.heightCm[0] > visibleHeightCm(container) * mostRatio * 1.1)
     return 'size';
   if (kind.sold.every(({ size }) => !deepEnough(container, size, kind))) return 'depth';
-  if (kindFitsScheme(kind, wishes.scheme) < LEAST_SCHEME_FIT) return 'scheme';
+  // What is grown to be eaten comes in the colours it has.
+  if (!wishes.kitchen && kindFitsScheme(kind, wishes.scheme) < LEAST_SCHEME_FIT) return 'scheme';
   return null;
+}
+
+/** Have shops there it that week, growing, or dry to sleep beneath the others? */
+function isToBeHad(kind: PlantKind, ask: Ask): boolean {
+  const { plantedWeek, spot } = ask;
+  return keptThere(kind, spot) && (soldIn(kind, plantedWeek, spot) || sleepsBeneath(kind, ask));
 }
 
 /** Does the weather of its weeks stand against a kind? What is a must may sulk, but not freeze. */

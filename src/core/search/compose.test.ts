@@ -1,6 +1,8 @@
 import { askFor } from '../../../tests/builders/ask';
 import type { PlantKind, Role } from '../plants/kind';
 import { castsFor, eligible, type Cast } from './compose';
+import { Judge } from './judge';
+import { SCHOOLS } from '../schools/index';
 
 const ask = (must: readonly PlantKind[]) =>
   askFor({}, { school: 'thriller', must: must.map(({ id }) => id) });
@@ -41,4 +43,16 @@ test('two that must be in it are both in every cast; of two leads only those cas
     const ids = members.map(({ kind }) => kind.id);
     expect(ids).toEqual(expect.arrayContaining([body.id, edge.id]));
   }
+});
+
+test('what stands in casts already is looked for later, for any role it plays', () => {
+  const plain = ask([]);
+  const judge = new Judge(plain, eligible(plain), SCHOOLS.thriller);
+  const [first] = judge.best('body', 1);
+  const placeOf = () => judge.best('body', 30).indexOf(first!);
+  expect(placeOf()).toBe(0);
+  const before = judge.promise([{ kind: first!, role: 'body' }]);
+  judge.wear([first!, first!, first!]);
+  expect(placeOf()).not.toBe(0);
+  expect(judge.promise([{ kind: first!, role: 'body' }])).toBeLessThan(before);
 });

@@ -22,13 +22,15 @@ const FIRST_LEAF_LED = 0.05;
 const FIRST_THRIFTY = 0.05;
 /** What a colour of the wish costs that is not to be had in it: those that have it come first. Ours. */
 const MISSING_COST = 0.3;
+/** Beyond one, what each kind costs of which a single plant stands beside the lead: a sampler of singles is no planting. Ours. */
+const SAMPLER_COST = 0.12;
 /** What each kind that is shown already costs, so that the tray shows more of what is possible. Ours. */
 const SHOWN_KIND_COST = 0.03;
 
 /** The kinds of a proposal, each once. */
 export const kindsOf = once(
-  ({ lead, bodies, edges }: Proposal): ReadonlySet<KindId> =>
-    new Set([...(lead === null ? [] : [lead]), ...bodies, ...edges]),
+  ({ lead, bodies, edges, beneath = [] }: Proposal): ReadonlySet<KindId> =>
+    new Set([...(lead === null ? [] : [lead]), ...bodies, ...edges, ...beneath]),
 );
 
 /** Are two proposals two ideas: at most half of their kinds the same? */
@@ -68,9 +70,12 @@ function best(left: ReadonlySet<Proposal>, chosen: readonly Proposal[]): Proposa
     const worth =
       proposal.score +
       PROMISE_SHARE * proposal.promise -
-      MISSING_COST * proposal.missing.length +
+      MISSING_COST * proposal.missing.length -
+      SAMPLER_COST * samples(proposal) +
       (!schools.has(proposal.school) && schools.size < SCHOOLS_WANTED ? NEW_SCHOOL : 0) +
-      (proposal.school === 'leaf-led' && !schools.has('leaf-led') ? FIRST_LEAF_LED : 0) +
+      (chosen.length > 0 && proposal.school === 'leaf-led' && !schools.has('leaf-led')
+        ? FIRST_LEAF_LED
+        : 0) +
       (isLeafy && proposal.school === 'leaf-led' ? -LEAF_LED_WORN : 0) +
       (chosen.length > 1 && !hasThrifty && proposal.cost <= dearest * THRIFTY ? FIRST_THRIFTY : 0) -
       [...kindsOf(proposal)].reduce((sum, id) => sum + SHOWN_KIND_COST * (shown.get(id) ?? 0), 0);
@@ -78,6 +83,14 @@ function best(left: ReadonlySet<Proposal>, chosen: readonly Proposal[]): Proposa
   }
   return found?.proposal ?? null;
 }
+
+/** Kinds beyond the first of which one plant alone stands beside the lead. */
+const samples = once(({ lead, places }: Proposal): number => {
+  const counts = new Map<KindId, number>();
+  for (const { kindId } of places) counts.set(kindId, (counts.get(kindId) ?? 0) + 1);
+  const single = [...counts].filter(([id, count]) => count === 1 && id !== lead).length;
+  return Math.max(0, single - 1);
+});
 
 /** Does its lead, or one of its edge kinds, stand in as many of those shown as it may? */
 function isWorn({ lead, edges }: Proposal, chosen: readonly Proposal[]): boolean {

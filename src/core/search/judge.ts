@@ -21,16 +21,19 @@ import { reachOf } from '../containers/section';
 import { coloursShown, leadingColour } from '../plants/colours';
 import { leafContrast } from '../plants/leaves';
 import { middle, type PlantKind, type Role } from '../plants/kind';
+import { goesToTable } from '../plants/picked';
 import { printOf } from '../plants/print';
 import type { School, Setting } from '../schools/school';
 import { standingOf } from '../suitability/standing';
 import { grownHeightCm, type Ask } from './ask';
-import { isLiked, likingFor, shrubCost } from './liking';
+import { isLiked, isPick, likingFor, shrubCost } from './liking';
 
 /** One kind in one role. */
 export interface Member {
   readonly kind: PlantKind;
   readonly role: Role;
+  /** A bulb that sleeps beneath the others until it is its turn. */
+  readonly isBeneath?: boolean;
 }
 
 /** What is worked out of one kind for a search: its worth in each role, and its colours against the scheme. */
@@ -138,7 +141,7 @@ export class Judge {
       LEAST_PROMISE,
       WORTH.single * this.apart(members, asNew) +
         WORTH.pairs * together +
-        WORTH.scheme * (fit - MISSING_COST * missing.length) +
+        WORTH.scheme * (this.ask.wishes.kitchen ? 1 : fit - MISSING_COST * missing.length) +
         WORTH.colour * Math.min(1, carried / ENOUGH_COLOUR) +
         WORTH.variety * Math.min(2, members.length - 3) -
         LONELY_COST * (1 - alone),
@@ -154,13 +157,17 @@ export class Judge {
   /** Are the wishes about all of them kept: most of the company asked for, and most with what should be there? */
   private honours(kinds: readonly PlantKind[]): boolean {
     const { company, likes = [] } = this.ask.wishes;
+    const without = (has: (kind: PlantKind) => boolean) =>
+      kinds.filter((kind) => !has(kind)).length;
     // One may be without, the lead as a rule; of five, two.
-    const most = (has: (kind: PlantKind) => boolean) =>
-      kinds.filter((kind) => !has(kind)).length <=
-      Math.max(1, Math.floor(kinds.length * MAY_BE_WITHOUT));
+    const most = Math.max(1, Math.floor(kinds.length * MAY_BE_WITHOUT));
+    // Who wants herbs wants herbs: of four and more, one may be something else.
+    const almostAll = Math.floor(kinds.length * MAY_NOT_BE_PICKED);
     return (
-      (!company || most((kind) => kind.company.includes(company))) &&
-      likes.every((like) => most((kind) => isLiked(kind, like)))
+      (!company || without((kind) => kind.company.includes(company)) <= most) &&
+      likes.every(
+        (like) => without((kind) => isLiked(kind, like)) <= (isPick(like) ? almostAll : most),
+      )
     );
   }
 
@@ -220,11 +227,11 @@ export class Judge {
       ),
       0,
     );
-    // Where no frame is wanted, something quicker than a shrub leads.
-    const slow = (this.school.weights.interest ?? 1) < 1.3 ? shrubCost(kind) : 0;
+    // Where no frame is wanted, something quicker than a shrub is.
+    const slow = this.school.id === 'evergreen-frame' ? 0 : shrubCost(kind, this.ask);
     return (
       likingFor(kind, this.ask) +
-      SCHEME_WORTH * kindFitsScheme(kind, this.ask.wishes.scheme) +
+      SCHEME_WORTH * (this.ask.wishes.kitchen ? 1 : kindFitsScheme(kind, this.ask.wishes.scheme)) +
       VIVID_WORTH * vivid +
       this.supplies(kind) -
       slow
@@ -268,7 +275,21 @@ export class Judge {
           ? within(ratio, basket ? 0.5 : 0.4, most * 0.75)
           : within(ratio, 0, Math.max(0.8, least)) * (kind.trailCm ? 1 : 0.8);
     const shown = role === 'lead' ? LEAD_SHOWS * standingOf(kind, this.ask).shows : 0;
-    return Math.max(0.001, common + 0.26 * size + shown + this.school.prefers(kind, role));
+    return Math.max(
+      0.001,
+      common +
+        0.26 * size +
+        shown +
+        this.school.prefers(kind, role) -
+        (role === 'lead' && this.isOutside(kind) ? OUTSIDE_COST : 0) -
+        (basket && STIFF.has(kind.habit) ? STIFF_COST : 0),
+    );
+  }
+
+  /** Is it of another company than the one that was asked for? */
+  private isOutside({ company }: PlantKind): boolean {
+    const { company: wished } = this.ask.wishes;
+    return wished !== undefined && !company.includes(wished);
   }
 
   /** Two kinds together, 0–1; 0 when they must not share a container. */
@@ -281,8 +302,8 @@ export class Judge {
   }
 
   private pairScore(a: PlantKind, b: PlantKind): number {
-    // What is all to be eaten keeps one company by that.
-    const company = this.ask.wishes.kitchen ? 1 : keepsCompany(a, b);
+    // What is all to be eaten keeps company at table.
+    const company = this.ask.wishes.kitchen ? goesToTable(a, b) : keepsCompany(a, b);
     return company < STRANGERS ? 0 : pairScore(a, b) * (1 - COMPANY_SHARE * (1 - company));
   }
 }
@@ -314,6 +335,11 @@ const LEAD_SHOWS = 0.16;
 /** What each cast a kind stands in takes off it when the next is looked for, and the most that takes. Ours. */
 const WORN = 0.06;
 const MOST_WORN = 0.3;
+/** The lead says what a planting is: what it costs to be led by something of another company than was asked for. Ours. */
+const OUTSIDE_COST = 0.4;
+/** Habits that stand stiff where a basket wants what arches and hangs, and what that costs. Ours. */
+const STIFF: ReadonlySet<string> = new Set(['strap', 'grass', 'spike', 'paddle']);
+const STIFF_COST = 0.15;
 /** Autumn to spring there are small things. Ours. */
 const SMALL_THINGS = 0.55;
 /** Share of the width from which one plant alone does not look lonely, and what it costs to. Ours. */
@@ -321,6 +347,7 @@ const FILLS = 0.9;
 const LONELY_COST = 0.8;
 /** Share of the kinds that may be without what was asked for. Ours. */
 const MAY_BE_WITHOUT = 0.4;
+const MAY_NOT_BE_PICKED = 0.25;
 /** Rarities in one planting. */
 const MOST_SELDOM = 1;
 /** What a pair costs of which one would run over the other. Ours. */

@@ -2,13 +2,17 @@ import { isHung } from '../containers/shape';
 import { mixAreaCm2 } from '../containers/container';
 import { familiarity } from '../plants/familiar';
 import { middle, type Company, type PlantKind } from '../plants/kind';
+import { pickedAs } from '../plants/picked';
 import { NURSERY_SIZES } from '../plants/nursery';
 import { printOf } from '../plants/print';
 import { hash01, hash32 } from '../random/hash';
 import type { Like } from '../plantings/schema';
+import { FRUIT_WORTH, flowerWorth } from '../suitability/interest';
 import { easeInLight } from '../suitability/light';
-import { ofTheSeason } from '../suitability/season';
+import { isForShrubs, ofTheSeason } from '../suitability/season';
 import { easeInSummer, standingOf } from '../suitability/standing';
+import { inWind, isBurnt } from '../suitability/wind';
+import { clamp, weeksBetween } from '../units/units';
 import { once } from '../work/once';
 import type { Ask } from './ask';
 
@@ -21,16 +25,19 @@ const WORTH = {
   ofTheSeason: 0.1,
   wishedCompany: 0.2,
   liked: 0.16,
+  outNow: 0.16,
   lot: 0.07,
 } as const;
 const FAMILIAR = { staple: 0.1, known: 0, seldom: -0.14 } as const;
 const COST = {
-  sulks: 0.15,
+  sulks: 0.3,
+  torn: 0.06,
+  burnt: 0.2,
   pastOthers: 0.12,
   pastMost: 0.05,
   kitchen: 0.06,
-  shrub: 0.06,
-  dear: 0.25,
+  shrub: 0.12,
+  dear: 0.4,
 } as const;
 
 /** Shrubs that every planter uses for one season, in spite of what they are. */
@@ -47,21 +54,37 @@ export function likingFor(kind: PlantKind, ask: Ask): number {
     WORTH.shows * standing.shows +
     WORTH.showsSoon * standing.showsSoon +
     WORTH.ofTheSeason * ofTheSeason(kind, ask) +
+    WORTH.outNow *
+      shortness(ask) *
+      Math.max(standing.flowering * flowerWorth(kind), standing.fruiting * FRUIT_WORTH) +
     wished(kind, ask) +
     FAMILIAR[familiarity(kind)] +
     WORTH.lot * hash01(lotOf(ask), printOf(kind)) -
     COST.sulks * standing.sulks -
+    (inWind(kind, ask.spot) === 'well' ? 0 : COST.torn) -
+    (isBurnt(kind, ask.spot) ? COST.burnt : 0) -
     past -
     (isEaten && !ask.wishes.kitchen ? COST.kitchen : 0) -
     COST.dear * dearness(kind, ask)
   );
 }
 
-/** What a shrub costs in a planting for one season: it takes years to fill out. */
-export function shrubCost({ cycle, company }: PlantKind): number {
-  return cycle === 'shrub'
-    ? (company.every((one) => STRUCTURE.includes(one)) ? 2 : 1) * COST.shrub
-    : 0;
+/** A stay of so many weeks is for what is out then, and one of so many for what lasts. Ours. */
+const SHORT_WEEKS = 12;
+const LASTING_WEEKS = 30;
+
+/** How short a stay is: 1 for a few weeks, when what is at its best now is bought in flower; 0 from half a year and more. */
+function shortness({ plantedWeek, endWeek }: Ask): number {
+  const weeks = weeksBetween(plantedWeek, endWeek);
+  return clamp((LASTING_WEEKS - weeks) / (LASTING_WEEKS - SHORT_WEEKS), 0, 1);
+}
+
+/** What a shrub costs in a planting for one summer: it takes years to fill out, and what summer is for grows beside it. */
+export function shrubCost({ cycle, company }: PlantKind, ask: Ask): number {
+  if (cycle !== 'shrub' || isForShrubs(ask)) return 0;
+  const { company: wished } = ask.wishes;
+  if (wished && company.includes(wished)) return 0;
+  return (company.every((one) => STRUCTURE.includes(one)) ? 2 : 1) * COST.shrub;
 }
 
 /** A number of the ask itself, so that another ask draws another lot among equals. */
@@ -89,10 +112,26 @@ function wished(kind: PlantKind, { wishes }: Ask): number {
   );
 }
 
-/** Has a kind what is asked of the planting: food for insects, or scent? */
-export function isLiked({ wildlife, scent }: PlantKind, like: Like): boolean {
-  return like === 'scent' ? scent !== 'none' : wildlife.length > 0;
+/** Is it something to pick that is asked for? */
+export const isPick = (like: Like): boolean => like !== 'scent' && like !== 'wildlife';
+
+/** Has a kind what is asked of the planting: food for insects, scent, or something of that sort to pick? */
+export function isLiked(kind: PlantKind, like: Like): boolean {
+  switch (like) {
+    case 'scent':
+      return kind.scent !== 'none';
+    case 'wildlife':
+      // Double flowers hold no food that insects can reach.
+      return kind.wildlife.length > 0 && kind.bloom?.form !== 'double';
+    case 'herbs':
+    case 'salad':
+    case 'fruit':
+      return pickedAs(kind) === like;
+  }
 }
+
+/** Share of the budget up to which filling the whole container with a kind is cheap. Ours. */
+const CHEAP = 0.5;
 
 /** How far enough of a kind to fill the container would pass the budget, 0–1; 0 without one. */
 function dearness(kind: PlantKind, { container, wishes }: Ask): number {
@@ -106,5 +145,5 @@ function dearness(kind: PlantKind, { container, wishes }: Ask): number {
     1,
     (mixAreaCm2(container) * 1.3) / (Math.PI * (middle(kind.spreadCm) / 2) ** 2),
   );
-  return Math.min(1, Math.max(0, (each * needed) / wishes.budget - 0.7));
+  return Math.min(1, Math.max(0, (each * needed) / wishes.budget - CHEAP));
 }

@@ -32,6 +32,8 @@ export interface CastPart {
   count: number;
   /** Plants that come or go together. */
   readonly step: number;
+  /** It sleeps beneath the others: it hides no mix, and takes no room from them. */
+  readonly isBeneath?: boolean;
 }
 
 /** Grown leaf area over mix area at which planting stops, and the area wanted when it should be full. Ours, set so that counts come out as people plant. */
@@ -130,14 +132,19 @@ function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
   // What is much longer than deep is planted in units along it.
   const units = long ? Math.max(1, Math.round((2 * Math.max(acrossCm, deepCm)) / UNIT_CM)) : 1;
   const parts: CastPart[] = [];
-  for (const { kind, role } of cast.members) {
-    const alike = cast.members.filter((member) => member.role === role).length;
+  const upper = cast.members.filter(({ isBeneath }) => !isBeneath);
+  for (const { kind, role, isBeneath } of cast.members) {
+    if (isBeneath) {
+      parts.push({ kind, role, size: 'bulb', count: bulbsIn(ask), step: 1, isBeneath });
+      continue;
+    }
+    const alike = upper.filter((member) => member.role === role).length;
     const size = sizeFor(kind, role, ask);
     if (!size) return null;
     const count = (): number => {
       if (role === 'lead') {
         if (school.id === 'screen') return Math.max(2, units);
-        return cast.members.length === 1 ? 1 : units;
+        return upper.length === 1 ? 1 : units;
       }
       // Units repeat: a body in each, the edge kinds taking turns.
       if (school.id === 'opposite-pairs') return 2;
@@ -155,6 +162,16 @@ function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
     });
   }
   return parts;
+}
+
+/** Mix for each bulb beneath, cm², and at least and at most so many. Ours: closer than in the ground, not touching. */
+const BULB_CM2 = 90;
+const LEAST_BULBS = 5;
+const MOST_BULBS = 30;
+
+/** How many bulbs go beneath what stands in a container. */
+function bulbsIn({ container }: Ask): number {
+  return Math.max(LEAST_BULBS, Math.min(MOST_BULBS, Math.round(mixAreaCm2(container) / BULB_CM2)));
 }
 
 /** Length of box that one lead commands, cm. Ours, after how people repeat units. */
@@ -209,11 +226,12 @@ function areaAt(part: CastPart, weeks: number, ask: Ask): number {
 
 /** Adds plants to the thinnest group until the mix should be hidden in time, or no more go in; within the school's shares. */
 function fillUp(
-  parts: CastPart[],
+  cast: readonly CastPart[],
   school: School,
   ask: Ask,
   standing: readonly CastPart[] = [],
 ): void {
+  const parts = cast.filter(({ isBeneath }) => !isBeneath);
   const area = mixAreaCm2(ask.container);
   const room = growingRoomCm2(ask.container);
   const season = 18;
@@ -256,7 +274,9 @@ function fillUp(
     )
       return;
     next.count += next.step;
-    if (!underBudget([...standing, ...parts], ask)) {
+    // Money that is short goes into plants by the pack before the container stays half empty.
+    while (!underBudget([...standing, ...cast], ask) && smaller(parts));
+    if (!underBudget([...standing, ...cast], ask)) {
       next.count -= next.step;
       return;
     }

@@ -12,6 +12,8 @@ export interface Proposal {
   readonly lead: KindId | null;
   readonly bodies: readonly KindId[];
   readonly edges: readonly KindId[];
+  /** Bulbs that sleep beneath the others until it is their turn. */
+  readonly beneath?: readonly KindId[];
   readonly places: readonly Place[];
   readonly cost: number;
   /** Whole opinion, 0–1. */

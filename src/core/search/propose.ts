@@ -139,12 +139,15 @@ function judgeCast(
     .filter(({ role }) => role === 'lead')
     .map(({ kind }) => kind.id);
   const ofRole = (role: Role) =>
-    cast.members.filter((member) => member.role === role).map(({ kind }) => kind.id);
+    cast.members
+      .filter((member) => member.role === role && !member.isBeneath)
+      .map(({ kind }) => kind.id);
   return {
     school: cast.school,
     lead: lead ?? null,
     bodies: [...more, ...ofRole('body')],
     edges: ofRole('edge'),
+    beneath: cast.members.filter(({ isBeneath }) => isBeneath).map(({ kind }) => kind.id),
     places,
     cost: plantCost(it.plants),
     score: opinion.score,

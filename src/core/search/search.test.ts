@@ -33,7 +33,7 @@ test.each(SCHEMES.map((scheme) => [scheme.kind, scheme] as const))(
     expect(found.length).toBe(6);
     found.forEach((a, i) => {
       expect(worstShortfallCm(TUB, a.places)).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
-      expect(a.score).toBeGreaterThan(0.8);
+      expect(a.score).toBeGreaterThan(0.75);
       found.slice(i + 1).forEach((b) => expect(differ(a, b)).toBe(true));
     });
   },

@@ -13,6 +13,7 @@ const WIND_SHARE: Readonly<Record<Spot['exposure'], number>> = {
   open: 1,
   sill: 1,
   balcony: 1.3,
+  coast: 1.3,
   hanging: 1.1,
 };
 

@@ -6,7 +6,7 @@ export type View = (typeof VIEWS)[number];
 /** What the hours of sun in use come from. */
 export const LIGHT_FROM = ['told', 'reckoned', 'log'] as const;
 export type LightFrom = (typeof LIGHT_FROM)[number];
-export const EXPOSURES = ['sheltered', 'open', 'sill', 'balcony', 'hanging'] as const;
+export const EXPOSURES = ['sheltered', 'open', 'sill', 'balcony', 'coast', 'hanging'] as const;
 export type Exposure = (typeof EXPOSURES)[number];
 export const REFLECTS = ['nothing', 'paving', 'wall', 'both'] as const;
 export const EYE_KINDS = ['standing', 'sitting', 'child'] as const;

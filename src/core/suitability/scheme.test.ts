@@ -1,5 +1,5 @@
 import { known } from '../../../tests/builders/plantings';
-import type { Scheme } from '../colour/schemes';
+import { fitOfColour, type Scheme } from '../colour/schemes';
 import type { PlantKind } from '../plants/kind';
 import { kindFitsScheme } from './scheme';
 
@@ -20,7 +20,7 @@ const WARM: Scheme = { kind: 'warm' };
 const COOL: Scheme = { kind: 'cool' };
 
 test('plain green and white belong to every scheme; a colour to its own', () => {
-  const schemes: readonly Scheme[] = [WARM, COOL, { kind: 'hot' }, { kind: 'pastel' }];
+  const schemes: readonly Scheme[] = [WARM, COOL, { kind: 'jewel' }, { kind: 'pastel' }];
   for (const scheme of schemes)
     expect([scheme.kind, kindFitsScheme(flowering(WHITE), scheme)]).toEqual([scheme.kind, 1]);
   const [orange, blue] = [flowering([0.72, 0.19, 52]), flowering([0.56, 0.17, 265])];
@@ -45,4 +45,25 @@ test('of two colours each counts as much as it is of the flower', () => {
   const only = kindFitsScheme(flowering(orange), WARM);
   const other = kindFitsScheme(flowering(blue), WARM);
   expect(both).toBeCloseTo(0.7 * only + 0.3 * other, 6);
+});
+
+test('red is no pink where red was asked for; violet and lilac go as one', () => {
+  const red = { kind: 'one-and-white', colour: [0.55, 0.22, 27] } as const;
+  const violet = { kind: 'one-and-white', colour: [0.5, 0.2, 293] } as const;
+  expect(fitOfColour([0.57, 0.21, 25], red)).toBe(1);
+  expect(fitOfColour([0.75, 0.12, 0], red)).toBeLessThan(0.5);
+  expect(fitOfColour([0.8, 0.08, 300], violet)).toBe(1);
+});
+
+test('white is ground anywhere but among hot colours, and magenta is not hot', () => {
+  expect(fitOfColour(WHITE, { kind: 'warm' })).toBe(null);
+  expect(fitOfColour(WHITE, { kind: 'hot' })).toBe(0);
+  expect(fitOfColour([0.6, 0.24, 27], { kind: 'hot' })).toBe(1);
+  expect(fitOfColour([0.6, 0.24, 340], { kind: 'hot' })).toBe(0);
+});
+
+test('a lemon flower is no lime leaf', () => {
+  const leads = { kind: 'one-and-white', colour: [0.55, 0.22, 27] } as const;
+  expect(fitOfColour([0.82, 0.15, 108], leads)).toBeGreaterThan(0.5);
+  expect(fitOfColour([0.93, 0.12, 105], leads)).toBeLessThan(0.5);
 });

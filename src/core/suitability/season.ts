@@ -1,5 +1,6 @@
 import type { Company, PlantKind } from '../plants/kind';
 import { bookWeek, isSeasonless, type Spot } from '../spots/spot';
+import { yearOut } from '../spots/yearOut';
 import { weekAfter, weeksBetween } from '../units/units';
 import { once } from '../work/once';
 
@@ -7,11 +8,15 @@ import { once } from '../work/once';
 export interface Season {
   readonly plantedWeek: number;
   readonly endWeek: number;
-  readonly spot: Pick<Spot, 'site' | 'sunHours'>;
+  readonly spot: Pick<Spot, 'site' | 'sunHours' | 'normals' | 'exposure' | 'underCover'>;
 }
 
 /** Stays longer than this are for plants that last. Ours. */
 const LONG_STAY_WEEKS = 34;
+/** Is it for plants that last? */
+const isLasting = ({ plantedWeek, endWeek }: Pick<Season, 'plantedWeek' | 'endWeek'>) =>
+  weeksBetween(plantedWeek, endWeek) > LONG_STAY_WEEKS;
+
 /** Weeks of the book between which, by their middle, a stay counts as of the cool season: autumn to spring. Ours. */
 const COOL_FROM = 41;
 const COOL_TO = 17;
@@ -28,6 +33,39 @@ export function isCoolSeason({
   return book <= COOL_TO || book >= COOL_FROM;
 }
 
+/** Mean daily highest of its weeks from which a cool season is one of flowers, as the subtropics have it, °C. Ours. */
+const MILD_C = 15;
+
+/** Is a cool season so mild that bedding grows and flowers all through it? */
+function isMild({ plantedWeek, endWeek, spot }: Season): boolean {
+  const weeks = weeksBetween(plantedWeek, endWeek);
+  const out = yearOut(spot).weeks;
+  let sum = 0;
+  for (let week = 0; week <= weeks; week += 1) sum += out[weekAfter(plantedWeek, week) - 1]!.dayC;
+  return sum / (weeks + 1) >= MILD_C;
+}
+
+/** Weeks of the book in which what is planted for a short stay is of the autumn, and how short that is. Ours. */
+const AUTUMN_FROM = 31;
+const AUTUMN_TO = 40;
+const AUTUMN_WEEKS = 18;
+
+/** Is it a stay of the autumn: from the end of summer to the first hard frosts? */
+function isAutumn({ plantedWeek, endWeek, spot }: Season): boolean {
+  const planted = bookWeek(plantedWeek, spot);
+  return (
+    !isSeasonless(spot) &&
+    planted >= AUTUMN_FROM &&
+    planted <= AUTUMN_TO &&
+    weeksBetween(plantedWeek, endWeek) <= AUTUMN_WEEKS
+  );
+}
+
+/** Is it a stay in which shrubs come first: one that lasts, or a winter in which little else does? */
+export function isForShrubs(stay: Season): boolean {
+  return isLasting(stay) || (isCoolSeason(stay) && !isMild(stay) && !isAutumn(stay));
+}
+
 /** Is it one of those that the season is known for? 0–1 */
 export function ofTheSeason({ company }: Pick<PlantKind, 'company'>, stay: Season): number {
   const season = communitiesOf(stay);
@@ -36,11 +74,10 @@ export function ofTheSeason({ company }: Pick<PlantKind, 'company'>, stay: Seaso
 
 /** The communities that a stay is known for, by how much. */
 const communitiesOf = once((stay: Season): Readonly<Partial<Record<Company, number>>> => {
-  const { plantedWeek, endWeek, spot } = stay;
-  const weeks = weeksBetween(plantedWeek, endWeek);
+  const { spot } = stay;
   const shady = spot.sunHours < 4;
   if (isSeasonless(spot)) return { 'bold tender foliage': 1, 'summer bedding': 0.8, moist: 0.8 };
-  if (weeks > LONG_STAY_WEEKS)
+  if (isLasting(stay))
     return shady
       ? { 'woodland shade': 1, 'evergreen structure': 1 }
       : {
@@ -49,20 +86,20 @@ const communitiesOf = once((stay: Season): Readonly<Partial<Record<Company, numb
           'meadow and grasses': 0.8,
           'woodland shade': 0.6,
         };
-  const planted = bookWeek(plantedWeek, spot);
+  if (isAutumn(stay))
+    return {
+      'meadow and grasses': 1,
+      'cool-season bedding': 1,
+      'summer bedding': 0.5,
+      'evergreen structure': 0.4,
+    };
+  if (isCoolSeason(stay) && isMild(stay))
+    return { 'cool-season bedding': 1, 'summer bedding': 0.7, 'evergreen structure': 0.4 };
   if (isCoolSeason(stay))
     return {
       'cool-season bedding': 1,
       'evergreen structure': 0.8,
       'woodland shade': shady ? 0.8 : 0.4,
-    };
-  // After high summer what is planted is of the autumn.
-  if (planted >= 31)
-    return {
-      'meadow and grasses': 1,
-      'cool-season bedding': 0.9,
-      'summer bedding': 0.5,
-      'evergreen structure': 0.4,
     };
   return shady
     ? { 'summer bedding': 0.9, 'woodland shade': 1, 'bold tender foliage': 0.9 }

@@ -1,6 +1,7 @@
 import type { PlantKind } from '../plants/kind';
 import { frostFreeWeeks } from '../spots/frost';
 import { bookWeek, isSeasonless, type Spot } from '../spots/spot';
+import { yearOut } from '../spots/yearOut';
 import { clamp, weekAfter, weeksBetween, WEEKS_PER_YEAR } from '../units/units';
 import { isTender } from '../growth/winter';
 
@@ -29,6 +30,17 @@ export function soldIn(
     );
     return weeksBetween(first, book) <= length;
   });
+}
+
+/** Summers so far past what it bears, K, keep what lives for years out of the shops there. Ours. */
+const NOT_KEPT_K = 2;
+
+/** Do shops there have it at all? What lives for years is not sold where its first summer ends it; what lives for a season is. */
+export function keptThere(kind: PlantKind, spot: Spot): boolean {
+  if (kind.cycle === 'annual' || kind.cycle === 'biennial' || kind.cycle === 'bulb') return true;
+  const { humid, warmestC } = yearOut(spot);
+  const most = humid ? kind.summer.humidC : kind.summer.dryC;
+  return most === null || warmestC <= most + NOT_KEPT_K;
 }
 
 function shiftOf(spot: Pick<Spot, 'site' | 'normals'>): {

@@ -10,6 +10,8 @@ import { yearOut, type WeekOut } from '../spots/yearOut';
 import { weekAfter, weeksBetween } from '../units/units';
 import { once } from '../work/once';
 import { flowerWorth, FRUIT_WORTH } from './interest';
+import { sleepsBeneath, weeksAsleep } from './beneath';
+import { soldIn } from './shops';
 
 /** From when until when plants are to stand, where, and in what. */
 export interface Stay {
@@ -26,7 +28,7 @@ export type Loss = 'frost' | 'frozen roots' | 'cold nights' | 'gone over';
 export interface Standing {
   /** The first week after planting in which it is lost, and to what; `null` when it stands to the end. */
   readonly lost: { readonly weeks: number; readonly to: Loss; readonly atC: number } | null;
-  /** Share of the weeks in which it is there to be seen: in leaf, not gone over, not lost. 0–1 */
+  /** Share of the weeks in which it is there to be seen: in leaf, not gone over, not lost; of bulbs planted dry, from when they come up. 0–1 */
   readonly present: number;
   /** What it is worth looking at in the mean of all weeks, and at best in the first three. 0–1 */
   readonly shows: number;
@@ -99,12 +101,13 @@ function reckon(kind: PlantKind, stay: Stay): Standing {
   let [present, shows, showsSoon, sulks, hottest] = [0, 0, 0, 0, -Infinity];
   let [flowering, fruiting] = [0, 0];
   let hasStood = false;
+  const grownOn = soldIn(kind, plantedWeek, spot) ? weeksToLeaf(kind, plantedWeek, spot) : 0;
   for (let week = 0; week <= weeks; week += 1) {
     const at = weekAfter(plantedWeek, week) - 1;
     const out = year.weeks[at]!;
     hottest = Math.max(hottest, out.dayC);
     const book = bookWeek(at + 1, spot);
-    const inLeaf = standsInLeaf(kind, book, spot);
+    const inLeaf = week < grownOn || standsInLeaf(kind, book, spot);
     const loss = lossIn(kind, {
       out,
       rootsC: roots[at]!,
@@ -124,16 +127,19 @@ function reckon(kind: PlantKind, stay: Stay): Standing {
     shows += value;
     if (week <= SOON_WEEKS) showsSoon = Math.max(showsSoon, value);
   }
+  // What sleeps beneath the others is asked for from when it comes up.
+  const asleep = sleepsBeneath(kind, stay) ? weeksAsleep(kind, stay) : 0;
+  const awake = weeks + 1 - asleep;
   const { leastC, dryC, humidC } = kind.summer;
   const most = year.humid ? humidC : dryC;
   return {
     lost,
-    present: present / (weeks + 1),
-    shows: shows / (weeks + 1),
+    present: present / awake,
+    shows: shows / awake,
     showsSoon,
-    flowering: flowering / (weeks + 1),
-    fruiting: fruiting / (weeks + 1),
-    sulks: sulks / (weeks + 1),
+    flowering: flowering / awake,
+    fruiting: fruiting / awake,
+    sulks: sulks / awake,
     tooCool: leastC - year.warmestC,
     tooHot: most === null ? -Infinity : hottest - most,
   };
@@ -160,6 +166,16 @@ const RESTS_C = -7;
 function standsInLeaf(kind: PlantKind, book: number, spot: Spot): boolean {
   if (isSeasonless(spot)) return kind.lowestC > RESTS_C;
   return isTender(kind) || within(kind.inLeaf, book);
+}
+
+/** What is sold in growth is at most so many weeks ahead of its leaves out of doors. Ours. */
+const GROWN_ON_WEEKS = 5;
+
+/** Weeks until a kind bought in growth would be in leaf out of doors; 0 when it is, or when it is further ahead than nurseries grow on. */
+function weeksToLeaf(kind: PlantKind, plantedWeek: number, spot: Spot): number {
+  for (let week = 0; week <= GROWN_ON_WEEKS; week += 1)
+    if (standsInLeaf(kind, bookWeek(weekAfter(plantedWeek, week), spot), spot)) return week;
+  return 0;
 }
 
 /** Has what lives once had its time? */

@@ -18,6 +18,7 @@ const EXPOSURE: Readonly<Record<Spot['exposure'], number>> = {
   open: 1.1,
   sill: 1.25,
   balcony: 1.4,
+  coast: 1.4,
   hanging: 1.7,
 };
 /** Declination of the sun at midsummer. */

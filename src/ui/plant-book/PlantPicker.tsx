@@ -18,6 +18,7 @@ const AGAINST: Readonly<Record<Hurdle, string>> = {
   cold: 'too cold in those weeks',
   heat: 'too hot in those weeks',
   thirst: 'dries out between waterings',
+  wind: 'wants shelter from wind',
   shops: 'not sold at that time',
   support: 'nothing to climb',
   company: 'of other company',

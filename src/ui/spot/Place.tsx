@@ -177,6 +177,7 @@ const EXPOSURE_NAMES: Readonly<Record<Spot['exposure'], string>> = {
   open: 'Open ground',
   sill: 'Window sill',
   balcony: 'Balcony height',
+  coast: 'By the sea',
   hanging: 'Hanging',
 };
 const REFLECT_NAMES: Readonly<Record<Spot['reflects'], string>> = {

@@ -7,12 +7,22 @@ import type { Spot } from '@/core/spots/spot';
 import { More } from '@/ui/controls/More';
 import { ColoursRow } from './ColoursRow';
 import { ContainerRow } from './ContainerRow';
-import type { RowProps } from './formOf';
+import { setter, type RowProps } from './formOf';
 import { LightRow } from './LightRow';
 import { SeenRow } from './SeenRow';
 import { SheetRow } from './sheetParts';
 import { WhenRow } from './WhenRow';
+import type { StartForm } from './startForm';
+import { Choices } from '@/ui/controls/Choices';
 import { Tick } from '@/ui/controls/Tick';
+
+/** What may be asked of plants to eat. */
+const PICKS: readonly (readonly [StartForm['pick'], string])[] = [
+  ['any', 'Anything'],
+  ['herbs', 'Herbs'],
+  ['salad', 'Salad'],
+  ['fruit', 'Fruit'],
+];
 
 const MoreWishes = dynamic(() => import('./MoreWishes'), { ssr: false });
 
@@ -74,6 +84,17 @@ export function StartSheet({
           <Tick {...form.register('kitchen')}>Plants to eat</Tick>
           <Tick {...form.register('underCover')}>Roof keeps rain off</Tick>
         </div>
+        {row.values.kitchen && (
+          <div className="flex flex-wrap items-center justify-between gap-x-3 pt-2">
+            <span>To pick most of all</span>
+            <Choices
+              name="To pick most of all"
+              value={values.pick}
+              options={PICKS}
+              onPick={(pick) => setter(form)('pick', pick)}
+            />
+          </div>
+        )}
       </SheetRow>
       <More
         name="More wishes: sort of plants, school, names, how full, money"

@@ -5,7 +5,7 @@ import { containerSchema } from '@/core/containers/schema';
 import { halfDepthCm, insideDepthCm } from '@/core/containers/shape';
 import { parseWith } from '@/core/files/parse';
 import type { House } from '@/core/plantings/house';
-import { wishesSchema } from '@/core/plantings/schema';
+import { wishesSchema, type Like } from '@/core/plantings/schema';
 import { THRESHOLDS } from '@/core/spots/lightLabel';
 import { spotSchema } from '@/core/spots/schema';
 import type { Spot } from '@/core/spots/spot';
@@ -72,6 +72,11 @@ export function readStart(
     underCover: form.underCover,
     dropCm: lengths.drop,
   });
+  const likes: Like[] = [
+    ...(form.wildlife ? (['wildlife'] as const) : []),
+    ...(form.scent ? (['scent'] as const) : []),
+    ...(form.kitchen && form.pick !== 'any' ? [form.pick] : []),
+  ];
   const wishes = parseWith(wishesSchema, {
     scheme: schemeOf(form),
     fullInWeeks: form.fullInWeeks,
@@ -81,11 +86,7 @@ export function readStart(
     must: form.must,
     never: form.never,
     ...(form.company === 'any' ? {} : { company: form.company }),
-    ...(form.wildlife || form.scent
-      ? {
-          likes: [...(form.wildlife ? ['wildlife'] : []), ...(form.scent ? ['scent'] : [])],
-        }
-      : {}),
+    ...(likes.length > 0 ? { likes } : {}),
   });
   if (container.ok && spot.ok && wishes.ok)
     return { ok: true, container: container.value, spot: spot.value, wishes: wishes.value };

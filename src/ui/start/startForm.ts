@@ -48,6 +48,8 @@ export interface StartForm {
   readonly pets: boolean;
   readonly children: boolean;
   readonly kitchen: boolean;
+  /** Of what is to be eaten, what most. */
+  readonly pick: 'any' | 'herbs' | 'salad' | 'fruit';
   readonly plantedWeek: number;
   readonly spotName: string;
 }
@@ -83,6 +85,7 @@ export const FIRST_FORM: StartForm = {
   pets: false,
   children: false,
   kitchen: false,
+  pick: 'any',
   plantedWeek: 20,
   spotName: '',
 };

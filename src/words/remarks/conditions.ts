@@ -9,6 +9,7 @@ export const CONDITIONS: WordsFor<
   | 'cold'
   | 'summer'
   | 'gone-over'
+  | 'in-wind'
   | 'hardening'
   | 'rain'
   | 'pot-frost'
@@ -131,6 +132,24 @@ export const CONDITIONS: WordsFor<
           says: 'Once grown, its own leaves shed most rain outside the rim.',
           because: `About ${Math.round(f.share * 100)} % gets in. Feel the mix after rain before you trust it.`,
         },
+  'in-wind': (f, t) => {
+    const who = capital(t.name(f.kind));
+    if (f.fares === 'badly')
+      return {
+        says: `${who} wants shelter, and here it blows.`,
+        because: `Wind tears its leaves or snaps its stems${f.torn > 1 ? `, and those of ${f.torn} of ${f.plants} plants` : ''}. Give it a corner out of the wind, or take what is low, tough or silver.`,
+      };
+    return f.fares === 'well'
+      ? {
+          says: 'Everything here bears wind.',
+          because: 'The book tells each kind as one for balconies, roofs or open ground.',
+        }
+      : {
+          says: `Nothing here is torn by a breeze; in a gale ${t.name(f.kind)} is.`,
+          because:
+            'At the height of balconies it blows on most days. Water more often: wind dries.',
+        };
+  },
   'pot-frost': (f, t) => ({
     says: `Frost ${f.risk === 'cracks' ? 'cracks' : 'may crack'} ${t.it.planting.container.name.toLowerCase()} if it stays out from about ${dateText(f.fromWeek)}.`,
     because: `Winters here reach about ${temperatureText(f.coldestC, t.units)}. Empty it, keep it dry and on feet, or bring it in; the maker’s word on frost wins.`,

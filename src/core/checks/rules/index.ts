@@ -18,6 +18,7 @@ import { gloves } from './gloves';
 import { goneOver } from './goneOver';
 import { handling } from './handling';
 import { hardening } from './hardening';
+import { inWind } from './inWind';
 import { interest } from './interest';
 import { leadPlace } from './leadPlace';
 import { light } from './light';
@@ -59,6 +60,7 @@ export const CHECKS = {
   cold,
   summer: summerSuits,
   'gone-over': goneOver,
+  'in-wind': inWind,
   company: companyKept,
   reach,
   edible,

@@ -1,3 +1,5 @@
+import { briefOf } from '../../plantings/brief';
+import { sleepsBeneath, weeksToFlowers } from '../../suitability/beneath';
 import { clamp } from '../../units/units';
 import type { Check } from '../check';
 import { sampledWeeks } from '../reading';
@@ -32,8 +34,19 @@ export const moneySeen: Check<'money-seen', MoneySeenFacts> = {
     const weeks = sampledWeeks(reading);
     const mean = reading.plants.map(() => 0);
     const counted = reading.seenAt(reading.grownWeek).flowers;
+    const stay = briefOf(reading);
     for (const week of weeks)
       reading.seenAt(week).share.forEach((share, i) => (mean[i]! += share / weeks.length));
+    // What sleeps beneath the others is bought for its flowers, a drift as one: it is looked at when they are out.
+    for (const kind of new Set(reading.plants.map((plant) => plant.kind))) {
+      if (!sleepsBeneath(kind, stay)) continue;
+      const { share } = reading.seenAt(weeksToFlowers(kind, stay));
+      const drift = reading.plants.flatMap((plant, i) => (plant.kind === kind ? [i] : []));
+      const best = drift.map((i) => share[i]!).sort((a, b) => b - a);
+      const half = best.slice(0, Math.ceil(best.length / 2));
+      const seen = half.reduce((sum, one) => sum + one, 0) / half.length;
+      for (const i of drift) mean[i] = seen;
+    }
     const ranked = reading.plants
       .map((plant, i) => ({ plant, share: mean[i]! }))
       .sort((a, b) => a.share - b.share);

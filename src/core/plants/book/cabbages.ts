@@ -326,7 +326,7 @@ export const CABBAGES: readonly Species[] = [
     bears: BEARS.breeze,
     inLeaf: [14, 31],
     goneOver: [32, 'yellowing leaves'],
-    inShops: SHOPS.kitchen,
+    inShops: SHOPS.coolLeaves,
     woodGrows: null,
     thirst: 'high',
     dryBetween: false,

@@ -371,7 +371,7 @@ export const CONIFERS: readonly Species[] = [
     bringInC: null,
     sulksC: null,
     summer: SUMMER.temperate,
-    bears: BEARS.shelter,
+    bears: BEARS.wind,
     inLeaf: ALL_YEAR,
     goneOver: null,
     inShops: SHOPS.shrubs,

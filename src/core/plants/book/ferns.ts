@@ -579,7 +579,7 @@ export const FERNS: readonly Species[] = [
     bringInC: null,
     sulksC: null,
     summer: SUMMER.temperate,
-    bears: BEARS.shelter,
+    bears: BEARS.breeze,
     inLeaf: ALL_YEAR,
     goneOver: null,
     inShops: SHOPS.hardy,

@@ -39,21 +39,27 @@ export const SHOPS = {
   /** Cool-season bedding that is sold before the frosts are over. */
   spring: [[9, 20]],
   autumn: [[34, 46]],
+  /** What is in bud when summer ends. */
+  lateSummer: [[32, 46]],
   autumnAndSpring: [
     [36, 46],
     [7, 17],
   ],
   /** Tender bedding and patio plants. */
   bedding: [[16, 27]],
+  /** Of these, what shops still have in flower at the end of summer. */
+  beddingIntoAutumn: [[16, 36]],
   /** Tender plants grown for their leaves. */
   tender: [[18, 32]],
   /** Hardy perennials, ferns and grasses. */
-  hardy: [[11, 40]],
+  hardy: [[11, 44]],
   /** Shrubs and conifers, potted. */
   shrubs: [[8, 48]],
   succulents: [[14, 40]],
   /** Herbs and young vegetables. */
   kitchen: [[12, 33]],
+  /** Leaves that are sown or set out again for autumn. */
+  coolLeaves: [[9, 38]],
   /** Bulbs started in pots; dry ones are sold in autumn. */
   springBulbs: [[4, 16]],
   summerBulbs: [[16, 32]],

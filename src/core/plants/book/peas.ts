@@ -190,7 +190,7 @@ export const PEAS: readonly Species[] = [
     bringInC: null,
     sulksC: null,
     summer: SUMMER.warm,
-    bears: BEARS.wind,
+    bears: BEARS.breeze,
     inLeaf: [14, 44],
     goneOver: [45, 'nothing'],
     inShops: SHOPS.hardy,

@@ -353,7 +353,7 @@ export const SNAPDRAGONS: readonly Species[] = [
     rootsC: 0,
     bringInC: 5,
     sulksC: 7,
-    summer: SUMMER.warm,
+    summer: SUMMER.temperate,
     bears: BEARS.breeze,
     inLeaf: [20, 43],
     goneOver: [44, 'nothing'],

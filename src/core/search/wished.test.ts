@@ -1,0 +1,102 @@
+import { askFor } from '../../../tests/builders/ask';
+import { BASKET, BOX, known } from '../../../tests/builders/plantings';
+import { kindOf } from '../plants/book/index';
+import { pickedAs } from '../plants/picked';
+import { SCHOOLS } from '../schools/index';
+import type { Ask } from './ask';
+import { eligible } from './compose';
+import { sixIdeas } from './ideas';
+import { Judge } from './judge';
+import { isLiked, shrubCost } from './liking';
+import type { Proposal } from './proposal';
+import { proposeNow } from './propose';
+
+const FEW = { wanted: 4, effort: 24, improve: 0 };
+const kindsIn = ({ places }: Proposal) =>
+  [...new Set(places.map(({ kindId }) => kindId))].map((id) => kindOf(id)!);
+
+test.each(['herbs', 'salad', 'fruit'] as const)(
+  'who asks for %s gets little else, in whatever colours they come',
+  (like) => {
+    const found = proposeNow(
+      askFor({}, { kitchen: true, likes: [like], scheme: { kind: 'cool' } }),
+      FEW,
+    );
+    expect(found.length).toBeGreaterThan(0);
+    for (const one of found) {
+      const kinds = kindsIn(one);
+      const others = kinds.filter((kind) => pickedAs(kind) !== like);
+      expect(others.length).toBeLessThanOrEqual(kinds.length < 4 ? 0 : 1);
+    }
+  },
+);
+
+test('double flowers are no food for insects', () => {
+  const open = { ...known('dahlia-single-lemon'), wildlife: ['bees'] as never };
+  expect(isLiked(open, 'wildlife')).toBe(true);
+  const double = { ...open, bloom: { ...open.bloom!, form: 'double' as const } };
+  expect(isLiked(double, 'wildlife')).toBe(false);
+});
+
+test('money that is short buys packs before it leaves a box half empty', () => {
+  const plants = (budget: number | null) =>
+    Math.max(
+      ...proposeNow(askFor({ container: BOX }, { budget }), FEW).map(({ places }) => places.length),
+    );
+  const spare = proposeNow(askFor({ container: BOX }, { budget: 20 }), FEW);
+  for (const { cost } of spare) expect(cost).toBeLessThanOrEqual(20);
+  expect(spare.some(({ places }) => places.some(({ size }) => size === 'six-pack'))).toBe(true);
+  expect(plants(20)).toBeGreaterThan(0.6 * plants(null));
+});
+
+test('led by a company means led by one of it, where there is one', () => {
+  const leads = (wishes: Partial<Ask['wishes']>) => {
+    const ask = askFor({}, wishes);
+    return new Judge(ask, eligible(ask), SCHOOLS.thriller).best('lead', 5);
+  };
+  const bold = 'bold tender foliage' as const;
+  const own = leads({ company: bold }).filter(({ company }) => company.includes(bold));
+  expect(own.length).toBeGreaterThanOrEqual(3);
+  expect(leads({}).some(({ company }) => !company.includes(bold))).toBe(true);
+});
+
+test('nothing stiff is hung up where something arches', () => {
+  const found = proposeNow(
+    askFor({ container: BASKET, spot: { ...askFor().spot, view: 'from below', dropCm: 200 } }),
+    FEW,
+  );
+  const stiff = found
+    .flatMap(kindsIn)
+    .filter(({ habit }) => habit === 'strap' || habit === 'spike');
+  expect(stiff.map(({ id }) => id)).toEqual([]);
+});
+
+test('a shrub costs in a summer pot, twice when it is nothing but structure, and not where it was asked for', () => {
+  const ask = askFor();
+  const spindle = known('spindle-gold');
+  const once = { ...spindle, company: ['dry and silver'] as const };
+  expect(shrubCost(spindle, ask)).toBeCloseTo(2 * shrubCost(once, ask), 9);
+  expect(shrubCost(once, ask)).toBeGreaterThan(0);
+  expect(shrubCost(known('petunia-white'), ask)).toBe(0);
+  expect(shrubCost(spindle, askFor({}, { company: 'evergreen structure' }))).toBe(0);
+  expect(shrubCost(spindle, askFor({ plantedWeek: 44, endWeek: 12 }))).toBe(0);
+});
+
+test('of two alike a sampler of singles comes second, and what is led by leaves not first for that', () => {
+  const proposal = (school: Proposal['school'], ids: readonly string[], score = 0.9): Proposal => ({
+    school,
+    lead: ids[0]!,
+    bodies: [...new Set(ids.slice(1))],
+    edges: [],
+    places: ids.map((kindId, i) => ({ id: `p${i}`, kindId, xCm: i, zCm: 0, size: '9cm', seed: i })),
+    cost: 20,
+    score,
+    missing: [],
+    promise: 0.8,
+  });
+  const sampler = proposal('thriller', ['a', 'b', 'c', 'd', 'e']);
+  const plain = proposal('thriller', ['f', 'g', 'g', 'h', 'h']);
+  expect(sixIdeas([sampler, plain], 2)).toEqual([plain, sampler]);
+  const leafy = proposal('leaf-led', ['i', 'j', 'j', 'k', 'k'], 0.89);
+  expect(sixIdeas([leafy, plain], 2)).toEqual([plain, leafy]);
+});

@@ -1,0 +1,60 @@
+import type { PlantKind } from '../plants/kind';
+import { bookWeek, isSeasonless, type Spot } from '../spots/spot';
+import { weekAfter, weeksBetween } from '../units/units';
+
+/** Weeks of the book in which shops have bulbs dry, and those in which what is planted so flowers. Ours, from the trade. */
+const DRY_FROM = 36;
+const DRY_TO = 49;
+const FLOWERS_FROM = 1;
+const FLOWERS_TO = 22;
+
+interface Stay {
+  readonly plantedWeek: number;
+  readonly endWeek: number;
+  readonly spot: Pick<Spot, 'site'>;
+}
+
+/** Is a kind bought dry that week, as a bulb of autumn that flowers in spring? */
+export function soldDryIn(
+  kind: Pick<PlantKind, 'cycle' | 'sold' | 'bloom'>,
+  week: number,
+  spot: Pick<Spot, 'site'>,
+): boolean {
+  const { cycle, sold, bloom } = kind;
+  if (cycle !== 'bulb' || !bloom || isSeasonless(spot)) return false;
+  const book = bookWeek(week, spot);
+  return (
+    book >= DRY_FROM &&
+    book <= DRY_TO &&
+    bloom.weeks[0] >= FLOWERS_FROM &&
+    bloom.weeks[0] <= FLOWERS_TO &&
+    sold.some(({ size }) => size === 'bulb')
+  );
+}
+
+/** Does a kind sleep beneath the others first: a bulb planted dry in autumn, that is through its flowers before the planting ends? */
+export function sleepsBeneath(
+  kind: Pick<PlantKind, 'cycle' | 'sold' | 'bloom'>,
+  stay: Stay,
+): boolean {
+  return (
+    soldDryIn(kind, stay.plantedWeek, stay.spot) &&
+    weeksBetween(bookWeek(stay.plantedWeek, stay.spot), kind.bloom!.weeks[1]) <=
+      weeksBetween(stay.plantedWeek, stay.endWeek)
+  );
+}
+
+/** Weeks after planting until it is in full flower. */
+export function weeksToFlowers({ bloom }: Pick<PlantKind, 'bloom'>, stay: Stay): number {
+  const [from, to] = bloom!.weeks;
+  const middle = weekAfter(from, Math.floor(weeksBetween(from, to) / 2));
+  return weeksBetween(bookWeek(stay.plantedWeek, stay.spot), middle);
+}
+
+/** Weeks after planting until it comes up. */
+export function weeksAsleep(kind: Pick<PlantKind, 'inLeaf'>, stay: Stay): number {
+  const weeks = weeksBetween(stay.plantedWeek, stay.endWeek);
+  for (let week = 0; week <= weeks; week += 1)
+    if (bookWeek(weekAfter(stay.plantedWeek, week), stay.spot) === kind.inLeaf[0]) return week;
+  return 0;
+}

@@ -1,0 +1,49 @@
+import { known, SUNNY } from '../../../tests/builders/plantings';
+import type { ClimateId } from '../climate/climates';
+import { isForShrubs, ofTheSeason } from './season';
+import { keptThere } from './shops';
+
+const at = (climate: ClimateId, latitudeDeg: number, sunHours = 6) => ({
+  ...SUNNY,
+  sunHours,
+  site: { ...SUNNY.site, climate, latitudeDeg },
+});
+const NORTH = at('cool-maritime', 52);
+const GULF = at('warm-humid-subtropical', 28);
+const stay = (plantedWeek: number, weeks: number, spot = NORTH) => ({
+  plantedWeek,
+  endWeek: ((plantedWeek + weeks - 1) % 52) + 1,
+  spot,
+});
+const of = (id: string, ...when: Parameters<typeof stay>) => ofTheSeason(known(id), stay(...when));
+
+test('a short stay from the end of summer is of the autumn: its flowers and grasses before evergreens', () => {
+  expect(of('mum-bronze', 36, 11)).toBe(1);
+  expect(of('fountain-grass-green', 36, 11)).toBe(1);
+  expect(of('spindle-gold', 36, 11)).toBeLessThan(0.5);
+  // A week too early, too late, or for too long it is not.
+  expect(of('mum-bronze', 30, 11)).toBeLessThan(1);
+  expect(of('spindle-gold', 41, 11)).toBeGreaterThan(0.5);
+  expect(of('spindle-gold', 36, 19)).toBeGreaterThan(0.5);
+});
+
+test('a mild winter is one of flowers, a cold one of evergreens as well', () => {
+  expect(of('spindle-gold', 45, 18)).toBeGreaterThan(of('spindle-gold', 45, 18, GULF));
+  expect(of('petunia-white', 45, 18, GULF)).toBeGreaterThan(of('petunia-white', 45, 18));
+  expect(of('pansy-blue', 45, 18, GULF)).toBe(1);
+});
+
+test('shrubs come first where they stay, or in a real winter', () => {
+  const isFor = (...when: Parameters<typeof stay>) => isForShrubs(stay(...when));
+  expect([isFor(14, 34), isFor(14, 35)]).toEqual([false, true]);
+  expect([isFor(21, 20), isFor(44, 20), isFor(36, 11)]).toEqual([false, true, false]);
+  expect(isFor(44, 20, GULF)).toBe(false);
+});
+
+test('shops keep nothing that lives for years where its first summer ends it; what lives a season they do', () => {
+  const skimmia = known('skimmia-red-bud');
+  expect(keptThere(skimmia, NORTH)).toBe(true);
+  expect(keptThere(skimmia, GULF)).toBe(false);
+  expect(keptThere(known('pansy-blue'), GULF)).toBe(true);
+  expect(keptThere({ ...skimmia, cycle: 'annual' }, GULF)).toBe(true);
+});
