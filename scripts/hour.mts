@@ -70,9 +70,6 @@ async function figuresOf(
   // Left to itself a worker lets garbage lie until much of it has gathered: that is no growth.
   const workersMb = await heldMb();
   await cdp.send('HeapProfiler.collectGarbage');
-  // A browser keeps what it painted until memory is short: only what is left then is held.
-  await cdp.send('Memory.simulatePressureNotification', { level: 'critical' });
-  await new Promise((done) => setTimeout(done, SETTLES_MS));
   const { usedSize } = (await cdp.send('Runtime.getHeapUsage')) as { readonly usedSize: number };
   const { metrics } = await cdp.send('Performance.getMetrics');
   const metric = (name: string) => metrics.find((one) => one.name === name)?.value ?? 0;
@@ -85,9 +82,6 @@ async function figuresOf(
   };
 }
 
-/** How long a page takes to let go of what it need not hold, ms. */
-const SETTLES_MS = 600;
-
 /** Resident memory of the largest page process of this browser, with its workers, MB. */
 function largestRendererMb(): number {
   const told = execFileSync('ps', ['-eo', 'rss,args'], { encoding: 'utf8', maxBuffer: 1e8 });
@@ -97,6 +91,28 @@ function largestRendererMb(): number {
     .map((line) => Number(line.trim().split(' ')[0]) / 1000);
   return Math.max(0, ...sizes);
 }
+/** What of Playwright's own is asked here; it has no public name. */
+interface OfPlaywright {
+  readonly _connection: {
+    readonly toImpl: (page: Page) => {
+      readonly delegate: {
+        readonly _mainFrameSession: {
+          readonly _client: { readonly send: (method: string) => Promise<unknown> };
+        };
+      };
+    };
+  };
+}
+
+/**
+ * A page that is watched keeps every answer it was given, pictures too, so that whoever watches may ask for them: hundreds of MB in an
+ * hour that no gardener's browser holds. Here nobody asks.
+ */
+async function letGoOfAnswers(page: Page): Promise<void> {
+  const { delegate } = (page as unknown as OfPlaywright)._connection.toImpl(page);
+  await delegate._mainFrameSession._client.send('Network.disable');
+}
+
 /** Its profile tells this browser's processes from those of others. */
 const PROFILE = mkdtempSync(join(tmpdir(), 'rillbank-hour-'));
 
@@ -141,6 +157,7 @@ const url = process.argv[3] ?? 'http://127.0.0.1:3100';
 await page.goto(`${url}/shed`);
 await page.getByRole('button', { name: 'Load the demo set' }).click();
 await page.getByRole('button', { name: 'Take away the demo set' }).waitFor();
+await letGoOfAnswers(page);
 const cdp = await context.newCDPSession(page);
 await cdp.send('Performance.enable');
 const workers = await workersOf(cdp);
