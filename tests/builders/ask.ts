@@ -1,7 +1,7 @@
 import { BOOK } from '@/core/plants/book/index';
 import { USUAL_HOUSE } from '@/core/plantings/house';
 import type { Ask } from '@/core/search/ask';
-import { SUNNY, TUB } from './plantings';
+import { PLAIN_WISHES, SUNNY, TUB } from './plantings';
 
 /** A plain ask: the whole book for a tub in the sun in warm colours, with what is to be otherwise. */
 export const askFor = (change: Partial<Ask> = {}, wishes: Partial<Ask['wishes']> = {}): Ask => ({
@@ -13,14 +13,5 @@ export const askFor = (change: Partial<Ask> = {}, wishes: Partial<Ask['wishes']>
   kinds: BOOK,
   seed: 1,
   ...change,
-  wishes: {
-    scheme: { kind: 'warm' },
-    fullInWeeks: 8,
-    budget: null,
-    kitchen: false,
-    school: 'any',
-    must: [],
-    never: [],
-    ...wishes,
-  },
+  wishes: { ...PLAIN_WISHES, ...wishes },
 });

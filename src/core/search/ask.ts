@@ -6,7 +6,7 @@ import { dangerInReach } from '../suitability/harm';
 import { lightFit } from '../suitability/light';
 import { goodRatios } from '../suitability/proportion';
 import { driesOut } from '../suitability/watering';
-import { inWind } from '../suitability/wind';
+import { windFit } from '../suitability/wind';
 import { kindFitsScheme } from '../suitability/scheme';
 import { keptThere, soldIn } from '../suitability/shops';
 import { standingOf } from '../suitability/standing';
@@ -78,7 +78,7 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   const weather = weatherAgainst(kind, ask, must);
   if (weather || must) return weather;
   if (driesOut(kind, ask)) return 'thirst';
-  if (inWind(kind, spot) === 'badly') return 'wind';
+  if (windFit(kind, spot).torn === 'badly') return 'wind';
   if (!ask.inStock && !isToBeHad(kind, ask)) return 'shops';
   const { present, shows } = standingOf(kind, ask);
   if (present < LEAST_PRESENT || shows < LEAST_SHOWN) return 'season';
@@ -91,6 +91,11 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   // What is grown to be eaten comes in the colours it has.
   if (!wishes.kitchen && kindFitsScheme(kind, wishes.scheme) < LEAST_SCHEME_FIT) return 'scheme';
   return null;
+}
+
+/** May one kind take the place of another: does nothing stand against it, and does it sleep as that does, or neither? */
+export function mayReplace(other: PlantKind, kind: PlantKind, ask: Ask): boolean {
+  return hurdleOf(other, ask) === null && sleepsBeneath(other, ask) === sleepsBeneath(kind, ask);
 }
 
 /** Have shops there it that week, growing, or dry to sleep beneath the others? */

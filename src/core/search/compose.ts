@@ -1,14 +1,12 @@
 import type { SchoolId } from '../plantings/schoolId';
-import { middle, type KindId, type PlantKind, type Role } from '../plants/kind';
-import { printOf } from '../plants/print';
-import { hash01 } from '../random/hash';
+import type { KindId, PlantKind, Role } from '../plants/kind';
 import { schoolsFor } from '../schools/index';
 import type { School } from '../schools/school';
 import { sleepsBeneath } from '../suitability/beneath';
 import { assign, type Assigned } from './assign';
-import { grownHeightCm, hurdleOf, type Ask } from './ask';
-import { Judge, ranked, siteOf, type Member } from './judge';
-import { likingFor } from './liking';
+import { hurdleOf, type Ask } from './ask';
+import { bulbsFor, withBulb } from './bulbs';
+import { Judge, siteOf, type Member } from './judge';
 
 /** Kinds chosen for one planting, by the role they are to play, in one school. */
 export interface Cast {
@@ -23,65 +21,25 @@ export function castOf(school: SchoolId, members: readonly Member[]): Cast {
   return { school, members, promise: 1 };
 }
 
-/** Kinds that may be used at all. */
+/** Kinds that may be chosen to be seen from the first: bulbs that sleep beneath the others are chosen apart, unless they are a must. */
 export function eligible(ask: Ask): readonly PlantKind[] {
-  return ask.kinds.filter((kind) => hurdleOf(kind, ask) === null);
-}
-
-/** Bulbs to sleep beneath the others, best first, not all of one sort: none where spring is not in the stay, or other things were asked for. */
-function bulbsFor(ask: Ask, kinds: readonly PlantKind[]): readonly PlantKind[] {
-  const { kitchen, company, likes = [] } = ask.wishes;
-  if (kitchen || company || likes.length > 0) return [];
-  const sorts = new Set<string>();
-  return ranked(
-    kinds
-      .filter((kind) => sleepsBeneath(kind, ask))
-      .map((kind) => ({ kind, promise: likingFor(kind, ask) })),
-  )
-    .map(({ kind }) => kind)
-    .filter(({ botanical }) => !sorts.has(botanical) && sorts.add(botanical));
-}
-
-/** Which sort of bulb has its turn: another for each lead, so that those shown differ. */
-const turnOf = ({ members }: Cast, i: number): number =>
-  i + Math.floor(BULB_SORTS * hash01(1, printOf(members[0]!.kind)));
-
-/** A cast with bulbs beneath it, taking turns; a carpet or a thing alone stays what it is. */
-function withBulbs(cast: Cast, bulbs: readonly PlantKind[], turn: number): Cast {
-  const lead = cast.members.find(({ role }) => role === 'lead');
-  const others = cast.members.filter(({ role }) => role !== 'lead');
-  const over =
-    others.reduce((sum, { kind }) => sum + grownHeightCm(kind), 0) / Math.max(1, others.length);
-  // It comes up through the others, and stays under the lead.
-  const under = bulbs
-    .filter(({ heightCm }) => {
-      const height = middle(heightCm);
-      return height >= over * THROUGH && (!lead || height <= grownHeightCm(lead.kind) * UNDER_LEAD);
-    })
-    .slice(0, BULB_SORTS);
-  const bulb = under[turn % Math.max(1, under.length)];
-  return bulb && cast.members.length > 1
-    ? { ...cast, members: [...cast.members, { kind: bulb, role: 'body', isBeneath: true }] }
-    : cast;
+  return ask.kinds.filter(
+    (kind) =>
+      hurdleOf(kind, ask) === null &&
+      (!sleepsBeneath(kind, ask) || ask.wishes.must.includes(kind.id)),
+  );
 }
 
 /** How many leads, or bodies where there is no lead, are looked at, and casts kept for each. */
 const LEADS = 9;
 const PER_LEAD = 4;
-/** Sorts of bulbs that take turns beneath the casts. */
-const BULB_SORTS = 6;
-/** Height of a bulb in flower against its lead's, and against the mean of those it comes up through. Ours. */
-const THROUGH = 0.9;
-const UNDER_LEAD = 0.85;
 /** What it adds to a cast's promise that its school goes well with the container and view. Ours. */
 const SUITS_SHARE = 0.08;
 
 /** Casts worth placing, best first, several for each lead, school after school; nothing now and then, where the work was long. */
 export function* castsFor(ask: Ask): Generator<Cast[]> {
-  const found = eligible(ask);
-  const bulbs = bulbsFor(ask, found);
-  const isMust = ({ id }: PlantKind) => ask.wishes.must.includes(id);
-  const kinds = found.filter((kind) => !sleepsBeneath(kind, ask) || isMust(kind));
+  const kinds = eligible(ask);
+  const bulbs = bulbsFor(ask);
   yield [];
   const musts = ask.wishes.must
     .map((id) => kinds.find((kind) => kind.id === id))
@@ -90,7 +48,7 @@ export function* castsFor(ask: Ask): Generator<Cast[]> {
   const worn = new Map<PlantKind, number>();
   for (const school of schoolsFor(siteOf(ask), ask.wishes))
     for (const casts of castsOf(school, ask, kinds, musts, worn))
-      yield casts.map((cast, i) => withBulbs(cast, bulbs, turnOf(cast, i)));
+      yield casts.map((cast, i) => ({ ...cast, members: withBulb(cast.members, bulbs, i) }));
 }
 
 function* castsOf(

@@ -3,7 +3,8 @@ import { FIT_TOLERANCE_CM, worstShortfallCm } from '../placing/fit';
 import { mainRole, type KindId, type PlantKind } from '../plants/kind';
 import { nearestSize } from '../plants/nursery';
 import { plantCost } from '../shopping/plantCost';
-import { hurdleOf, type Ask } from './ask';
+import { mayReplace, type Ask } from './ask';
+import { keepsWishes } from './keepsWishes';
 import { mayShareWatering } from '../suitability/watering';
 import { unlike } from './partners';
 import { isOffered, missingIn, proposedIn, type Proposal } from './proposal';
@@ -47,7 +48,9 @@ function* changes(
   now: Proposal,
   ask: Ask,
   kindOf: (id: KindId) => PlantKind | null,
-): Generator<Pick<Proposal, 'places'> & Partial<Pick<Proposal, 'lead' | 'bodies' | 'edges'>>> {
+): Generator<
+  Pick<Proposal, 'places'> & Partial<Pick<Proposal, 'lead' | 'bodies' | 'edges' | 'beneath'>>
+> {
   const { places } = now;
   for (const [i, place] of places.entries()) {
     for (const [dx, dz] of [
@@ -86,6 +89,7 @@ function* changes(
         lead: now.lead === id ? to.id : now.lead,
         bodies: swapped(now.bodies),
         edges: swapped(now.edges),
+        beneath: swapped(now.beneath ?? []),
       };
     }
   }
@@ -119,7 +123,8 @@ function like(
     .filter(
       (other) =>
         !there.has(other.id) &&
-        hurdleOf(other, ask) === null &&
+        mayReplace(other, kind, ask) &&
+        keepsWishes([...company, other], ask.wishes) &&
         company.every((beside) => mayShareWatering(other, beside)),
     )
     .slice(0, SWAPS);

@@ -8,25 +8,22 @@ import {
   tallyScheme,
   type SchemeTally,
 } from '../colour/schemes';
-import { deltaE } from '../colour/oklch';
-import { commonGround, keepsCompany, TOGETHER } from '../suitability/company';
+import { commonGround, TOGETHER } from '../suitability/company';
 import { familiarity } from '../plants/familiar';
 import { goodRatios } from '../suitability/proportion';
 import { isCoolSeason } from '../suitability/season';
 import { kindFitsScheme } from '../suitability/scheme';
-import { overruns } from '../suitability/vigour';
-import { mayShareWatering, thirstMatch } from '../suitability/watering';
 import { mixSurface, visibleHeightCm } from '../containers/container';
 import { reachOf } from '../containers/section';
-import { coloursShown, leadingColour } from '../plants/colours';
-import { leafContrast } from '../plants/leaves';
+import { coloursShown } from '../plants/colours';
 import { middle, type PlantKind, type Role } from '../plants/kind';
-import { goesToTable } from '../plants/picked';
 import { printOf } from '../plants/print';
 import type { School, Setting } from '../schools/school';
 import { standingOf } from '../suitability/standing';
 import { grownHeightCm, type Ask } from './ask';
-import { isLiked, isPick, likingFor, shrubCost } from './liking';
+import { keepsWishes } from './keepsWishes';
+import { pairWorth } from './pairWorth';
+import { likingFor, shrubCost } from './liking';
 
 /** One kind in one role. */
 export interface Member {
@@ -129,7 +126,7 @@ export class Judge {
     if (together === null) return 0;
     const kinds = members.map(({ kind }) => kind);
     if (!this.ask.wishes.kitchen && commonGround(kinds).worth < TOGETHER) return 0;
-    if (!this.honours(kinds)) return 0;
+    if (!keepsWishes(kinds, this.ask.wishes)) return 0;
     const seldom = kinds.filter((kind) => this.recordOf(kind).isSeldom).length;
     if (seldom > MOST_SELDOM) return 0;
     const alone = members.length === 1 ? this.fillsAlone(members[0]!.kind) : 1;
@@ -152,23 +149,6 @@ export class Judge {
   private fillsAlone(kind: PlantKind): number {
     const { acrossCm, deepCm } = reachOf(mixSurface(this.ask.container));
     return Math.min(1, middle(kind.spreadCm) / (2 * Math.min(acrossCm, deepCm) * FILLS));
-  }
-
-  /** Are the wishes about all of them kept: most of the company asked for, and most with what should be there? */
-  private honours(kinds: readonly PlantKind[]): boolean {
-    const { company, likes = [] } = this.ask.wishes;
-    const without = (has: (kind: PlantKind) => boolean) =>
-      kinds.filter((kind) => !has(kind)).length;
-    // One may be without, the lead as a rule; of five, two.
-    const most = Math.max(1, Math.floor(kinds.length * MAY_BE_WITHOUT));
-    // Who wants herbs wants herbs: of four and more, one may be something else.
-    const almostAll = Math.floor(kinds.length * MAY_NOT_BE_PICKED);
-    return (
-      (!company || without((kind) => kind.company.includes(company)) <= most) &&
-      likes.every(
-        (like) => without((kind) => isLiked(kind, like)) <= (isPick(like) ? almostAll : most),
-      )
-    );
   }
 
   /** Tells that these kinds stand in a cast already: others are looked for sooner from now on. */
@@ -294,17 +274,11 @@ export class Judge {
 
   /** Two kinds together, 0–1; 0 when they must not share a container. */
   pair(a: PlantKind, b: PlantKind): number {
-    if (this.pairs.length === 0) return this.pairScore(a, b);
+    if (this.pairs.length === 0) return pairWorth(a, b, this.ask.wishes.kitchen);
     const [i, j] = [this.index.get(a)!, this.index.get(b)!];
     const at = i < j ? i * this.kinds.length + j : j * this.kinds.length + i;
-    if (this.pairs[at] === UNKNOWN) this.pairs[at] = this.pairScore(a, b);
+    if (this.pairs[at] === UNKNOWN) this.pairs[at] = pairWorth(a, b, this.ask.wishes.kitchen);
     return this.pairs[at]!;
-  }
-
-  private pairScore(a: PlantKind, b: PlantKind): number {
-    // What is all to be eaten keeps company at table.
-    const company = this.ask.wishes.kitchen ? goesToTable(a, b) : keepsCompany(a, b);
-    return company < STRANGERS ? 0 : pairScore(a, b) * (1 - COMPANY_SHARE * (1 - company));
   }
 }
 
@@ -325,9 +299,9 @@ const LEAST_PROMISE = 0.001;
 const SCHEME_WORTH = 0.26;
 const VIVID_WORTH = 0.14;
 /** What it adds to bring a colour that the scheme cannot do without. Ours. */
+const SUPPLY_WORTH = 0.14;
 /** Share of what is seen of a kind that a colour must have to be noticed. Ours. */
 const LEAST_OUT = 0.08;
-const SUPPLY_WORTH = 0.14;
 /** What it is worth that a climber leads where there is something to climb. Ours. */
 const CLIMBER_WORTH = 0.5;
 /** A lead is looked at first: what it shows counts once more. Ours. */
@@ -345,23 +319,13 @@ const SMALL_THINGS = 0.55;
 /** Share of the width from which one plant alone does not look lonely, and what it costs to. Ours. */
 const FILLS = 0.9;
 const LONELY_COST = 0.8;
-/** Share of the kinds that may be without what was asked for. Ours. */
-const MAY_BE_WITHOUT = 0.4;
-const MAY_NOT_BE_PICKED = 0.25;
 /** Rarities in one planting. */
 const MOST_SELDOM = 1;
-/** What a pair costs of which one would run over the other. Ours. */
-const BULLY_COST = 0.25;
-/** What two colours of one species are worth side by side. Ours. */
-const SISTERS = 0.62;
 /** What a lead counts against the others. */
 const LEAD_WEIGHT = 1.3;
 /** Pairs are held in a table up to this many kinds (9 MB); beyond it they are worked out anew. */
 const MOST_HELD = 1500;
 const UNKNOWN = -1;
-/** Kinds met with together less than this are not planted together; how far the others' worth hangs on it. Ours. */
-const STRANGERS = 0.4;
-const COMPANY_SHARE = 0.5;
 
 /** Best first; equals by what they are like, so that the order of the book does not matter. */
 export function ranked<T extends { readonly promise: number; readonly kind: PlantKind }>(
@@ -373,18 +337,4 @@ export function ranked<T extends { readonly promise: number; readonly kind: Plan
 function within(value: number, least: number, most: number): number {
   if (value < least) return Math.max(0, 1 - ((least - value) / Math.max(0.2, least)) * 1.3);
   return Math.max(0, 1 - Math.max(0, value - most) / Math.max(0.4, most));
-}
-
-function pairScore(a: PlantKind, b: PlantKind): number {
-  if (!mayShareWatering(a, b)) return 0;
-  const water = thirstMatch(a, b);
-  if (a.edible && b.toxicity.people === 'poisonous' && a.edible !== 'flowers') return 0;
-  if (b.edible && a.toxicity.people === 'poisonous' && b.edible !== 'flowers') return 0;
-  const [p, q] = [leadingColour(a), leadingColour(b)];
-  const apart = Math.min(1, deltaE(p, q) / 0.25);
-  const lifts = isWhite(p) || isWhite(q) || isGround(p) || isGround(q) ? 0.75 : apart;
-  // One species in two colours is what good plantings often are.
-  if (a.botanical === b.botanical) return SISTERS * (0.5 + 0.5 * lifts) * water;
-  const bully = overruns(a, b) || overruns(b, a) ? BULLY_COST : 0;
-  return Math.max(0.01, (0.4 * leafContrast(a, b)) / 0.6 + 0.3 * lifts + 0.3 * water - bully);
 }

@@ -11,7 +11,7 @@ import { FRUIT_WORTH, flowerWorth } from '../suitability/interest';
 import { easeInLight } from '../suitability/light';
 import { isForShrubs, ofTheSeason } from '../suitability/season';
 import { easeInSummer, standingOf } from '../suitability/standing';
-import { inWind, isBurnt } from '../suitability/wind';
+import { windFit } from '../suitability/wind';
 import { clamp, weeksBetween } from '../units/units';
 import { once } from '../work/once';
 import type { Ask } from './ask';
@@ -46,6 +46,7 @@ const STRUCTURE: readonly Company[] = ['evergreen structure'];
 /** What speaks for a kind in any role: the place, the season, the wishes, what it is known for, and a lot that differs from ask to ask. */
 export function likingFor(kind: PlantKind, ask: Ask): number {
   const standing = standingOf(kind, ask);
+  const wind = windFit(kind, ask.spot);
   const isEaten = kind.edible !== null && kind.edible !== 'flowers';
   const past = kind.vigour >= 5 ? COST.pastOthers : kind.vigour === 4 ? COST.pastMost : 0;
   return (
@@ -61,8 +62,8 @@ export function likingFor(kind: PlantKind, ask: Ask): number {
     FAMILIAR[familiarity(kind)] +
     WORTH.lot * hash01(lotOf(ask), printOf(kind)) -
     COST.sulks * standing.sulks -
-    (inWind(kind, ask.spot) === 'well' ? 0 : COST.torn) -
-    (isBurnt(kind, ask.spot) ? COST.burnt : 0) -
+    (wind.torn === 'not' ? 0 : COST.torn) -
+    (wind.isBurnt ? COST.burnt : 0) -
     past -
     (isEaten && !ask.wishes.kitchen ? COST.kitchen : 0) -
     COST.dear * dearness(kind, ask)

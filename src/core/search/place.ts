@@ -21,6 +21,7 @@ import { type School } from '../schools/school';
 import { isLong } from '../containers/container';
 import { plantCost } from '../shopping/plantCost';
 import type { Ask } from './ask';
+import { bulbsIn } from './bulbs';
 import type { Cast } from './compose';
 import { siteOf } from './judge';
 
@@ -32,7 +33,7 @@ export interface CastPart {
   count: number;
   /** Plants that come or go together. */
   readonly step: number;
-  /** It sleeps beneath the others: it hides no mix, and takes no room from them. */
+  /** A bulb that sleeps beneath the others: it hides no mix, and stands in the gaps between them. */
   readonly isBeneath?: boolean;
 }
 
@@ -162,16 +163,6 @@ function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
     });
   }
   return parts;
-}
-
-/** Mix for each bulb beneath, cm², and at least and at most so many. Ours: closer than in the ground, not touching. */
-const BULB_CM2 = 90;
-const LEAST_BULBS = 5;
-const MOST_BULBS = 30;
-
-/** How many bulbs go beneath what stands in a container. */
-function bulbsIn({ container }: Ask): number {
-  return Math.max(LEAST_BULBS, Math.min(MOST_BULBS, Math.round(mixAreaCm2(container) / BULB_CM2)));
 }
 
 /** Length of box that one lead commands, cm. Ours, after how people repeat units. */

@@ -11,7 +11,7 @@ import { TEXTURE_LEVEL } from '../plants/leaves';
 import { nearestSize, type NurserySizeId } from '../plants/nursery';
 import { plantCost } from '../shopping/plantCost';
 import { finished, type Work } from '../work/steps';
-import { hurdleOf, type Ask } from './ask';
+import { mayReplace, type Ask } from './ask';
 import { mayShareWatering } from '../suitability/watering';
 
 /** Another kind for the same places, with what changes. */
@@ -75,7 +75,7 @@ export function* findStandIns(
     (kind) =>
       !present.has(kind.id) &&
       kind.roles.includes(role) &&
-      hurdleOf(kind, ask) === null &&
+      mayReplace(kind, plant.kind, ask) &&
       others.every((other) => mayShareWatering(kind, other)),
   );
   const found: StandIn[] = [];

@@ -12,7 +12,8 @@ import { kindFitsScheme } from '../suitability/scheme';
 import { applyEdit, swapEdit } from '../plantings/edits';
 import { inSpot } from '../plantings/planting';
 import { finished, type Work } from '../work/steps';
-import { hurdleOf } from './ask';
+import { keepsWishes } from './keepsWishes';
+import { mayReplace } from './ask';
 import { unlike } from './partners';
 import { isOffered, missingIn } from './proposal';
 import { askFor, judged, kindsIn, membersOf, type Remade } from './remade';
@@ -67,6 +68,8 @@ function* inMood(
     yield;
     const there = new Set(now.plants.map(({ kindId }) => kindId));
     const others = now.plants.filter(({ kindId }) => kindId !== kind.id).map((p) => p.kind);
+    // What was composed by hand against the wishes may stay so.
+    const asWished = keepsWishes([...others, kind], wishes);
     const worth = commonGround(now.plants.map((plant) => plant.kind)).worth;
     const tried = kinds
       .filter(
@@ -74,7 +77,8 @@ function* inMood(
           !there.has(other.id) &&
           other.roles.includes(role) &&
           school.allows(other, role) &&
-          hurdleOf(other, ask) === null &&
+          mayReplace(other, kind, ask) &&
+          (!asWished || keepsWishes([...others, other], wishes)) &&
           others.every((beside) => mayShareWatering(other, beside)) &&
           joins(other, others, worth),
       )

@@ -8,19 +8,24 @@ import { eligible } from './compose';
 import { sixIdeas } from './ideas';
 import { Judge } from './judge';
 import { isLiked, shrubCost } from './liking';
+import { obstaclesTo } from './obstacles';
+import { obstacleText } from '../../words/obstacles';
 import type { Proposal } from './proposal';
 import { proposeNow } from './propose';
 
 const FEW = { wanted: 4, effort: 24, improve: 0 };
+/** Steps in which likes take the place of some. */
+const IMPROVED = 500;
 const kindsIn = ({ places }: Proposal) =>
   [...new Set(places.map(({ kindId }) => kindId))].map((id) => kindOf(id)!);
 
 test.each(['herbs', 'salad', 'fruit'] as const)(
   'who asks for %s gets little else, in whatever colours they come',
   (like) => {
+    // Improved as they are shown: a like kind that is put in the place of one is of the sort too.
     const found = proposeNow(
-      askFor({}, { kitchen: true, likes: [like], scheme: { kind: 'cool' } }),
-      FEW,
+      askFor({}, { kitchen: true, likes: [like], scheme: { kind: 'warm' } }),
+      { ...FEW, improve: IMPROVED },
     );
     expect(found.length).toBeGreaterThan(0);
     for (const one of found) {
@@ -99,4 +104,18 @@ test('of two alike a sampler of singles comes second, and what is led by leaves 
   expect(sixIdeas([sampler, plain], 2)).toEqual([plain, sampler]);
   const leafy = proposal('leaf-led', ['i', 'j', 'j', 'k', 'k'], 0.89);
   expect(sixIdeas([leafy, plain], 2)).toEqual([plain, leafy]);
+});
+
+test('where the wind rules almost everything out, the wind is named, and a corner out of it helps', () => {
+  const ask = askFor(
+    { spot: { ...askFor().spot, exposure: 'balcony', sunHours: 1 } },
+    { company: 'woodland shade', scheme: { kind: 'green-and-white' } },
+  );
+  const { obstacles, ruledOut } = obstaclesTo(ask);
+  expect(ruledOut.wind).toBeGreaterThan(5);
+  const named = obstacles.find(({ relaxed }) => relaxed.includes('wind'));
+  expect(named?.proposals).toBeGreaterThan(proposeNow(ask, FEW).length);
+  expect(obstacleText({ relaxed: ['wind'], proposals: 3 })).toBe(
+    'The wind is in the way: in a corner out of the wind there would be 3 plantings.',
+  );
 });
