@@ -22,6 +22,7 @@ const RELAXATION_TEXT: Readonly<
     without: 'out of their reach (raise it, do not risk it)',
   },
   light: { blames: 'The light is', without: 'two hours more or less of sun' },
+  wind: { blames: 'The wind is', without: 'in a corner out of the wind' },
   container: { blames: 'The size of the container is', without: 'in one a third bigger' },
   week: { blames: 'The planting week is', without: 'planted in the middle of May' },
 };

@@ -1,5 +1,6 @@
 import type { Container } from '../containers/container';
 import { bookWeek, isSeasonless } from '../spots/spot';
+import { isWindy } from '../suitability/wind';
 import { hurdleOf, type Ask, type Hurdle } from './ask';
 import { enlarged } from '../containers/shape';
 import { finished, type Work } from '../work/steps';
@@ -15,6 +16,7 @@ export const RELAXATIONS = [
   'kitchen',
   'reach',
   'light',
+  'wind',
   'container',
   'week',
 ] as const;
@@ -125,6 +127,8 @@ function relax(ask: Ask, one: Relaxation): readonly Ask[] {
       return [spot.sunHours - SUN_STEP_H, spot.sunHours + SUN_STEP_H]
         .filter((hours) => hours >= 0 && hours <= 16)
         .map((sunHours) => ({ ...ask, spot: { ...spot, sunHours } }));
+    case 'wind':
+      return isWindy(spot) ? [{ ...ask, spot: { ...spot, exposure: 'sheltered' } }] : [];
     case 'container':
       return [{ ...ask, container: bigger(ask.container) }];
     case 'week':

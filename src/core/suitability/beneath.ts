@@ -50,11 +50,3 @@ export function weeksToFlowers({ bloom }: Pick<PlantKind, 'bloom'>, stay: Stay):
   const middle = weekAfter(from, Math.floor(weeksBetween(from, to) / 2));
   return weeksBetween(bookWeek(stay.plantedWeek, stay.spot), middle);
 }
-
-/** Weeks after planting until it comes up. */
-export function weeksAsleep(kind: Pick<PlantKind, 'inLeaf'>, stay: Stay): number {
-  const weeks = weeksBetween(stay.plantedWeek, stay.endWeek);
-  for (let week = 0; week <= weeks; week += 1)
-    if (bookWeek(weekAfter(stay.plantedWeek, week), stay.spot) === kind.inLeaf[0]) return week;
-  return 0;
-}

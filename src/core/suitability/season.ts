@@ -62,9 +62,10 @@ function isAutumn({ plantedWeek, endWeek, spot }: Season): boolean {
 }
 
 /** Is it a stay in which shrubs come first: one that lasts, or a winter in which little else does? */
-export function isForShrubs(stay: Season): boolean {
-  return isLasting(stay) || (isCoolSeason(stay) && !isMild(stay) && !isAutumn(stay));
-}
+export const isForShrubs = once(
+  (stay: Season): boolean =>
+    isLasting(stay) || (isCoolSeason(stay) && !isMild(stay) && !isAutumn(stay)),
+);
 
 /** Is it one of those that the season is known for? 0–1 */
 export function ofTheSeason({ company }: Pick<PlantKind, 'company'>, stay: Season): number {

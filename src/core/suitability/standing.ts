@@ -10,7 +10,7 @@ import { yearOut, type WeekOut } from '../spots/yearOut';
 import { weekAfter, weeksBetween } from '../units/units';
 import { once } from '../work/once';
 import { flowerWorth, FRUIT_WORTH } from './interest';
-import { sleepsBeneath, weeksAsleep } from './beneath';
+import { sleepsBeneath } from './beneath';
 import { soldIn } from './shops';
 
 /** From when until when plants are to stand, where, and in what. */
@@ -101,7 +101,9 @@ function reckon(kind: PlantKind, stay: Stay): Standing {
   let [present, shows, showsSoon, sulks, hottest] = [0, 0, 0, 0, -Infinity];
   let [flowering, fruiting] = [0, 0];
   let hasStood = false;
-  const grownOn = soldIn(kind, plantedWeek, spot) ? weeksToLeaf(kind, plantedWeek, spot) : 0;
+  const untilLeaf = weeksUntilLeaf(kind, stay);
+  // What shops have growing stands in leaf, a few weeks before it would out of doors.
+  const grownOn = untilLeaf <= GROWN_ON_WEEKS && soldIn(kind, plantedWeek, spot) ? untilLeaf : 0;
   for (let week = 0; week <= weeks; week += 1) {
     const at = weekAfter(plantedWeek, week) - 1;
     const out = year.weeks[at]!;
@@ -128,8 +130,7 @@ function reckon(kind: PlantKind, stay: Stay): Standing {
     if (week <= SOON_WEEKS) showsSoon = Math.max(showsSoon, value);
   }
   // What sleeps beneath the others is asked for from when it comes up.
-  const asleep = sleepsBeneath(kind, stay) ? weeksAsleep(kind, stay) : 0;
-  const awake = weeks + 1 - asleep;
+  const awake = weeks + 1 - (sleepsBeneath(kind, stay) ? untilLeaf : 0);
   const { leastC, dryC, humidC } = kind.summer;
   const most = year.humid ? humidC : dryC;
   return {
@@ -139,7 +140,7 @@ function reckon(kind: PlantKind, stay: Stay): Standing {
     showsSoon,
     flowering: flowering / awake,
     fruiting: fruiting / awake,
-    sulks: sulks / awake,
+    sulks: sulks / (weeks + 1),
     tooCool: leastC - year.warmestC,
     tooHot: most === null ? -Infinity : hottest - most,
   };
@@ -171,11 +172,12 @@ function standsInLeaf(kind: PlantKind, book: number, spot: Spot): boolean {
 /** What is sold in growth is at most so many weeks ahead of its leaves out of doors. Ours. */
 const GROWN_ON_WEEKS = 5;
 
-/** Weeks until a kind bought in growth would be in leaf out of doors; 0 when it is, or when it is further ahead than nurseries grow on. */
-function weeksToLeaf(kind: PlantKind, plantedWeek: number, spot: Spot): number {
-  for (let week = 0; week <= GROWN_ON_WEEKS; week += 1)
+/** Weeks from planting until a kind is in leaf out of doors; `Infinity` when it is not before the end. */
+function weeksUntilLeaf(kind: PlantKind, { plantedWeek, endWeek, spot }: Stay): number {
+  const weeks = weeksBetween(plantedWeek, endWeek);
+  for (let week = 0; week <= weeks; week += 1)
     if (standsInLeaf(kind, bookWeek(weekAfter(plantedWeek, week), spot), spot)) return week;
-  return 0;
+  return Infinity;
 }
 
 /** Has what lives once had its time? */

@@ -134,20 +134,25 @@ export const CONDITIONS: WordsFor<
         },
   'in-wind': (f, t) => {
     const who = capital(t.name(f.kind));
-    if (f.fares === 'badly')
+    const many = f.alike > 1 ? ` So it is with ${f.alike} of ${f.plants} plants.` : '';
+    if (f.torn === 'badly')
       return {
         says: `${who} wants shelter, and here it blows.`,
-        because: `Wind tears its leaves or snaps its stems${f.torn > 1 ? `, and those of ${f.torn} of ${f.plants} plants` : ''}. Give it a corner out of the wind, or take what is low, tough or silver.`,
+        because: `Wind tears its leaves or snaps its stems.${many} Give it a corner out of the wind, or take what is low, tough or silver.`,
       };
-    return f.fares === 'well'
+    if (f.isBurnt)
+      return {
+        says: `Where spray reaches it, salt browns ${t.name(f.kind)}.`,
+        because: `The book does not tell it as one that bears salt.${many} Leathery, silver and fleshy leaves bear salt; a rinse after a gale helps the others.`,
+      };
+    return f.torn === 'not'
       ? {
-          says: 'Everything here bears wind.',
-          because: 'The book tells each kind as one for balconies, roofs or open ground.',
+          says: `Everything here bears wind${f.bySea ? ' and salt' : ''}.`,
+          because: 'The book tells each kind as one for balconies, roofs or the open.',
         }
       : {
           says: `Nothing here is torn by a breeze; in a gale ${t.name(f.kind)} is.`,
-          because:
-            'At the height of balconies it blows on most days. Water more often: wind dries.',
+          because: `${f.bySea ? 'By the sea' : 'At the height of balconies'} it blows on most days. Water more often: wind dries.`,
         };
   },
   'pot-frost': (f, t) => ({
