@@ -18,10 +18,10 @@ import { Tick } from '@/ui/controls/Tick';
 
 /** What may be asked of plants to eat. */
 const PICKS: readonly (readonly [StartForm['pick'], string])[] = [
-  ['any', 'Anything'],
-  ['herbs', 'Herbs'],
-  ['salad', 'Salad'],
-  ['fruit', 'Fruit'],
+  ['any', 'Any of it'],
+  ['herbs', 'Herbs first'],
+  ['salad', 'Salad first'],
+  ['fruit', 'Fruit first'],
 ];
 
 const MoreWishes = dynamic(() => import('./MoreWishes'), { ssr: false });
@@ -81,12 +81,13 @@ export function StartSheet({
         <div className="flex flex-wrap gap-x-5 gap-y-1.5">
           <Tick {...form.register('pets')}>Pets</Tick>
           <Tick {...form.register('children')}>Small children</Tick>
-          <Tick {...form.register('kitchen')}>Plants to eat</Tick>
           <Tick {...form.register('underCover')}>Roof keeps rain off</Tick>
         </div>
-        {row.values.kitchen && (
-          <div className="flex flex-wrap items-center justify-between gap-x-3 pt-2">
-            <span>To pick most of all</span>
+      </SheetRow>
+      <SheetRow title="To eat">
+        <Tick {...form.register('kitchen')}>Plants to eat</Tick>
+        {values.kitchen && (
+          <div className="pt-2">
             <Choices
               name="To pick most of all"
               value={values.pick}
