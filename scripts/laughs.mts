@@ -1,10 +1,12 @@
-// Asks drawn by lot, put to the engine; what a practitioner would laugh at is counted. `npm run laughs [asks] [first seed]`.
-import { proposeNow } from '../src/core/search/propose';
+// Asks drawn by lot, put to the engine; what a practitioner would laugh at is counted. `npm run laughs [asks] [first seed] [steps of improvement]`;
+// Start shows proposals after 300 such steps.
+import { proposeNow, USUAL_EFFORT } from '../src/core/search/propose';
 import { laughsAtProposal, laughsAtSix } from '../tests/builders/laughs';
 import { randomAsk } from '../tests/builders/randomAsk';
 
 const asks = Number(process.argv[2] ?? 600);
 const first = Number(process.argv[3] ?? 1);
+const options = { ...USUAL_EFFORT, improve: Number(process.argv[4] ?? 0) };
 const counts = new Map<string, number>();
 const examples = new Map<string, string[]>();
 const often = new Map<string, number>();
@@ -12,7 +14,7 @@ let [unmet, proposals, full, empty, thrifty, leafy] = [0, 0, 0, 0, 0, 0];
 const schools = new Map<number, number>();
 for (let seed = first; seed < first + asks; seed += 1) {
   const ask = randomAsk(seed);
-  const six = proposeNow(ask);
+  const six = proposeNow(ask, options);
   proposals += six.length;
   unmet += six.filter(({ missing }) => missing.length > 0).length;
   if (six.length === 6) {

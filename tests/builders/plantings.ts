@@ -28,6 +28,17 @@ export const BASKET = usualContainer('Basket', { kind: 'basket', topCm: 36, dept
 
 export const SUNNY: Spot = usualSpot({ id: 'spot', name: 'Spot', sunHours: 7 });
 
+/** Warm colours, and nothing else that is wished for. */
+export const PLAIN_WISHES: Planting['wishes'] = {
+  scheme: { kind: 'warm' },
+  fullInWeeks: 8,
+  budget: null,
+  kitchen: false,
+  school: 'any',
+  must: [],
+  never: [],
+};
+
 /** A place for a kind: `['petunia-white', x, z]`, with a nursery size when it matters. */
 export type Put = readonly [id: string, xCm: number, zCm: number, size?: Place['size']];
 
@@ -42,15 +53,7 @@ export function planting(
     shelfId: null,
     spotId: 'spot',
     container,
-    wishes: {
-      scheme: { kind: 'warm' },
-      fullInWeeks: 8,
-      budget: null,
-      kitchen: false,
-      school: 'any',
-      must: [],
-      never: [],
-    },
+    wishes: PLAIN_WISHES,
     plantedWeek: 21,
     endWeek: 41,
     care: USUAL_CARE,

@@ -11,6 +11,8 @@ import { picture } from '../builders/picture';
 /** How often the browser is killed; `npm run kills` asks for many more. */
 const ROUNDS = Number(process.env.KILLS ?? 6);
 const SEED = Number(process.env.KILLS_SEED ?? 20261129);
+/** A long run tells how far it is every so many rounds. */
+const TELLS_EVERY = 20;
 const URL = process.env.RILLBANK_URL ?? 'http://127.0.0.1:3100';
 
 /** What a gardener has, in these tables. Marks of other devices and steps follow from it. */
@@ -250,6 +252,7 @@ test(
         expect([...told, isAfter || (!isTold && isSame(now, before))]).toEqual([...told, true]);
         const of = found.get(deed.name) ?? { kills: 0, after: 0 };
         found.set(deed.name, { kills: of.kills + 1, after: of.after + (isAfter ? 1 : 0) });
+        if ((round + 1) % TELLS_EVERY === 0) console.log(`${round + 1} of ${ROUNDS} kept`);
       }
     } finally {
       await here?.kill().catch(() => undefined);

@@ -9,6 +9,8 @@ import { killable, type KillableBrowser } from '../builders/killableBrowser';
 /** How often the browser is killed, closed or left in the midst of work; `npm run kills` asks for many more. */
 const ROUNDS = Number(process.env.KILLS ?? 3);
 const SEED = Number(process.env.KILLS_SEED ?? 20261127);
+/** A long run tells how far it is every so many rounds. */
+const TELLS_EVERY = 20;
 /** Work younger than this may be missing after a kill on a machine that does nothing else, ms. */
 const MAY_BE_LOST_MS = 50;
 /** On a busy one, younger than so many times what storing one change has just taken there. */
@@ -113,6 +115,7 @@ test(
           })
           .toBe('kept');
         expectReadable(await rowsOf(here.page), [round, how]);
+        if ((round + 1) % TELLS_EVERY === 0) console.log(`${round + 1} of ${ROUNDS} kept`);
       }
     } finally {
       await here?.kill().catch(() => undefined);

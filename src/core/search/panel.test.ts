@@ -1,6 +1,7 @@
 import { CLIMATE_IDS } from '../climate/climates';
 import { SPECIES } from '../plants/book/told';
 import { PANEL } from '../../../tests/panel/asks';
+import { HELD, HELD_AGAIN } from '../../../tests/panel/held';
 
 const genusOf = (name: string) => name.split('-')[0] ?? name;
 const genera = new Set(SPECIES.flatMap(({ botanical }) => botanical.split(' ').slice(0, 2)));
@@ -20,5 +21,16 @@ test('what a practitioner would plant is for the most part in the book, and neve
     const there = yes.filter((name) => genera.has(genusOf(name)));
     expect([id, there.length / yes.length >= 0.8]).toEqual([id, true]);
     expect([id, yes.filter((name) => no.includes(name))]).toEqual([id, []]);
+  }
+});
+
+test('those held back are forty others, none of them also among the sixty, each against itself in nothing', () => {
+  const held = [...HELD, ...HELD_AGAIN];
+  expect(held).toHaveLength(40);
+  expect(new Set([...PANEL, ...held].map(({ id }) => id)).size).toBe(100);
+  expect(new Set(held.map(({ climate }) => climate)).size).toBeGreaterThanOrEqual(12);
+  for (const { id, would, wouldNot } of held) {
+    const no = wouldNot.split(' ');
+    expect([id, would.split(' ').filter((name) => no.includes(name))]).toEqual([id, []]);
   }
 });
