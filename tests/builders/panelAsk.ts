@@ -10,6 +10,7 @@ import { usualSupport } from '@/core/plantings/support';
 import { weekAfter } from '@/core/units/units';
 import type { PanelAsk, Pot } from '../panel/asks';
 import type { HeldAsk } from '../panel/held';
+import type { ThirdAsk } from '../panel/heldThird';
 
 const BLUE = [0.5, 0.17, 275] as const;
 const PINK = [0.7, 0.17, 0] as const;
@@ -131,7 +132,7 @@ const WATERED_EVERY: Readonly<Record<string, number>> = { 'forgetful-roof': 7, '
 
 /** An ask of the panel as it is put to the engine. Any colour will do where none is named: every scheme is tried by turns. */
 export function panelAsk(
-  ask: PanelAsk | HeldAsk,
+  ask: PanelAsk | HeldAsk | ThirdAsk,
   at: number,
   kinds: readonly PlantKind[] = BOOK,
 ): Ask {
@@ -148,7 +149,7 @@ export function panelAsk(
       pets: ask.reach === 'cats' || ask.reach === 'dogs',
       children: ask.reach === 'children',
       dropCm: ask.pot.startsWith('basket') ? 200 : ask.pot.startsWith('wall') ? 130 : 0,
-      exposure: BY_THE_SEA.has(ask.id) ? 'coast' : ask.windy ? 'balcony' : 'open',
+      exposure: BY_THE_SEA.has(ask.id) || 'salt' in ask ? 'coast' : ask.windy ? 'balcony' : 'open',
       waters: {
         who: '',
         everyDays: WATERED_EVERY[ask.id] ?? 1,
