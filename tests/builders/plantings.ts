@@ -96,3 +96,7 @@ export const GOOD: readonly Put[] = [
   ['calibrachoa-yellow', 8, 11],
   ['coleus-lime', 0, 5],
 ];
+
+/** Places of the book's kinds as root balls: what is shaken out of its mix needs less room. */
+export const ballsOf = (places: readonly Place[]) =>
+  places.map((place) => ({ ...place, kind: known(place.kindId) }));

@@ -30,7 +30,7 @@ export const sizesTaken = once((it: PlantingInSpot): ReadonlyMap<PlaceId, Takes>
   const fits = (tried: readonly NurserySizeId[]) =>
     worstShortfallCm(
       container,
-      it.plants.map(({ xCm, zCm }, i) => ({ xCm, zCm, size: tried[i]! })),
+      it.plants.map((plant, i) => ({ ...plant, size: tried[i]! })),
     ) <= shortfall;
   // A planting that is tighter than it should be may stay so; it gets no tighter.
   const shortfall = Math.max(FIT_TOLERANCE_CM, worstShortfallCm(container, it.plants));

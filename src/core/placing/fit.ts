@@ -11,24 +11,44 @@ export const RIM_BUFFER_CM = 1;
 /** How far two root balls may be squeezed into each other, as a share of their mean width. */
 export const SQUASH = 0.12;
 
+/** A root ball where it stands, cm. Of a kind that is shaken out only a part of it is set in. */
+export interface Ball extends Pick<Place, 'xCm' | 'zCm' | 'size'> {
+  readonly kind?: SetIn;
+}
+
 /** Cuts at which a ball is held against the wall, with half its width there, by level of mix. */
 type Cuts = readonly (readonly (readonly [section: Section, halfCm: number])[])[];
 
-const cutsIn = once((_container: Container) => new Map<NurserySizeId, Cuts>());
+/** What of a kind tells how it is set in. */
+export type SetIn = Pick<PlantKind, 'cycle' | 'company'>;
 
-function cutsFor(container: Container, size: NurserySizeId): Cuts {
-  const held = cutsIn(container);
+/** A plant that is set in as it is. */
+const ANY: SetIn = { cycle: 'annual', company: [] };
+
+/** Succulents and alpines are shaken out of their mix and planted shallow: share of the ball's height they need. A usual practice. */
+const SHAKEN_OUT = 0.65;
+
+const isShakenOut = ({ cycle, company }: SetIn): boolean =>
+  cycle === 'succulent' || cycle === 'desert succulent' || company.includes('alpine');
+
+const cutsIn = once((_container: Container) => ({
+  whole: new Map<NurserySizeId, Cuts>(),
+  shaken: new Map<NurserySizeId, Cuts>(),
+}));
+
+function cutsFor(container: Container, size: NurserySizeId, kind: SetIn): Cuts {
+  const held = cutsIn(container)[isShakenOut(kind) ? 'shaken' : 'whole'];
   let cuts = held.get(size);
-  if (!cuts) held.set(size, (cuts = makeCuts(container, size)));
+  if (!cuts) held.set(size, (cuts = makeCuts(container, size, settingDepthCm(size, kind))));
   return cuts;
 }
 
-function makeCuts(container: Container, size: NurserySizeId): Cuts {
+function makeCuts(container: Container, size: NurserySizeId, settingCm: number): Cuts {
   const ball = NURSERY_SIZES[size];
   const form = fillable(container);
   const levels = surfacesOf(container);
   return levels.flatMap(({ section, heightCm, floorCm }) => {
-    const foot = heightCm - ball.heightCm;
+    const foot = heightCm - settingCm;
     // Of several levels those that are too shallow take no ball.
     if (levels.length > 1 && foot < floorCm - 1e-6) return [];
     const bends = form.jutsCm.filter((bend) => bend > foot && bend < heightCm && bend >= floorCm);
@@ -39,7 +59,7 @@ function makeCuts(container: Container, size: NurserySizeId): Cuts {
           (bend) =>
             [
               form.sectionAt(bend),
-              (ball.baseCm + ((ball.topCm - ball.baseCm) * (bend - foot)) / ball.heightCm) / 2,
+              (ball.baseCm + ((ball.topCm - ball.baseCm) * (bend - foot)) / settingCm) / 2,
             ] as const,
         ),
         [form.sectionAt(Math.max(floorCm, foot)), ball.baseCm / 2] as const,
@@ -51,16 +71,12 @@ function makeCuts(container: Container, size: NurserySizeId): Cuts {
 /**
  * Room left between a root ball and the wall where it is tightest, cm: at its top and bottom edges, and where the wall juts inward between
  * them. Of several levels of mix the roomiest counts.
+ * @param kind whose ball it is; without one it is set in whole
  * @returns negative when the ball does not fit there
  */
-export function wallRoomCm(
-  container: Container,
-  size: NurserySizeId,
-  xCm: number,
-  zCm: number,
-): number {
+export function wallRoomCm(container: Container, { size, xCm, zCm, kind = ANY }: Ball): number {
   let best = -Infinity;
-  for (const cuts of cutsFor(container, size)) {
+  for (const cuts of cutsFor(container, size, kind)) {
     let room = Infinity;
     for (const [section, half] of cuts) room = Math.min(room, insetCm(section, xCm, zCm) - half);
     best = Math.max(best, room);
@@ -68,26 +84,13 @@ export function wallRoomCm(
   return best - RIM_BUFFER_CM;
 }
 
-/** Succulents are shaken out of their mix and planted shallow: share of the ball's height they need. A usual practice. */
-const SHAKEN_OUT = 0.65;
-
 /** Depth of mix a plant from a nursery pot needs to be set in, cm. */
-export function settingDepthCm(size: NurserySizeId, { cycle }: Pick<PlantKind, 'cycle'>): number {
-  return (
-    NURSERY_SIZES[size].heightCm *
-    (cycle === 'succulent' || cycle === 'desert succulent' ? SHAKEN_OUT : 1)
-  );
+export function settingDepthCm(size: NurserySizeId, kind: SetIn): number {
+  return NURSERY_SIZES[size].heightCm * (isShakenOut(kind) ? SHAKEN_OUT : 1);
 }
 
-/** A plant that is set in as it is. */
-const ANY = { cycle: 'annual' } as const;
-
 /** Is the mix deep enough to set this kind in from this nursery size? */
-export function deepEnough(
-  container: Container,
-  size: NurserySizeId,
-  kind: Pick<PlantKind, 'cycle'> = ANY,
-): boolean {
+export function deepEnough(container: Container, size: NurserySizeId, kind: SetIn = ANY): boolean {
   return mixDepthCm(container) >= settingDepthCm(size, kind);
 }
 
@@ -95,10 +98,7 @@ export function deepEnough(
  * Room between two root balls beyond the squeeze allowed, cm.
  * @returns negative when they do not fit side by side
  */
-export function ballRoomCm(
-  a: Pick<Place, 'xCm' | 'zCm' | 'size'>,
-  b: Pick<Place, 'xCm' | 'zCm' | 'size'>,
-): number {
+export function ballRoomCm(a: Ball, b: Ball): number {
   const [ra, rb] = [NURSERY_SIZES[a.size].topCm / 2, NURSERY_SIZES[b.size].topCm / 2];
   return (
     gapCm({ xCm: a.xCm, zCm: a.zCm, radiusCm: ra }, { xCm: b.xCm, zCm: b.zCm, radiusCm: rb }) +
@@ -106,15 +106,12 @@ export function ballRoomCm(
   );
 }
 
-/** The worst shortfall of room in a set of places, cm; 0 when all fit. */
-export function worstShortfallCm(
-  container: Container,
-  places: readonly Pick<Place, 'xCm' | 'zCm' | 'size'>[],
-): number {
+/** The worst shortfall of room in a set of root balls, cm; 0 when all fit. */
+export function worstShortfallCm(container: Container, balls: readonly Ball[]): number {
   let worst = 0;
-  places.forEach((place, i) => {
-    worst = Math.min(worst, wallRoomCm(container, place.size, place.xCm, place.zCm));
-    for (let j = 0; j < i; j += 1) worst = Math.min(worst, ballRoomCm(place, places[j]!));
+  balls.forEach((ball, i) => {
+    worst = Math.min(worst, wallRoomCm(container, ball));
+    for (let j = 0; j < i; j += 1) worst = Math.min(worst, ballRoomCm(ball, balls[j]!));
   });
   return -worst;
 }

@@ -221,7 +221,7 @@ test('no ball stands in the slot of a railing box, at any height', () => {
   const box = { ...usualContainer('s', { ...shape, slotHeightCm: 16 }, 'plastic') };
   for (const { zCm } of packSame(box, '9cm'))
     expect(Math.abs(zCm)).toBeGreaterThan(shape.slotWidthCm / 2 + 6 / 2);
-  expect(wallRoomCm(box, '9cm', 0, 0)).toBeLessThan(0);
+  expect(wallRoomCm(box, { size: '9cm', xCm: 0, zCm: 0 })).toBeLessThan(0);
 });
 
 test('a dozen unequal balls settle into a barrow where they fit', () => {
@@ -239,5 +239,8 @@ test('at the level of the mix it is the crown of a ball that needs room, at its 
   const { topCm } = NURSERY_SIZES['3L'];
   // Room left of a wall without slope: to the edge of the crown, with a centimetre of mix between.
   for (const xCm of [0, 5, -9, 14])
-    expect(wallRoomCm(pot, '3L', xCm, 0)).toBeCloseTo(20 - Math.abs(xCm) - topCm / 2 - 1, 6);
+    expect(wallRoomCm(pot, { size: '3L', xCm: xCm, zCm: 0 })).toBeCloseTo(
+      20 - Math.abs(xCm) - topCm / 2 - 1,
+      6,
+    );
 });

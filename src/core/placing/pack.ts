@@ -155,14 +155,14 @@ function fieldFor(container: Container, size: NurserySizeId): Field | null {
     (surface.kind === 'rect' && container.shape.kind === 'saddle')
   )
     return oddField(container, size);
-  const room = wallRoomCm(container, size, 0, 0);
+  const room = wallRoomCm(container, { size, xCm: 0, zCm: 0 });
   if (room < -FIT_TOLERANCE_CM) return null;
   if (surface.kind === 'disc') return { kind: 'disc', radiusCm: Math.max(0, room), apartCm };
   // Along the length the ends set the limit; the room in the middle is that of the sides.
   let [low, high] = [0, surface.halfLengthCm];
   for (let i = 0; i < 24; i += 1) {
     const x = (low + high) / 2;
-    if (wallRoomCm(container, size, x, 0) >= Math.min(room, 0)) low = x;
+    if (wallRoomCm(container, { size, xCm: x, zCm: 0 }) >= Math.min(room, 0)) low = x;
     else high = x;
   }
   return { kind: 'rect', halfLengthCm: low, halfWidthCm: Math.max(0, room), apartCm };
@@ -182,7 +182,7 @@ function oddField(
     halfLengthCm: Math.max(0, acrossCm - edge),
     halfWidthCm: Math.max(0, deepCm - edge),
     room: (xCm, zCm) => {
-      const wall = wallRoomCm(container, size, xCm, zCm);
+      const wall = wallRoomCm(container, { size, xCm, zCm });
       return clearCm && wall >= -FIT_TOLERANCE_CM ? Math.min(wall, clearCm({ xCm, zCm })) : wall;
     },
     toEdge: (xCm, zCm) => towardEdge(roomiest(container, xCm, zCm), xCm, zCm),

@@ -14,8 +14,8 @@ const POT30 = {
 
 test('a ball has room up to the wall less its buffer, and not past it', () => {
   const edge = 29.14 / 2 - 4.2 - 1;
-  expect(wallRoomCm(POT30, '9cm', edge - 0.6, 0)).toBeGreaterThan(0);
-  expect(wallRoomCm(POT30, '9cm', edge + 0.6, 0)).toBeLessThan(0);
+  expect(wallRoomCm(POT30, { size: '9cm', xCm: edge - 0.6, zCm: 0 })).toBeGreaterThan(0);
+  expect(wallRoomCm(POT30, { size: '9cm', xCm: edge + 0.6, zCm: 0 })).toBeLessThan(0);
 });
 
 test('two balls may be squeezed by 12 % and no more', () => {
@@ -153,4 +153,18 @@ test('layouts: from one side the lead is behind and the edge in front; all round
   });
   const row = wishedPlaces(BOX, 'one side', 'edge', 5, { leads: 2, lead: 'by view' });
   expect(row.map(({ xCm }) => Math.sign(Math.round(xCm)))).toEqual([-1, -1, 0, 1, 1]);
+});
+
+test('what is shaken out of its mix stands nearer to a sloping wall, and no nearer to a straight one', () => {
+  const [succulent, bedding] = [
+    { cycle: 'succulent', company: [] },
+    { cycle: 'annual', company: [] },
+  ] as const;
+  const bowl = usualContainer('Bowl', { kind: 'bowl', topCm: 40, depthCm: 12 }, 'terracotta');
+  const at = { size: '9cm', xCm: 8, zCm: 0 } as const;
+  expect(wallRoomCm(bowl, { ...at, kind: succulent })).toBeGreaterThan(0);
+  expect(wallRoomCm(bowl, { ...at, kind: bedding })).toBeLessThan(0);
+  expect(wallRoomCm(bowl, at)).toBe(wallRoomCm(bowl, { ...at, kind: bedding }));
+  const straight = usualContainer('Pot', { kind: 'cylinder', topCm: 30, depthCm: 30 }, 'plastic');
+  expect(wallRoomCm(straight, { ...at, kind: succulent })).toBeCloseTo(wallRoomCm(straight, at), 9);
 });

@@ -1,14 +1,11 @@
 import type { Container } from '../containers/container';
 import { mixSurface, surfacesOf, type Surface } from '../containers/container';
 import { insetCm, towardEdge } from '../containers/section';
-import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
-import { SQUASH, wallRoomCm, worstShortfallCm } from './fit';
+import { NURSERY_SIZES } from '../plants/nursery';
+import { SQUASH, wallRoomCm, worstShortfallCm, type Ball } from './fit';
 
 /** A ball to be settled: where it would like to stand and how much it may wander. */
-export interface Wish {
-  readonly xCm: number;
-  readonly zCm: number;
-  readonly size: NurserySizeId;
+export interface Wish extends Ball {
   /** Plan radius the plant grows to, cm: neighbours are asked, not made, to leave room for it. */
   readonly spreadRadiusCm: number;
   /** It stands where it stands: others give way. */
@@ -33,7 +30,7 @@ export function settle(
   container: Container,
   wishes: readonly Wish[],
 ): { readonly places: readonly Settled[]; readonly shortfallCm: number } {
-  const balls = wishes.map((wish): Ball => ({
+  const balls = wishes.map((wish): Moving => ({
     wish,
     x: wish.xCm,
     z: wish.zCm,
@@ -60,13 +57,13 @@ export function settle(
     places,
     shortfallCm: worstShortfallCm(
       container,
-      places.map((p, i) => ({ ...p, size: wishes[i]!.size })),
+      places.map((place, i) => ({ ...wishes[i]!, ...place })),
     ),
   };
 }
 
 /** A ball on its way: where it is now, cm. Its radius is looked up once, since this is done for every ball of every proposal. */
-interface Ball {
+interface Moving {
   readonly wish: Wish;
   readonly radiusCm: number;
   x: number;
@@ -78,8 +75,8 @@ const ONE_SPOT_CM = 1e-3;
 
 /** Parts two balls that touch, and softly those whose grown plants would: the smaller plant gives way more. */
 function pushApart(
-  one: Ball,
-  other: Ball,
+  one: Moving,
+  other: Moving,
   { soft, angleRad }: { readonly soft: number; readonly angleRad: number },
 ): void {
   const [a, b] = [one.wish, other.wish];
@@ -132,9 +129,9 @@ function roomOf(container: Container): Room {
   return { levels, form: surface.kind === 'disc' ? 'disc' : 'box' };
 }
 
-function keepInside(ball: Ball, container: Container, { levels, form }: Room): void {
-  const { size } = ball.wish;
-  const room = wallRoomCm(container, size, ball.x, ball.z);
+function keepInside(ball: Moving, container: Container, { levels, form }: Room): void {
+  const roomAt = (xCm: number, zCm: number) => wallRoomCm(container, { ...ball.wish, xCm, zCm });
+  const room = roomAt(ball.x, ball.z);
   if (room >= 0) return;
   if (form === 'by edge') {
     // The nearest edge gives way inward; of several levels the one with the most room.
@@ -155,8 +152,8 @@ function keepInside(ball: Ball, container: Container, { levels, form }: Room): v
     return;
   }
   // In a box each axis is pulled in on its own.
-  ball.x -= pullCm(ball.x, wallRoomCm(container, size, ball.x, 0));
-  ball.z -= pullCm(ball.z, wallRoomCm(container, size, 0, ball.z));
+  ball.x -= pullCm(ball.x, roomAt(ball.x, 0));
+  ball.z -= pullCm(ball.z, roomAt(0, ball.z));
 }
 
 /** How far along one axis a ball is pulled toward the middle, cm. */

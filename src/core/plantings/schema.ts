@@ -92,7 +92,7 @@ export const schemeSchema = z.discriminatedUnion(
 );
 
 /** What a gardener may ask of most of the plants. */
-export const LIKES = ['wildlife', 'scent', 'herbs', 'salad', 'fruit'] as const;
+export const LIKES = ['wildlife', 'scent', 'evening scent', 'herbs', 'salad', 'fruit'] as const;
 export type Like = (typeof LIKES)[number];
 
 export const wishesSchema = z.object({

@@ -1,13 +1,27 @@
 import { wishedPlaces } from '../placing/wishedPlaces';
 import { middle } from '../plants/kind';
 import { ANY_KIND, hangs, type School } from './school';
-import { isLong } from '../containers/container';
+import { reachOf } from '../containers/section';
+import { isLong, type Container } from '../containers/container';
+import { insideDepthCm, rimSection } from '../containers/shape';
+
+/** A dish so shallow, cm, takes small things of one height. Ours. */
+const SHALLOW_CM = 16;
+
+/** A dish so wide, cm, is a small landscape: two kinds do not make one. Ours. */
+const WIDE_CM = 36;
+
+const isWide = ({ shape }: Container): boolean =>
+  2 * reachOf(rimSection(shape)).acrossCm >= WIDE_CM;
+
+const isShallow = ({ shape }: Container): boolean => insideDepthCm(shape) <= SHALLOW_CM;
 
 /** No lead: plants of one height knit into an even dome with trails all round. Three colours of one kind, sharing one thirst, is its simplest form. */
 export const dome: School = {
   id: 'dome',
   suits: ({ container, spot }) => {
     if (hangs(container)) return 1;
+    if (isShallow(container)) return 0.8;
     if (isLong(container)) return 0.3;
     return spot.view === 'all round' ? 0.7 : 0.45;
   },
@@ -15,12 +29,20 @@ export const dome: School = {
     { role: 'body', share: [0.3, 0.75] },
     { role: 'edge', share: [0.25, 0.7] },
   ],
-  casts: () => [
-    ['body', 'edge'],
-    ['body', 'body', 'edge'],
-    ['body', 'body', 'edge', 'edge'],
-    ['body', 'body', 'body', 'edge'],
-  ],
+  casts: ({ container }) =>
+    isShallow(container) && isWide(container)
+      ? [
+          ['body', 'edge', 'edge'],
+          ['body', 'body', 'edge', 'edge'],
+          ['body', 'body', 'edge', 'edge', 'edge'],
+          ['body', 'body', 'body', 'edge', 'edge'],
+        ]
+      : [
+          ['body', 'edge'],
+          ['body', 'body', 'edge'],
+          ['body', 'body', 'edge', 'edge'],
+          ['body', 'body', 'body', 'edge'],
+        ],
   counts: 'free',
   likeMayTouch: null,
   order: 'alternate',

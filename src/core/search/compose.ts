@@ -1,6 +1,6 @@
 import type { SchoolId } from '../plantings/schoolId';
 import type { KindId, PlantKind, Role } from '../plants/kind';
-import { schoolsFor } from '../schools/index';
+import { schoolsFor, SCHOOLS } from '../schools/index';
 import type { School } from '../schools/school';
 import { sleepsBeneath } from '../suitability/beneath';
 import { assign, type Assigned } from './assign';
@@ -46,9 +46,25 @@ export function* castsFor(ask: Ask): Generator<Cast[]> {
     .filter((kind): kind is PlantKind => kind !== undefined);
   if (musts.length < ask.wishes.must.length) return;
   const worn = new Map<PlantKind, number>();
-  for (const school of schoolsFor(siteOf(ask), ask.wishes))
+  for (const school of schoolsOf(ask, kinds))
     for (const casts of castsOf(school, ask, kinds, musts, worn))
       yield casts.map((cast, i) => ({ ...cast, members: withBulb(cast.members, bulbs, i) }));
+}
+
+/** From so many leads of the company asked for on, every school has enough to lead with. Ours. */
+const ENOUGH_LEADS = 3;
+
+/** Schools to try; where hardly anything of the company asked for leads, as in a sink of alpines, those too that go without. */
+function schoolsOf(ask: Ask, kinds: readonly PlantKind[]): readonly School[] {
+  const schools = schoolsFor(siteOf(ask), ask.wishes);
+  const { company, school } = ask.wishes;
+  if (company === undefined || school !== 'any') return schools;
+  const leads = kinds.filter(
+    (kind) => kind.company.includes(company) && kind.roles.includes('lead'),
+  );
+  if (leads.length >= ENOUGH_LEADS) return schools;
+  const leadless = [SCHOOLS.dome, SCHOOLS['opposite-pairs']];
+  return leads.length === 0 ? leadless : [...new Set([...leadless, ...schools])];
 }
 
 function* castsOf(
@@ -90,7 +106,11 @@ function* castsOf(
 /** Kinds to build round; where a must can only be that, that one. */
 function firstsFor(judge: Judge, role: 'lead' | 'body', musts: readonly PlantKind[]): PlantKind[] {
   const wanted = musts.filter((kind) => kind.roles[0] === role && judge.of(kind, role) > 0);
-  return wanted.length > 0 ? wanted : judge.best(role, LEADS);
+  if (wanted.length > 0) return wanted;
+  const best = judge.best(role, LEADS);
+  // Who asked for a company is led by one of it, where there is one.
+  const inside = role === 'lead' ? best.filter((kind) => !judge.isOutside(kind)) : best;
+  return inside.length > 0 ? inside : best;
 }
 
 /** Casts that hold every must: each takes the first slot of its role that is free. */

@@ -131,6 +131,7 @@ function around(
       return {
         ...free[fresh.slice(0, i).filter(({ role }) => role === part.role).length]!,
         size: part.size,
+        kind: part.kind,
         spreadRadiusCm: middle(part.kind.spreadCm) / 2,
       };
     });
@@ -139,6 +140,7 @@ function around(
         xCm,
         zCm,
         size,
+        kind,
         spreadRadiusCm: middle(kind.spreadCm) / 2,
         pinned: true,
       })),

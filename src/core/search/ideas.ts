@@ -24,6 +24,8 @@ const FIRST_THRIFTY = 0.05;
 const MISSING_COST = 0.3;
 /** Beyond one, what each kind costs of which a single plant stands beside the lead: a sampler of singles is no planting. Ours. */
 const SAMPLER_COST = 0.12;
+/** What it costs to leave all of the cover wanted away, where money is short: a full box of bedding before a few fine plants. Ours. */
+const THIN_COST = 0.5;
 /** What each kind that is shown already costs, so that the tray shows more of what is possible. Ours. */
 const SHOWN_KIND_COST = 0.03;
 
@@ -71,7 +73,8 @@ function best(left: ReadonlySet<Proposal>, chosen: readonly Proposal[]): Proposa
       proposal.score +
       PROMISE_SHARE * proposal.promise -
       MISSING_COST * proposal.missing.length -
-      SAMPLER_COST * samples(proposal) +
+      SAMPLER_COST * samples(proposal) -
+      THIN_COST * (proposal.thin ?? 0) +
       (!schools.has(proposal.school) && schools.size < SCHOOLS_WANTED ? NEW_SCHOOL : 0) +
       (chosen.length > 0 && proposal.school === 'leaf-led' && !schools.has('leaf-led')
         ? FIRST_LEAF_LED

@@ -4,8 +4,8 @@ import { mainRole, type KindId, type PlantKind } from '../plants/kind';
 import { nearestSize } from '../plants/nursery';
 import { plantCost } from '../shopping/plantCost';
 import { mayReplace, type Ask } from './ask';
-import { keepsWishes } from './keepsWishes';
-import { mayShareWatering } from '../suitability/watering';
+import { isOneIdea } from './oneIdea';
+import { pairWorth } from './pairWorth';
 import { unlike } from './partners';
 import { isOffered, missingIn, proposedIn, type Proposal } from './proposal';
 import { once } from '../work/once';
@@ -30,8 +30,8 @@ export function* improvement(
   const { container, wishes } = ask;
   let best: Proposal | null = null;
   for (const { places, ...kinds } of changes(now, ask, kindOf)) {
-    if (worstShortfallCm(container, places) > FIT_TOLERANCE_CM) continue;
     const it = proposedIn({ places, school: now.school }, ask, kindOf);
+    if (worstShortfallCm(container, it.plants) > FIT_TOLERANCE_CM) continue;
     const cost = plantCost(it.plants);
     if (wishes.budget !== null && cost > wishes.budget) continue;
     const opinion = opinionOf(it);
@@ -124,8 +124,8 @@ function like(
       (other) =>
         !there.has(other.id) &&
         mayReplace(other, kind, ask) &&
-        keepsWishes([...company, other], ask.wishes) &&
-        company.every((beside) => mayShareWatering(other, beside)),
+        isOneIdea([...company, other], ask.wishes) &&
+        company.every((beside) => pairWorth(other, beside, ask.wishes.kitchen) > 0),
     )
     .slice(0, SWAPS);
 }

@@ -8,8 +8,6 @@ import {
   tallyScheme,
   type SchemeTally,
 } from '../colour/schemes';
-import { commonGround, TOGETHER } from '../suitability/company';
-import { familiarity } from '../plants/familiar';
 import { goodRatios } from '../suitability/proportion';
 import { isCoolSeason } from '../suitability/season';
 import { kindFitsScheme } from '../suitability/scheme';
@@ -17,11 +15,12 @@ import { mixSurface, visibleHeightCm } from '../containers/container';
 import { reachOf } from '../containers/section';
 import { coloursShown } from '../plants/colours';
 import { middle, type PlantKind, type Role } from '../plants/kind';
+import { NURSERY_SIZES } from '../plants/nursery';
 import { printOf } from '../plants/print';
 import type { School, Setting } from '../schools/school';
 import { standingOf } from '../suitability/standing';
 import { grownHeightCm, type Ask } from './ask';
-import { keepsWishes } from './keepsWishes';
+import { isOneIdea } from './oneIdea';
 import { pairWorth } from './pairWorth';
 import { likingFor, shrubCost } from './liking';
 
@@ -36,7 +35,6 @@ export interface Member {
 /** What is worked out of one kind for a search: its worth in each role, and its colours against the scheme. */
 interface KindRecord extends Readonly<Record<Role, number>> {
   readonly tally: SchemeTally;
-  readonly isSeldom: boolean;
 }
 
 /** The site a school is asked about. */
@@ -77,7 +75,6 @@ export class Judge {
     const bears = (kind.here?.badly ?? 0) >= BADLY_OFTEN ? DID_BADLY : 1;
     return {
       tally: tallyScheme(colours, this.ask.wishes.scheme),
-      isSeldom: familiarity(kind) === 'seldom',
       lead: bears * this.suits(kind, 'lead', common),
       body: bears * this.suits(kind, 'body', common),
       edge: bears * this.suits(kind, 'edge', common),
@@ -125,10 +122,7 @@ export class Judge {
     const together = this.together(members);
     if (together === null) return 0;
     const kinds = members.map(({ kind }) => kind);
-    if (!this.ask.wishes.kitchen && commonGround(kinds).worth < TOGETHER) return 0;
-    if (!keepsWishes(kinds, this.ask.wishes)) return 0;
-    const seldom = kinds.filter((kind) => this.recordOf(kind).isSeldom).length;
-    if (seldom > MOST_SELDOM) return 0;
+    if (!isOneIdea(kinds, this.ask.wishes)) return 0;
     const alone = members.length === 1 ? this.fillsAlone(members[0]!.kind) : 1;
     const { fit, carried, missing } = readTally(
       sumTallies(members.map(({ kind }) => this.recordOf(kind).tally)),
@@ -262,12 +256,12 @@ export class Judge {
         shown +
         this.school.prefers(kind, role) -
         (role === 'lead' && this.isOutside(kind) ? OUTSIDE_COST : 0) -
-        (basket && STIFF.has(kind.habit) ? STIFF_COST : 0),
+        (basket && (STIFF.has(kind.habit) || isHeavy(kind)) ? STIFF_COST : 0),
     );
   }
 
   /** Is it of another company than the one that was asked for? */
-  private isOutside({ company }: PlantKind): boolean {
+  isOutside({ company }: PlantKind): boolean {
     const { company: wished } = this.ask.wishes;
     return wished !== undefined && !company.includes(wished);
   }
@@ -311,6 +305,12 @@ const WORN = 0.06;
 const MOST_WORN = 0.3;
 /** The lead says what a planting is: what it costs to be led by something of another company than was asked for. Ours. */
 const OUTSIDE_COST = 0.4;
+/** What is sold with no root ball under so many litres takes up a basket's room, and weighs. Ours. */
+const HEAVY_L = 0.9;
+
+const isHeavy = ({ sold }: PlantKind): boolean =>
+  sold.every(({ size }) => NURSERY_SIZES[size].ballL >= HEAVY_L);
+
 /** Habits that stand stiff where a basket wants what arches and hangs, and what that costs. Ours. */
 const STIFF: ReadonlySet<string> = new Set(['strap', 'grass', 'spike', 'paddle']);
 const STIFF_COST = 0.15;
@@ -319,8 +319,6 @@ const SMALL_THINGS = 0.55;
 /** Share of the width from which one plant alone does not look lonely, and what it costs to. Ours. */
 const FILLS = 0.9;
 const LONELY_COST = 0.8;
-/** Rarities in one planting. */
-const MOST_SELDOM = 1;
 /** What a lead counts against the others. */
 const LEAD_WEIGHT = 1.3;
 /** Pairs are held in a table up to this many kinds (9 MB); beyond it they are worked out anew. */

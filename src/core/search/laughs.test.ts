@@ -7,7 +7,7 @@ import { randomAsk } from '../../../tests/builders/randomAsk';
 import { PANEL } from '../../../tests/panel/asks';
 import { opinionOf } from '../checks/opinion';
 import { kindOf } from '../plants/book/index';
-import { proposeNow } from './propose';
+import { proposeNow, USUAL_EFFORT } from './propose';
 
 // A short part of `npm run laughs`, `npm run laughs:remakes` and `npm run panel`, from other seeds.
 const ASKS = 14;
@@ -28,6 +28,13 @@ test('nothing to laugh at in what is proposed for asks drawn by lot', () => {
       ...six.flatMap((one) => laughsAtProposal(one, ask)),
       ...laughsAtSix(six),
     ]).toEqual([ask.seed]);
+});
+
+test('nor when it was made better plant by plant: no zinnias beside a shrub of the evergreen frame', () => {
+  const ask = randomAsk(92);
+  const six = proposeNow(ask, { ...USUAL_EFFORT, improve: 300 });
+  expect(six.length).toBeGreaterThan(0);
+  expect(six.flatMap((one) => laughsAtProposal(one, ask))).toEqual([]);
 });
 
 test('nothing to laugh at in plantings made anew', () => {

@@ -2,6 +2,7 @@ import { isHung } from '../containers/shape';
 import { mixAreaCm2 } from '../containers/container';
 import { familiarity } from '../plants/familiar';
 import { middle, type Company, type PlantKind } from '../plants/kind';
+import { scentsEvening } from '../plants/eveningScent';
 import { pickedAs } from '../plants/picked';
 import { NURSERY_SIZES } from '../plants/nursery';
 import { printOf } from '../plants/print';
@@ -35,8 +36,9 @@ const COST = {
   burnt: 0.2,
   pastOthers: 0.12,
   pastMost: 0.05,
-  kitchen: 0.06,
+  kitchen: 0.1,
   shrub: 0.12,
+  forYears: 0.14,
   dear: 0.4,
 } as const;
 
@@ -48,6 +50,7 @@ export function likingFor(kind: PlantKind, ask: Ask): number {
   const standing = standingOf(kind, ask);
   const wind = windFit(kind, ask.spot);
   const isEaten = kind.edible !== null && kind.edible !== 'flowers';
+  const outNow = Math.max(standing.flowering * flowerWorth(kind), standing.fruiting * FRUIT_WORTH);
   const past = kind.vigour >= 5 ? COST.pastOthers : kind.vigour === 4 ? COST.pastMost : 0;
   return (
     WORTH.light * easeInLight(kind, ask.spot) +
@@ -55,9 +58,7 @@ export function likingFor(kind: PlantKind, ask: Ask): number {
     WORTH.shows * standing.shows +
     WORTH.showsSoon * standing.showsSoon +
     WORTH.ofTheSeason * ofTheSeason(kind, ask) +
-    WORTH.outNow *
-      shortness(ask) *
-      Math.max(standing.flowering * flowerWorth(kind), standing.fruiting * FRUIT_WORTH) +
+    WORTH.outNow * shortness(ask) * outNow +
     wished(kind, ask) +
     FAMILIAR[familiarity(kind)] +
     WORTH.lot * hash01(lotOf(ask), printOf(kind)) -
@@ -66,7 +67,8 @@ export function likingFor(kind: PlantKind, ask: Ask): number {
     (wind.isBurnt ? COST.burnt : 0) -
     past -
     (isEaten && !ask.wishes.kitchen ? COST.kitchen : 0) -
-    COST.dear * dearness(kind, ask)
+    COST.dear * dearness(kind, ask) -
+    (isForYears(kind, ask) ? COST.forYears * shortness(ask) * (1 - outNow) : 0)
   );
 }
 
@@ -78,6 +80,23 @@ const LASTING_WEEKS = 30;
 function shortness({ plantedWeek, endWeek }: Ask): number {
   const weeks = weeksBetween(plantedWeek, endWeek);
   return clamp((LASTING_WEEKS - weeks) / (LASTING_WEEKS - SHORT_WEEKS), 0, 1);
+}
+
+const BEDDING: readonly Company[] = [
+  'cool-season bedding',
+  'summer bedding',
+  'bold tender foliage',
+];
+
+/** Is it a perennial of the garden, which a stay of a few weeks is too short for unless it is bought in flower? */
+function isForYears({ cycle, company }: PlantKind, ask: Ask): boolean {
+  const { company: wished } = ask.wishes;
+  return (
+    cycle === 'perennial' &&
+    !isForShrubs(ask) &&
+    !(wished && company.includes(wished)) &&
+    !company.some((one) => BEDDING.includes(one))
+  );
 }
 
 /** What a shrub costs in a planting for one summer: it takes years to fill out, and what summer is for grows beside it. */
@@ -106,7 +125,7 @@ const lotOf = once((ask: Ask) =>
 /** What its company and what it is liked for add, where they are wished for. */
 function wished(kind: PlantKind, { wishes }: Ask): number {
   const likes = wishes.likes ?? [];
-  const liked = likes.filter((like) => isLiked(kind, like)).length;
+  const liked = likes.reduce((sum, like) => sum + howLiked(kind, like), 0);
   return (
     (wishes.company && kind.company.includes(wishes.company) ? WORTH.wishedCompany : 0) +
     (likes.length > 0 ? (WORTH.liked * liked) / likes.length : 0)
@@ -114,13 +133,25 @@ function wished(kind: PlantKind, { wishes }: Ask): number {
 }
 
 /** Is it something to pick that is asked for? */
-export const isPick = (like: Like): boolean => like !== 'scent' && like !== 'wildlife';
+export const isPick = (like: Like): boolean =>
+  like === 'herbs' || like === 'salad' || like === 'fruit';
+
+/** Scent of leaves is met with only by a hand that rubs them; flowers scent the air. Ours. */
+const LEAF_SCENT = 0.4;
+
+/** How far a kind has what is asked of the planting, 0–1. */
+function howLiked(kind: PlantKind, like: Like): number {
+  if (!isLiked(kind, like)) return 0;
+  return like === 'scent' && kind.scent === 'leaf' ? LEAF_SCENT : 1;
+}
 
 /** Has a kind what is asked of the planting: food for insects, scent, or something of that sort to pick? */
 export function isLiked(kind: PlantKind, like: Like): boolean {
   switch (like) {
     case 'scent':
       return kind.scent !== 'none';
+    case 'evening scent':
+      return scentsEvening(kind);
     case 'wildlife':
       // Double flowers hold no food that insects can reach.
       return kind.wildlife.length > 0 && kind.bloom?.form !== 'double';

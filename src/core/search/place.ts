@@ -11,8 +11,8 @@ import { lightFactor } from '../growth/conditions';
 import { growthShare } from '../growth/growth';
 import { FIT_TOLERANCE_CM, settingDepthCm, wallRoomCm } from '../placing/fit';
 import { settle, type Wish } from '../placing/settle';
-import type { Place } from '../plantings/planting';
-import { middle, type PlantKind, type Role } from '../plants/kind';
+import type { PlacedPlant, Place } from '../plantings/planting';
+import { mainRole, middle, type PlantKind, type Role } from '../plants/kind';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
 import { printOf } from '../plants/print';
 import { hash32 } from '../random/hash';
@@ -206,13 +206,23 @@ function levelWidthCm(container: Container, role: Role): number | null {
   return role === 'lead' ? widths[widths.length - 1]! : Math.min(...widths.slice(0, -1));
 }
 
-function areaAt(part: CastPart, weeks: number, ask: Ask): number {
+function areaAt(part: Pick<CastPart, 'kind' | 'size' | 'role'>, weeks: number, ask: Ask): number {
   const share = growthShare(part.kind, part.size, weeks, lightFactor(part.kind, ask.spot)) ** 0.9;
   return (
     Math.PI *
     ((middle(part.kind.spreadCm) * share) / 2) ** 2 *
     (part.role === 'lead' ? LEAD_SHARE : part.role === 'edge' ? EDGE_SHARE : 1)
   );
+}
+
+/** Share of the cover that is wanted by the week it should be full which plants do not reach, 0–1. */
+export function thinness(plants: readonly PlacedPlant[], ask: Ask): number {
+  const cover = plants.reduce(
+    (sum, { kind, size }) =>
+      sum + areaAt({ kind, size, role: mainRole(kind) }, ask.wishes.fullInWeeks, ask),
+    0,
+  );
+  return Math.max(0, 1 - cover / mixAreaCm2(ask.container) / WANTED_COVER);
 }
 
 /** Adds plants to the thinnest group until the mix should be hidden in time, or no more go in; within the school's shares. */
@@ -336,10 +346,11 @@ function settleParts(parts: readonly CastPart[], school: School, ask: Ask): Plac
       const pinned =
         role === 'lead' &&
         order.length === 1 &&
-        wallRoomCm(ask.container, part.size, spots[i]!.xCm, spots[i]!.zCm) >= 0;
+        wallRoomCm(ask.container, { ...spots[i]!, size: part.size, kind: part.kind }) >= 0;
       wishes.push({
         ...spots[i]!,
         size: part.size,
+        kind: part.kind,
         spreadRadiusCm: middle(part.kind.spreadCm) / 2,
         part,
         pinned,

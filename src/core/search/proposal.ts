@@ -20,6 +20,8 @@ export interface Proposal {
   readonly score: number;
   /** Colours of the wished scheme that are not to be had in it. */
   readonly missing: SchemeReading['missing'];
+  /** Share of the cover wanted that its money does not reach, 0–1; absent where money is not counted. */
+  readonly thin?: number;
   /** The first judgement of its cast: settles the order among plantings with nothing wrong. */
   readonly promise: number;
 }

@@ -1,6 +1,6 @@
 import { askFor } from '../../../tests/builders/ask';
 import { handComposed } from '../../../tests/builders/handComposed';
-import { BASKET, BOX, known, SUNNY, TUB } from '../../../tests/builders/plantings';
+import { ballsOf, BASKET, BOX, known, SUNNY, TUB } from '../../../tests/builders/plantings';
 import { usualContainer } from '../containers/usual';
 import { FIT_TOLERANCE_CM, worstShortfallCm } from '../placing/fit';
 import { BOOK, kindOf } from '../plants/book/index';
@@ -33,7 +33,8 @@ import type { Remade } from './remade';
 const hand = handComposed();
 const get = (name: string) => hand.find((one) => one.name.startsWith(name))!.it;
 const fits = (it: ReturnType<typeof get>, { change }: Remade) =>
-  worstShortfallCm(change.container ?? it.planting.container, change.places) <= FIT_TOLERANCE_CM;
+  worstShortfallCm(change.container ?? it.planting.container, ballsOf(change.places)) <=
+  FIT_TOLERANCE_CM;
 /** A third of the book is choice enough where every container is tried. */
 const FEW = BOOK.filter((_, i) => i % 3 === 0);
 const WHERE = [
@@ -55,7 +56,9 @@ describe.each(SCHOOL_IDS.map((id) => [id] as const))('%s', (id) => {
       expect(found.length).toBeGreaterThan(0);
       for (const proposal of found) {
         expect(proposal.school).toBe(id);
-        expect(worstShortfallCm(container, proposal.places)).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
+        expect(worstShortfallCm(container, ballsOf(proposal.places))).toBeLessThanOrEqual(
+          FIT_TOLERANCE_CM,
+        );
         proposal.bodies.forEach((kind) =>
           expect(
             SCHOOLS[id].allows(known(kind), 'body') || SCHOOLS[id].allows(known(kind), 'lead'),
@@ -125,7 +128,7 @@ test('improving never makes it worse and keeps to the limits', () => {
   );
   for (const { cost, places } of better) {
     expect(cost).toBeLessThanOrEqual(30);
-    expect(worstShortfallCm(TUB, places)).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
+    expect(worstShortfallCm(TUB, ballsOf(places))).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
   }
 });
 
@@ -212,7 +215,7 @@ test('every school lays out every shipped container it goes with', () => {
         { wanted: 1, effort: 24, improve: 0 },
       ))
         if ((first = best[0])) break;
-      if (!first || worstShortfallCm(container, first.places) > FIT_TOLERANCE_CM)
+      if (!first || worstShortfallCm(container, ballsOf(first.places)) > FIT_TOLERANCE_CM)
         failed.push(`${container.name} ${id}`);
     }
   expect(failed).toEqual([]);

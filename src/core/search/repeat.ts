@@ -63,6 +63,7 @@ export function repeat(
       xCm: p.xCm,
       zCm: p.zCm,
       size: p.size,
+      kind: plants[i % plants.length]!.kind,
       spreadRadiusCm: middle(plants[i % plants.length]!.kind.spreadCm) / 2,
     })),
   );

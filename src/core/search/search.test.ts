@@ -1,6 +1,6 @@
 import { askFor } from '../../../tests/builders/ask';
 import { USUAL_HOUSE } from '../plantings/house';
-import { BASKET, BOX, planted, GOOD, SUNNY, TUB } from '../../../tests/builders/plantings';
+import { ballsOf, BASKET, BOX, planted, GOOD, SUNNY, TUB } from '../../../tests/builders/plantings';
 import { opinionOf } from '../checks/opinion';
 import { dangerInReach } from '../suitability/harm';
 import { worstShortfallCm, FIT_TOLERANCE_CM } from '../placing/fit';
@@ -32,7 +32,7 @@ test.each(SCHEMES.map((scheme) => [scheme.kind, scheme] as const))(
     const found = proposeNow(askFor({}, { scheme }));
     expect(found.length).toBe(6);
     found.forEach((a, i) => {
-      expect(worstShortfallCm(TUB, a.places)).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
+      expect(worstShortfallCm(TUB, ballsOf(a.places))).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
       expect(a.score).toBeGreaterThan(0.75);
       found.slice(i + 1).forEach((b) => expect(differ(a, b)).toBe(true));
     });
@@ -47,7 +47,9 @@ test.each([
   const found = proposeNow(asked);
   expect(found.length).toBeGreaterThanOrEqual(6);
   for (const proposal of found) {
-    expect(worstShortfallCm(container, proposal.places)).toBeLessThanOrEqual(FIT_TOLERANCE_CM);
+    expect(worstShortfallCm(container, ballsOf(proposal.places))).toBeLessThanOrEqual(
+      FIT_TOLERANCE_CM,
+    );
     const opinion = opinionOf(
       inSpot(plantingOf(proposal, asked, { id: 'a', name: 'a' }), asked.spot, kindOf, USUAL_HOUSE),
     );

@@ -12,7 +12,7 @@ import { kindFitsScheme } from '../suitability/scheme';
 import { applyEdit, swapEdit } from '../plantings/edits';
 import { inSpot } from '../plantings/planting';
 import { finished, type Work } from '../work/steps';
-import { keepsWishes } from './keepsWishes';
+import { keepsWishes } from './oneIdea';
 import { mayReplace } from './ask';
 import { unlike } from './partners';
 import { isOffered, missingIn } from './proposal';

@@ -1,6 +1,8 @@
 import { askFor } from '../../../tests/builders/ask';
 import { BASKET, BOX, known } from '../../../tests/builders/plantings';
+import { usualContainer } from '../containers/usual';
 import { kindOf } from '../plants/book/index';
+import { scentsEvening } from '../plants/eveningScent';
 import { pickedAs } from '../plants/picked';
 import { SCHOOLS } from '../schools/index';
 import type { Ask } from './ask';
@@ -35,6 +37,40 @@ test.each(['herbs', 'salad', 'fruit'] as const)(
     }
   },
 );
+
+test('who asks for scent in the evening gets flowers that scent it, half of the kinds and more', () => {
+  const found = proposeNow(askFor({}, { likes: ['evening scent'], scheme: { kind: 'cool' } }), FEW);
+  expect(found.length).toBeGreaterThan(0);
+  for (const kinds of found.map(kindsIn))
+    expect(kinds.filter(scentsEvening).length).toBeGreaterThanOrEqual(kinds.length / 2);
+  expect(
+    ['tobacco-white', 'lavender-violet', 'basil-green'].map((id) => scentsEvening(known(id))),
+  ).toEqual([true, false, false]);
+});
+
+test('a sink of alpines is led by nothing from elsewhere', () => {
+  const sink = usualContainer(
+    'Sink',
+    { kind: 'box', lengthCm: 70, widthCm: 40, baseLengthCm: 68, baseWidthCm: 38, depthCm: 14 },
+    'stone',
+  );
+  const found = proposeNow(
+    askFor(
+      { container: { ...sink, mix: 'gritty' } },
+      { company: 'alpine', scheme: { kind: 'jewel' } },
+    ),
+    FEW,
+  );
+  expect(found.length).toBeGreaterThan(0);
+  for (const one of found) {
+    if (one.lead !== null) expect(known(one.lead).company).toContain('alpine');
+    const kinds = kindsIn(one);
+    expect(kinds.length).toBeGreaterThanOrEqual(3);
+    expect(kinds.filter(({ company }) => !company.includes('alpine')).length).toBeLessThanOrEqual(
+      kinds.length * 0.4,
+    );
+  }
+});
 
 test('double flowers are no food for insects', () => {
   const open = { ...known('dahlia-single-lemon'), wildlife: ['bees'] as never };
@@ -104,6 +140,24 @@ test('of two alike a sampler of singles comes second, and what is led by leaves 
   expect(sixIdeas([sampler, plain], 2)).toEqual([plain, sampler]);
   const leafy = proposal('leaf-led', ['i', 'j', 'j', 'k', 'k'], 0.89);
   expect(sixIdeas([leafy, plain], 2)).toEqual([plain, leafy]);
+});
+
+test('where money is short a full box comes before a few fine plants', () => {
+  const proposal = (lead: string, thin: number, score: number): Proposal => ({
+    school: 'thriller',
+    lead,
+    bodies: [`${lead}-body`],
+    edges: [],
+    places: [],
+    cost: 20,
+    score,
+    missing: [],
+    promise: 0.8,
+    thin,
+  });
+  const [few, full] = [proposal('few', 0.4, 0.95), proposal('full', 0, 0.85)];
+  expect(sixIdeas([few, full], 2)).toEqual([full, few]);
+  expect(sixIdeas([{ ...few, thin: 0 }, full], 2)[0]!.lead).toBe('few');
 });
 
 test('where the wind rules almost everything out, the wind is named, and a corner out of it helps', () => {

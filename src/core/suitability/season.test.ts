@@ -27,6 +27,16 @@ test('a short stay from the end of summer is of the autumn: its flowers and gras
   expect(of('spindle-gold', 36, 19)).toBeGreaterThan(0.5);
 });
 
+test('a short stay from the end of winter is of the spring: its bedding, and no shrubs for a few weeks', () => {
+  expect(of('pansy-blue', 10, 11)).toBe(1);
+  expect(of('spindle-gold', 10, 11)).toBe(0);
+  expect(isForShrubs(stay(10, 11))).toBe(false);
+  // A week too early, or for too long, it is not.
+  expect(isForShrubs(stay(5, 11))).toBe(true);
+  expect(of('spindle-gold', 5, 11)).toBeGreaterThan(0.5);
+  expect([isForShrubs(stay(10, 14)), isForShrubs(stay(1, 15))]).toEqual([false, true]);
+});
+
 test('a mild winter is one of flowers, a cold one of evergreens as well', () => {
   expect(of('spindle-gold', 45, 18)).toBeGreaterThan(of('spindle-gold', 45, 18, GULF));
   expect(of('petunia-white', 45, 18, GULF)).toBeGreaterThan(of('petunia-white', 45, 18));

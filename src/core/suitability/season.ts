@@ -61,10 +61,30 @@ function isAutumn({ plantedWeek, endWeek, spot }: Season): boolean {
   );
 }
 
+/** Weeks of the book in which what is planted for a short stay is of the spring, and how short that is. Ours. */
+const SPRING_FROM = 6;
+const SPRING_TO = 16;
+const SPRING_WEEKS = 14;
+
+/** Is it a stay of the spring: from the end of winter until summer bedding comes? */
+function isSpring({
+  plantedWeek,
+  endWeek,
+  spot,
+}: Pick<Season, 'plantedWeek' | 'endWeek' | 'spot'>): boolean {
+  const planted = bookWeek(plantedWeek, spot);
+  return (
+    !isSeasonless(spot) &&
+    planted >= SPRING_FROM &&
+    planted <= SPRING_TO &&
+    weeksBetween(plantedWeek, endWeek) <= SPRING_WEEKS
+  );
+}
+
 /** Is it a stay in which shrubs come first: one that lasts, or a winter in which little else does? */
 export const isForShrubs = once(
   (stay: Season): boolean =>
-    isLasting(stay) || (isCoolSeason(stay) && !isMild(stay) && !isAutumn(stay)),
+    isLasting(stay) || (isCoolSeason(stay) && !isMild(stay) && !isAutumn(stay) && !isSpring(stay)),
 );
 
 /** Is it one of those that the season is known for? 0–1 */
@@ -94,6 +114,8 @@ const communitiesOf = once((stay: Season): Readonly<Partial<Record<Company, numb
       'summer bedding': 0.5,
       'evergreen structure': 0.4,
     };
+  if (isSpring(stay) && !isMild(stay))
+    return { 'cool-season bedding': 1, 'woodland shade': shady ? 0.5 : 0.3, alpine: 0.3 };
   if (isCoolSeason(stay) && isMild(stay))
     return { 'cool-season bedding': 1, 'summer bedding': 0.7, 'evergreen structure': 0.4 };
   if (isCoolSeason(stay))

@@ -31,6 +31,7 @@ export function CompanyRow({ form, values }: RowProps) {
       <div className="flex flex-wrap gap-x-5 gap-y-1.5 pt-2">
         <Tick {...form.register('wildlife')}>For bees and butterflies</Tick>
         <Tick {...form.register('scent')}>Scented</Tick>
+        <Tick {...form.register('eveningScent')}>Scented in the evening</Tick>
       </div>
     </SheetRow>
   );

@@ -75,6 +75,7 @@ export function readStart(
   const likes: Like[] = [
     ...(form.wildlife ? (['wildlife'] as const) : []),
     ...(form.scent ? (['scent'] as const) : []),
+    ...(form.eveningScent ? (['evening scent'] as const) : []),
     ...(form.kitchen && form.pick !== 'any' ? [form.pick] : []),
   ];
   const wishes = parseWith(wishesSchema, {

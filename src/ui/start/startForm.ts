@@ -41,6 +41,7 @@ export interface StartForm {
   readonly company: Company | 'any';
   readonly wildlife: boolean;
   readonly scent: boolean;
+  readonly eveningScent: boolean;
   readonly must: readonly string[];
   readonly never: readonly string[];
   readonly fullInWeeks: number;
@@ -78,6 +79,7 @@ export const FIRST_FORM: StartForm = {
   company: 'any',
   wildlife: false,
   scent: false,
+  eveningScent: false,
   must: [],
   never: [],
   fullInWeeks: 8,

@@ -34,7 +34,7 @@ export const rootBalls: Check<'root-balls', RootBallFacts> = {
     };
     plants.forEach((plant, i) => {
       if (!deepEnough(container, plant.size, plant.kind)) note(5, 'depth', [plant.id]);
-      note(-wallRoomCm(container, plant.size, plant.xCm, plant.zCm), 'wall', [plant.id]);
+      note(-wallRoomCm(container, plant), 'wall', [plant.id]);
       for (let j = 0; j < i; j += 1)
         note(-ballRoomCm(plant, plants[j]!), 'neighbour', [plant.id, plants[j]!.id]);
     });
@@ -58,6 +58,7 @@ export const rootBalls: Check<'root-balls', RootBallFacts> = {
         xCm: p.xCm,
         zCm: p.zCm,
         size: p.size,
+        kind: p.kind,
         spreadRadiusCm: (sizes[i]?.spreadCm ?? middle(p.kind.spreadCm)) / 2,
       })),
     );

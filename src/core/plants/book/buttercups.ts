@@ -1355,7 +1355,7 @@ export const BUTTERCUPS: readonly Species[] = [
         common: 'Violet pasque flower',
         description: 'Silky cut leaves and violet goblets, then silver seed heads',
         habit: 'mound',
-        roles: ['edge', 'body'],
+        roles: ['edge', 'body', 'lead'],
         heightCm: [18, 28],
         spreadCm: [20, 28],
         weeksToFill: 14,

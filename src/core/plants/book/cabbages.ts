@@ -494,7 +494,7 @@ export const CABBAGES: readonly Species[] = [
         common: 'White candytuft',
         description: 'Dark evergreen cushion capped in pure white in spring',
         habit: 'mound',
-        roles: ['edge'],
+        roles: ['edge', 'body'],
         heightCm: [14, 22],
         spreadCm: [28, 40],
         trailCm: [8, 18],

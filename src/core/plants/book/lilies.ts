@@ -705,7 +705,7 @@ export const LILIES: readonly Species[] = [
         common: 'Blue-eyed grass',
         description: 'Little fans of iris leaves with violet stars',
         habit: 'grass',
-        roles: ['edge'],
+        roles: ['edge', 'body', 'lead'],
         heightCm: [15, 24],
         spreadCm: [14, 20],
         weeksToFill: 10,

@@ -250,7 +250,7 @@ export const OLEANDERS: readonly Species[] = [
         common: 'Autumn gentian',
         description: 'Mats of grass-fine leaves with upturned true-blue trumpets; no lime',
         habit: 'trailing',
-        roles: ['edge'],
+        roles: ['edge', 'body'],
         heightCm: [8, 14],
         spreadCm: [20, 30],
         trailCm: [6, 14],

@@ -163,7 +163,7 @@ export const PINKS: readonly Species[] = [
         alsoCalled: ['sea pink'],
         description: 'Evergreen pincushion and pink drumsticks',
         habit: 'mound',
-        roles: ['edge'],
+        roles: ['edge', 'body'],
         heightCm: [12, 22],
         spreadCm: [18, 28],
         weeksToFill: 12,

@@ -760,7 +760,7 @@ export const SAXIFRAGES: readonly Species[] = [
         common: 'Pink mossy saxifrage',
         description: 'Tight emerald moss with pink cups in spring',
         habit: 'mound',
-        roles: ['edge'],
+        roles: ['edge', 'body'],
         heightCm: [10, 16],
         spreadCm: [20, 30],
         weeksToFill: 12,

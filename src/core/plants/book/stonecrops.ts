@@ -641,7 +641,7 @@ export const STONECROPS: readonly Species[] = [
         common: 'October stonecrop',
         description: 'Arching wands of blue coins edged pink, pink stars in autumn',
         habit: 'trailing',
-        roles: ['edge'],
+        roles: ['edge', 'body'],
         heightCm: [10, 16],
         spreadCm: [28, 38],
         trailCm: [12, 22],
