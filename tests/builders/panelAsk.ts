@@ -7,7 +7,7 @@ import type { PlantKind } from '@/core/plants/kind';
 import type { Ask } from '@/core/search/ask';
 import { usualSpot } from '@/core/spots/spot';
 import { usualSupport } from '@/core/plantings/support';
-import { weekAfter } from '@/core/units/units';
+import { weekAfter, WEEKS_PER_YEAR } from '@/core/units/units';
 import type { PanelAsk, Pot } from '../panel/asks';
 import type { HeldAsk } from '../panel/held';
 import type { ThirdAsk } from '../panel/heldThird';
@@ -166,7 +166,8 @@ export function panelAsk(
     }),
     house: USUAL_HOUSE,
     plantedWeek: ask.week,
-    endWeek: weekAfter(ask.week, ask.weeks),
+    // A whole year ends in the week before.
+    endWeek: weekAfter(ask.week, Math.min(ask.weeks, WEEKS_PER_YEAR - 1)),
     kinds,
     seed: 1,
     ...(ask.id === 'climber-obelisk' ? { support: usualSupport(container, 'obelisk') } : {}),

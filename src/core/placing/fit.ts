@@ -1,9 +1,11 @@
 import { fillable, mixDepthCm, surfacesOf, type Container } from '../containers/container';
-import { insetCm, type Section } from '../containers/section';
+import { insetCm, reachOf, type Section } from '../containers/section';
+import { rimSection } from '../containers/shape';
 import { gapCm } from '../geometry/discs';
 import type { Place } from '../plantings/planting';
 import type { PlantKind } from '../plants/kind';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
+import { clamp } from '../units/units';
 import { once } from '../work/once';
 
 /** Mix between a root ball and the wall, cm: it keeps roots from drying and burning. The usual advice is 2–3; 1 is the least. */
@@ -83,6 +85,36 @@ export function wallRoomCm(container: Container, { size, xCm, zCm, kind = ANY }:
   }
   return best - RIM_BUFFER_CM;
 }
+
+const gravelIn = once((_container: Container) => new Map<NurserySizeId, number>());
+
+/**
+ * Gravel that lies between a plant shaken out of its mix and the rim, cm, because the container narrows below: farther from the
+ * rim than against a straight wall, at the front, which is what is seen. 0 for what is set in whole, and where it fits against the
+ * rim; never more than a share of the way to the middle, since a ball that fits only there stands in the middle.
+ */
+export function gravelCm(container: Container, size: NurserySizeId, kind: SetIn): number {
+  if (!isShakenOut(kind)) return 0;
+  const held = gravelIn(container);
+  let gravel = held.get(size);
+  if (gravel === undefined) {
+    const rim = reachOf(rimSection(container.shape)).deepCm;
+    let [fits, not] = [0, rim];
+    for (let i = 0; i < HALVINGS; i += 1) {
+      const zCm = (fits + not) / 2;
+      if (wallRoomCm(container, { size, kind, xCm: 0, zCm }) >= 0) fits = zCm;
+      else not = zCm;
+    }
+    const off = rim - fits - NURSERY_SIZES[size].topCm / 2 - RIM_BUFFER_CM;
+    held.set(size, (gravel = clamp(off, 0, MOST_GRAVEL * rim)));
+  }
+  return gravel;
+}
+
+/** The most of the way to the middle that still counts as the rim. Ours. */
+const MOST_GRAVEL = 0.2;
+/** Halvings of a radius that leave less than a millimetre. */
+const HALVINGS = 10;
 
 /** Depth of mix a plant from a nursery pot needs to be set in, cm. */
 export function settingDepthCm(size: NurserySizeId, kind: SetIn): number {

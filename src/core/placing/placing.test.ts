@@ -2,7 +2,14 @@ import fc from 'fast-check';
 import { BASKET, BOX, TUB } from '../../../tests/builders/plantings';
 import { usualContainer } from '../containers/usual';
 import { NURSERY_SIZE_IDS } from '../plants/nursery';
-import { ballRoomCm, deepEnough, FIT_TOLERANCE_CM, wallRoomCm, worstShortfallCm } from './fit';
+import {
+  ballRoomCm,
+  deepEnough,
+  FIT_TOLERANCE_CM,
+  gravelCm,
+  wallRoomCm,
+  worstShortfallCm,
+} from './fit';
 import { wishedPlaces } from './wishedPlaces';
 import { packSame, RADIUS_FOR } from './pack';
 import { settle } from './settle';
@@ -165,6 +172,9 @@ test('what is shaken out of its mix stands nearer to a sloping wall, and no near
   expect(wallRoomCm(bowl, { ...at, kind: succulent })).toBeGreaterThan(0);
   expect(wallRoomCm(bowl, { ...at, kind: bedding })).toBeLessThan(0);
   expect(wallRoomCm(bowl, at)).toBe(wallRoomCm(bowl, { ...at, kind: bedding }));
+  expect(gravelCm(bowl, '9cm', succulent)).toBeGreaterThan(1);
+  expect(gravelCm(bowl, '9cm', bedding)).toBe(0);
   const straight = usualContainer('Pot', { kind: 'cylinder', topCm: 30, depthCm: 30 }, 'plastic');
   expect(wallRoomCm(straight, { ...at, kind: succulent })).toBeCloseTo(wallRoomCm(straight, at), 9);
+  expect(gravelCm(straight, '9cm', succulent)).toBeLessThan(0.2);
 });

@@ -1,12 +1,10 @@
 import { wishedPlaces } from '../placing/wishedPlaces';
+import { DISH_CM } from '../suitability/proportion';
 import { middle } from '../plants/kind';
 import { ANY_KIND, hangs, type School } from './school';
 import { reachOf } from '../containers/section';
 import { isLong, type Container } from '../containers/container';
 import { insideDepthCm, rimSection } from '../containers/shape';
-
-/** A dish so shallow, cm, takes small things of one height. Ours. */
-const SHALLOW_CM = 16;
 
 /** A dish so wide, cm, is a small landscape: two kinds do not make one. Ours. */
 const WIDE_CM = 36;
@@ -14,7 +12,7 @@ const WIDE_CM = 36;
 const isWide = ({ shape }: Container): boolean =>
   2 * reachOf(rimSection(shape)).acrossCm >= WIDE_CM;
 
-const isShallow = ({ shape }: Container): boolean => insideDepthCm(shape) <= SHALLOW_CM;
+const isShallow = ({ shape }: Container): boolean => insideDepthCm(shape) <= DISH_CM;
 
 /** No lead: plants of one height knit into an even dome with trails all round. Three colours of one kind, sharing one thirst, is its simplest form. */
 export const dome: School = {

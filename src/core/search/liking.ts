@@ -8,9 +8,10 @@ import { NURSERY_SIZES } from '../plants/nursery';
 import { printOf } from '../plants/print';
 import { hash01, hash32 } from '../random/hash';
 import type { Like } from '../plantings/schema';
+import { dangerInReach } from '../suitability/harm';
 import { FRUIT_WORTH, flowerWorth } from '../suitability/interest';
 import { easeInLight } from '../suitability/light';
-import { isForShrubs, ofTheSeason } from '../suitability/season';
+import { isForShrubs, isLasting, ofTheSeason } from '../suitability/season';
 import { easeInSummer, standingOf } from '../suitability/standing';
 import { windFit } from '../suitability/wind';
 import { clamp, weeksBetween } from '../units/units';
@@ -39,8 +40,22 @@ const COST = {
   kitchen: 0.1,
   shrub: 0.12,
   forYears: 0.14,
+  passing: 0.2,
+  inReach: 0.12,
+  wantsGrit: 0.2,
   dear: 0.4,
 } as const;
+
+const SUCCULENTS: readonly Company[] = ['soft succulents', 'desert'];
+
+/** Is it a succulent of bowls of grit, and neither grit nor its company what was asked for? */
+const wantsGrit = ({ company }: PlantKind, { container, wishes }: Ask): boolean =>
+  container.mix !== 'gritty' &&
+  company.every((one) => SUCCULENTS.includes(one)) &&
+  !(wishes.company && company.includes(wishes.company));
+
+/** What is over after its season is not for a planting that is to last. */
+const PASSING: ReadonlySet<PlantKind['cycle']> = new Set(['annual', 'biennial']);
 
 /** Shrubs that every planter uses for one season, in spite of what they are. */
 const STRUCTURE: readonly Company[] = ['evergreen structure'];
@@ -68,7 +83,11 @@ export function likingFor(kind: PlantKind, ask: Ask): number {
     past -
     (isEaten && !ask.wishes.kitchen ? COST.kitchen : 0) -
     COST.dear * dearness(kind, ask) -
-    (isForYears(kind, ask) ? COST.forYears * shortness(ask) * (1 - outNow) : 0)
+    (isForYears(kind, ask) ? COST.forYears * shortness(ask) * (1 - outNow) : 0) -
+    (wantsGrit(kind, ask) ? COST.wantsGrit : 0) -
+    (isLasting(ask) && PASSING.has(kind.cycle) ? COST.passing : 0) -
+    // What is known to do a little harm gives way to what is not, where pets or children reach it.
+    (dangerInReach(kind, ask.spot) > 0 ? COST.inReach : 0)
   );
 }
 
@@ -99,10 +118,16 @@ function isForYears({ cycle, company }: PlantKind, ask: Ask): boolean {
   );
 }
 
+/** So many times what a shrub costs it does where a meadow was asked for. Ours. */
+const MEADOW_TIMES = 3;
+
 /** What a shrub costs in a planting for one summer: it takes years to fill out, and what summer is for grows beside it. */
-export function shrubCost({ cycle, company }: PlantKind, ask: Ask): number {
-  if (cycle !== 'shrub' || isForShrubs(ask)) return 0;
+export function shrubCost({ cycle, company, habit }: PlantKind, ask: Ask): number {
   const { company: wished } = ask.wishes;
+  // A meadow holds no shrubs, whatever grows beside one in a border.
+  if (cycle === 'shrub' && wished === 'meadow and grasses' && habit !== 'climber')
+    return MEADOW_TIMES * COST.shrub;
+  if (cycle !== 'shrub' || isForShrubs(ask)) return 0;
   if (wished && company.includes(wished)) return 0;
   return (company.every((one) => STRUCTURE.includes(one)) ? 2 : 1) * COST.shrub;
 }
@@ -145,6 +170,13 @@ function howLiked(kind: PlantKind, like: Like): number {
   return like === 'scent' && kind.scent === 'leaf' ? LEAF_SCENT : 1;
 }
 
+/** Whom one means who asks for bees and butterflies: not moths at night, nor birds at berries. */
+const BY_DAY: ReadonlySet<PlantKind['wildlife'][number]> = new Set([
+  'bees',
+  'butterflies',
+  'hoverflies',
+]);
+
 /** Has a kind what is asked of the planting: food for insects, scent, or something of that sort to pick? */
 export function isLiked(kind: PlantKind, like: Like): boolean {
   switch (like) {
@@ -154,7 +186,7 @@ export function isLiked(kind: PlantKind, like: Like): boolean {
       return scentsEvening(kind);
     case 'wildlife':
       // Double flowers hold no food that insects can reach.
-      return kind.wildlife.length > 0 && kind.bloom?.form !== 'double';
+      return kind.bloom?.form !== 'double' && kind.wildlife.some((one) => BY_DAY.has(one));
     case 'herbs':
     case 'salad':
     case 'fruit':

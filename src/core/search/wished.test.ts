@@ -9,7 +9,7 @@ import type { Ask } from './ask';
 import { eligible } from './compose';
 import { sixIdeas } from './ideas';
 import { Judge } from './judge';
-import { isLiked, shrubCost } from './liking';
+import { isLiked, likingFor, shrubCost } from './liking';
 import { obstaclesTo } from './obstacles';
 import { obstacleText } from '../../words/obstacles';
 import type { Proposal } from './proposal';
@@ -77,6 +77,29 @@ test('double flowers are no food for insects', () => {
   expect(isLiked(open, 'wildlife')).toBe(true);
   const double = { ...open, bloom: { ...open.bloom!, form: 'double' as const } };
   expect(isLiked(double, 'wildlife')).toBe(false);
+  // Nor is what feeds moths at night, or birds in winter, for bees and butterflies.
+  expect(isLiked({ ...open, wildlife: ['moths', 'birds'] as never }, 'wildlife')).toBe(false);
+});
+
+test('what is known to do a little harm gives way where pets reach it, what passes where it is to last, succulents where there is no grit', () => {
+  const difference = (id: string, a: Ask, b: Ask) =>
+    likingFor(known(id), a) - likingFor(known(id), b);
+  const home = askFor({ spot: { ...askFor().spot, pets: false, children: false } });
+  const pets = { ...home, spot: { ...home.spot, pets: true } };
+  expect(difference('coleus-red', home, pets)).toBeGreaterThan(0.1);
+  expect(difference('petunia-white', home, pets)).toBeCloseTo(0, 9);
+  const stay = (weeks: number) => ({ ...home, plantedWeek: 14, endWeek: 14 + weeks });
+  expect(difference('kale-curly', stay(34), stay(35))).toBeGreaterThan(0.1);
+  const gritty = { ...home, container: { ...home.container, mix: 'gritty' as const } };
+  expect(difference('echeveria-lime', gritty, home)).toBeGreaterThan(0.1);
+  expect(difference('stonecrop-gold', gritty, home)).toBeCloseTo(0, 1);
+});
+
+test('a meadow holds no shrubs, even one that is to last', () => {
+  const ask = askFor({ plantedWeek: 14, endWeek: 10 }, { company: 'meadow and grasses' });
+  expect(shrubCost(known('weigela-dark'), ask)).toBeGreaterThan(0.3);
+  expect(shrubCost(known('clematis-white'), ask)).toBe(0);
+  expect(shrubCost(known('weigela-dark'), askFor({ plantedWeek: 14, endWeek: 10 }))).toBe(0);
 });
 
 test('money that is short buys packs before it leaves a box half empty', () => {

@@ -55,8 +55,14 @@ test('how tall looks right goes with the container: low and wide bears more, hun
   expect(goodRatios(TUB)).toEqual([0.9, 2.1]);
   expect(goodRatios(BOX)).toEqual([0.9, 2.6]);
   expect(goodRatios(BASKET)).toEqual([0.6, 2.1]);
-  const bowl = { ...TUB, shape: { kind: 'bowl', topCm: 50, depthCm: 15 } } as const;
-  expect(goodRatios(bowl)).toEqual([1.3, 2.4]);
+  const bowl = (depthCm: number) =>
+    goodRatios({ ...TUB, shape: { kind: 'bowl', topCm: 50, depthCm } });
+  expect(bowl(18)).toEqual([1.3, 2.4]);
+  // A dish is for mats and rosettes.
+  expect([bowl(16), bowl(16.1)]).toEqual([
+    [0.6, 2.4],
+    [1.3, 2.4],
+  ]);
   // Deep from a tenth more than half its width on.
   const pot = (depthCm: number) =>
     goodRatios({ ...TUB, shape: { kind: 'cylinder', topCm: 40, depthCm } })[0];

@@ -14,7 +14,7 @@ export interface Season {
 /** Stays longer than this are for plants that last. Ours. */
 const LONG_STAY_WEEKS = 34;
 /** Is it for plants that last? */
-const isLasting = ({ plantedWeek, endWeek }: Pick<Season, 'plantedWeek' | 'endWeek'>) =>
+export const isLasting = ({ plantedWeek, endWeek }: Pick<Season, 'plantedWeek' | 'endWeek'>) =>
   weeksBetween(plantedWeek, endWeek) > LONG_STAY_WEEKS;
 
 /** Weeks of the book between which, by their middle, a stay counts as of the cool season: autumn to spring. Ours. */

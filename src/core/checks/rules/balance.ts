@@ -2,6 +2,7 @@ import { leadingColour } from '../../plants/colours';
 import { clamp, RAD_PER_DEG } from '../../units/units';
 import { insetCm, outlineOf, reachOf, type Section } from '../../containers/section';
 import { halfDepthCm, halfFrontCm, rimSection } from '../../containers/shape';
+import { gravelCm } from '../../placing/fit';
 import type { Check } from '../check';
 import type { Reading } from '../reading';
 import { rolesPlayed } from '../rolesPlayed';
@@ -131,17 +132,19 @@ function colourLean(reading: Reading): { readonly apart: number } {
 }
 
 function bareStretch(reading: Reading, all: boolean): number {
-  const rim = rimSection(reading.planting.container.shape);
-  const rows = reading.grownRows();
+  const { container } = reading.planting;
+  const rim = rimSection(container.shape);
+  // In a dish of mats and rosettes there is gravel up to the rim, and it is meant.
+  const rows = reading.grownRows().map(({ plant, size }) => ({
+    plant,
+    reachCm: size.spreadCm / 2 + RIM_REACH_CM + gravelCm(container, plant.size, plant.kind),
+  }));
   const steps = 48;
   const dressed: boolean[] = [];
   for (let i = 0; i < steps; i += 1) {
     const [x, z] = rimPoint(rim, (i + 0.5) / steps, all);
     dressed.push(
-      rows.some(
-        ({ plant, size }) =>
-          Math.hypot(plant.xCm - x, plant.zCm - z) <= size.spreadCm / 2 + RIM_REACH_CM,
-      ),
+      rows.some(({ plant, reachCm }) => Math.hypot(plant.xCm - x, plant.zCm - z) <= reachCm),
     );
   }
   let longest = 0;

@@ -565,7 +565,7 @@ export const CABBAGES: readonly Species[] = [
     bears: BEARS.breeze,
     inLeaf: [14, 43],
     goneOver: [44, 'yellowing leaves'],
-    inShops: SHOPS.spring,
+    inShops: SHOPS.bedding,
     woodGrows: null,
     thirst: 'medium',
     dryBetween: false,
