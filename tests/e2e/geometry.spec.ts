@@ -57,6 +57,32 @@ for (const [i, { width, height, isTouch }] of WINDOWS.entries())
     await context.close();
   });
 
+test('on a phone that lies the rooms stand at its left, and both drawings of the Bench are whole in sight', async ({
+  browser,
+  baseURL,
+}) => {
+  const context = await browser.newContext({
+    baseURL: baseURL!,
+    viewport: { width: 844, height: 390 },
+    hasTouch: true,
+    isMobile: true,
+  });
+  const page = await context.newPage();
+  await halt(page);
+  await page.goto('/bench?planting=demo-tub-1');
+  await atRest(page);
+  const fields = await page
+    .locator('[data-field]')
+    .evaluateAll((all) => all.map((one) => one.getBoundingClientRect().bottom));
+  expect(fields).toHaveLength(2);
+  for (const bottom of fields) expect(bottom).toBeLessThanOrEqual(390);
+  const rooms = page.getByRole('navigation', { name: 'Rooms' });
+  expect((await rooms.boundingBox())!.width).toBeLessThan(100);
+  await rooms.getByRole('link', { name: 'Trolley' }).tap();
+  await expect(page).toHaveURL(/trolley/);
+  await context.close();
+});
+
 /** How much of the window the drawings in sight take. */
 const drawnShare = (page: Page): Promise<number> =>
   page.evaluate(

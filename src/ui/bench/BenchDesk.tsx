@@ -69,7 +69,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
   const [pointed, setPointed] = useState<CheckId | null>(null);
   const [strip, setStrip] = useState<'weeks' | 'walk' | null>(null);
   const room = useBenchRoom(planting.container, looking);
-  const { isOne } = room;
+  const { isOne, isLow } = room;
   const [heldWay, setHeldWay] = useState<Way | null>(null);
   const other = useMemo(
     () => heldWay && { subject: subjectOf(heldWay.it), name: heldWay.title || 'Another way' },
@@ -123,7 +123,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
 
   return (
     <div className="pt-3.5">
-      {isOne ? (
+      {isOne || isLow ? (
         <BenchName editing={editing} />
       ) : (
         <BenchHead editing={editing} settings={settings} />
@@ -169,7 +169,7 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
           onDone={printed}
         />
       )}
-      {isOne && <BenchFacts editing={editing} settings={settings} />}
+      {(isOne || isLow) && <BenchFacts editing={editing} settings={settings} />}
       <OpinionLine editing={rested} settings={settings} onPoint={setPointed} />
       <BenchStrips
         strip={strip}

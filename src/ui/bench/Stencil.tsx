@@ -94,9 +94,9 @@ export const Stencil = memo(function Stencil({
     <div style={{ height: heightPx }}>
       <div className="pointer-events-none absolute inset-x-4 top-3">
         <h2 className="display text-drawing leading-6">From above</h2>
-        <p className="text-note text-ink2">{tickText(unit)}</p>
+        <p className="text-note text-ink2 lying:hidden">{tickText(unit)}</p>
         {shows('spread') && (
-          <p className="text-note text-ink2">
+          <p className="text-note text-ink2 lying:hidden">
             Dashed: spread {weeks === 0 ? 'on planting day' : 'by then'}
           </p>
         )}

@@ -9,6 +9,9 @@ import type { Side } from './DrawingChoice';
 import { useCloser } from './useCloser';
 import type { LookingHere } from './useLooking';
 
+/** As low as a phone that lies, px: see `lying` in globals.css. */
+const LOW_PX = 500;
+
 /** The room that the drawings have in this window, and which is looked at where there is room for one. */
 export function useBenchRoom(container: Container, { extent, span }: LookingHere) {
   const [ground, width] = useWidth<HTMLDivElement>();
@@ -35,6 +38,8 @@ export function useBenchRoom(container: Container, { extent, span }: LookingHere
     closer,
     isKnown: width > 0,
     isOne: fields.how === 'one',
+    /** Is the window so low that the drawings take all of it? */
+    isLow: windowHeight > 0 && windowHeight <= LOW_PX,
     side,
     setSide,
   };

@@ -11,7 +11,8 @@ import type { Benches } from '@/ui/session/useBenches';
 import { countText, type Units } from '@/words/format';
 import { ROLE_NAMES } from '@/words/names';
 import { againstText, offeredText } from '@/words/plants';
-import { drawnHeightPx, KindDrawn } from './KindDrawn';
+import { drawnHeightPx } from './grown';
+import { KindDrawn } from './KindDrawn';
 import { Button } from '@/ui/controls/Button';
 import { Tick } from '@/ui/controls/Tick';
 

@@ -1,7 +1,8 @@
 import { act, render } from '@testing-library/react';
 import { known } from '../../../tests/builders/plantings';
 import type { PaintRequest } from '@/workers/messages';
-import { drawnHeightPx, KindDrawn } from './KindDrawn';
+import { drawnHeightPx } from './grown';
+import { KindDrawn } from './KindDrawn';
 
 const asked: { readonly request: PaintRequest; readonly signal: AbortSignal | undefined }[] = [];
 const mockKept = { has: false, put: 0 };

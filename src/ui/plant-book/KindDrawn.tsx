@@ -8,19 +8,10 @@ import { keepPicture, keptPicture } from '@/ui/session/keptPictures';
 import { restingDensity, showStill } from '@/ui/session/stillPictures';
 import { CAN_HIRE } from '@/workers/canHire';
 import { runJob } from '@/workers/runJob';
-import { belowCm, grownSubject, grownWeeks, POT_HEIGHT_CM } from './grown';
+import { belowCm, drawnHeightPx, grownSubject, grownWeeks } from './grown';
 
 /** Time a row has to be in sight before it is drawn: rows flung past are not, ms. */
 const SETTLED_MS = 60;
-
-/** Room above a plant's usual height: some grow taller. Share. */
-const HEADROOM = 1.08;
-
-/** Height a kind takes in its pot at a scale, px. */
-export function drawnHeightPx(kind: PlantKind, pxPerCm: number): number {
-  const { heightCm } = kind;
-  return Math.ceil((POT_HEIGHT_CM + heightCm[1] * HEADROOM + belowCm(kind)) * pxPerCm);
-}
 
 interface DrawnProps {
   readonly kind: PlantKind;

@@ -22,6 +22,15 @@ export const grownWeeks = (kind: PlantKind): number =>
 export const belowCm = (kind: PlantKind, container: Container = NURSERY_POT): number =>
   kind.trailCm ? Math.max(3, kind.trailCm[1] + 2 - mixHeightCm(container)) : 3;
 
+/** Room above a plant's usual height: some grow taller. Share. */
+const HEADROOM = 1.08;
+
+/** Height a kind takes in its pot at a scale, px. */
+export function drawnHeightPx(kind: PlantKind, pxPerCm: number): number {
+  const { heightCm } = kind;
+  return Math.ceil((POT_HEIGHT_CM + heightCm[1] * HEADROOM + belowCm(kind)) * pxPerCm);
+}
+
 /** Week of planting for pictures where the season does not matter. */
 const USUAL_WEEK = 20;
 /** What flowers once, and soon, is planted so many weeks before it does. */

@@ -21,7 +21,7 @@ const STANDING = [
 const PLACE = 'flex flex-col items-center justify-center gap-0.5 text-note font-semibold';
 const OPEN = 'bg-ink text-paper';
 
-/** On a phone: the bar at the foot. The rooms used standing, and all others one press away. */
+/** On a phone: the bar at the foot, or at the left where the phone lies. The rooms used standing, and all others one press away. */
 export function PhoneBar() {
   const here = roomOf(usePathname());
   const [isMore, setMore] = useState(false);
@@ -30,7 +30,7 @@ export function PhoneBar() {
   return (
     <nav
       aria-label="Rooms"
-      className="fixed inset-x-0 bottom-0 z-30 grid h-14 grid-cols-5 border-t border-rule2 bg-zinc sm:hidden print:hidden"
+      className="fixed inset-x-0 bottom-0 z-30 grid h-14 grid-cols-5 border-t border-rule2 bg-zinc sm:hidden lying:inset-y-0 lying:right-auto lying:grid lying:h-auto lying:w-[76px] lying:grid-cols-1 lying:border-t-0 lying:border-r print:hidden"
     >
       {STANDING.map(({ href, name, Icon }) => (
         <RoomLink

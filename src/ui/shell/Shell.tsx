@@ -32,7 +32,7 @@ export function Shell({ children }: { readonly children: ReactNode }) {
       <PhoneBar />
       <main
         id="room"
-        className="mx-auto max-w-[1320px] px-4 pb-10 max-sm:pb-24 wide:px-6 roomy:max-w-[1720px] vast:max-w-[2400px]"
+        className="mx-auto max-w-[1320px] px-4 pb-10 max-sm:pb-24 lying:pl-[92px] wide:px-6 roomy:max-w-[1720px] vast:max-w-[2400px]"
       >
         <LibraryProvider>{children}</LibraryProvider>
       </main>
@@ -46,7 +46,7 @@ export function Shell({ children }: { readonly children: ReactNode }) {
 function RoomBar() {
   const here = roomOf(usePathname());
   return (
-    <header className="border-b border-rule2 max-sm:hidden">
+    <header className="border-b border-rule2 max-sm:hidden lying:hidden">
       <nav
         aria-label="Rooms"
         className="mx-auto flex min-h-11 max-w-[1320px] flex-wrap items-stretch gap-0 px-4 wide:px-6 roomy:max-w-[1720px] vast:max-w-[2400px]"

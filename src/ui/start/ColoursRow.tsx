@@ -4,9 +4,8 @@ import { COLOUR_SCHEMES, PLAIN_SCHEMES } from '@/core/colour/schemes';
 import type { Spot } from '@/core/spots/spot';
 import { Button } from '@/ui/controls/Button';
 import { buttonLook } from '@/ui/controls/looks';
-import { useLibrary } from '@/ui/session/LibraryProvider';
 import { SCHEME_NAMES } from '@/words/names';
-import { SCHEME_PLANTS, shownColour } from './schemePlants';
+import { SchemeSwatch } from './SchemeSwatch';
 import { setter, type RowProps } from './formOf';
 import { PaletteEntry } from './PaletteEntry';
 import { SheetRow } from './sheetParts';
@@ -21,7 +20,6 @@ export function ColoursRow({
 }: RowProps & { readonly given: Spot | null }) {
   const set = setter(form);
   const sources = colourSources(reading, given);
-  const { kindOf } = useLibrary();
   return (
     <SheetRow title="Colours">
       <RadioGroup.Root
@@ -30,22 +28,11 @@ export function ColoursRow({
         onValueChange={(scheme) => set('scheme', scheme as StartForm['scheme'])}
       >
         <span className="block pb-1 text-note text-ink2">By feel</span>
-        <span className="flex flex-wrap gap-1.5">
+        <span className="grid grid-cols-[repeat(auto-fill,minmax(157px,1fr))] gap-1.5">
           {PLAIN_SCHEMES.map((kind) => (
             <RadioGroup.Item key={kind} value={kind} className={buttonLook({ look: 'choice' })}>
               {SCHEME_NAMES[kind]}
-              <span className="mt-1 flex h-3.5 border border-rule2" aria-hidden>
-                {SCHEME_PLANTS[kind].map(([id, part]) => {
-                  const plant = kindOf(id);
-                  return (
-                    <i
-                      key={id}
-                      className="min-w-3.5 flex-1"
-                      style={plant ? { background: toHex(shownColour(plant, part)) } : undefined}
-                    />
-                  );
-                })}
-              </span>
+              <SchemeSwatch scheme={kind} />
             </RadioGroup.Item>
           ))}
         </span>

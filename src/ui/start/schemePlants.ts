@@ -2,7 +2,7 @@ import type { PLAIN_SCHEMES } from '@/core/colour/schemes';
 import type { Oklch } from '@/core/colour/oklch';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 
-type PlainScheme = (typeof PLAIN_SCHEMES)[number];
+export type PlainScheme = (typeof PLAIN_SCHEMES)[number];
 type Part = 'leaf' | 'flower';
 
 /** Plants of the book whose colours show what a scheme means, and by which part of them. */
@@ -36,7 +36,7 @@ export const SCHEME_PLANTS: Readonly<
   jewel: [
     ['petunia-violet', 'flower'],
     ['petunia-magenta', 'flower'],
-    ['salvia-gentian', 'flower'],
+    ['lobelia-blue', 'flower'],
     ['verbena-crimson', 'flower'],
   ],
   'dark-and-lime': [
@@ -46,7 +46,7 @@ export const SCHEME_PLANTS: Readonly<
     ['zinnia-lime', 'flower'],
   ],
   'green-and-white': [
-    ['hosta-white-edge', 'leaf'],
+    ['ivy-white-edge', 'leaf'],
     ['ivy-green', 'leaf'],
     ['bacopa-white', 'flower'],
     ['liquorice-silver', 'leaf'],
