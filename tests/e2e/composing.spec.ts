@@ -73,7 +73,7 @@ test('the tray: moods, what is kept and what changes, another container; each is
   const tray = page.getByRole('region', { name: 'Tray' });
   const plants = page.locator('#room header p').filter({ hasText: 'of mix' });
   const before = await plants.innerText();
-  await tray.getByRole('button', { name: 'Other moods' }).click();
+  await tray.getByRole('button', { name: 'Other colours' }).click();
   await expect(tray.locator('[data-way]')).toHaveCount(3);
   await tray.locator('[data-way]').first().click();
   await expect(page.getByRole('button', { name: 'Undo: Took another mood' })).toBeEnabled();

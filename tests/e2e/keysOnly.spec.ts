@@ -58,10 +58,10 @@ test('proposed, three pinned, compared, one used, one swapped and all undone, by
   await demo(page);
   await page.goto('/bench?planting=demo-tub-2');
   await ready(page);
-  await tabTo(page, /^Other plantings$/);
+  await tabTo(page, /^Other plants$/);
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /^Pin: / })).toHaveCount(5);
-  await expect(page.getByRole('button', { name: 'Other plantings' })).toBeEnabled();
+  await expect(page.getByRole('button', { name: 'Other plants' })).toBeEnabled();
   for (let i = 1; i <= 3; i += 1) {
     await tabTo(page, /^Pin: /);
     await page.keyboard.press('Enter');

@@ -59,10 +59,10 @@ test('another way is held against the present one as long as it is pressed, and 
 }) => {
   await halt(page);
   await page.goto('/bench?planting=demo-tub-1');
-  await page.getByRole('button', { name: 'Other plantings' }).click();
+  await page.getByRole('button', { name: 'Other plants' }).click();
   const way = page.locator('[data-way]').first();
   await expect(way).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Other plantings' })).toBeEnabled();
+  await expect(page.getByRole('button', { name: 'Other plants' })).toBeEnabled();
   const view = page.getByRole('region', { name: 'Stand-back view' }).getByRole('heading');
   await expect(view).toHaveText('8 weeks on');
   await way.hover();

@@ -73,9 +73,9 @@ test('propose, pin three, compare, use one, swap one, undo ten steps by name', a
   await demo(page);
   await bench(page, 'demo-tub-2');
   const tray = page.getByRole('region', { name: 'Tray' });
-  await tray.getByRole('button', { name: 'Other plantings' }).click();
+  await tray.getByRole('button', { name: 'Other plants' }).click();
   await expect(tray.locator('[data-way]')).toHaveCount(5);
-  await expect(tray.getByRole('button', { name: 'Other plantings' })).toBeEnabled();
+  await expect(tray.getByRole('button', { name: 'Other plants' })).toBeEnabled();
   for (const i of [0, 1, 2])
     await tray
       .getByRole('button', { name: /^Pin: / })

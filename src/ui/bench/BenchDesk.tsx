@@ -180,6 +180,13 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
         last={reading.weeks}
         unit={settings.length}
       />
+      <Tray
+        editing={rested}
+        settings={settings}
+        weeks={restedWeeks}
+        selected={selected}
+        onHold={setHeldWay}
+      />
       <div className="mt-4 wide:grid wide:grid-cols-[minmax(0,1fr)_344px] wide:gap-6">
         <div className="min-w-0">
           <KindTags
@@ -210,13 +217,6 @@ export function BenchDesk({ editing }: { readonly editing: Editing }) {
           )}
         </aside>
       </div>
-      <Tray
-        editing={rested}
-        settings={settings}
-        weeks={restedWeeks}
-        selected={selected}
-        onHold={setHeldWay}
-      />
     </div>
   );
 }

@@ -17,12 +17,12 @@ import type { Editing } from '@/ui/session/useEditing';
 import { sizeText } from '@/words/containers';
 import { inSentence } from '@/words/names';
 import { KeptShelf } from './KeptShelf';
-import { proposedWays, remadeWays, seasonAfter, sized, type Way } from './ways';
+import { proposedWays, remadeWays, sized, type Way } from './ways';
+import { wayKinds } from './wayKinds';
 import { WayShelf } from './WayShelf';
 import { decisionText } from '@/words/remade';
 import { Button } from '@/ui/controls/Button';
 import { Select } from '@/ui/controls/Select';
-import { TrayWays } from './TrayWays';
 import { Tick } from '@/ui/controls/Tick';
 
 interface TrayProps {
@@ -33,6 +33,8 @@ interface TrayProps {
   /** Told the way that is held against the one on the bench, and `null` when it is let go. */
   readonly onHold: (way: Way | null) => void;
 }
+
+const IN_ANOTHER = 'In another container';
 
 /** How many stand on the tray. */
 const SHOWN = 5;
@@ -46,12 +48,15 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected, onHold }: 
   const [ways, setWays] = useState<readonly Way[]>([]);
   const [decisions, setDecisions] = useState<readonly Decision[]>([]);
   const [looking, setLooking] = useState<string | null>(null);
+  /** The kind of way that is looked for, or whose ways stand there. */
+  const [asked, setAsked] = useState<string | null>(null);
   const [party, setParty] = useState(false);
   const cost = plantCost(allPlants(it));
   const chosen = it.plants.find(({ id }) => id === selected);
 
   const look = async (name: string, find: () => Promise<readonly Way[]>, otherwise: string) => {
     setLooking(name);
+    setAsked(name);
     setDecisions([]);
     const found = await find().catch((error: unknown) => {
       say(error instanceof Error ? error.message : String(error));
@@ -65,7 +70,7 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected, onHold }: 
     const seed = hash32(planting.places[0]?.seed ?? 1, ways.length);
     return proposedWays(it, kindOf, seed, (some) => setWays(some.slice(0, SHOWN)));
   };
-  const remake = (how: RemakeAsk) => async () => {
+  const remake = async (how: RemakeAsk) => {
     const answer = await remadeWays(it, kindOf, how);
     setDecisions(answer.decisions);
     return answer.ways;
@@ -95,28 +100,53 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected, onHold }: 
       .map(({ id, container }) => ({ id, container, name: container.name })),
     ...sized(planting.container),
   ];
-  const nextSeason = seasonAfter(planting.endWeek);
-
-  const press = (name: string, find: () => Promise<readonly Way[]>, otherwise: string) => (
-    <Button key={name} disabled={looking !== null} onClick={() => void look(name, find, otherwise)}>
-      {looking === name ? 'Looking…' : name}
-    </Button>
-  );
+  const kinds = wayKinds(it, weeks, chosen ?? null, party);
   return (
-    <section aria-label="Tray" className="mt-3">
+    <section aria-label="Tray" className="mt-4">
       <h2 className="text-lead font-semibold">Other ways to plant it</h2>
-      <TrayWays
-        press={press}
-        propose={propose}
-        remake={remake}
-        chosen={chosen}
-        it={it}
-        weeks={weeks}
-        nextSeason={nextSeason}
-        twin={twin}
-        planting={planting}
-        party={party}
-      />
+      <div className="mt-1.5 flex flex-wrap items-center gap-1.5">
+        {kinds.map(({ name, how, otherwise }) => (
+          <Button
+            key={name}
+            look="choice"
+            aria-pressed={asked === name}
+            disabled={looking !== null}
+            onClick={() => void look(name, () => (how ? remake(how) : propose()), otherwise)}
+          >
+            {looking === name ? 'Looking…' : name}
+          </Button>
+        ))}
+        <Select
+          aria-label={IN_ANOTHER}
+          className="min-w-0 max-sm:w-full"
+          value=""
+          disabled={looking !== null}
+          onChange={(event) => {
+            const other = others.find(({ id }) => id === event.target.value);
+            const how = other && {
+              kind: 'scale' as const,
+              container: other.container,
+              shelfId: (shelf ?? []).some(({ id }) => id === other.id) ? other.id : null,
+            };
+            if (how)
+              void look(
+                IN_ANOTHER,
+                () => remake(how),
+                'These plants do not go into that container.',
+              );
+          }}
+        >
+          <option value="">In another container…</option>
+          {others.map(({ id, container, name }) => (
+            <option key={id} value={id}>
+              {name}, {sizeText(container.shape, settings.length)} {settings.length}
+            </option>
+          ))}
+        </Select>
+        <Button className="ml-auto" onClick={() => void twin()}>
+          A second one like it
+        </Button>
+      </div>
       {isLong(planting.container) && (
         <Tick
           className="mt-1.5 text-note"
@@ -127,35 +157,6 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected, onHold }: 
           {chosen ? `; the unit is what stands about ${inSentence(chosen.kind.common)}` : ''}
         </Tick>
       )}
-      <label className="mt-1.5 flex items-center gap-2 text-small">
-        In
-        <Select
-          aria-label="In another container"
-          className="min-w-0"
-          value=""
-          disabled={looking !== null}
-          onChange={(event) => {
-            const other = others.find(({ id }) => id === event.target.value);
-            if (other)
-              void look(
-                'In another container',
-                remake({
-                  kind: 'scale',
-                  container: other.container,
-                  shelfId: (shelf ?? []).some(({ id }) => id === other.id) ? other.id : null,
-                }),
-                'These plants do not go into that container.',
-              );
-          }}
-        >
-          <option value="">another container…</option>
-          {others.map(({ id, container, name }) => (
-            <option key={id} value={id}>
-              {name}, {sizeText(container.shape, settings.length)} {settings.length}
-            </option>
-          ))}
-        </Select>
-      </label>
       {decisions.length > 0 && (
         <ul
           className="mt-2 bg-paper px-3 py-2 text-note leading-4"
