@@ -1,12 +1,14 @@
 import { toHex, type Oklch } from '../colour/oklch';
 import { clamp } from '../units/units';
 import type { PlantKind } from '../plants/kind';
+import { once } from '../work/once';
 
 type Surface = PlantKind['foliage']['surface'];
 
 const I_STEPS = 28;
 const JITTER_STEPS = 7;
-const cache = new Map<Oklch, (string | undefined)[]>();
+/** A colour's tones are held for as long as the colour is: records that came with a message go, and their tones with them. */
+const tonesOf = once((_base: Oklch): (string | undefined)[] => []);
 
 /**
  * A base colour in a given light, as `#rrggbb`. Shade keeps colour honest: darker, a little greyer, yellow-greens
@@ -25,11 +27,7 @@ export function tone(
   const j = clamp(Math.round(((jitter + 1) / 2) * (JITTER_STEPS - 1)), 0, JITTER_STEPS - 1);
   const felt = surface === 'felted' ? 1 : 0;
   const key = (felt * I_STEPS + i) * JITTER_STEPS + j;
-  let held = cache.get(base);
-  if (!held) {
-    held = [];
-    cache.set(base, held);
-  }
+  const held = tonesOf(base);
   return (held[key] ??= toHex(
     shaded(base, (i / (I_STEPS - 1)) * 1.35, (j / (JITTER_STEPS - 1)) * 2 - 1, felt === 1),
   ));

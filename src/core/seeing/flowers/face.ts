@@ -1,3 +1,4 @@
+import { once } from '../../work/once';
 import { add, cross, dot, squareTo, unit, type Vec3 } from '../../geometry/vec3';
 import type { Oklch } from '../../colour/oklch';
 import { illumination, type Lit } from '../../marks/light';
@@ -362,12 +363,11 @@ export function ball(f: Face, colour: Oklch, radius: number, light: number): voi
   f.parts.push(fill(xy, tone(colour, light, f.mark.jitter)));
 }
 
-const blends = new Map<Oklch, Map<Oklch, Oklch>>();
+const blendsOf = once((_colour: Oklch) => new WeakMap<Oklch, Oklch>());
 
 /** Half-way between two colours; one object per pair, so that tones are held. */
 export function mixed(p: Oklch, q: Oklch): Oklch {
-  let row = blends.get(p);
-  if (!row) blends.set(p, (row = new Map()));
+  const row = blendsOf(p);
   let half = row.get(q);
   if (!half) {
     const gap = ((q[2] - p[2] + 540) % 360) - 180;
