@@ -89,7 +89,7 @@ test('proposed, three pinned, compared, one used, one swapped and all undone, by
   await expect(page.locator('[data-stand-in]').first()).toBeVisible();
   for (
     let i = 0;
-    i < 60 && !(await page.evaluate(() => document.activeElement?.hasAttribute('data-stand-in')));
+    i < 120 && !(await page.evaluate(() => document.activeElement?.hasAttribute('data-stand-in')));
     i += 1
   )
     await page.keyboard.press('Tab');
