@@ -30,7 +30,7 @@ export function PhoneBar() {
   return (
     <nav
       aria-label="Rooms"
-      className="fixed inset-x-0 bottom-0 z-30 grid h-14 grid-cols-5 border-t border-rule2 bg-zinc sm:hidden lying:inset-y-0 lying:right-auto lying:grid lying:h-auto lying:w-[76px] lying:grid-cols-1 lying:border-t-0 lying:border-r print:hidden"
+      className="fixed inset-x-0 bottom-0 z-30 grid h-14 grid-cols-5 border-t border-rule2 bg-zinc sm:hidden print:hidden lying:inset-y-0 lying:right-auto lying:grid lying:h-auto lying:w-[76px] lying:grid-cols-1 lying:border-t-0 lying:border-r"
     >
       {STANDING.map(({ href, name, Icon }) => (
         <RoomLink

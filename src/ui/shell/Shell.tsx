@@ -32,7 +32,7 @@ export function Shell({ children }: { readonly children: ReactNode }) {
       <PhoneBar />
       <main
         id="room"
-        className="mx-auto max-w-[1320px] px-4 pb-10 max-sm:pb-24 lying:pl-[92px] wide:px-6 roomy:max-w-[1720px] vast:max-w-[2400px]"
+        className="mx-auto max-w-[1320px] px-4 pb-10 max-sm:pb-24 wide:px-6 roomy:max-w-[1720px] vast:max-w-[2400px] lying:pl-[92px]"
       >
         <LibraryProvider>{children}</LibraryProvider>
       </main>
