@@ -18,7 +18,7 @@ export function keepsWishes(
   // Of three one may be without, the lead as a rule; of five, two. One of two is half of what is seen.
   const some = Math.floor(kinds.length * MAY_BE_WITHOUT);
   const most = Math.max(1, some);
-  // Few flowers scent an evening, and two pots of them are enough to.
+  // Few flowers scent an evening; half of the kinds is enough to.
   const half = Math.max(1, Math.floor(kinds.length / 2));
   // Who wants herbs wants herbs: of four and more, one may be something else.
   const almostAll = Math.floor(kinds.length * MAY_NOT_BE_PICKED);
