@@ -1,7 +1,7 @@
 import { seedOf, hash32 } from '../random/hash';
 import { settle } from '../placing/settle';
 import { applyEdit, swapEdit } from '../plantings/edits';
-import type { Planting, PlantingInSpot } from '../plantings/planting';
+import type { Planting, PlacedPlant, PlantingInSpot } from '../plantings/planting';
 import type { Difference, TrialPart } from '../plantings/trial';
 import type { Spot } from '../spots/spot';
 
@@ -115,20 +115,23 @@ function differing(
       return { planting: applyEdit(planting, swapEdit(from, to, size)) };
     }
     case 'spacing':
-      return spaced(planting, difference.factor);
+      return spaced(planting, it.plants, difference.factor);
   }
 }
 
 /** Plants nearer to the middle or farther from it, as far as their balls and the wall let them. */
 function spaced(
   planting: Planting,
+  plants: readonly PlacedPlant[],
   factor: number,
 ): { readonly planting: Planting } | { readonly fault: TrialFault } {
+  const kinds = new Map(plants.map(({ id, kind }) => [id, kind]));
   const fault = factor < 1 ? 'no room nearer' : 'no room apart';
   const { places, shortfallCm } = settle(
     planting.container,
-    planting.places.map(({ size, xCm, zCm }) => ({
+    planting.places.map(({ id, size, xCm, zCm }) => ({
       size,
+      kind: kinds.get(id),
       xCm: xCm * factor,
       zCm: zCm * factor,
       // How near is what is tried: nothing but balls and wall may move them.

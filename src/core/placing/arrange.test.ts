@@ -1,5 +1,6 @@
+import { usualContainer } from '../containers/usual';
 import fc from 'fast-check';
-import { BOX, planting, TUB } from '../../../tests/builders/plantings';
+import { ballsOf, BOX, planting, TUB } from '../../../tests/builders/plantings';
 import { insetCm } from '../containers/section';
 import { mixSurface } from '../containers/container';
 import type { Place } from '../plantings/planting';
@@ -17,11 +18,11 @@ const sisters = (count: number, kindId = 'petunia-white'): readonly Place[] =>
     ),
   ).places;
 const ids = (places: readonly Place[]) => places.map(({ id }) => id);
-const spread = (places: readonly Place[]) => places.map(() => 8);
+const grown = ballsOf;
 
 test('a ring stands in even steps, one ball and its buffer off the wall', () => {
   const places = sisters(6);
-  const ring = arranged(TUB, places, ids(places), 'ring', spread(places));
+  const ring = arranged(TUB, places, ids(places), 'ring', grown(places));
   const surface = mixSurface(TUB);
   const radii = ring.map(({ xCm, zCm }) => Math.hypot(xCm, zCm));
   expect(Math.max(...radii) - Math.min(...radii)).toBeLessThan(0.8);
@@ -35,7 +36,7 @@ test('a ring stands in even steps, one ball and its buffer off the wall', () => 
 
 test('a zigzag in a box swings from side to side along its length', () => {
   const places = sisters(5);
-  const along = [...arranged(BOX, places, ids(places), 'zigzag', spread(places))].sort(
+  const along = [...arranged(BOX, places, ids(places), 'zigzag', grown(places))].sort(
     (a, b) => a.xCm - b.xCm,
   );
   expect(along.map(({ zCm }) => Math.sign(Math.round(zCm)))).toEqual([1, -1, 1, -1, 1]);
@@ -46,7 +47,7 @@ test('a zigzag in a box swings from side to side along its length', () => {
 test('thirds take the nearest crossing, and leave the others alone', () => {
   const places = sisters(4);
   const [first] = places;
-  const set = arranged(TUB, places, [first!.id], 'thirds', spread(places));
+  const set = arranged(TUB, places, [first!.id], 'thirds', grown(places));
   expect(set.slice(1)).toEqual(places.slice(1));
   expect(Math.abs(Math.abs(set[0]!.xCm) - 5.5)).toBeLessThan(3);
 });
@@ -56,10 +57,20 @@ test('what is locked stays, and others make room for it', () => {
     i === 0 ? { ...place, xCm: 0, zCm: 0, locked: true } : place,
   );
   for (const pattern of ['ring', 'zigzag', 'thirds'] as const) {
-    const set = arranged(TUB, places, ids(places), pattern, spread(places));
+    const set = arranged(TUB, places, ids(places), pattern, grown(places));
     expect(set[0]).toEqual(places[0]);
     expect(set).toHaveLength(6);
   }
+});
+
+test('rosettes shaken out are set round a dish nearer its rim than bedding set in whole', () => {
+  const dish = usualContainer('Dish', { kind: 'bowl', topCm: 40, depthCm: 12 }, 'terracotta');
+  const farthest = (id: string) => {
+    const { places } = planting([0, 1, 2, 3].map((i) => [id, 5 - 3 * i, 1, '9cm'] as const));
+    const set = arranged(dish, places, ids(places), 'ring', grown(places));
+    return Math.max(...set.map(({ xCm, zCm }) => Math.hypot(xCm, zCm)));
+  };
+  expect(farthest('houseleek-green')).toBeGreaterThan(farthest('petunia-white') + 2);
 });
 
 test('settled balls end nearer to fitting than they began (seed 7)', () => {
@@ -78,7 +89,7 @@ test('settled balls end nearer to fitting than they began (seed 7)', () => {
             TUB,
             places,
             new Map(places.map((place) => [place.id, place])),
-            spread(places),
+            grown(places),
           ),
         );
         expect(after).toBeLessThanOrEqual(before + 0.3);

@@ -2,9 +2,13 @@ import { mixSurface, type Container } from '../containers/container';
 import { edgePlaces, grown, reachOf, towardEdge } from '../containers/section';
 import { NURSERY_SIZES } from '../plants/nursery';
 import type { Arrangement } from '../plantings/edits';
-import type { Place, PlaceId } from '../plantings/planting';
+import type { PlacedPlant, Place, PlaceId } from '../plantings/planting';
+import { middle } from '../plants/kind';
 import { RIM_BUFFER_CM } from './fit';
-import { settle, type Settled } from './settle';
+import { settle, type Settled, type Wish } from './settle';
+
+/** Plan radius of what the book does not know, cm. */
+const UNKNOWN_RADIUS_CM = 10;
 
 /** Patterns that plants can be set along. */
 export type Pattern = Extract<Arrangement, 'ring' | 'zigzag' | 'thirds'>;
@@ -16,19 +20,19 @@ const ENDS = 0.86;
 /**
  * Chosen plants set along a pattern, each at the place of it that is nearest to where it stands; then root balls are settled. Locked plants
  * and those that are not chosen stay where they are, and the chosen give way to them.
- * @param spreadCm plan radius that each plant of the planting grows to, in the order of places
+ * @param plants the plants at those places: how wide they grow, and how they are set in
  */
 export function arranged(
   container: Container,
   places: readonly Place[],
   chosen: readonly PlaceId[],
   pattern: Pattern,
-  spreadCm: readonly number[],
+  plants: readonly PlacedPlant[],
 ): readonly Place[] {
   const movers = places.filter(({ id, locked }) => chosen.includes(id) && !locked);
   if (movers.length === 0) return places;
   const wanted = nearestFirst(movers, patternPlaces(container, movers, pattern));
-  return settledAround(container, places, wanted, spreadCm);
+  return settledAround(container, places, wanted, plants);
 }
 
 /** Places of a pattern for so many root balls. */
@@ -106,14 +110,19 @@ export function settledAround(
   container: Container,
   places: readonly Place[],
   wanted: ReadonlyMap<PlaceId, Settled>,
-  spreadCm: readonly number[],
+  plants: readonly PlacedPlant[],
 ): readonly Place[] {
-  const wishes = places.map((place, i) => ({
-    ...(wanted.get(place.id) ?? { xCm: place.xCm, zCm: place.zCm }),
-    size: place.size,
-    spreadRadiusCm: spreadCm[i] ?? 10,
-    pinned: !wanted.has(place.id),
-  }));
+  const kinds = new Map(plants.map(({ id, kind }) => [id, kind]));
+  const wishes = places.map((place): Wish => {
+    const kind = kinds.get(place.id);
+    return {
+      ...(wanted.get(place.id) ?? { xCm: place.xCm, zCm: place.zCm }),
+      size: place.size,
+      kind,
+      spreadRadiusCm: kind ? middle(kind.spreadCm) / 2 : UNKNOWN_RADIUS_CM,
+      pinned: !wanted.has(place.id),
+    };
+  });
   const settled = settle(container, wishes);
   return places.map((place, i) =>
     wanted.has(place.id) ? { ...place, ...settled.places[i]! } : place,

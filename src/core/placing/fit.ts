@@ -15,7 +15,7 @@ export const SQUASH = 0.12;
 
 /** A root ball where it stands, cm. Of a kind that is shaken out only a part of it is set in. */
 export interface Ball extends Pick<Place, 'xCm' | 'zCm' | 'size'> {
-  readonly kind?: SetIn;
+  readonly kind?: SetIn | undefined;
 }
 
 /** Cuts at which a ball is held against the wall, with half its width there, by level of mix. */

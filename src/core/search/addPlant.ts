@@ -3,12 +3,9 @@ import { rolesPlayed } from '../checks/rolesPlayed';
 import { wishedPlaces } from '../placing/wishedPlaces';
 import { settledAround } from '../placing/arrange';
 import type { PlacedPlant, Place, PlaceId, PlantingInSpot } from '../plantings/planting';
-import { mainRole, middle, type PlantKind, type Role } from '../plants/kind';
+import { mainRole, type PlantKind, type Role } from '../plants/kind';
 import { nearestSize } from '../plants/nursery';
 import { hash32, seedOf } from '../random/hash';
-
-/** Plan radius of a plant the book does not know, cm. */
-const UNKNOWN_RADIUS_CM = 10;
 
 /**
  * One more plant of a kind: where its role stands, in the size its sisters have. Root balls are
@@ -34,12 +31,9 @@ export function addPlant(
     { id, kindId: kind.id, ...wanted, size, seed: hash32(seedOf(id), 1) },
   ];
   const movable = places.filter(({ locked }) => !locked);
-  const known = new Map(plants.map((plant) => [plant.id, middle(plant.kind.spreadCm) / 2]));
-  const radii = places.map((place) =>
-    place.id === id ? middle(kind.spreadCm) / 2 : (known.get(place.id) ?? UNKNOWN_RADIUS_CM),
-  );
+  const withIt = [...plants, { ...places[places.length - 1]!, kind }];
   const from = new Map(movable.map((place) => [place.id, { xCm: place.xCm, zCm: place.zCm }]));
-  return { id, places: settledAround(planting.container, places, from, radii) };
+  return { id, places: settledAround(planting.container, places, from, withIt) };
 }
 
 function roleHere(it: PlantingInSpot, plant: PlacedPlant): Role {

@@ -8,7 +8,7 @@ import { Pop } from '@/ui/controls/Pop';
 import type { Editing } from '@/ui/session/useEditing';
 import { usualSupport } from '@/core/plantings/support';
 import { countText } from '@/words/format';
-import { copiesOf, spreadRadiiCm } from './stencilKeys';
+import { copiesOf } from './stencilKeys';
 import { SHOWN, type Shown } from './stencilShown';
 import SidesPop from './SidesPop';
 import { SupportPop } from './SupportPop';
@@ -50,7 +50,6 @@ const StencilTools = memo(function StencilTools({
   const picked = planting.places.filter(({ id }) => selection.includes(id));
   const ids = picked.map(({ id }) => id);
   const chosen = picked.length > 0 ? ids : planting.places.map(({ id }) => id);
-  const spreadCm = spreadRadiiCm(planting, it.plants);
   const lock = !(picked.length > 0 && picked.every(({ locked }) => locked));
   const first = picked[0];
   const tilt = first?.lean?.tiltDeg ?? 0;
@@ -82,7 +81,7 @@ const StencilTools = memo(function StencilTools({
                       planting.places,
                       chosen,
                       pattern,
-                      spreadCm,
+                      it.plants,
                     ),
                   })
                 }
@@ -108,7 +107,7 @@ const StencilTools = memo(function StencilTools({
                         .filter(({ id, locked }) => chosen.includes(id) && !locked)
                         .map((place) => [place.id, place]),
                     ),
-                    spreadCm,
+                    it.plants,
                   ),
                 })
               }

@@ -5,7 +5,7 @@ import type { Editing } from '@/ui/session/useEditing';
 import { stepText } from '@/words/done';
 import { inSentence } from '@/words/names';
 import { viewName } from '@/words/looking';
-import { editOfKey, spreadRadiiCm } from './stencilKeys';
+import { editOfKey } from './stencilKeys';
 import type { LookingHere } from './useLooking';
 import type { Taking } from './useTaking';
 
@@ -64,7 +64,7 @@ export function commandsOf(at: () => BenchState): readonly Command[] {
         editing.planting.places,
         chosen,
         how,
-        spreadRadiiCm(editing.planting, editing.it.plants),
+        editing.it.plants,
       ),
     });
   };

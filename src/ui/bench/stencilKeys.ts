@@ -2,8 +2,7 @@ import { hash32, seedOf } from '@/core/random/hash';
 import type { Container } from '@/core/containers/container';
 import { shiftWithinReach, withinReach } from '@/core/placing/reach';
 import type { Edit } from '@/core/plantings/edits';
-import type { PlacedPlant, Place, PlaceId, Planting } from '@/core/plantings/planting';
-import { middle } from '@/core/plants/kind';
+import type { Place, PlaceId, Planting } from '@/core/plantings/planting';
 import { NURSERY_SIZES } from '@/core/plants/nursery';
 
 /** What the keys on a plant of the stencil do, as the key map tells it. */
@@ -98,16 +97,6 @@ function movedBy(
     places: picked.map(({ id }) => id),
     ...shiftWithinReach(container, movers, { dxCm, dzCm }),
   };
-}
-
-/** Plan radius each plant grows to, cm, in the order of places; of one the book does not know, a middling one. */
-export function spreadRadiiCm(
-  { places }: Pick<Planting, 'places'>,
-  plants: readonly PlacedPlant[],
-): readonly number[] {
-  return places.map(
-    ({ id }) => middle(plants.find((plant) => plant.id === id)?.kind.spreadCm ?? [20, 20]) / 2,
-  );
 }
 
 export const wrapped = (deg: number): number => ((((deg + 180) % 360) + 360) % 360) - 180;
