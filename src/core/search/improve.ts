@@ -5,6 +5,7 @@ import { nearestSize } from '../plants/nursery';
 import { plantCost } from '../shopping/plantCost';
 import { mayReplace, type Ask } from './ask';
 import { isOneIdea } from './oneIdea';
+import { thinIn } from './place';
 import { pairWorth } from './pairWorth';
 import { unlike } from './partners';
 import { isOffered, missingIn, proposedIn, type Proposal } from './proposal';
@@ -37,7 +38,15 @@ export function* improvement(
     const opinion = opinionOf(it);
     const { score } = opinion;
     if (score > (best?.score ?? now.score) + WORTH && isOffered(opinion))
-      best = { ...now, ...kinds, places, cost, score, missing: missingIn(opinion) };
+      best = {
+        ...now,
+        ...kinds,
+        ...thinIn(it.plants, ask),
+        places,
+        cost,
+        score,
+        missing: missingIn(opinion),
+      };
     yield;
   }
   return best;

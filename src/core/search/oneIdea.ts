@@ -8,6 +8,7 @@ import { isLiked, isPick } from './liking';
 /** Share of the kinds that may be without what was asked for, and without being of the sort to pick. Ours. */
 const MAY_BE_WITHOUT = 0.4;
 const MAY_NOT_BE_PICKED = 0.25;
+const MAY_NOT_SCENT_EVENING = 0.5;
 
 /** Are the wishes about all of them kept: most of the company asked for, and most with what should be there? */
 export function keepsWishes(
@@ -17,17 +18,19 @@ export function keepsWishes(
   const without = (has: (kind: PlantKind) => boolean) => kinds.filter((kind) => !has(kind)).length;
   // Of three one may be without, the lead as a rule; of five, two. One of two is half of what is seen.
   const some = Math.floor(kinds.length * MAY_BE_WITHOUT);
-  const most = Math.max(1, some);
-  // Few flowers scent an evening; half of the kinds is enough to.
-  const half = Math.max(1, Math.floor(kinds.length / 2));
-  // Who wants herbs wants herbs: of four and more, one may be something else.
-  const almostAll = Math.floor(kinds.length * MAY_NOT_BE_PICKED);
-  const mayLack = (like: Like) =>
-    isPick(like) ? almostAll : like === 'evening scent' ? half : most;
   return (
     (!company || without((kind) => kind.company.includes(company)) <= some) &&
-    likes.every((like) => without((kind) => isLiked(kind, like)) <= mayLack(like))
+    likes.every((like) => without((kind) => isLiked(kind, like)) <= mayLack(like, kinds.length))
   );
+}
+
+/** How many of so many kinds may be without what was asked for. */
+function mayLack(like: Like, count: number): number {
+  // Who wants herbs wants herbs: of four and more, one may be something else.
+  if (isPick(like)) return Math.floor(count * MAY_NOT_BE_PICKED);
+  // Few flowers scent an evening; half of the kinds is enough to.
+  const share = like === 'evening scent' ? MAY_NOT_SCENT_EVENING : MAY_BE_WITHOUT;
+  return Math.max(1, Math.floor(count * share));
 }
 
 /** Rarities in one planting. */

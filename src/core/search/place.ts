@@ -19,6 +19,7 @@ import { hash32 } from '../random/hash';
 import { SCHOOLS } from '../schools/index';
 import { type School } from '../schools/school';
 import { isLong } from '../containers/container';
+import { sleepsBeneath } from '../suitability/beneath';
 import { plantCost } from '../shopping/plantCost';
 import type { Ask } from './ask';
 import { bulbsIn } from './bulbs';
@@ -215,14 +216,19 @@ function areaAt(part: Pick<CastPart, 'kind' | 'size' | 'role'>, weeks: number, a
   );
 }
 
-/** Share of the cover that is wanted by the week it should be full which plants do not reach, 0–1. */
-export function thinness(plants: readonly PlacedPlant[], ask: Ask): number {
-  const cover = plants.reduce(
+/**
+ * How thin plants stand where money is counted: the share of the cover wanted, by the week it should be full, that they do not reach,
+ * 0–1. Bulbs that sleep beneath hide no mix.
+ */
+export function thinIn(plants: readonly PlacedPlant[], ask: Ask): { readonly thin?: number } {
+  if (ask.wishes.budget === null) return {};
+  const seen = plants.filter(({ kind }) => !sleepsBeneath(kind, ask));
+  const cover = seen.reduce(
     (sum, { kind, size }) =>
       sum + areaAt({ kind, size, role: mainRole(kind) }, ask.wishes.fullInWeeks, ask),
     0,
   );
-  return Math.max(0, 1 - cover / mixAreaCm2(ask.container) / WANTED_COVER);
+  return { thin: Math.max(0, 1 - cover / mixAreaCm2(ask.container) / WANTED_COVER) };
 }
 
 /** Adds plants to the thinnest group until the mix should be hidden in time, or no more go in; within the school's shares. */

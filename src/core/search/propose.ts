@@ -6,7 +6,7 @@ import { plantCost } from '../shopping/plantCost';
 import type { Ask } from './ask';
 import { castsFor, type Cast } from './compose';
 import { improvement } from './improve';
-import { placeCast, thinness } from './place';
+import { placeCast, thinIn } from './place';
 import { sixIdeas } from './ideas';
 import { isOffered, missingIn, proposedIn, type Proposal } from './proposal';
 
@@ -152,7 +152,7 @@ function judgeCast(
     cost: plantCost(it.plants),
     score: opinion.score,
     missing: missingIn(opinion),
-    ...(ask.wishes.budget === null ? {} : { thin: thinness(it.plants, ask) }),
+    ...thinIn(it.plants, ask),
     promise: cast.promise,
   };
 }

@@ -1,5 +1,5 @@
 import { askFor } from '../../../tests/builders/ask';
-import { BASKET, BOX, known } from '../../../tests/builders/plantings';
+import { BASKET, BOX, known, planted } from '../../../tests/builders/plantings';
 import { usualContainer } from '../containers/usual';
 import { kindOf } from '../plants/book/index';
 import { scentsEvening } from '../plants/eveningScent';
@@ -12,6 +12,7 @@ import { Judge } from './judge';
 import { isLiked, likingFor, shrubCost } from './liking';
 import { obstaclesTo } from './obstacles';
 import { obstacleText } from '../../words/obstacles';
+import { thinIn } from './place';
 import type { Proposal } from './proposal';
 import { proposeNow } from './propose';
 
@@ -181,6 +182,18 @@ test('where money is short a full box comes before a few fine plants', () => {
   const [few, full] = [proposal('few', 0.4, 0.95), proposal('full', 0, 0.85)];
   expect(sixIdeas([few, full], 2)).toEqual([full, few]);
   expect(sixIdeas([{ ...few, thin: 0 }, full], 2)[0]!.lead).toBe('few');
+});
+
+test('bulbs that sleep beneath hide no mix, and without a budget nobody counts how thin it is', () => {
+  const autumn = { plantedWeek: 42, endWeek: 20 };
+  const plants = (ids: readonly string[]) =>
+    planted(ids.map((id, i) => [id, 4 * i, 0, id.startsWith('daffodil') ? 'bulb' : '9cm'] as const))
+      .plants;
+  const ask = askFor(autumn, { budget: 30 });
+  const thin = (...ids: string[]) => thinIn(plants(ids), ask).thin!;
+  expect(thin('pansy-blue', 'daffodil-small')).toBeCloseTo(thin('pansy-blue'), 9);
+  expect(thin('pansy-blue', 'pansy-blue')).toBeLessThan(thin('pansy-blue'));
+  expect(thinIn(plants(['pansy-blue']), askFor(autumn))).toEqual({});
 });
 
 test('where the wind rules almost everything out, the wind is named, and a corner out of it helps', () => {
