@@ -45,41 +45,26 @@ function isMild({ plantedWeek, endWeek, spot }: Season): boolean {
   return sum / (weeks + 1) >= MILD_C;
 }
 
-/** Weeks of the book in which what is planted for a short stay is of the autumn, and how short that is. Ours. */
-const AUTUMN_FROM = 31;
-const AUTUMN_TO = 40;
-const AUTUMN_WEEKS = 18;
+/** Weeks of the book in which what is planted for a short stay is of a season, and how many weeks that is at most. Ours. */
+const AUTUMN = { from: 31, to: 40, weeks: 18 } as const;
+const SPRING = { from: 6, to: 16, weeks: 14 } as const;
+
+const isShortIn =
+  ({ from, to, weeks }: typeof AUTUMN | typeof SPRING) =>
+  ({ plantedWeek, endWeek, spot }: Season): boolean => {
+    const planted = bookWeek(plantedWeek, spot);
+    return (
+      !isSeasonless(spot) &&
+      planted >= from &&
+      planted <= to &&
+      weeksBetween(plantedWeek, endWeek) <= weeks
+    );
+  };
 
 /** Is it a stay of the autumn: from the end of summer to the first hard frosts? */
-function isAutumn({ plantedWeek, endWeek, spot }: Season): boolean {
-  const planted = bookWeek(plantedWeek, spot);
-  return (
-    !isSeasonless(spot) &&
-    planted >= AUTUMN_FROM &&
-    planted <= AUTUMN_TO &&
-    weeksBetween(plantedWeek, endWeek) <= AUTUMN_WEEKS
-  );
-}
-
-/** Weeks of the book in which what is planted for a short stay is of the spring, and how short that is. Ours. */
-const SPRING_FROM = 6;
-const SPRING_TO = 16;
-const SPRING_WEEKS = 14;
-
+const isAutumn = isShortIn(AUTUMN);
 /** Is it a stay of the spring: from the end of winter until summer bedding comes? */
-function isSpring({
-  plantedWeek,
-  endWeek,
-  spot,
-}: Pick<Season, 'plantedWeek' | 'endWeek' | 'spot'>): boolean {
-  const planted = bookWeek(plantedWeek, spot);
-  return (
-    !isSeasonless(spot) &&
-    planted >= SPRING_FROM &&
-    planted <= SPRING_TO &&
-    weeksBetween(plantedWeek, endWeek) <= SPRING_WEEKS
-  );
-}
+const isSpring = isShortIn(SPRING);
 
 /** Is it a stay in which shrubs come first: one that lasts, or a winter in which little else does? */
 export const isForShrubs = once(
