@@ -13,7 +13,7 @@ const REMADE: Readonly<Record<RemakeKind, string>> = {
   repeat: 'Repeated a unit',
   season: 'Changed the season',
   refresh: 'Refreshed it',
-  vary: 'Took another mood',
+  vary: 'Took other colours',
   group: 'Planted it for the group',
   version: 'Brought back a version',
   branch: 'Worked on another what-if',

@@ -76,8 +76,8 @@ test('the tray: moods, what is kept and what changes, another container; each is
   await tray.getByRole('button', { name: 'Other colours' }).click();
   await expect(tray.locator('[data-way]')).toHaveCount(3);
   await tray.locator('[data-way]').first().click();
-  await expect(page.getByRole('button', { name: 'Undo: Took another mood' })).toBeEnabled();
-  await page.getByRole('button', { name: 'Undo: Took another mood' }).click();
+  await expect(page.getByRole('button', { name: 'Undo: Took other colours' })).toBeEnabled();
+  await page.getByRole('button', { name: 'Undo: Took other colours' }).click();
   // Off the button: its tip would be read as well.
   await page.mouse.move(0, 400);
   await expect.poll(() => plants.innerText()).toBe(before);

@@ -8,14 +8,12 @@ import { hash32 } from '@/core/random/hash';
 import type { RemakeAsk } from '@/core/search/remaking';
 import type { Decision } from '@/core/search/refresh';
 import { plantCost } from '@/core/shopping/plantCost';
-import { isLong } from '@/core/containers/container';
 import type { Settings } from '@/core/files/plantingFile';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { useLive, useStore } from '@/ui/session/StoreProvider';
 import type { Editing } from '@/ui/session/useEditing';
 import { sizeText } from '@/words/containers';
-import { inSentence } from '@/words/names';
 import { KeptShelf } from './KeptShelf';
 import { proposedWays, remadeWays, sized, type Way } from './ways';
 import { wayKinds } from './wayKinds';
@@ -23,7 +21,6 @@ import { WayShelf } from './WayShelf';
 import { decisionText } from '@/words/remade';
 import { Button } from '@/ui/controls/Button';
 import { Select } from '@/ui/controls/Select';
-import { Tick } from '@/ui/controls/Tick';
 
 interface TrayProps {
   readonly editing: Editing;
@@ -50,7 +47,6 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected, onHold }: 
   const [looking, setLooking] = useState<string | null>(null);
   /** The kind of way that is looked for, or whose ways stand there. */
   const [asked, setAsked] = useState<string | null>(null);
-  const [party, setParty] = useState(false);
   const cost = plantCost(allPlants(it));
   const chosen = it.plants.find(({ id }) => id === selected);
 
@@ -100,7 +96,7 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected, onHold }: 
       .map(({ id, container }) => ({ id, container, name: container.name })),
     ...sized(planting.container),
   ];
-  const kinds = wayKinds(it, weeks, chosen ?? null, party);
+  const kinds = wayKinds(it, weeks, chosen ?? null);
   return (
     <section aria-label="Tray" className="mt-4">
       <h2 className="text-lead font-semibold">Other ways to plant it</h2>
@@ -147,16 +143,6 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected, onHold }: 
           A second one like it
         </Button>
       </div>
-      {isLong(planting.container) && (
-        <Tick
-          className="mt-1.5 text-note"
-          checked={party}
-          onChange={(event) => setParty(event.target.checked)}
-        >
-          ends differ when repeated
-          {chosen ? `; the unit is what stands about ${inSentence(chosen.kind.common)}` : ''}
-        </Tick>
-      )}
       {decisions.length > 0 && (
         <ul
           className="mt-2 bg-paper px-3 py-2 text-note leading-4"

@@ -16,13 +16,11 @@ export interface WayKind {
 /**
  * The kinds of way there are to plant it otherwise.
  * @param chosen the plant that is picked, if one is: it stays, or it is what is repeated
- * @param party do the ends differ when a part is repeated?
  */
 export function wayKinds(
   it: PlantingInSpot,
   weeks: number,
   chosen: PlacedPlant | null,
-  party: boolean,
 ): readonly WayKind[] {
   const { planting } = it;
   const nextSeason = seasonAfter(planting.endWeek);
@@ -60,17 +58,18 @@ export function wayKinds(
       otherwise: 'Nothing suits the pockets in that season.',
     },
     ...(isLong(planting.container)
-      ? [
-          {
-            name: 'A part repeated',
-            how: {
-              kind: 'repeat',
-              unit: chosen ? unitAbout(it, chosen.xCm) : null,
-              ends: party ? 'party' : 'matched',
-            } as const,
-            otherwise: 'So many units do not go in.',
-          },
-        ]
+      ? (
+          [
+            ['matched', ''],
+            ['party', ', ends different'],
+          ] as const
+        ).map(([ends, apart]): WayKind => ({
+          name: chosen
+            ? `What stands about ${inSentence(chosen.kind.common)} repeated${apart}`
+            : `A part repeated${apart}`,
+          how: { kind: 'repeat', unit: chosen ? unitAbout(it, chosen.xCm) : null, ends },
+          otherwise: 'So many units do not go in.',
+        }))
       : []),
   ];
 }
