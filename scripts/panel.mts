@@ -1,17 +1,19 @@
 // The panel's asks put to the engine, and what it answers, to be read one by one. `npm run panel [word of an id]`; `npm run panel held`,
-// `again` and `third` those held back. IMPROVE=300 reads them as Start shows them at last.
+// `again`, `third` and `fourth` those held back. IMPROVE=300 reads them as Start shows them at last.
 import { PANEL } from '../tests/panel/asks';
 import { HELD, HELD_AGAIN } from '../tests/panel/held';
+import { HELD_FOURTH } from '../tests/panel/heldFourth';
 import { HELD_THIRD } from '../tests/panel/heldThird';
 import { isNamed, panelAsk } from '../tests/builders/panelAsk';
 import { kindOf } from '../src/core/plants/book/index';
 import { proposeNow, USUAL_EFFORT } from '../src/core/search/propose';
 
-const ASKS = { held: HELD, again: HELD_AGAIN, third: HELD_THIRD };
+const ASKS = { held: HELD, again: HELD_AGAIN, third: HELD_THIRD, fourth: HELD_FOURTH };
 /** Start improves what it shows by so many steps; a reading without them is of the first sight. */
 const options = { ...USUAL_EFFORT, improve: Number(process.env.IMPROVE ?? 0) };
 const word = process.argv[2] ?? '';
-const list = word === 'held' || word === 'again' || word === 'third' ? word : null;
+const isHeld = (text: string): text is keyof typeof ASKS => Object.hasOwn(ASKS, text);
+const list = isHeld(word) ? word : null;
 const only = process.argv[list ? 3 : 2];
 let [named, shunned, all, first] = [0, 0, 0, 0];
 for (const [at, ask] of (list ? ASKS[list] : PANEL).entries()) {
