@@ -12,6 +12,7 @@ import type { Ask } from '@/core/search/ask';
 import { proposedIn, type Proposal } from '@/core/search/proposal';
 import { dayOfWeek } from '@/core/sky/days';
 import { frostFreeWeeks } from '@/core/spots/frost';
+import { kindThere } from '@/core/plantings/kindThere';
 import { besides } from '@/core/suitability/company';
 import { weekAfter, weeksBetween } from '@/core/units/units';
 
@@ -89,10 +90,11 @@ export function laughsAtKinds(kinds: readonly PlantKind[], ask: Ask): Laugh[] {
     if (spot.pets && [kind.toxicity.cats, kind.toxicity.dogs].includes('poisonous'))
       laugh('poison for pets');
   }
-  // Company: one place where every one of them is met with.
-  const grounds = new Set(kinds.flatMap(({ company }) => company));
+  // Company: one place where every one of them is met with; in winters of flowers, bedding of both seasons is.
+  const there = kinds.map((kind) => kindThere(kind, spot));
+  const grounds = new Set(there.flatMap(({ company }) => company));
   const together = [...grounds].some((ground) =>
-    kinds.every(({ company }) => company.some((own) => besides(own, ground) >= 0.5)),
+    there.every(({ company }) => company.some((own) => besides(own, ground) >= 0.5)),
   );
   if (!ask.wishes.kitchen && kinds.length > 1 && !together)
     laughs.push(['strangers', kinds.map(({ id }) => id).join(' ')]);

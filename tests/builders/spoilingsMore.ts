@@ -181,6 +181,8 @@ export const MORE_SPOILINGS: readonly Spoiling[] = [
       const weeks = seasonWeeks(it.planting);
       const flowering = it.plants.filter(({ kind }) => (kind.bloom?.cover ?? 0) >= 0.2);
       if (flowering.length < it.plants.length * 0.6) return null;
+      // Where bedding has a winter of flowers, half a year later is another season of them.
+      if (it.plants.some(({ kind }) => kind.weeksThere)) return null;
       // Planted half a year too late, for as long.
       const plantedWeek = isCoolSeason({ ...it.planting, spot: it.spot })
         ? weekAfter(it.planting.endWeek, 6)

@@ -2,7 +2,7 @@ import { HALT } from '../../../tests/builders/halt';
 import { entry, mild, PLANTED, world } from '../../../tests/builders/careWorld';
 import { planted, SUNNY, TUB } from '../../../tests/builders/plantings';
 import { addDays, type Day } from '../calendar/day';
-import { borneC } from '../growth/winter';
+import { borneC } from '../plants/tender';
 import type { DayWeather } from '../climate/weather';
 import type { Entry } from '../log/entry';
 import { USUAL_HOUSE, type House } from '../plantings/house';

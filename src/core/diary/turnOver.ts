@@ -1,6 +1,6 @@
 import { addDays, weekOfDay, type Day } from '../calendar/day';
 import type { Entry, What } from '../log/entry';
-import { borneC } from '../growth/winter';
+import { borneC } from '../plants/tender';
 import type { KindId, PlantKind, Propagation } from '../plants/kind';
 import { allPlants, type PlaceId, type Planting, type PlantingInSpot } from '../plantings/planting';
 import { eachMinor } from './worth';

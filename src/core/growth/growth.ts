@@ -1,6 +1,6 @@
 import { middle, type PlantKind } from '../plants/kind';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
-import { clamp, weeksBetween } from '../units/units';
+import { clamp, weeksBetween, WEEKS_PER_YEAR } from '../units/units';
 
 /** Weeks over which flowering swells and fades at the ends of its season. Ours. */
 const BLOOM_RAMP_WEEKS = 3;
@@ -38,6 +38,7 @@ export function startShare(kind: PlantKind, size: NurserySizeId): number {
 export function seasonShare([from, to]: readonly [number, number], week: number): number {
   const length = weeksBetween(from, to);
   const into = weeksBetween(from, week);
+  if (length === WEEKS_PER_YEAR - 1) return 1;
   if (into > length) return 0;
   return Math.min(1, (into + 1) / BLOOM_RAMP_WEEKS, (length - into + 1) / BLOOM_RAMP_WEEKS);
 }

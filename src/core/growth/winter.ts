@@ -1,5 +1,6 @@
 import type { PlantKind } from '../plants/kind';
 import { within } from '../plants/season';
+import { borneC, isTender } from '../plants/tender';
 
 /** A plant as far as winters matter to it. */
 export interface Wintering {
@@ -11,19 +12,6 @@ export interface Wintering {
   /** Frost has taken it, or it has had its time. */
   isGone: boolean;
   hasStood: boolean;
-}
-
-/** Kinds that do not live through this, °C, stand as long as the weather lets them, whatever weeks their record tells. */
-const TENDER_C = -4;
-/** What is hurt by cold above freezing is hurt by several such nights, or covered for one: so far under its limit may a rare one fall, K. Ours. */
-const CHILLED_K = 3.5;
-
-/** Is it a kind that lives on only where frost does not end it: then the weather, not the book's weeks out of doors, says how long it stands? */
-export const isTender = ({ lowestC }: Pick<PlantKind, 'lowestC'>): boolean => lowestC > TENDER_C;
-
-/** The coldest night its top lives through, °C. */
-export function borneC({ lowestC }: Pick<PlantKind, 'lowestC'>): number {
-  return lowestC > 0 ? Math.max(0, lowestC - CHILLED_K) : lowestC;
 }
 
 /** What is left of a plant that is gone, and of one at rest, as a share of its full size; how fast tops die back, a week. Ours. */

@@ -68,7 +68,8 @@ function* flowersSeen({ it, own, plantedOn }: Past): Generator<Seen> {
   for (const entry of own) {
     if (!isOf(entry, 'in flower') && !isOf(entry, 'gone over')) continue;
     const kind = kindIn(it, kindOfEntry(entry, it));
-    if (!kind?.bloom) continue;
+    // Weeks of a place's winter say nothing of the book's.
+    if (!kind?.bloom || kind.weeksThere) continue;
     const begins = isOf(entry, 'in flower');
     const day = dayOf(entry);
     // What flowers for weeks is told more than once: the first time it began.

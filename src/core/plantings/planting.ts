@@ -6,6 +6,7 @@ import { weeksBetween } from '../units/units';
 
 export { USUAL_CARE } from './care';
 import type { House } from './house';
+import { kindThere } from './kindThere';
 import type {
   placeSchema,
   plantingSchema,
@@ -50,7 +51,7 @@ export function seasonWeeks(planting: Pick<Planting, 'plantedWeek' | 'endWeek'>)
   return weeksBetween(planting.plantedWeek, planting.endWeek);
 }
 
-/** Joins a planting with its spot and the records of its plants; places of unknown kinds are left out of judgement. */
+/** Joins a planting with its spot and the records of its plants, as they grow there; places of unknown kinds are left out of judgement. */
 export function inSpot(
   planting: Planting,
   spot: Spot,
@@ -58,12 +59,16 @@ export function inSpot(
   house: House,
   weeksBefore: PlantingInSpot['weeksBefore'] = NEW,
 ): PlantingInSpot {
+  const thereOf = (id: KindId) => {
+    const kind = kindOf(id);
+    return kind && kindThere(kind, spot);
+  };
   const plants: PlacedPlant[] = [];
   for (const place of planting.places) {
-    const kind = kindOf(place.kindId);
+    const kind = thereOf(place.kindId);
     if (kind) plants.push({ ...place, kind });
   }
-  return { planting, spot, plants, sides: sidesOf(planting, kindOf), house, weeksBefore };
+  return { planting, spot, plants, sides: sidesOf(planting, thereOf), house, weeksBefore };
 }
 const NEW: PlantingInSpot['weeksBefore'] = {};
 

@@ -8,6 +8,8 @@ export * from './terms';
 export type PlantKind = Readonly<z.infer<typeof kindSchema>> & {
   /** What was seen of it here, and is laid over the book's figures; left out: nothing was. */
   readonly here?: Here;
+  /** Its weeks are those of a place whose winter is its season (`plantings/kindThere.ts`); left out: the book's. */
+  readonly weeksThere?: true;
 };
 export type KindId = string;
 

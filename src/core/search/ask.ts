@@ -11,6 +11,7 @@ import { kindFitsScheme } from '../suitability/scheme';
 import { keptThere, soldIn } from '../suitability/shops';
 import { standingOf } from '../suitability/standing';
 import type { Brief } from '../plantings/brief';
+import { kindsThere } from '../plantings/kindThere';
 import { middle, type PlantKind } from '../plants/kind';
 import { weeksBetween } from '../units/units';
 
@@ -21,6 +22,12 @@ export interface Ask extends Brief {
   /** They are on the benches, or in the shed: when shops have them is no question. */
   readonly inStock?: boolean;
   readonly seed: number;
+}
+
+/** An ask with its kinds as they are kept where they are to stand. */
+export function askThere<A extends Pick<Ask, 'kinds' | 'spot'>>(ask: A): A {
+  const kinds = kindsThere(ask.kinds, ask.spot);
+  return kinds === ask.kinds ? ask : { ...ask, kinds };
 }
 
 /** Wishes and facts that may rule a kind out altogether. */

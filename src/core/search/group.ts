@@ -2,7 +2,7 @@ import { visibleHeightCm, type Container } from '../containers/container';
 import { halfFrontCm } from '../containers/shape';
 import { mainRole, type KindId, type PlantKind } from '../plants/kind';
 import type { Place, Planting } from '../plantings/planting';
-import type { Ask } from './ask';
+import { askThere, type Ask } from './ask';
 import { opinionOf } from '../checks/opinion';
 import { castFrom, eligible } from './compose';
 import { Judge } from './judge';
@@ -41,8 +41,9 @@ export function composeGroup(
 /** The same, cast by cast. */
 export function* composingGroup(
   containers: readonly Container[],
-  ask: Omit<Ask, 'container'>,
+  asked: Omit<Ask, 'container'>,
 ): Work<readonly GroupMember[] | null> {
+  const ask = askThere(asked);
   if (containers.length === 0) return null;
   const standing = [...containers]
     .map((container, index) => ({ container, index }))

@@ -1,7 +1,7 @@
 import type { Container } from '../containers/container';
 import { bookWeek, isSeasonless } from '../spots/spot';
 import { isWindy } from '../suitability/wind';
-import { hurdleOf, type Ask, type Hurdle } from './ask';
+import { askThere, hurdleOf, type Ask, type Hurdle } from './ask';
 import { enlarged } from '../containers/shape';
 import { finished, type Work } from '../work/steps';
 import { proposed, type ProposeOptions } from './propose';
@@ -53,9 +53,10 @@ export function obstaclesTo(...asked: Parameters<typeof findObstacles>): Obstacl
 
 /** The same, search by search. */
 export function* findObstacles(
-  ask: Ask,
+  asked: Ask,
   options: ProposeOptions = { wanted: 6, effort: 24, improve: 0 },
 ): Work<Obstacles> {
+  const ask = askThere(asked);
   const now = (yield* proposed(ask, options)).length;
   const applicable = RELAXATIONS.filter((one) => relax(ask, one).length > 0);
   const alone = yield* helpful(

@@ -1,3 +1,4 @@
+import { kindThere } from '../plantings/kindThere';
 import { bookWeek } from '../spots/spot';
 import type { Spot } from '../spots/spot';
 import {
@@ -205,11 +206,8 @@ function unfilled(planting: Planting, { plantedWeek, endWeek }: ChangeWeeks): Pl
 }
 
 /** Is it bought for one season: not woody, or in flower meanwhile? A shrub that only keeps its leaves is frame. */
-function isForPocket(
-  { cycle, bloom }: PlantKind,
-  { plantedWeek, endWeek }: ChangeWeeks,
-  spot: Spot,
-): boolean {
+function isForPocket(kind: PlantKind, { plantedWeek, endWeek }: ChangeWeeks, spot: Spot): boolean {
+  const { cycle, bloom } = kindThere(kind, spot);
   if (cycle !== 'shrub') return true;
   if (!bloom) return false;
   const weeks = weeksBetween(plantedWeek, endWeek);

@@ -3,7 +3,7 @@ import { opinionOf } from '../checks/opinion';
 import type { KindId, PlantKind, Role } from '../plants/kind';
 import { standingOf } from '../suitability/standing';
 import { plantCost } from '../shopping/plantCost';
-import type { Ask } from './ask';
+import { askThere, type Ask } from './ask';
 import { castsFor, type Cast } from './compose';
 import { improvement } from './improve';
 import { placeCast, thinIn } from './place';
@@ -35,9 +35,10 @@ export const USUAL_EFFORT: ProposeOptions = { wanted: 6, effort: 48, improve: 0 
  * stop, show or go on at any step. Same ask, same seed, same answer.
  */
 export function* propose(
-  ask: Ask,
+  asked: Ask,
   options: ProposeOptions = USUAL_EFFORT,
 ): Generator<Progress, readonly Proposal[]> {
+  const ask = askThere(asked);
   const byId = new Map(ask.kinds.map((kind) => [kind.id, kind]));
   const kindOf = (id: KindId) => byId.get(id) ?? null;
   const queues: Cast[][] = [];

@@ -4,9 +4,10 @@ import { read } from '../checks/reading';
 import { applyEdit, type Remake, type RemakeKind } from '../plantings/edits';
 import { briefOf } from '../plantings/brief';
 import { inSpot, type PlantingInSpot } from '../plantings/planting';
+import { kindsThere } from '../plantings/kindThere';
 import type { KindId, PlantKind } from '../plants/kind';
 import { plantCost } from '../shopping/plantCost';
-import type { Ask } from './ask';
+import { askThere, type Ask } from './ask';
 import type { Member } from './judge';
 
 /** A planting made anew in some way: the change, and what it comes to. */
@@ -56,7 +57,7 @@ export function judged(
 
 /** The ask that a planting on the bench answers. */
 export function askFor(it: PlantingInSpot, kinds: readonly PlantKind[]): Ask {
-  return { ...briefOf(it), kinds, seed: 0 };
+  return askThere({ ...briefOf(it), kinds, seed: 0 });
 }
 
 /** The kinds of a planting in the roles they play, each once: by how many of its plants play it. */
@@ -70,7 +71,10 @@ export function membersOf(it: PlantingInSpot): readonly Member[] {
 /** Looks kinds up among those on offer and those already planted. */
 export function kindsIn(it: PlantingInSpot, kinds: readonly PlantKind[]): KindOf {
   const byId = new Map(
-    [...kinds, ...it.plants.map(({ kind }) => kind)].map((kind) => [kind.id, kind]),
+    [...kindsThere(kinds, it.spot), ...it.plants.map(({ kind }) => kind)].map((kind) => [
+      kind.id,
+      kind,
+    ]),
   );
   return (id) => byId.get(id) ?? null;
 }

@@ -1,4 +1,4 @@
-import { borneC } from '../growth/winter';
+import { borneC } from '../plants/tender';
 import { yearOut } from '../spots/yearOut';
 import { weekAfter } from '../units/units';
 import {

@@ -1,9 +1,11 @@
+import { kindThere } from '../plantings/kindThere';
 import type { PlantKind } from '../plants/kind';
+import { within } from '../plants/season';
 import { frostFreeWeeks } from '../spots/frost';
 import { bookWeek, isSeasonless, type Spot } from '../spots/spot';
 import { yearOut } from '../spots/yearOut';
 import { clamp, weekAfter, weeksBetween, WEEKS_PER_YEAR } from '../units/units';
-import { isTender } from '../growth/winter';
+import { isTender } from '../plants/tender';
 
 /** Weeks from and to which tender plants are out in the places for which the book tells its shop weeks. */
 const BOOK_FREE = { from: 20, to: 42 } as const;
@@ -17,9 +19,11 @@ const MOST_SHIFT_WEEKS = 10;
 export function soldIn(
   kind: PlantKind,
   week: number,
-  spot: Pick<Spot, 'site' | 'normals'>,
+  spot: Pick<Spot, 'site' | 'normals' | 'exposure' | 'underCover'>,
 ): boolean {
   const book = bookWeek(week, spot);
+  const there = kindThere(kind, spot);
+  if (there.weeksThere) return there.inShops.some((weeks) => within(weeks, book));
   const { sooner, later } = shiftOf(spot);
   return kind.inShops.some(([from, to]) => {
     const first = isTender(kind) ? weekAfter(from, -sooner) : from;
@@ -38,6 +42,7 @@ const NOT_KEPT_K = 2;
 /** Do shops there have it at all? What lives for years is not sold where its first summer ends it; what lives for a season is. */
 export function keptThere(kind: PlantKind, spot: Spot): boolean {
   if (kind.cycle === 'annual' || kind.cycle === 'biennial' || kind.cycle === 'bulb') return true;
+  if (kindThere(kind, spot).weeksThere) return true;
   const { humid, warmestC } = yearOut(spot);
   const most = humid ? kind.summer.humidC : kind.summer.dryC;
   return most === null || warmestC <= most + NOT_KEPT_K;

@@ -1,10 +1,11 @@
-import { borneC, isTender } from '../growth/winter';
+import { borneC, isTender } from '../plants/tender';
 import { MATERIALS } from '../containers/materials';
 import { mixL, type Container } from '../containers/container';
 import { seasonShare } from '../growth/growth';
 import { leafWorth } from '../plants/leaves';
+import { kindThere } from '../plantings/kindThere';
 import type { PlantKind } from '../plants/kind';
-import { within } from '../plants/season';
+import { isEverInLeaf, within } from '../plants/season';
 import { bookWeek, isSeasonless, type Spot } from '../spots/spot';
 import { yearOut, type WeekOut } from '../spots/yearOut';
 import { weekAfter, weeksBetween } from '../units/units';
@@ -91,8 +92,9 @@ export function standingOf(kind: PlantKind, stay: Stay): Standing {
   return found;
 }
 
-function reckon(kind: PlantKind, stay: Stay): Standing {
+function reckon(told: PlantKind, stay: Stay): Standing {
   const { plantedWeek, endWeek, spot, container } = stay;
+  const kind = kindThere(told, spot);
   const year = yearOut(spot);
   const roots = rootsYear(spot)(container);
   const weeks = weeksBetween(plantedWeek, endWeek);
@@ -189,7 +191,7 @@ function isOver(
   spot: Spot,
 ): boolean {
   if (kind.cycle !== 'annual' && kind.cycle !== 'biennial') return false;
-  if (isTender(kind) || isSeasonless(spot)) return week > LIFE_WEEKS;
+  if (isTender(kind) || isEverInLeaf(kind) || isSeasonless(spot)) return week > LIFE_WEEKS;
   return hasStood && !inLeaf;
 }
 

@@ -1,6 +1,6 @@
 import { addDays, daysBetween, weekOfDay, type Day } from '../../calendar/day';
 import { dayOf, type What } from '../../log/entry';
-import { borneC, isTender } from '../../growth/winter';
+import { borneC, isTender } from '../../plants/tender';
 import type { PlacedPlant } from '../../plantings/planting';
 import { bookWeek } from '../../spots/spot';
 import type { Candidate, Rule } from '../task';

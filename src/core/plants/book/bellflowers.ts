@@ -259,7 +259,7 @@ export const BELLFLOWERS: readonly Species[] = [
     also: ['edging lobelia', 'trailing lobelia'],
     cycle: 'annual',
     company: ['summer bedding', 'cool-season bedding'],
-    lowestC: 0,
+    lowestC: -1,
     rootsC: 0,
     bringInC: null,
     sulksC: null,
