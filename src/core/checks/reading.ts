@@ -14,6 +14,7 @@ import { schoolOf } from '../schools/index';
 import type { School } from '../schools/school';
 import { estimateSeen } from './estimate';
 import type { Seen } from './outlook';
+import { isLasting } from '../suitability/season';
 import { once } from '../work/once';
 
 /** A plant with its size in some week. */
@@ -79,7 +80,7 @@ export function read(it: PlantingInSpot, counted: CountedSeen = new Map()): Read
   const { at, sidesAt } = seasonOf(it);
   const sizesAt = heldByFrame(it, at);
   const seen = new Map<number, Seen>(counted);
-  const grownWeek = Math.round(weeks * 0.75);
+  const grownWeek = grownWeekOf(it, sizesAt);
   const rowsOf = once((sizes: readonly Size[]) =>
     sizes.flatMap((size, i) => {
       const plant = it.plants[i];
@@ -112,9 +113,28 @@ export function read(it: PlantingInSpot, counted: CountedSeen = new Map()): Read
   };
 }
 
+/** Share of a season after which plants are as large as they will be. */
+const GROWN_AFTER = 0.75;
+/** Share of the largest they get that counts as grown. */
+const AS_LARGE = 0.98;
+
+/** The week by which plants are as large as they will be; of what stands for a year, before its rest in winter rather than in it. */
+function grownWeekOf(it: PlantingInSpot, sizesAt: Reading['sizesAt']): number {
+  const usual = Math.round(seasonWeeks(it.planting) * GROWN_AFTER);
+  if (!isLasting(it.planting)) return usual;
+  const sums = Array.from({ length: usual + 1 }, (_, week) =>
+    sizesAt(week).reduce((sum, { spreadCm }) => sum + spreadCm, 0),
+  );
+  const most = Math.max(...sums);
+  return sums.findLastIndex((sum) => sum >= most * AS_LARGE);
+}
+
 /** Weeks at which a season is looked at: young, midway, grown. */
-export function sampledWeeks({ weeks }: Pick<Reading, 'weeks'>): readonly number[] {
-  return [...new Set([Math.min(6, weeks), Math.round(weeks * 0.5), Math.round(weeks * 0.75)])];
+export function sampledWeeks({
+  weeks,
+  grownWeek,
+}: Pick<Reading, 'weeks' | 'grownWeek'>): readonly number[] {
+  return [...new Set([Math.min(6, weeks), Math.round((grownWeek * 2) / 3), grownWeek])];
 }
 
 /** Sample points over the mix's surface, about 220, evenly spread and the same on both sides of the middle. */

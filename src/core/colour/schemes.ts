@@ -144,6 +144,8 @@ function likeRed([L, , h]: Oklch, red: Oklch): number {
 
 /** Lime and dark leaves set each other off and sit in any scheme, a little less than its own colours. Ours. */
 const ACCENT_FIT = 0.75;
+/** Dark leaves among green and white. Ours. */
+const DARK_IN_WHITE_FIT = 0.45;
 /** Brown leaves go with anything, and add nothing. Ours. */
 const BRONZE_FIT = 0.6;
 
@@ -155,6 +157,8 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
   if ((scheme.kind === 'one-and-white' || scheme.kind === 'green-and-white') && isWhite(colour))
     return 1;
   if (scheme.kind === 'dark-and-lime' && (isDark(colour) || isLime(colour))) return 1;
+  // Dark leaves set anything off, and are neither green nor white.
+  if (scheme.kind === 'green-and-white' && isDark(colour)) return DARK_IN_WHITE_FIT;
   // White cools whatever it stands in: of hot colours it is no ground.
   if (scheme.kind === 'hot' && isWhite(colour)) return 0;
   if (isGround(colour)) return null;
@@ -185,7 +189,9 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
       // What carries neither dark nor lime may sparkle beside them, in a small part only.
       return inRange(L, 0, 0.48, 0.12) * 0.8;
     case 'green-and-white':
-      return isGlaucous(colour) ? 0.9 : Math.max(accent * 0.8, inArc(h, 105, 175, 20) * 0.9);
+      return isGlaucous(colour)
+        ? 0.9
+        : Math.max(isLime(colour) ? ACCENT_FIT * 0.8 : 0, inArc(h, 105, 175, 20) * 0.9);
     case 'tonal':
       return Math.max(accent * 0.6, nearHue(h, scheme.colour[2], 14, 34));
     case 'neighbours':

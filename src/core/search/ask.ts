@@ -13,7 +13,9 @@ import { standingOf } from '../suitability/standing';
 import type { Brief } from '../plantings/brief';
 import { kindsThere } from '../plantings/kindThere';
 import { middle, type PlantKind } from '../plants/kind';
-import { weeksBetween } from '../units/units';
+import { within } from '../plants/season';
+import { bookWeek } from '../spots/spot';
+import { weekAfter, weeksBetween } from '../units/units';
 
 /** What the gardener asks for. */
 export interface Ask extends Brief {
@@ -50,13 +52,18 @@ export const HURDLES = [
 ] as const;
 export type Hurdle = (typeof HURDLES)[number];
 
-/** Scheme fit below which a kind is not considered. */
+/** Scheme fit below which a kind is not considered; green and white bear no half measures. */
 const LEAST_SCHEME_FIT = 0.5;
+const LEAST_WHITE_FIT = 0.68;
 /** Light fit below which a kind is not considered: an hour too dark, or two too bright. */
 const LEAST_LIGHT_FIT = 0.8;
 /** Share of its weeks that a kind must stand before frost or age may end it; and be there to be seen. Ours. */
 const LEAST_STAY = 0.85;
 const LEAST_PRESENT = 0.75;
+/** Where a planting stands the year round, perennials may rest in winter that were in leaf for so many weeks before. Ours. */
+const YEAR_WEEKS = 44;
+const IN_LEAF_WEEKS = 12;
+const LEAST_PRESENT_RESTING = 0.55;
 /** What it must be worth looking at in the mean of its weeks. Ours. */
 const LEAST_SHOWN = 0.15;
 /** Nights too cool for it in more of its weeks than this, and summers so far from what it needs and bears, K, rule it out. Ours. */
@@ -88,7 +95,8 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   if (windFit(kind, spot).torn === 'badly') return 'wind';
   if (!ask.inStock && !isToBeHad(kind, ask)) return 'shops';
   const { present, shows } = standingOf(kind, ask);
-  if (present < LEAST_PRESENT || shows < LEAST_SHOWN) return 'season';
+  const leastPresent = mayRest(kind, ask) ? LEAST_PRESENT_RESTING : LEAST_PRESENT;
+  if (present < leastPresent || shows < LEAST_SHOWN) return 'season';
   if (wishes.company && standsWith(kind, wishes.company) < TOGETHER) return 'company';
   if (kind.support === 'climb' && !ask.support) return 'support';
   const [, mostRatio] = goodRatios(container);
@@ -96,8 +104,23 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
     return 'size';
   if (kind.sold.every(({ size }) => !deepEnough(container, size, kind))) return 'depth';
   // What is grown to be eaten comes in the colours it has.
-  if (!wishes.kitchen && kindFitsScheme(kind, wishes.scheme) < LEAST_SCHEME_FIT) return 'scheme';
+  if (!wishes.kitchen && kindFitsScheme(kind, wishes.scheme) < leastFit(wishes.scheme))
+    return 'scheme';
   return null;
+}
+
+const leastFit = ({ kind }: Ask['wishes']['scheme']): number =>
+  kind === 'green-and-white' ? LEAST_WHITE_FIT : LEAST_SCHEME_FIT;
+
+/** Is it a perennial that may rest in the winter of a planting for the whole year? */
+function mayRest({ cycle, inLeaf }: PlantKind, { plantedWeek, endWeek, spot }: Ask): boolean {
+  return (
+    cycle === 'perennial' &&
+    weeksBetween(plantedWeek, endWeek) >= YEAR_WEEKS &&
+    [0, IN_LEAF_WEEKS].every((weeks) =>
+      within(inLeaf, bookWeek(weekAfter(plantedWeek, weeks), spot)),
+    )
+  );
 }
 
 /** May one kind take the place of another: does nothing stand against it, and does it sleep as that does, or neither? */

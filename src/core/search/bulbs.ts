@@ -1,4 +1,5 @@
 import { mixAreaCm2 } from '../containers/container';
+import { familiarity } from '../plants/familiar';
 import { middle, type PlantKind } from '../plants/kind';
 import { printOf } from '../plants/print';
 import { hash01 } from '../random/hash';
@@ -49,8 +50,9 @@ export function withBulb(
   const over =
     others.reduce((sum, { kind }) => sum + grownHeightCm(kind), 0) / Math.max(1, others.length);
   const fitting = bulbs
-    .filter(({ heightCm }) => {
-      const height = middle(heightCm);
+    .filter((kind) => {
+      const height = middle(kind.heightCm);
+      if (isRare(kind) && members.some((member) => isRare(member.kind))) return false;
       return height >= over * THROUGH && (!lead || height <= grownHeightCm(lead.kind) * UNDER_LEAD);
     })
     .slice(0, SORTS);
@@ -58,6 +60,9 @@ export function withBulb(
   const kind = fitting[(from + turn) % Math.max(1, fitting.length)];
   return kind ? [...members, { kind, role: 'body', isBeneath: true }] : members;
 }
+
+/** Is it seldom met with? One such is enough. */
+const isRare = (kind: PlantKind): boolean => familiarity(kind) === 'seldom';
 
 /** How many bulbs go beneath what stands in a container. */
 export function bulbsIn({ container }: Pick<Ask, 'container'>): number {

@@ -15,13 +15,13 @@ import { mixSurface, visibleHeightCm } from '../containers/container';
 import { reachOf } from '../containers/section';
 import { coloursShown } from '../plants/colours';
 import { middle, type PlantKind, type Role } from '../plants/kind';
-import { NURSERY_SIZES } from '../plants/nursery';
 import { printOf } from '../plants/print';
 import type { School, Setting } from '../schools/school';
 import { standingOf } from '../suitability/standing';
 import { grownHeightCm, type Ask } from './ask';
 import { isOneIdea } from './oneIdea';
 import { pairWorth } from './pairWorth';
+import { hangsIll } from './hung';
 import { likingFor, shrubCost } from './liking';
 
 /** One kind in one role. */
@@ -256,7 +256,7 @@ export class Judge {
         shown +
         this.school.prefers(kind, role) -
         (role === 'lead' && this.isOutside(kind) ? OUTSIDE_COST : 0) -
-        (basket && (STIFF.has(kind.habit) || isHeavy(kind)) ? STIFF_COST : 0),
+        (basket && hangsIll(kind) ? HUNG_COST : 0),
     );
   }
 
@@ -305,15 +305,8 @@ const WORN = 0.06;
 const MOST_WORN = 0.3;
 /** The lead says what a planting is: what it costs to be led by something of another company than was asked for. Ours. */
 const OUTSIDE_COST = 0.4;
-/** What is sold with no root ball under so many litres takes up a basket's room, and weighs. Ours. */
-const HEAVY_L = 0.9;
-
-const isHeavy = ({ sold }: PlantKind): boolean =>
-  sold.every(({ size }) => NURSERY_SIZES[size].ballL >= HEAVY_L);
-
-/** Habits that stand stiff where a basket wants what arches and hangs, and what that costs. Ours. */
-const STIFF: ReadonlySet<string> = new Set(['strap', 'grass', 'spike', 'paddle']);
-const STIFF_COST = 0.15;
+/** What it costs in a basket that a kind hangs ill. Ours. */
+const HUNG_COST = 0.15;
 /** Autumn to spring there are small things. Ours. */
 const SMALL_THINGS = 0.55;
 /** Share of the width from which one plant alone does not look lonely, and what it costs to. Ours. */

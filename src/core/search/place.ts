@@ -55,7 +55,7 @@ const ATTEMPTS = 10;
 export function placeCast(cast: Cast, ask: Ask): Place[] | null {
   const school = SCHOOLS[cast.school];
   const parts = startParts(cast, school, ask);
-  if (!parts) return null;
+  if (!parts || !withinBudget(parts, ask)) return null;
   fillUp(parts, school, ask);
   for (let attempt = 0; attempt < ATTEMPTS; attempt += 1) {
     if (!withinBudget(parts, ask)) return null;
@@ -245,6 +245,7 @@ function fillUp(
   const { house } = ask;
   const tight = house.fullness === 'packed' ? 1.2 : house.fullness === 'spaced' ? 0.8 : 1;
   const most = new Map(school.parts(siteOf(ask)).map(({ role, share }) => [role, share[1]]));
+  const tooDear = new Set<CastPart>();
   for (let guard = 0; guard < 60; guard += 1) {
     const cover =
       [...standing, ...parts].reduce(
@@ -265,7 +266,9 @@ function fillUp(
     const all = [...standing, ...parts].reduce((sum, { count }) => sum + count, 0);
     const ofRole = (role: Role) =>
       [...standing, ...parts].reduce((sum, part) => sum + (part.role === role ? part.count : 0), 0);
-    const free = parts.filter((part) => part.role !== 'lead' || school.id === 'screen');
+    const free = parts.filter(
+      (part) => !tooDear.has(part) && (part.role !== 'lead' || school.id === 'screen'),
+    );
     const allowed = free.filter(
       ({ role, step }) => (ofRole(role) + step) / (all + step) <= (most.get(role) ?? 1) + 0.02,
     );
@@ -285,7 +288,8 @@ function fillUp(
     while (!underBudget([...standing, ...cast], ask) && smaller(parts));
     if (!underBudget([...standing, ...cast], ask)) {
       next.count -= next.step;
-      return;
+      // What is left of it, and of packs that are paid for, goes into the others.
+      tooDear.add(next);
     }
   }
 }
@@ -306,18 +310,23 @@ function underBudget(parts: readonly CastPart[], ask: Ask): boolean {
   return ask.wishes.budget === null || costOf(parts) <= ask.wishes.budget;
 }
 
-/** Brings the cost within the budget by smaller sizes, then fewer plants. @returns false when it cannot be done */
+/** Brings the cost within the budget by smaller sizes, then by fewer of what saves most. @returns false when it cannot be done */
 function withinBudget(parts: CastPart[], ask: Ask): boolean {
   for (let guard = 0; guard < 30 && !underBudget(parts, ask); guard += 1) {
     if (smaller(parts)) continue;
-    const most = [...parts]
+    const dearest = parts
       .filter((part) => part.count > part.step)
-      .sort((a, b) => b.count - a.count)[0];
-    if (!most) return false;
-    most.count -= most.step;
+      .map((part) => ({ part, saved: savedBy(part) }))
+      .sort((a, b) => b.saved - a.saved || b.part.count - a.part.count)[0];
+    if (!dearest) return false;
+    dearest.part.count -= dearest.part.step;
   }
   return underBudget(parts, ask);
 }
+
+/** What a step fewer of a part saves: nothing, as long as its pack must be bought for the others. */
+const savedBy = (part: CastPart): number =>
+  costOf([part]) - costOf([{ ...part, count: part.count - part.step }]);
 
 /** Takes the largest nursery size down a step where the kind is sold smaller. */
 function smaller(parts: CastPart[]): boolean {

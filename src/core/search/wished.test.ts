@@ -1,12 +1,16 @@
 import { askFor } from '../../../tests/builders/ask';
 import { BASKET, BOX, known, planted } from '../../../tests/builders/plantings';
 import { usualContainer } from '../containers/usual';
-import { kindOf } from '../plants/book/index';
+import { BOOK, kindOf } from '../plants/book/index';
 import { scentsEvening } from '../plants/eveningScent';
+import { familiarity } from '../plants/familiar';
+import type { PlantKind } from '../plants/kind';
 import { pickedAs } from '../plants/picked';
 import { SCHOOLS } from '../schools/index';
-import type { Ask } from './ask';
+import { hurdleOf, type Ask } from './ask';
+import { bulbsFor, withBulb } from './bulbs';
 import { eligible } from './compose';
+import { hangsIll } from './hung';
 import { sixIdeas } from './ideas';
 import { Judge } from './judge';
 import { isLiked, likingFor, shrubCost } from './liking';
@@ -208,4 +212,54 @@ test('where the wind rules almost everything out, the wind is named, and a corne
   expect(obstacleText({ relaxed: ['wind'], proposals: 3 })).toBe(
     'The wind is in the way: in a corner out of the wind there would be 3 plantings.',
   );
+});
+
+test('a pack that is paid for is planted: with very little money a box still has a run of something', () => {
+  const found = proposeNow(askFor({ container: BOX }, { budget: 12 }), FEW);
+  expect(found.length).toBeGreaterThan(0);
+  for (const { cost } of found) expect(cost).toBeLessThanOrEqual(12);
+  const runs = found.filter(({ places }) => places.length >= 6);
+  expect(runs.length).toBeGreaterThanOrEqual(found.length / 2);
+});
+
+test('what stands up out of a basket, stiff, heavy or high, hangs ill; what arches or stays low does not', () => {
+  for (const id of ['dahlia-orange', 'rudbeckia-gold', 'yew-column'])
+    expect([id, hangsIll(known(id))]).toEqual([id, true]);
+  for (const id of ['petunia-white', 'pelargonium-coral', 'begonia-trailing-white', 'lobelia-blue'])
+    expect([id, hangsIll(known(id))]).toEqual([id, false]);
+});
+
+test('among green and white there are no plum leaves and no black flowers', () => {
+  const white = askFor(
+    { spot: { ...askFor().spot, sunHours: 4 } },
+    { scheme: { kind: 'green-and-white' } },
+  );
+  const hurdle = (id: string) => hurdleOf(known(id), white);
+  for (const id of ['calla-black', 'coral-bells-black'])
+    expect([id, hurdle(id)]).toEqual([id, 'scheme']);
+  for (const id of ['coral-bells-lime', 'tobacco-white', 'ivy-white-edge'])
+    expect([id, hurdle(id)]).not.toEqual([id, 'scheme']);
+});
+
+test('where a planting stands for a year, perennials planted in spring may rest in its winter; for less, or planted in autumn, not', () => {
+  const hurdle = (plantedWeek: number, endWeek: number) =>
+    hurdleOf(known('coneflower-pink'), askFor({ plantedWeek, endWeek }));
+  expect(hurdle(18, 17)).toBe(null);
+  expect(hurdle(18, 5)).toBe('season');
+  expect(hurdle(42, 41)).toBe('season');
+});
+
+test('beneath a rarity there sleeps no other', () => {
+  const ask = askFor({ plantedWeek: 42, endWeek: 22 });
+  const bulbs = bulbsFor(ask);
+  const rare = (kind: PlantKind) => familiarity(kind) === 'seldom';
+  const lead = { kind: known('yew-column'), role: 'lead' as const };
+  const odd = BOOK.find((kind) => rare(kind) && kind.heightCm[1] < 20)!;
+  for (let turn = 0; turn < 6; turn += 1) {
+    const bulb = withBulb([lead, { kind: odd, role: 'body' }], bulbs, turn).find(
+      ({ isBeneath }) => isBeneath,
+    );
+    expect(bulb ? rare(bulb.kind) : false).toBe(false);
+  }
+  expect(bulbs.some(rare)).toBe(true);
 });

@@ -28,11 +28,22 @@ test('bulbs of spring are sold dry in autumn, other things and other weeks are n
   expect(soldDryIn(known('autumn-crocus'), 40, spot)).toBe(false);
   expect(soldDryIn(known('pansy-blue'), 40, spot)).toBe(false);
   const south = {
+    ...spot,
     site: { ...spot.site, climate: 'southern-temperate' as const, latitudeDeg: -37 },
   };
   expect([16, 42].map((week) => soldDryIn(tulip, week, south))).toEqual([true, false]);
-  const tropics = { site: { ...spot.site, climate: 'tropical-wet' as const, latitudeDeg: 5 } };
+  const tropics = {
+    ...spot,
+    site: { ...spot.site, climate: 'tropical-wet' as const, latitudeDeg: 5 },
+  };
   expect(soldDryIn(tulip, 42, tropics)).toBe(false);
+  // Tulips want a cold winter before they flower; what lives through no frost to speak of does not.
+  const desert = {
+    ...spot,
+    site: { ...spot.site, climate: 'hot-desert' as const, latitudeDeg: 33 },
+  };
+  expect([spot, desert].map((at) => soldDryIn(tulip, 42, at))).toEqual([true, false]);
+  expect(soldDryIn({ ...tulip, lowestC: -6 }, 42, desert)).toBe(true);
 });
 
 test('it sleeps beneath what stands to the end of its flowers, and not what goes before', () => {

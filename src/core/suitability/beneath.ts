@@ -1,6 +1,8 @@
 import type { PlantKind } from '../plants/kind';
 import { bookWeek, isSeasonless, type Spot } from '../spots/spot';
+import { yearOut } from '../spots/yearOut';
 import { weekAfter, weeksBetween } from '../units/units';
+import { once } from '../work/once';
 
 /** Weeks of the book in which shops have bulbs dry, and those in which what is planted so flowers. Ours, from the trade. */
 const DRY_FROM = 36;
@@ -8,20 +10,35 @@ const DRY_TO = 49;
 const FLOWERS_FROM = 1;
 const FLOWERS_TO = 22;
 
+/** What lives through this, °C, wants a winter's cold before it flowers: so many weeks with such means, °C. Ours, for tulips and their like. */
+const HARDY_C = -7;
+const CHILL_WEEKS = 8;
+const CHILL_C = 11;
+
+type Where = Pick<Spot, 'site' | 'normals' | 'exposure' | 'underCover'>;
+
 interface Stay {
   readonly plantedWeek: number;
   readonly endWeek: number;
-  readonly spot: Pick<Spot, 'site'>;
+  readonly spot: Where;
 }
+
+/** Has winter there weeks enough that are cold enough for bulbs of cold winters to flower after them? */
+const isChilling = once(
+  (spot: Where): boolean =>
+    yearOut(spot).weeks.filter(({ dayC, nightC }) => (dayC + nightC) / 2 <= CHILL_C).length >=
+    CHILL_WEEKS,
+);
 
 /** Is a kind bought dry that week, as a bulb of autumn that flowers in spring? */
 export function soldDryIn(
-  kind: Pick<PlantKind, 'cycle' | 'sold' | 'bloom'>,
+  kind: Pick<PlantKind, 'cycle' | 'sold' | 'bloom' | 'lowestC'>,
   week: number,
-  spot: Pick<Spot, 'site'>,
+  spot: Where,
 ): boolean {
-  const { cycle, sold, bloom } = kind;
+  const { cycle, sold, bloom, lowestC } = kind;
   if (cycle !== 'bulb' || !bloom || isSeasonless(spot)) return false;
+  if (lowestC <= HARDY_C && !isChilling(spot)) return false;
   const book = bookWeek(week, spot);
   return (
     book >= DRY_FROM &&
@@ -34,7 +51,7 @@ export function soldDryIn(
 
 /** Does a kind sleep beneath the others first: a bulb planted dry in autumn, that is through its flowers before the planting ends? */
 export function sleepsBeneath(
-  kind: Pick<PlantKind, 'cycle' | 'sold' | 'bloom'>,
+  kind: Pick<PlantKind, 'cycle' | 'sold' | 'bloom' | 'lowestC'>,
   stay: Stay,
 ): boolean {
   return (
