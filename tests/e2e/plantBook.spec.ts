@@ -247,6 +247,7 @@ test('twenty thousand rows come in without stopping the page: counted, faults by
 }) => {
   await open(page);
   await page.getByRole('searchbox').fill('boston fern');
+  await expect(found(page).first()).toContainText(/boston fern/i);
   await found(page).first().click();
   await page.getByLabel('Here it grows to').fill('90');
   await page.getByLabel('Here it grows to').press('Enter');
@@ -294,6 +295,7 @@ test('twenty thousand rows come in without stopping the page: counted, faults by
 test('mine go out as CSV and JSON, safe to open in a spreadsheet', async ({ page }) => {
   await open(page);
   await page.getByRole('searchbox').fill('chives');
+  await expect(found(page).first()).toHaveAttribute('data-kind', 'chives');
   await found(page).first().click();
   await page.getByLabel('Where from').fill('=1+1');
   await page.getByLabel('Favourite').check();
