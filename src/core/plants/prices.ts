@@ -1,5 +1,6 @@
 import type { PlantKind } from './kind';
 import type { Market } from './market';
+import { namedIn } from './namesThere';
 
 /** What shops of a market ask against the book's typical prices, each in its own money. Ours, from price tags. */
 const LEVEL: Readonly<Record<Market, number>> = { european: 1, american: 1.6, australian: 2.2 };
@@ -27,11 +28,11 @@ export function priceIn(market: Market, price: number): number {
   return market === 'european' ? price : asTagged(price * LEVEL[market]);
 }
 
-/** Kinds as a market sells them: the book's own prices are European. */
+/** Kinds as a market sells and calls them: the book's own prices and names are European. */
 export function pricedIn(market: Market, kinds: readonly PlantKind[]): readonly PlantKind[] {
   if (market === 'european') return kinds;
   return kinds.map((kind) => ({
-    ...kind,
+    ...namedIn(market, kind),
     sold: kind.sold.map((unit) => ({ ...unit, price: priceIn(market, unit.price) })),
   }));
 }
