@@ -4,6 +4,7 @@ import type { Market } from './market';
 /** Words of plants' common names as the book writes them, and as they are said in America; longer ones first. */
 const AMERICAN: readonly (readonly [here: RegExp, there: string])[] = [
   [/\bCommon box\b/u, 'Boxwood'],
+  [/\b(New Guinea|sun) balsam\b/iu, '$1 impatiens'],
   [/\bflowering tobacco\b|\btobacco flower\b/u, 'flowering tobacco'],
   [/\b(zonal|ivy-leaved) pelargonium\b/u, '$1 geranium'],
   [/\bDwarf bean\b/u, 'Bush bean'],
