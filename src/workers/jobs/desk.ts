@@ -3,6 +3,7 @@ import type { KindId, PlantKind } from '@/core/plants/kind';
 import { libraryOf, type Gardener, type Library } from '@/core/plants/library';
 import type { Work } from '@/core/work/steps';
 import type { Jobs, ThinkingJob } from '../messages';
+import { turn } from './turn';
 
 /** Longest stretch of thinking before the event loop turns, ms: a cancel arrives within it. */
 const SLICE_MS = 14;
@@ -50,7 +51,7 @@ export class Workshop {
     let sliceEnd = performance.now() + SLICE_MS;
     const breathe = async () => {
       if (performance.now() < sliceEnd) return;
-      await new Promise<void>((resolve) => setTimeout(resolve, 0));
+      await turn();
       if (givenUp.has(id)) throw new GivenUp();
       sliceEnd = performance.now() + SLICE_MS;
     };
