@@ -2,7 +2,7 @@ import { HALT } from '../../../tests/builders/halt';
 import { entry, mild, PLANTED, world } from '../../../tests/builders/careWorld';
 import { planted, SUNNY, TUB } from '../../../tests/builders/plantings';
 import { addDays, type Day } from '../calendar/day';
-import { borneC } from '../plants/tender';
+import { borneC, unhelpedC } from '../plants/tender';
 import type { DayWeather } from '../climate/weather';
 import type { Entry } from '../log/entry';
 import { USUAL_HOUSE, type House } from '../plantings/house';
@@ -137,6 +137,17 @@ test('frost: told before the night, covered it is quiet, uncovered when nights a
   expect(of(tasks(TUB_IT, '2026-05-22', covered, cold(-0.5)), 'uncover')).toHaveLength(1);
   const off = [...covered, entry(TUB_IT, '2026-05-22', { did: 'uncovered' })];
   expect(of(tasks(TUB_IT, '2026-05-22', off, cold(-0.5)), 'uncover')).toEqual([]);
+});
+
+test('bedding that hardened in a desert autumn is covered before the frost that would take it soft', () => {
+  const site = { ...SUNNY.site, climate: 'hot-desert' as const, latitudeDeg: 33 };
+  const it = planted([['petunia-white', 0, 0]], { plantedWeek: 42, endWeek: 15 }, { site });
+  const [{ kind }] = it.plants as [(typeof it.plants)[0]];
+  const night = unhelpedC(kind) - 0.5;
+  // It would live through it; whether it does is not left to chance.
+  expect(borneC(kind)).toBeLessThan(night);
+  const cold = (day: Day) => mild({ minC: day === '2026-12-20' ? night : 8 })(day);
+  expect(of(tasks(it, '2026-12-19', [], cold), 'cover')).toHaveLength(1);
 });
 
 test('what is tender and lasting comes in before autumn’s cold nights, not for one in July; it is asked for once', () => {

@@ -1,9 +1,11 @@
 import { kindOf } from '../plants/book/index';
 import type { PlantKind } from '../plants/kind';
 import { within } from '../plants/season';
+import { borneC, unhelpedC } from '../plants/tender';
 import { usualSpot } from '../spots/spot';
 import { CLIMATE_IDS, climateAt, type ClimateId } from '../climate/climates';
-import { kindThere } from './kindThere';
+import { planted } from '../../../tests/builders/plantings';
+import { kindsThere, kindThere } from './kindThere';
 
 const LATITUDES = { north: 40, south: -30, tropics: 5 } as const;
 
@@ -72,7 +74,9 @@ test('the other side of the world has the same winter, in the book’s weeks', (
 
 test('what planted in autumn hardens, frost may still take; what chill hurts has no such winter', () => {
   const there = kindThere(kind('petunia-magenta'), at('hot-desert'));
-  expect(there.lowestC).toBeLessThan(kind('petunia-magenta').lowestC);
+  expect(borneC(there)).toBeLessThan(borneC(kind('petunia-magenta')));
+  // Whoever could cover it is still asked to in time.
+  expect(unhelpedC(there)).toBe(unhelpedC(kind('petunia-magenta')));
   const cold = { ...at('hot-desert'), normals: { ...NONE_TOLD, coldestC: -6 } };
   expect(kindThere(kind('petunia-magenta'), cold).weeksThere).toBeUndefined();
   expect(winters('busy-lizzie-coral').includes('hot-desert')).toBe(false);
@@ -82,4 +86,26 @@ test('flowers that come in one flush have it once and no longer', () => {
   const { bloom, inLeaf } = kindThere(kind('stock-lilac'), at('hot-desert'));
   expect(within(inLeaf, bloom!.weeks[0])).toBe(true);
   expect(bloom!.weeks[1] - bloom!.weeks[0] + (bloom!.weeks[1] < bloom!.weeks[0] ? 52 : 0)).toBe(10);
+});
+
+test('a search and the planting it is judged as have one and the same record of a kind', () => {
+  const spot = at('hot-desert');
+  const kinds = ['petunia-magenta', 'hosta-lime'].map(kind);
+  const there = kindsThere(kinds, spot);
+  const it = planted(
+    kinds.map(({ id }, i) => [id, 9 * i, 0] as const),
+    {},
+    spot,
+  );
+  expect(it.plants.map((plant) => plant.kind)).toEqual(there);
+  it.plants.forEach((plant, i) => expect(plant.kind).toBe(there[i]));
+  expect(kindsThere(kinds, at('hot-desert'))).toBe(there);
+  expect(kindsThere(kinds, at('cool-maritime'))).toBe(kinds);
+});
+
+test('what frost at zero takes does not harden, whatever the autumn', () => {
+  for (const climate of CLIMATE_IDS) {
+    const lizzie = kindThere(kind('busy-lizzie-coral'), at(climate));
+    expect([climate, borneC(lizzie)]).toEqual([climate, 0]);
+  }
 });

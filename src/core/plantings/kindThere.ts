@@ -47,8 +47,8 @@ export function kindsThere(kinds: readonly PlantKind[], spot: Where): readonly P
   const { climate, latitudeDeg } = site;
   const key = JSON.stringify([climate, latitudeDeg < 0, normals, exposure, underCover]);
   const held = listsOf(kinds);
-  const found = held.get(key) ?? listThere(kinds, spot);
-  held.set(key, found);
+  let found = held.get(key);
+  if (!found) held.set(key, (found = listThere(kinds, spot)));
   return found;
 }
 const listsOf = once((_kinds: readonly PlantKind[]) => new Map<string, readonly PlantKind[]>());
@@ -60,14 +60,11 @@ function listThere(kinds: readonly PlantKind[], spot: Where): readonly PlantKind
 
 /** Is it planted for a season, out of frost's way, and pulled out after it? */
 const isSoftBedding = ({ cycle, company }: PlantKind): boolean =>
-  cycle === 'annual' || cycle === 'biennial' || cycle === 'tender perennial'
-    ? company.some(
-        (one) =>
-          one === 'cool-season bedding' ||
-          one === 'summer bedding' ||
-          (one === 'kitchen' && cycle !== 'tender perennial'),
-      )
-    : false;
+  (company.some((one) => BEDDING.includes(one)) &&
+    (isOnce(cycle) || cycle === 'tender perennial')) ||
+  (company.includes('kitchen') && isOnce(cycle));
+const BEDDING: PlantKind['company'] = ['cool-season bedding', 'summer bedding'];
+const isOnce = (cycle: PlantKind['cycle']): boolean => cycle === 'annual' || cycle === 'biennial';
 
 /** Weeks of the book's year, with midwinter among them, in which a kind can stand out and grow there; `null` when winter there is not for it. */
 function winterOf(kind: PlantKind, spot: Where): Weeks | null {
@@ -78,7 +75,7 @@ function winterOf(kind: PlantKind, spot: Where): Weeks | null {
     dayC >= growsC &&
     (most === null || dayC <= most + COOL_NIGHTS_K) &&
     (kind.sulksC === null || nightC >= kind.sulksC - SULK_BORNE_K) &&
-    coldC >= borneC({ lowestC: hardened(kind) });
+    coldC >= hardenedTo(kind);
   // What the week of the book is there is the same the other way round.
   const good = (book: number) => isGood(year.weeks[bookWeek(book, spot) - 1]!);
   if (!good(MIDWINTER)) return null;
@@ -95,15 +92,16 @@ function winterOf(kind: PlantKind, spot: Where): Weeks | null {
 }
 
 /** The coldest night it lives through when it was out all autumn, °C. What the first frost takes does not harden. */
-const hardened = ({ lowestC }: PlantKind): number => (lowestC > 0 ? lowestC : lowestC - HARDENED_K);
+const hardenedTo = (kind: PlantKind): number =>
+  kind.lowestC < 0 ? kind.lowestC - HARDENED_K : borneC(kind);
 
 /** A kind as it is in a winter; the same winter gives the same record. */
 const keeping = once((kind: PlantKind) => {
   const held = new Map<string, PlantKind>();
   return (winter: Weeks): PlantKind => {
     const key = winter.join('-');
-    const found = held.get(key) ?? inWinter(kind, winter);
-    held.set(key, found);
+    let found = held.get(key);
+    if (!found) held.set(key, (found = inWinter(kind, winter)));
     return found;
   };
 });
@@ -117,7 +115,7 @@ function inWinter(kind: PlantKind, winter: Weeks): PlantKind {
   return {
     ...kind,
     weeksThere: true,
-    lowestC: hardened(kind),
+    hardenedC: hardenedTo(kind),
     company: withCool(kind.company),
     inLeaf: [from, to],
     inShops: isAllYear

@@ -10,6 +10,8 @@ export type PlantKind = Readonly<z.infer<typeof kindSchema>> & {
   readonly here?: Here;
   /** Its weeks are those of a place whose winter is its season (`plantings/kindThere.ts`); left out: the book's. */
   readonly weeksThere?: true;
+  /** There it lives through such a night, °C, when it was out all autumn, or under fleece; left out: what the book says. */
+  readonly hardenedC?: number;
 };
 export type KindId = string;
 

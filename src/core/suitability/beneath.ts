@@ -1,4 +1,5 @@
 import type { PlantKind } from '../plants/kind';
+import { wantsWinter } from '../plants/tender';
 import { bookWeek, isSeasonless, type Spot } from '../spots/spot';
 import { yearOut } from '../spots/yearOut';
 import { weekAfter, weeksBetween } from '../units/units';
@@ -10,8 +11,7 @@ const DRY_TO = 49;
 const FLOWERS_FROM = 1;
 const FLOWERS_TO = 22;
 
-/** What lives through this, °C, wants a winter's cold before it flowers: so many weeks with such means, °C. Ours, for tulips and their like. */
-const HARDY_C = -7;
+/** Bulbs of cold winters want so many weeks with such means before they flower, °C. Ours, for tulips and their like. */
 const CHILL_WEEKS = 8;
 const CHILL_C = 11;
 
@@ -36,9 +36,9 @@ export function soldDryIn(
   week: number,
   spot: Where,
 ): boolean {
-  const { cycle, sold, bloom, lowestC } = kind;
+  const { cycle, sold, bloom } = kind;
   if (cycle !== 'bulb' || !bloom || isSeasonless(spot)) return false;
-  if (lowestC <= HARDY_C && !isChilling(spot)) return false;
+  if (wantsWinter(kind) && !isChilling(spot)) return false;
   const book = bookWeek(week, spot);
   return (
     book >= DRY_FROM &&

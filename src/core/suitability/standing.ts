@@ -1,4 +1,4 @@
-import { borneC, isTender } from '../plants/tender';
+import { borneC, isTender, wantsWinter } from '../plants/tender';
 import { MATERIALS } from '../containers/materials';
 import { mixL, type Container } from '../containers/container';
 import { seasonShare } from '../growth/growth';
@@ -162,12 +162,10 @@ export function easeInSummer({ tooCool, tooHot }: Standing): number {
 
 /** Weeks that an annual of warm weather lasts where frost does not end it. Ours. */
 const LIFE_WEEKS = 28;
-/** What lives through this, °C, wants a winter's rest, and does not last where there is none. Ours. */
-const RESTS_C = -7;
 
 /** Is it in leaf in a week of the book? Of tender kinds the weather says how long they stand, not the book's weeks out of doors. */
 function standsInLeaf(kind: PlantKind, book: number, spot: Spot): boolean {
-  if (isSeasonless(spot)) return kind.lowestC > RESTS_C;
+  if (isSeasonless(spot)) return !wantsWinter(kind);
   return isTender(kind) || within(kind.inLeaf, book);
 }
 

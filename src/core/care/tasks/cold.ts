@@ -1,6 +1,6 @@
 import { addDays, daysBetween, weekOfDay, type Day } from '../../calendar/day';
 import { dayOf, type What } from '../../log/entry';
-import { borneC, isTender } from '../../plants/tender';
+import { isTender, unhelpedC } from '../../plants/tender';
 import type { PlacedPlant } from '../../plantings/planting';
 import { bookWeek } from '../../spots/spot';
 import type { Candidate, Rule } from '../task';
@@ -65,7 +65,7 @@ const isIndoors = (world: CareWorld, before?: Day): boolean =>
 
 /** Does a night take it, and could fleece save it? What minds cool nights is brought in, not covered. */
 const coverSaves = ({ kind }: PlacedPlant, c: number): boolean =>
-  c < borneC(kind) + 0.5 && c >= borneC(kind) - FLEECE_K && kind.lowestC <= 5;
+  c < unhelpedC(kind) + 0.5 && c >= unhelpedC(kind) - FLEECE_K && kind.lowestC <= 5;
 
 /** Fleece before a frost that fleece keeps off. */
 export const cover: Rule = {
@@ -130,7 +130,7 @@ export const afterFrost: Rule = {
       .filter((on) => on > life.plantedOn && !isIndoors(world, on))
       .map((on) => {
         const c = weather.on(on).minC + sheltered + (isCovered(world, on) ? FLEECE_K : 0);
-        return { on, c, plants: reading.all.filter(({ kind }) => c < borneC(kind)) };
+        return { on, c, plants: reading.all.filter(({ kind }) => c < unhelpedC(kind)) };
       });
     const night = nights.find(({ plants }) => plants.length > 0);
     if (!night) return [];
@@ -167,7 +167,7 @@ export const bringIn: Rule = {
       ({ kind }, c) =>
         isTender(kind) &&
         kind.cycle !== 'annual' &&
-        c < (kind.bringInC === null ? borneC(kind) - FLEECE_K : kind.bringInC - CHILL_BORNE_K),
+        c < (kind.bringInC === null ? unhelpedC(kind) - FLEECE_K : kind.bringInC - CHILL_BORNE_K),
     );
     if (!night) return [];
     return [
