@@ -8,7 +8,7 @@ import { countSeen } from '../seeing/visible';
 import { opinionOf, tryFixes, sayOf } from './opinion';
 import { estimateSeen } from './estimate';
 import { looksOf } from './outlook';
-import { read } from './reading';
+import { read, sampledWeeks } from './reading';
 import { CHECKS, type CheckId } from './rules/index';
 
 const UNITS = { length: 'cm', currency: '£' } as const;
@@ -436,4 +436,31 @@ test('pale trails and dark pots: what a school weighs differently it weighs diff
       ),
     ).remarks.some(({ check }) => check === 'lead-place'),
   ).toBe(false);
+});
+
+test('what stands the year round is looked at when it is grown, not when it rests; a season at three quarters, as ever', () => {
+  const meadow: readonly Put[] = [
+    ['coneflower-pink', 0, 0],
+    ['salvia-wood-purple', 9, 4],
+  ];
+  const year = read(planted(meadow, { plantedWeek: 16, endWeek: 15 }));
+  const largest = (week: number) =>
+    year.sizesAt(week).reduce((sum, { spreadCm }) => sum + spreadCm, 0);
+  // Three quarters of it, in January, they are at rest.
+  expect(largest(38)).toBeLessThan(0.5 * largest(year.grownWeek));
+  for (let week = 0; week <= 38; week += 1)
+    expect(largest(year.grownWeek)).toBeGreaterThanOrEqual(0.98 * largest(week));
+  const season = read(planted(meadow, { plantedWeek: 16, endWeek: 40 }));
+  expect([season.grownWeek, sampledWeeks(season)]).toEqual([18, [6, 12, 18]]);
+});
+
+test('perennials that rest in the winter of a year are not missing; those of a summer that is half over are', () => {
+  const meadow: readonly Put[] = [
+    ['coneflower-pink', 0, 0],
+    ['salvia-wood-purple', 9, 4],
+  ];
+  const missing = (plantedWeek: number, endWeek: number) =>
+    CHECKS['gone-over'].judge(read(planted(meadow, { plantedWeek, endWeek })))!.facts;
+  expect(missing(18, 17)).toMatchObject({ missing: 0 });
+  expect(missing(38, 12)).toMatchObject({ missing: 2 });
 });

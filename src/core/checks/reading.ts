@@ -14,7 +14,7 @@ import { schoolOf } from '../schools/index';
 import type { School } from '../schools/school';
 import { estimateSeen } from './estimate';
 import type { Seen } from './outlook';
-import { isLasting } from '../suitability/season';
+import { isYearRound } from '../suitability/season';
 import { once } from '../work/once';
 
 /** A plant with its size in some week. */
@@ -121,7 +121,7 @@ const AS_LARGE = 0.98;
 /** The week by which plants are as large as they will be; of what stands for a year, before its rest in winter rather than in it. */
 function grownWeekOf(it: PlantingInSpot, sizesAt: Reading['sizesAt']): number {
   const usual = Math.round(seasonWeeks(it.planting) * GROWN_AFTER);
-  if (!isLasting(it.planting)) return usual;
+  if (!isYearRound(it.planting)) return usual;
   const sums = Array.from({ length: usual + 1 }, (_, week) =>
     sizesAt(week).reduce((sum, { spreadCm }) => sum + spreadCm, 0),
   );

@@ -8,6 +8,7 @@ import { goodRatios } from '../suitability/proportion';
 import { driesOut } from '../suitability/watering';
 import { windFit } from '../suitability/wind';
 import { kindFitsScheme } from '../suitability/scheme';
+import { isYearRound } from '../suitability/season';
 import { keptThere, soldIn } from '../suitability/shops';
 import { standingOf } from '../suitability/standing';
 import type { Brief } from '../plantings/brief';
@@ -61,7 +62,6 @@ const LEAST_LIGHT_FIT = 0.8;
 const LEAST_STAY = 0.85;
 const LEAST_PRESENT = 0.75;
 /** Where a planting stands the year round, perennials may rest in winter that were in leaf for so many weeks before. Ours. */
-const YEAR_WEEKS = 44;
 const IN_LEAF_WEEKS = 12;
 const LEAST_PRESENT_RESTING = 0.55;
 /** What it must be worth looking at in the mean of its weeks. Ours. */
@@ -113,12 +113,12 @@ const leastFit = ({ kind }: Ask['wishes']['scheme']): number =>
   kind === 'green-and-white' ? LEAST_WHITE_FIT : LEAST_SCHEME_FIT;
 
 /** Is it a perennial that may rest in the winter of a planting for the whole year? */
-function mayRest({ cycle, inLeaf }: PlantKind, { plantedWeek, endWeek, spot }: Ask): boolean {
+function mayRest({ cycle, inLeaf }: PlantKind, ask: Ask): boolean {
   return (
     cycle === 'perennial' &&
-    weeksBetween(plantedWeek, endWeek) >= YEAR_WEEKS &&
+    isYearRound(ask) &&
     [0, IN_LEAF_WEEKS].every((weeks) =>
-      within(inLeaf, bookWeek(weekAfter(plantedWeek, weeks), spot)),
+      within(inLeaf, bookWeek(weekAfter(ask.plantedWeek, weeks), ask.spot)),
     )
   );
 }

@@ -17,6 +17,12 @@ const LONG_STAY_WEEKS = 34;
 export const isLasting = ({ plantedWeek, endWeek }: Pick<Season, 'plantedWeek' | 'endWeek'>) =>
   weeksBetween(plantedWeek, endWeek) > LONG_STAY_WEEKS;
 
+/** From so many weeks on a planting goes through a whole year, with its winter in it. Ours. */
+const YEAR_WEEKS = 44;
+/** Does it stand the year round, so that what rests in winter may? */
+export const isYearRound = ({ plantedWeek, endWeek }: Pick<Season, 'plantedWeek' | 'endWeek'>) =>
+  weeksBetween(plantedWeek, endWeek) >= YEAR_WEEKS;
+
 /** Weeks of the book between which, by their middle, a stay counts as of the cool season: autumn to spring. Ours. */
 const COOL_FROM = 41;
 const COOL_TO = 17;

@@ -1,5 +1,5 @@
 import { briefOf } from '../../plantings/brief';
-import { isLasting } from '../../suitability/season';
+import { isYearRound } from '../../suitability/season';
 import { standingOf } from '../../suitability/standing';
 import type { Check } from '../check';
 
@@ -14,9 +14,9 @@ export interface GoneOverFacts {
   readonly dullStart: boolean;
 }
 
-/** Present for less than this share of the weeks, a plant is missing; where plants are to last, a winter's rest is none. Ours. */
+/** Present for less than this share of the weeks, a plant is missing; the year round, a winter's rest is none. Ours. */
 const MISSING = 0.6;
-const MISSING_LASTING = 0.5;
+const MISSING_YEAR_ROUND = 0.5;
 /** Worth at which something shows. Ours. */
 const SHOWS = 0.35;
 
@@ -45,7 +45,7 @@ export const goneOver: Check<'gone-over', GoneOverFacts> = {
       .sort((a, b) => a.standing.present - b.standing.present);
     const least = rows[0];
     if (!least) return null;
-    const leastPresent = isLasting(stay) ? MISSING_LASTING : MISSING;
+    const leastPresent = isYearRound(stay) ? MISSING_YEAR_ROUND : MISSING;
     const missing = rows.filter(({ standing }) => standing.present < leastPresent);
     const dullStart =
       !reading.planting.wishes.kitchen && !rows.some(({ standing }) => standing.showsSoon >= SHOWS);
