@@ -1,13 +1,9 @@
 // What the built app does in Chromium: painted frames, tasks on the main thread, first-load JavaScript per route.
-import { existsSync } from 'node:fs';
-import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { chromium, type Browser, type Page } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
 import { benchRounds, type RoundsFigures } from './benchRounds.mts';
 import { benchYard } from './benchYard.mts';
-// The steps are plain JavaScript so that they run before anything is installed.
-// @ts-expect-error no types
-import { build, freePort, root, serve } from './steps.mjs';
+import { deskPage, withBuiltApp } from './builtApp.mts';
 
 export interface Spread {
   readonly medianMs: number;
@@ -50,26 +46,11 @@ const MOVED = [
 /** Weeks after planting in which they are moved: full grown. */
 const GROWN_WEEKS = 14;
 
-export async function benchPage(): Promise<PageFigures> {
-  if (!existsSync(join(root, '.next', 'BUILD_ID')) && build() !== 0)
-    throw new Error('The build failed.');
-  const port: number = await freePort(4700);
-  const { stop } = await serve(port, { RILLBANK_DEMO: '1' });
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost',
-    ],
-  });
-  try {
-    const url = `http://127.0.0.1:${port}`;
+export function benchPage(): Promise<PageFigures> {
+  return withBuiltApp(async (browser, url) => {
     const firstLoadKB: Record<string, number> = {};
     for (const route of ROUTES) firstLoadKB[route] = await scriptsOf(browser, url + route);
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-    // tsx wraps named functions in a helper that a page does not have.
-    await page.addInitScript('globalThis.__name = (named) => named');
+    const page = await deskPage(browser);
     await page.goto(url);
     await page
       .getByRole('link', { name: /open on the bench/ })
@@ -88,10 +69,7 @@ export async function benchPage(): Promise<PageFigures> {
       longTasksMs: Object.assign({}, ...moved.map(({ longTasksMs }) => longTasksMs)),
       firstLoadKB,
     };
-  } finally {
-    await browser.close();
-    stop();
-  }
+  });
 }
 
 /** Gzipped weight of the scripts that the page's own HTML names: what a browser loads before it can respond. */

@@ -1,12 +1,9 @@
 // Start's six pictures, in the built app in Chromium: from the press on "Start a planting" until the sixth is painted.
 // Alone: `npm run bench:start [programs that keep a core busy meanwhile]`.
 import { spawn } from 'node:child_process';
-import { existsSync } from 'node:fs';
-import { join } from 'node:path';
-import { chromium, type Page } from '@playwright/test';
-// The steps are plain JavaScript so that they run before anything is installed.
-// @ts-expect-error no types
-import { build, freePort, root, serve } from './steps.mjs';
+import type { Page } from '@playwright/test';
+import { spreadOf } from './benchPage.mts';
+import { deskPage, withBuiltApp } from './builtApp.mts';
 
 const TIMES = 7;
 /** The room before has come to rest. */
@@ -39,33 +36,24 @@ function sixInSight(page: Page): Promise<readonly [number, number, number]> {
 }
 
 const busy = Number(process.argv[2] ?? 0);
-if (!existsSync(join(root, '.next', 'BUILD_ID')) && build() !== 0)
-  throw new Error('The build failed.');
-const port: number = await freePort(4700);
-const { stop } = await serve(port, { RILLBANK_DEMO: '1' });
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu'],
+await withBuiltApp(async (browser, url) => {
+  const others = Array.from({ length: busy }, () => spawn(process.execPath, ['-e', 'for (;;);']));
+  try {
+    const page = await deskPage(browser);
+    const rows: (readonly [number, number, number])[] = [];
+    for (let i = 0; i < TIMES; i += 1) {
+      await page.goto(url);
+      await page.locator('a[href="/start"]').first().waitFor();
+      await page.waitForTimeout(REST_MS);
+      rows.push(await sixInSight(page));
+    }
+    for (const [at, name] of ['cards stand', 'first is painted', 'sixth is painted'].entries()) {
+      const { medianMs, worstMs } = spreadOf(rows.map((row) => row[at]!));
+      console.log(
+        `${name}: ${Math.round(medianMs)} ms in the middle of ${TIMES}, ${Math.round(worstMs)} at worst`,
+      );
+    }
+  } finally {
+    for (const one of others) one.kill();
+  }
 });
-const others = Array.from({ length: busy }, () => spawn(process.execPath, ['-e', 'for (;;);']));
-try {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.addInitScript('globalThis.__name = (named) => named');
-  const rows: (readonly [number, number, number])[] = [];
-  for (let i = 0; i < TIMES; i += 1) {
-    await page.goto(`http://127.0.0.1:${port}/`);
-    await page.locator('a[href="/start"]').first().waitFor();
-    await page.waitForTimeout(REST_MS);
-    rows.push(await sixInSight(page));
-  }
-  for (const [at, name] of ['cards stand', 'first is painted', 'sixth is painted'].entries()) {
-    const times = rows.map((row) => row[at]!).sort((a, b) => a - b);
-    console.log(
-      `${name}: ${Math.round(times[Math.floor(TIMES / 2)]!)} ms in the middle of ${TIMES}, ${Math.round(times[TIMES - 1]!)} at worst`,
-    );
-  }
-} finally {
-  for (const one of others) one.kill();
-  await browser.close();
-  stop();
-}
