@@ -228,3 +228,9 @@ test('a trimmed plant ends a little lower than one that was left alone; a trim o
   expect(both.at(8)).toEqual(grown([early]).at(8));
   expect(both.at(9)[0]!.share).toBeLessThan(grown([early]).at(9)[0]!.share);
 });
+
+test('what flowers in every week of the year flowers at its best in all of them, also where one year meets the next', () => {
+  for (const week of [1, 2, 26, 51, 52]) expect(seasonShare([1, 52], week)).toBe(1);
+  expect(seasonShare([1, 51], 1)).toBeLessThan(1);
+  expect(seasonShare([1, 51], 52)).toBe(0);
+});

@@ -1,4 +1,4 @@
-import { pricedIn } from './prices';
+import { asSoldIn } from './prices';
 import type { Here, KindId, PlantKind } from './kind';
 import type { Market } from './market';
 import { withSeen } from './here';
@@ -34,7 +34,7 @@ export function libraryOf(
   market: Market,
   here: ReadonlyMap<KindId, Here> = NOTHING_SEEN,
 ): Library {
-  const book = pricedIn(market, shipped);
+  const book = asSoldIn(market, shipped);
   const own = new Map(owns.map((record) => [record.id, record]));
   const byId = new Map(book.map((kind) => [kind.id, kind]));
   const changed = book.map((kind) => {

@@ -1,9 +1,9 @@
 import { BOOK, kindOf } from './book/index';
-import { pricedIn } from './prices';
+import { asSoldIn } from './prices';
 import { findKinds } from './find/index';
 import { nameThere } from './namesThere';
 
-const american = pricedIn('american', BOOK);
+const american = asSoldIn('american', BOOK);
 const called = (id: string) => american.find((kind) => kind.id === id)!.common;
 
 test('in America plants have the names that are said there, in Europe and Australia those of the book', () => {
@@ -14,7 +14,7 @@ test('in America plants have the names that are said there, in Europe and Austra
   expect(called('hebe-grey')).toBe('Gray dwarf hebe');
   expect(called('pelargonium-coral')).toBe('Coral zonal geranium');
   for (const market of ['european', 'australian'] as const)
-    for (const { id, common } of pricedIn(market, BOOK)) expect(common).toBe(kindOf(id)!.common);
+    for (const { id, common } of asSoldIn(market, BOOK)) expect(common).toBe(kindOf(id)!.common);
 });
 
 test('no two kinds are called alike there that are not alike here, and none keeps a word spelt the other way', () => {

@@ -1,7 +1,7 @@
 import type { PlantKind } from './kind';
 import type { Market } from './market';
 
-/** Words of plants' common names as the book writes them, and as they are said in America; longer ones first. */
+/** Words of plants' common names as the book writes them, and as they are said in America; names of several words before the words in them. */
 const AMERICAN: readonly (readonly [here: RegExp, there: string])[] = [
   [/\bCommon box\b/u, 'Boxwood'],
   [/\b(New Guinea|sun) balsam\b/iu, '$1 impatiens'],

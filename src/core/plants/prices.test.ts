@@ -2,7 +2,7 @@ import { known } from '../../../tests/builders/plantings';
 import { BOOK } from './book/index';
 import type { MARKETS } from './market';
 import { plantLines } from '../shopping/plantCost';
-import { pricedIn, priceRange } from './prices';
+import { asSoldIn, priceRange } from './prices';
 
 test('a range lies about the price, in steps that stand on tags', () => {
   expect(priceRange(4)).toEqual([3.25, 5.5]);
@@ -16,9 +16,9 @@ test('a range lies about the price, in steps that stand on tags', () => {
 });
 
 test('each market has its own level; the book itself is European', () => {
-  expect(pricedIn('european', BOOK)).toBe(BOOK);
+  expect(asSoldIn('european', BOOK)).toBe(BOOK);
   const first = (market: (typeof MARKETS)[number]) =>
-    pricedIn(market, [known('box-ball')])[0]!.sold[0]!.price;
+    asSoldIn(market, [known('box-ball')])[0]!.sold[0]!.price;
   expect(first('european')).toBeLessThan(first('american'));
   expect(first('american')).toBeLessThan(first('australian'));
 });

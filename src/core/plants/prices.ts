@@ -29,7 +29,7 @@ export function priceIn(market: Market, price: number): number {
 }
 
 /** Kinds as a market sells and calls them: the book's own prices and names are European. */
-export function pricedIn(market: Market, kinds: readonly PlantKind[]): readonly PlantKind[] {
+export function asSoldIn(market: Market, kinds: readonly PlantKind[]): readonly PlantKind[] {
   if (market === 'european') return kinds;
   return kinds.map((kind) => ({
     ...namedIn(market, kind),
