@@ -58,7 +58,10 @@ export const KindTags = memo(function KindTags({
   const lines = plantLines(allPlants(it));
   const selectedKind = it.planting.places.find(({ id }) => id === selected)?.kindId;
   return (
-    <ul aria-label="Plants" className="flex flex-wrap gap-2 [&>li]:flex-[1_1_212px]">
+    <ul
+      aria-label="Plants"
+      className="grid grid-cols-[repeat(auto-fit,minmax(min(212px,100%),1fr))] gap-2"
+    >
       {keys.map(({ kind, letter, role, count }) => {
         const first = it.plants.findIndex((plant) => plant.kindId === kind.id);
         const size = sizes[first];

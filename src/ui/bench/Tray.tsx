@@ -139,7 +139,7 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected, onHold }: 
             </option>
           ))}
         </Select>
-        <Button className="ml-auto" onClick={() => void twin()}>
+        <Button onClick={() => void twin()}>
           A second one like it
         </Button>
       </div>
