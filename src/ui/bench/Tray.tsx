@@ -139,9 +139,7 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected, onHold }: 
             </option>
           ))}
         </Select>
-        <Button onClick={() => void twin()}>
-          A second one like it
-        </Button>
+        <Button onClick={() => void twin()}>A second one like it</Button>
       </div>
       {decisions.length > 0 && (
         <ul
