@@ -1,14 +1,21 @@
 // The panel's asks put to the engine, and what it answers, to be read one by one. `npm run panel [word of an id]`; `npm run panel held`,
-// `again`, `third` and `fourth` those held back. IMPROVE=300 reads them as Start shows them at last.
+// `again`, `third`, `fourth` and `fifth` those held back. IMPROVE=300 reads them as Start shows them at last.
 import { PANEL } from '../tests/panel/asks';
 import { HELD, HELD_AGAIN } from '../tests/panel/held';
+import { HELD_FIFTH } from '../tests/panel/heldFifth';
 import { HELD_FOURTH } from '../tests/panel/heldFourth';
 import { HELD_THIRD } from '../tests/panel/heldThird';
 import { isNamed, panelAsk } from '../tests/builders/panelAsk';
 import { kindOf } from '../src/core/plants/book/index';
 import { proposeNow, USUAL_EFFORT } from '../src/core/search/propose';
 
-const ASKS = { held: HELD, again: HELD_AGAIN, third: HELD_THIRD, fourth: HELD_FOURTH };
+const ASKS = {
+  held: HELD,
+  again: HELD_AGAIN,
+  third: HELD_THIRD,
+  fourth: HELD_FOURTH,
+  fifth: HELD_FIFTH,
+};
 /** Start improves what it shows by so many steps; a reading without them is of the first sight. */
 const options = { ...USUAL_EFFORT, improve: Number(process.env.IMPROVE ?? 0) };
 const word = process.argv[2] ?? '';

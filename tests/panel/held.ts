@@ -1,10 +1,11 @@
 import type { PanelAsk } from './asks';
 import type { Company } from '../../src/core/plants/kind';
+import type { Like } from '../../src/core/plantings/schema';
 
 /** An ask that was held back, with what it comes to in the app's own wishes. */
 export interface HeldAsk extends PanelAsk {
   readonly company?: Company;
-  readonly likes?: readonly ('wildlife' | 'scent')[];
+  readonly likes?: readonly Like[];
 }
 
 /**
