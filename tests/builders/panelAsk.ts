@@ -123,6 +123,8 @@ const TOLD: Readonly<Record<string, Partial<Ask['wishes']>>> = {
   'formal-entrance': { company: 'evergreen structure' },
   'privacy-screen': { school: 'screen' },
   'big-budget-specimen': { school: 'specimen' },
+  'lilac-and-silver-box': { scheme: { kind: 'cool' } },
+  'prairie-porch': { company: 'bold tender foliage' },
 };
 
 /** Whose words tell of salt. */

@@ -132,6 +132,16 @@ function isRed([L, C, h]: Oklch): boolean {
   return C >= 0.15 && L < 0.66 && hueGapDeg(h, 25) <= 15;
 }
 
+/** The red of wine in dark leaves: of black it is none. Limits are ours. */
+function isWine([L, C, h]: Oklch): boolean {
+  return L < 0.42 && C >= 0.08 && (h >= 350 || h <= 60);
+}
+
+/** Rose and pink, up to coral: among hot colours they pass at best. Limits are ours. */
+function isPink([L, C, h]: Oklch): boolean {
+  return C >= NEUTRAL_CHROMA && L >= 0.58 && (h >= 355 || h <= 16);
+}
+
 /** Lightness so far from a red, and as far again, makes it pink or maroon. Ours. */
 const NEAR_LIGHT = 0.1;
 
@@ -146,6 +156,9 @@ function likeRed([L, , h]: Oklch, red: Oklch): number {
 const ACCENT_FIT = 0.75;
 /** Dark leaves among green and white. Ours. */
 const DARK_IN_WHITE_FIT = 0.45;
+/** Pink among hot colours; wine-red among cool ones. Ours. */
+const PINK_IN_HOT_FIT = 0.3;
+const WINE_IN_COOL_FIT = 0.45;
 /** Brown leaves go with anything, and add nothing. Ours. */
 const BRONZE_FIT = 0.6;
 
@@ -161,6 +174,9 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
   if (scheme.kind === 'green-and-white' && isDark(colour)) return DARK_IN_WHITE_FIT;
   // White cools whatever it stands in: of hot colours it is no ground.
   if (scheme.kind === 'hot' && isWhite(colour)) return 0;
+  if (scheme.kind === 'hot' && isPink(colour)) return PINK_IN_HOT_FIT;
+  // Black among pale colours is a hole.
+  if (scheme.kind === 'pastel' && isDark(colour) && !isOrdinaryGreen(colour)) return 0;
   if (isGround(colour)) return null;
   const [L, C, h] = colour;
   const accent =
@@ -169,7 +185,7 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
     case 'warm':
       return Math.max(accent, inArc(h, 345, 115, 30));
     case 'cool':
-      return Math.max(accent, inArc(h, 150, 335, 30));
+      return Math.max(isWine(colour) ? WINE_IN_COOL_FIT : accent, inArc(h, 150, 335, 30));
     case 'hot':
       return Math.max(
         accent,
@@ -278,7 +294,9 @@ export function tallyScheme(colours: readonly WeighedColour[], scheme: Scheme): 
     const near = (hue: number, withinDeg: number) => hueGapDeg(colour[2], hue) <= withinDeg;
     const own = scheme.colour[2];
     if (near(own, 40)) tally.lead += weight;
-    if (oppositeHuesDeg(own).some((hue) => near(hue, 45))) tally.opposite += weight;
+    // Lime goes with anything, so it stands against nothing.
+    if (!isLime(colour) && oppositeHuesDeg(own).some((hue) => near(hue, 45)))
+      tally.opposite += weight;
     if (triadHuesDeg(own).some((hue) => near(hue, 40))) tally.third += weight;
   }
   return tally;

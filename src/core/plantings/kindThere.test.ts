@@ -54,6 +54,19 @@ test('a winter of flowers wants mild days: cool bedding has it on warm coasts, w
     expect([...cool, ...warm]).not.toContain(climate);
 });
 
+test('what is of the cool half of the year has its summer off, even by a cool sea, and hot nights end it', () => {
+  const polyanthus = kind('polyanthus-red');
+  for (const climate of ['cool-summer-coast', 'southern-subtropical'] as const) {
+    const there = kindThere(polyanthus, at(climate));
+    expect([climate, there.weeksThere, within(there.inLeaf, 3)]).toEqual([climate, true, true]);
+    expect([climate, within(there.inLeaf, 34)]).toEqual([climate, false]);
+  }
+  // What is of both halves stands on through a cool summer, but not through hot nights.
+  const lobelia = (climate: ClimateId) => kindThere(kind('lobelia-blue'), at(climate)).inLeaf;
+  expect(within(lobelia('cool-summer-coast'), 34)).toBe(true);
+  expect(within(lobelia('southern-subtropical'), 30)).toBe(false);
+});
+
 test('shrubs, bulbs and plants of years keep the weeks of the book, and so does what was laid out for a place already', () => {
   const desert = at('hot-desert');
   for (const id of ['lavender-pink', 'cotton-lavender', 'hosta-lime'])

@@ -16,10 +16,13 @@ const WARM_GROWS_C = 17;
 const COOL_SULKS_C = 5;
 /** Usual nights may lie so far under those that check its growth, K. Ours. */
 const SULK_BORNE_K = 1;
-/** Cool nights let it bear days so far over the summer it bears, K. Ours. */
+/** Nights as cool as this, °C, let it bear days so far over the summer it bears, K. Ours. */
+const COOL_NIGHT_C = 16;
 const COOL_NIGHTS_K = 3;
 /** What was planted in autumn is harder than what comes soft from the bench, or is covered on a rare night: so far under its limit it lives, K. Ours. */
 const HARDENED_K = 1.5;
+/** Days warmer than this, °C, and nights with them, end the season of what is of the cool half of the year alone. Ours. */
+const COOL_SEASON_C = 17;
 /** A winter shorter than this is none to plant for, weeks. Ours. */
 const LEAST_WEEKS = 16;
 /** Shops have it from so many weeks before it can be out until so many before it is over. Ours. */
@@ -66,14 +69,19 @@ const isSoftBedding = ({ cycle, company }: PlantKind): boolean =>
 const BEDDING: PlantKind['company'] = ['cool-season bedding', 'summer bedding'];
 const isOnce = (cycle: PlantKind['cycle']): boolean => cycle === 'annual' || cycle === 'biennial';
 
+/** Is it bedding of the cool half of the year, and of no other? */
+const isOfCoolSeason = ({ company }: PlantKind): boolean =>
+  company.includes('cool-season bedding') && !company.includes('summer bedding');
+
 /** Weeks of the book's year, with midwinter among them, in which a kind can stand out and grow there; `null` when winter there is not for it. */
 function winterOf(kind: PlantKind, spot: Where): Weeks | null {
   const year = yearOut(spot);
-  const most = year.humid ? kind.summer.humidC : kind.summer.dryC;
+  const bears = year.humid ? kind.summer.humidC : kind.summer.dryC;
+  const most = isOfCoolSeason(kind) ? Math.min(bears ?? Infinity, COOL_SEASON_C) : bears;
   const growsC = kind.sulksC === null || kind.sulksC <= COOL_SULKS_C ? COOL_GROWS_C : WARM_GROWS_C;
   const isGood = ({ dayC, nightC, coldC }: WeekOut) =>
     dayC >= growsC &&
-    (most === null || dayC <= most + COOL_NIGHTS_K) &&
+    (most === null || dayC <= most + (nightC <= COOL_NIGHT_C ? COOL_NIGHTS_K : 0)) &&
     (kind.sulksC === null || nightC >= kind.sulksC - SULK_BORNE_K) &&
     coldC >= hardenedTo(kind);
   // What the week of the book is there is the same the other way round.

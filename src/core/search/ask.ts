@@ -67,7 +67,9 @@ const LEAST_PRESENT_RESTING = 0.55;
 /** What it must be worth looking at in the mean of its weeks. Ours. */
 const LEAST_SHOWN = 0.15;
 /** Nights too cool for it in more of its weeks than this, and summers so far from what it needs and bears, K, rule it out. Ours. */
-const MOST_SULKS = 0.5;
+const MOST_SULKS = 0.65;
+const PART_SULKS = 0.25;
+const PART_FLOWERS = 0.25;
 const MOST_TOO_COOL_K = 2;
 const MOST_TOO_HOT_K = 1.5;
 
@@ -87,16 +89,18 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
       kind.toxicity.people === 'unsure')
   )
     return 'kitchen';
-  if (!must && lightFit(kind, spot).score < LEAST_LIGHT_FIT) return 'light';
+  if (!must && !thrivesInLight(kind, spot)) return 'light';
   if (dangerInReach(kind, spot) >= 2) return 'reach';
   const weather = weatherAgainst(kind, ask, must);
   if (weather || must) return weather;
   if (driesOut(kind, ask)) return 'thirst';
   if (windFit(kind, spot).torn === 'badly') return 'wind';
   if (!ask.inStock && !isToBeHad(kind, ask)) return 'shops';
-  const { present, shows } = standingOf(kind, ask);
+  const { present, shows, sulks, flowering } = standingOf(kind, ask);
   const leastPresent = mayRest(kind, ask) ? LEAST_PRESENT_RESTING : LEAST_PRESENT;
   if (present < leastPresent || shows < LEAST_SHOWN) return 'season';
+  // What flowers on and on where it is warm is no plant for the cold half of the year.
+  if (kind.bloom?.continuous && sulks > PART_SULKS && flowering < PART_FLOWERS) return 'season';
   if (wishes.company && standsWith(kind, wishes.company) < TOGETHER) return 'company';
   if (kind.support === 'climb' && !ask.support) return 'support';
   const [, mostRatio] = goodRatios(container);
@@ -126,6 +130,13 @@ function mayRest({ cycle, inLeaf }: PlantKind, ask: Ask): boolean {
 /** May one kind take the place of another: does nothing stand against it, and does it sleep as that does, or neither? */
 export function mayReplace(other: PlantKind, kind: PlantKind, ask: Ask): boolean {
   return hurdleOf(other, ask) === null && sleepsBeneath(other, ask) === sleepsBeneath(kind, ask);
+}
+
+/** Is there light enough, and not too much? What afternoons scorch bears no more sun than checks leave unsaid. */
+function thrivesInLight(kind: PlantKind, spot: Ask['spot']): boolean {
+  const { score, fault } = lightFit(kind, spot);
+  const scorches = kind.light.afternoon === 'scorches' && fault !== 'none' && fault !== 'dark';
+  return score >= LEAST_LIGHT_FIT && !scorches;
 }
 
 /** Have shops there it that week, growing, or dry to sleep beneath the others? */

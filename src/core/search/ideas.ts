@@ -22,6 +22,10 @@ const FIRST_LEAF_LED = 0.05;
 const FIRST_THRIFTY = 0.05;
 /** What a colour of the wish costs that is not to be had in it: those that have it come first. Ours. */
 const MISSING_COST = 0.3;
+/** What it costs to have none of the colour that was wished for. Ours. */
+const BARE_COST = 0.3;
+/** What it costs to have no flowers at all where they are what the season is for: leaves come after them. Ours. */
+const LEAFY_COST = 0.15;
 /** Beyond one, what each kind costs of which a single plant stands beside the lead: a sampler of singles is no planting. Ours. */
 const SAMPLER_COST = 0.12;
 /** What it costs to leave all of the cover wanted away, where money is short: a full box of bedding before a few fine plants. Ours. */
@@ -73,6 +77,8 @@ function best(left: ReadonlySet<Proposal>, chosen: readonly Proposal[]): Proposa
       proposal.score +
       PROMISE_SHARE * proposal.promise -
       MISSING_COST * proposal.missing.length -
+      BARE_COST * (1 - proposal.coloured) -
+      LEAFY_COST * (proposal.leafy ?? 0) -
       SAMPLER_COST * samples(proposal) -
       THIN_COST * (proposal.thin ?? 0) +
       (!schools.has(proposal.school) && schools.size < SCHOOLS_WANTED ? NEW_SCHOOL : 0) +

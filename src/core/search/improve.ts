@@ -8,7 +8,7 @@ import { isOneIdea } from './oneIdea';
 import { thinIn } from './place';
 import { pairWorth } from './pairWorth';
 import { unlike } from './partners';
-import { isOffered, missingIn, proposedIn, type Proposal } from './proposal';
+import { isOffered, coloursIn, proposedIn, type Proposal } from './proposal';
 import { once } from '../work/once';
 
 /** How far a plant is nudged, cm. */
@@ -45,7 +45,7 @@ export function* improvement(
         places,
         cost,
         score,
-        missing: missingIn(opinion),
+        ...coloursIn(opinion),
       };
     yield;
   }

@@ -256,6 +256,7 @@ export class Judge {
         shown +
         this.school.prefers(kind, role) -
         (role === 'lead' && this.isOutside(kind) ? OUTSIDE_COST : 0) -
+        (isVegetable(kind) && !this.ask.wishes.kitchen ? VEGETABLE_COST : 0) -
         (basket && hangsIll(kind) ? HUNG_COST : 0),
     );
   }
@@ -275,6 +276,10 @@ export class Judge {
     return this.pairs[at]!;
   }
 }
+
+/** Is it of the kitchen, and no shrub or silver herb that stands among flowers as well? */
+const isVegetable = ({ company, cycle }: PlantKind): boolean =>
+  company.includes('kitchen') && cycle !== 'shrub' && !company.includes('dry and silver');
 
 /** Shares of a cast's promise: its members each, its pairs, its scheme, colour at all, and one kind more than three. Ours. */
 const WORTH = { single: 0.42, pairs: 0.33, scheme: 0.25, colour: 0.1, variety: 0.015 } as const;
@@ -305,8 +310,10 @@ const WORN = 0.06;
 const MOST_WORN = 0.3;
 /** The lead says what a planting is: what it costs to be led by something of another company than was asked for. Ours. */
 const OUTSIDE_COST = 0.4;
+/** Where nothing is to be eaten a flower was meant: what a vegetable costs. Ours. */
+const VEGETABLE_COST = 0.25;
 /** What it costs in a basket that a kind hangs ill. Ours. */
-const HUNG_COST = 0.15;
+const HUNG_COST = 0.25;
 /** Autumn to spring there are small things. Ours. */
 const SMALL_THINGS = 0.55;
 /** Share of the width from which one plant alone does not look lonely, and what it costs to. Ours. */

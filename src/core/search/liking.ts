@@ -127,9 +127,11 @@ export function shrubCost({ cycle, company, habit }: PlantKind, ask: Ask): numbe
   // A meadow holds no shrubs, whatever grows beside one in a border.
   if (cycle === 'shrub' && wished === 'meadow and grasses' && habit !== 'climber')
     return MEADOW_TIMES * COST.shrub;
-  if (cycle !== 'shrub' || isForShrubs(ask)) return 0;
+  // Rosemary, sage and bay are shrubs.
+  if (cycle !== 'shrub' || isForShrubs(ask) || ask.wishes.kitchen) return 0;
   if (wished && company.includes(wished)) return 0;
-  return (company.every((one) => STRUCTURE.includes(one)) ? 2 : 1) * COST.shrub;
+  const stiff = company.every((one) => STRUCTURE.includes(one)) ? 2 : 1;
+  return stiff * COST.shrub * (1 + shortness(ask));
 }
 
 /** A number of the ask itself, so that another ask draws another lot among equals. */

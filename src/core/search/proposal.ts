@@ -20,6 +20,10 @@ export interface Proposal {
   readonly score: number;
   /** Colours of the wished scheme that are not to be had in it. */
   readonly missing: SchemeReading['missing'];
+  /** How far there is colour enough to make the wished scheme, 0–1. */
+  readonly coloured: number;
+  /** Share of its kinds that do not flower, 0–1; absent where flowers are not what the season is for. */
+  readonly leafy?: number;
   /** Share of the cover wanted that its money does not reach, 0–1; absent where money is not counted. */
   readonly thin?: number;
   /** The first judgement of its cast: settles the order among plantings with nothing wrong. */
@@ -40,10 +44,12 @@ export function proposedIn(
   );
 }
 
-/** What the check of the scheme says is missing. */
-export function missingIn({ remarks }: Opinion): Proposal['missing'] {
+/** What the check of the scheme says of its colours. */
+export function coloursIn({ remarks }: Opinion): Pick<Proposal, 'missing' | 'coloured'> {
   const scheme = remarks.find((remark): remark is Remark<'scheme'> => remark.check === 'scheme');
-  return scheme ? scheme.facts.missing : [];
+  return scheme
+    ? { missing: scheme.facts.missing, coloured: scheme.facts.coloured }
+    : { missing: [], coloured: 1 };
 }
 
 /** Checks whose trouble lies in the container or the place, whatever is planted. */

@@ -110,6 +110,22 @@ test('hurdles: both sides of the light, and out of season', () => {
   ).toBeNull();
 });
 
+test('what flowers where it is warm is no plant for a mild winter; what afternoons scorch bears no hour too many', () => {
+  const coast = {
+    ...SUNNY,
+    sunHours: 3,
+    site: { ...SUNNY.site, climate: 'cool-summer-coast' as const, latitudeDeg: 38 },
+  };
+  const [balsam, pansy] = [kindOf('new-guinea-balsam-orange')!, kindOf('pansy-yellow')!];
+  const winter = { plantedWeek: 40, endWeek: 16, spot: coast };
+  expect(hurdleOf(balsam, askFor(winter, { scheme: { kind: 'warm' } }))).toBe('season');
+  expect(hurdleOf(pansy, askFor(winter, { scheme: { kind: 'warm' } }))).toBeNull();
+  const hakone = kindOf('hakone-grass-gold')!;
+  const inSun = (sunHours: number) =>
+    hurdleOf(hakone, askFor({ spot: { ...SUNNY, sunHours } }, { scheme: { kind: 'warm' } }));
+  expect([inSun(6), inSun(7)]).toEqual([null, 'light']);
+});
+
 test('stand-ins suit the place, are not there already, and change the score by what they said', () => {
   const it = planted(GOOD);
   const found = standInsFor(it, 'pelargonium-scarlet', BOOK);

@@ -15,7 +15,7 @@ import { finished, type Work } from '../work/steps';
 import { keepsWishes } from './oneIdea';
 import { mayReplace } from './ask';
 import { unlike } from './partners';
-import { isOffered, missingIn } from './proposal';
+import { coloursIn, isOffered } from './proposal';
 import { askFor, judged, kindsIn, membersOf, type Remade } from './remade';
 
 /** A mood: the scheme, and what it comes to. */
@@ -115,7 +115,7 @@ function honours(it: PlantingInSpot): boolean {
   const opinion = opinionOf(it);
   return (
     isOffered(opinion) &&
-    missingIn(opinion).length === 0 &&
+    coloursIn(opinion).missing.length === 0 &&
     opinion.remarks.every(({ check, severity }) => check !== 'scheme' || severity === 'right')
   );
 }

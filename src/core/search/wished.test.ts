@@ -161,6 +161,7 @@ test('of two alike a sampler of singles comes second, and what is led by leaves 
     cost: 20,
     score,
     missing: [],
+    coloured: 1,
     promise: 0.8,
   });
   const sampler = proposal('thriller', ['a', 'b', 'c', 'd', 'e']);
@@ -180,12 +181,57 @@ test('where money is short a full box comes before a few fine plants', () => {
     cost: 20,
     score,
     missing: [],
+    coloured: 1,
     promise: 0.8,
     thin,
   });
   const [few, full] = [proposal('few', 0.4, 0.95), proposal('full', 0, 0.85)];
   expect(sixIdeas([few, full], 2)).toEqual([full, few]);
   expect(sixIdeas([{ ...few, thin: 0 }, full], 2)[0]!.lead).toBe('few');
+});
+
+test('what has the wished colours comes before what has none, and flowers before leaves where summer is for them', () => {
+  const proposal = (lead: string, more: Partial<Proposal>): Proposal => ({
+    school: 'thriller',
+    lead,
+    bodies: [`${lead}-body`],
+    edges: [],
+    places: [],
+    cost: 20,
+    score: 0.9,
+    missing: [],
+    coloured: 1,
+    promise: 0.8,
+    ...more,
+  });
+  const plain = proposal('plain', { score: 0.8, leafy: 0 });
+  const firstBeside = (more: Partial<Proposal>) =>
+    sixIdeas([proposal('other', more), plain], 2)[0]!.lead;
+  expect(firstBeside({ leafy: 0 })).toBe('other');
+  expect(firstBeside({ leafy: 1 })).toBe('plain');
+  expect(firstBeside({ coloured: 0 })).toBe('plain');
+});
+
+test('only a summer’s stay without a word of leaves counts those that do not flower', () => {
+  const leafy = (...asked: Parameters<typeof askFor>) =>
+    proposeNow(askFor(...asked), { wanted: 2, effort: 12, improve: 0 }).map((one) => one.leafy);
+  for (const share of leafy()) expect(share).toBeGreaterThanOrEqual(0);
+  for (const scheme of ['green-and-white', 'dark-and-lime'] as const)
+    expect(new Set(leafy({}, { scheme: { kind: scheme } }))).toEqual(new Set([undefined]));
+});
+
+test('a vegetable costs where nothing is to be eaten, and a silver herb does not', () => {
+  const chilli = known('chilli-red');
+  const herb = { ...chilli, company: [...chilli.company, 'dry and silver'] as const };
+  const asHerb = (kitchen: boolean) => {
+    const ask = askFor({}, { kitchen, scheme: { kind: 'warm' } });
+    const worth = (kind: PlantKind) =>
+      new Judge(ask, [kind], SCHOOLS.thriller).of(kind, 'lead') - likingFor(kind, ask);
+    return worth(herb) - worth(chilli);
+  };
+  expect(asHerb(true)).toBeCloseTo(0, 6);
+  expect(asHerb(false)).toBeGreaterThan(0.2);
+  expect(shrubCost(known('rosemary-upright'), askFor({}, { kitchen: true }))).toBe(0);
 });
 
 test('bulbs that sleep beneath hide no mix, and without a budget nobody counts how thin it is', () => {

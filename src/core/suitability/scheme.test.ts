@@ -1,5 +1,5 @@
 import { known } from '../../../tests/builders/plantings';
-import { fitOfColour, type Scheme } from '../colour/schemes';
+import { fitOfColour, readScheme, type Scheme } from '../colour/schemes';
 import type { PlantKind } from '../plants/kind';
 import { kindFitsScheme } from './scheme';
 
@@ -60,6 +60,32 @@ test('white is ground anywhere but among hot colours, and magenta is not hot', (
   expect(fitOfColour(WHITE, { kind: 'hot' })).toBe(0);
   expect(fitOfColour([0.6, 0.24, 27], { kind: 'hot' })).toBe(1);
   expect(fitOfColour([0.6, 0.24, 340], { kind: 'hot' })).toBe(0);
+});
+
+test('pink passes at best among hot colours, black is a hole among pale ones, wine is no cool colour', () => {
+  const rose = [0.67, 0.19, 5] as const;
+  expect(fitOfColour(rose, { kind: 'hot' })).toBeLessThan(0.5);
+  expect(fitOfColour([0.7, 0.17, 25], { kind: 'hot' })).toBe(1);
+  expect(fitOfColour([0.46, 0.18, 16], { kind: 'hot' })).toBeGreaterThan(0.5);
+  const black = [0.27, 0.04, 330] as const;
+  expect(fitOfColour(black, { kind: 'pastel' })).toBe(0);
+  expect(fitOfColour([0.36, 0.09, 145], { kind: 'pastel' })).toBe(null);
+  expect(fitOfColour([0.38, 0.11, 15], COOL)).toBeLessThan(0.5);
+  expect(fitOfColour([0.3, 0.06, 10], COOL)).toBeGreaterThan(0.5);
+});
+
+test('lime goes with anything, so it stands against nothing', () => {
+  const scheme = { kind: 'opposites', colour: [0.5, 0.17, 275] } as const;
+  const withBlue = (colour: readonly [number, number, number]) =>
+    readScheme(
+      [
+        { colour: scheme.colour, weight: 1 },
+        { colour, weight: 1 },
+      ],
+      scheme,
+    ).missing;
+  expect(withBlue([0.8, 0.12, 120])).toEqual(['opposite colour']);
+  expect(withBlue([0.85, 0.16, 90])).toEqual([]);
 });
 
 test('a lemon flower is no lime leaf', () => {

@@ -57,3 +57,13 @@ test('shops keep nothing that lives for years where its first summer ends it; wh
   expect(keptThere(known('pansy-blue'), GULF)).toBe(true);
   expect(keptThere({ ...skimmia, cycle: 'annual' }, GULF)).toBe(true);
 });
+
+test('nor what wants a winter where summers are hot and no night is cool; a cool highland keeps it', () => {
+  const [monsoon, highland] = [at('tropical-seasonal', 18), at('tropical-highland', 5)];
+  const coralBells = known('coral-bells-silver');
+  expect(keptThere(coralBells, monsoon)).toBe(false);
+  expect(keptThere(coralBells, highland)).toBe(true);
+  expect(keptThere(coralBells, NORTH)).toBe(true);
+  // What takes no harm from a missing winter is kept.
+  expect(keptThere({ ...coralBells, lowestC: -5 }, monsoon)).toBe(true);
+});

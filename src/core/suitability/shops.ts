@@ -39,10 +39,24 @@ export function soldIn(
 /** Summers so far past what it bears, K, keep what lives for years out of the shops there. Ours. */
 const NOT_KEPT_K = 2;
 
-/** Do shops there have it at all? What lives for years is not sold where its first summer ends it; what lives for a season is. */
+/** What lives through this, °C, and bears a summer no hotter than this, °C, rests in winter; where no night is as cool as this, °C, it has none. Ours. */
+const RESTS_C = -15;
+const RESTS_SUMMER_C = 34;
+const NO_WINTER_C = 10;
+
+/** Does it dwindle for want of a winter: a perennial or shrub of cold places, where the coolest nights are mild and summers hot? */
+const missesWinter = ({ lowestC, summer }: PlantKind, spot: Spot): boolean =>
+  lowestC <= RESTS_C &&
+  summer.dryC !== null &&
+  summer.dryC <= RESTS_SUMMER_C &&
+  yearOut(spot).warmestC >= summer.dryC - NOT_KEPT_K &&
+  yearOut(spot).weeks.every(({ nightC }) => nightC >= NO_WINTER_C);
+
+/** Do shops there have it at all? What lives for years is not sold where its first summer ends it, or it has no winter; what lives for a season is. */
 export function keptThere(kind: PlantKind, spot: Spot): boolean {
   if (kind.cycle === 'annual' || kind.cycle === 'biennial' || kind.cycle === 'bulb') return true;
   if (kindThere(kind, spot).weeksThere) return true;
+  if (missesWinter(kind, spot)) return false;
   const { humid, warmestC } = yearOut(spot);
   const most = humid ? kind.summer.humidC : kind.summer.dryC;
   return most === null || warmestC <= most + NOT_KEPT_K;

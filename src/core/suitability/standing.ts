@@ -54,8 +54,9 @@ const SMALL_L = 4;
 const HELD_L = 15;
 const LARGE_L = 100;
 const LARGE_HOLDS_K = 1.5;
-/** Thick walls that keep heat add up to so much, K. */
+/** Thick walls that keep heat add up to so much, K; all that holds it together no more than this. Ours. */
 const WALL_HOLDS_K = 2;
+const MOST_HOLDS_K = 4;
 /** Weeks in which something must be worth looking at. */
 const SOON_WEEKS = 3;
 
@@ -66,7 +67,7 @@ export function rootsColdC({ coldC, nightC, dayC }: WeekOut, container: Containe
     litres <= SMALL_L ? 0 : Math.min(1, (litres - SMALL_L) / (HELD_L - SMALL_L)) * FREEZING_HOLDS_K;
   const large = litres >= LARGE_L ? LARGE_HOLDS_K : 0;
   const wall = MATERIALS[container.material].keepsHeat * WALL_HOLDS_K;
-  return coldC + Math.max(0, dayC - nightC) / 2 + held + large + wall;
+  return coldC + Math.max(0, dayC - nightC) / 2 + Math.min(MOST_HOLDS_K, held + large + wall);
 }
 
 /** Roots' cold by week, for a container at a spot. */

@@ -7,6 +7,8 @@ import { coloursSeen } from '../coloursSeen';
 export interface SchemeFacts {
   readonly fit: number;
   readonly missing: SchemeReading['missing'];
+  /** How far there is colour enough to make a scheme at all, 0–1. */
+  readonly coloured: number;
   /** Kind furthest from the scheme; `null` when all belong. */
   readonly odd: string | null;
 }
@@ -31,10 +33,10 @@ export const scheme: Check<'scheme', SchemeFacts> = {
       .sort((a, b) => a.fit - b.fit);
     const odd = ranked[0]!.fit < 0.45 ? ranked[0]! : null;
     // Almost no colour at all does not make a scheme either.
-    const bare = clamp(carried / 0.12, 0, 1);
+    const coloured = clamp(carried / 0.12, 0, 1);
     return {
-      score: clamp(fit - missing.length * 0.3 - (odd ? 0.24 : 0), 0, 1) * (0.72 + 0.28 * bare),
-      facts: { fit, missing, odd: odd ? odd.plant.kind.id : null },
+      score: clamp(fit - missing.length * 0.3 - (odd ? 0.24 : 0), 0, 1) * (0.72 + 0.28 * coloured),
+      facts: { fit, missing, coloured, odd: odd ? odd.plant.kind.id : null },
       culprits: odd
         ? ranked.filter((r) => r.plant.kind.id === odd.plant.kind.id).map((r) => r.plant.id)
         : [],

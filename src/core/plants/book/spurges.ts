@@ -569,7 +569,7 @@ export const SPURGES: readonly Species[] = [
     bears: BEARS.shelter,
     inLeaf: [36, 14],
     goneOver: [15, 'nothing'],
-    inShops: SHOPS.tender,
+    inShops: [[44, 2]],
     woodGrows: 0.35,
     thirst: 'medium',
     dryBetween: false,
