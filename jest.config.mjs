@@ -5,7 +5,7 @@ const swc = {
       jsc: {
         target: 'es2022',
         parser: { syntax: 'typescript', tsx: true },
-        transform: { react: { runtime: 'automatic' } },
+        transform: { react: { runtime: 'automatic', importSource: '@/ui/spelling' } },
       },
     },
   ],

@@ -5,6 +5,7 @@ import { init, use as withParts, type ECharts, type EChartsCoreOption } from 'ec
 import { SVGRenderer } from 'echarts/renderers';
 
 withParts([BarChart, LineChart, GridComponent, TooltipComponent, LegendComponent, SVGRenderer]);
+import { spelledDeep } from '@/ui/spelling/spelling';
 
 /** Colours and type of the interface, for a chart. */
 export interface ChartInk {
@@ -46,7 +47,7 @@ export function useChart(
       fontSize: 12,
     };
     chart.current?.setOption(
-      { animation: false, textStyle: text, ...latest.current({ colour, text }) },
+      { animation: false, textStyle: text, ...spelledDeep(latest.current({ colour, text })) },
       { notMerge: true },
     );
   }, [key]);

@@ -107,7 +107,13 @@ const EntryRow = memo(function EntryRow({
   return (
     <div className="flex items-start gap-2 py-1.5">
       <div className="min-w-0 flex-1">
-        <p className="leading-5 wrap-anywhere">{text}</p>
+        {/* What was noted is somebody’s own words. */}
+        <p
+          className="leading-5 wrap-anywhere"
+          translate={entry.what.did === 'noted' ? 'no' : undefined}
+        >
+          {text}
+        </p>
         {(!isOfOne || entry.who) && (
           <p className="text-note text-ink2">
             {[isOfOne ? '' : where, entry.who ?? ''].filter(Boolean).join(', ')}

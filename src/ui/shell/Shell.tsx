@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { RoomLink } from '@/ui/controls/RoomLink';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
+import { Spelling } from './Spelling';
 import { SlowNote } from './SlowNote';
 import { PaletteKeys } from './PaletteKeys';
 import { PhoneBar } from './PhoneBar';
@@ -21,24 +22,26 @@ export function Shell({ children }: { readonly children: ReactNode }) {
   return (
     <StoreProvider>
       <ThemeKeeper />
-      <a
-        href="#room"
-        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3"
-      >
-        Skip to the room
-      </a>
-      <SlowNote />
-      <RoomBar />
-      <PhoneBar />
-      <main
-        id="room"
-        className="mx-auto max-w-[1320px] px-4 pb-10 max-sm:pb-24 wide:px-6 roomy:max-w-[1720px] vast:max-w-[2400px] lying:pl-[92px]"
-      >
-        <LibraryProvider>{children}</LibraryProvider>
-      </main>
-      <Messages />
-      <Offline />
-      <Safekeeping />
+      <Spelling>
+        <a
+          href="#room"
+          className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-3"
+        >
+          Skip to the room
+        </a>
+        <SlowNote />
+        <RoomBar />
+        <PhoneBar />
+        <main
+          id="room"
+          className="mx-auto max-w-[1320px] px-4 pb-10 max-sm:pb-24 wide:px-6 roomy:max-w-[1720px] vast:max-w-[2400px] lying:pl-[92px]"
+        >
+          <LibraryProvider>{children}</LibraryProvider>
+        </main>
+        <Messages />
+        <Offline />
+        <Safekeeping />
+      </Spelling>
     </StoreProvider>
   );
 }

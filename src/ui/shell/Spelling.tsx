@@ -1,0 +1,52 @@
+'use client';
+
+import { usePathname } from 'next/navigation';
+import { Fragment, useEffect, useState, type ReactNode } from 'react';
+import { marketOf } from '@/core/plants/market';
+import type { Store } from '@/data/store';
+import { useSettings, useStore } from '@/ui/session/StoreProvider';
+import { spellAs } from '@/ui/spelling/spelling';
+
+const NO_NAMES: readonly string[] = [];
+
+/** Spells the page for the market that was chosen: everything is written anew when that changes. */
+export function Spelling({ children }: { readonly children: ReactNode }) {
+  const isAmerican = marketOf(useSettings()) === 'american';
+  const names = useNames(isAmerican);
+  spellAs(isAmerican, names);
+  useEffect(() => {
+    document.documentElement.lang = isAmerican ? 'en-US' : 'en-GB';
+  }, [isAmerican]);
+  return <Fragment key={isAmerican ? 'american' : 'british'}>{children}</Fragment>;
+}
+
+/** What the gardener gave a name, as of when the room was opened: read only where the page is spelled otherwise than it is written. */
+function useNames(isWanted: boolean): readonly string[] {
+  const store = useStore();
+  const room = usePathname();
+  const [names, setNames] = useState(NO_NAMES);
+  useEffect(() => {
+    let here = true;
+    if (store && isWanted)
+      void namesIn(store).then(
+        (found) => here && setNames(found),
+        // Without them the page is spelled all the same; that reading failed is told elsewhere.
+        () => {},
+      );
+    return () => {
+      here = false;
+    };
+  }, [store, isWanted, room]);
+  return names;
+}
+
+async function namesIn(store: Store): Promise<readonly string[]> {
+  const [plantings, spots, groups, shelf] = await Promise.all([
+    store.plantingNames(),
+    store.spots(),
+    store.groups(),
+    store.shelf(),
+  ]);
+  const named = [...plantings, ...spots, ...groups, ...shelf.map(({ container }) => container)];
+  return named.map(({ name }) => name);
+}
