@@ -126,6 +126,21 @@ test('what flowers where it is warm is no plant for a mild winter; what afternoo
   expect([inSun(6), inSun(7)]).toEqual([null, 'light']);
 });
 
+test('a desert’s summer has flowers of its own, and ends those of kinder places', () => {
+  const desert = {
+    ...SUNNY,
+    site: { ...SUNNY.site, climate: 'hot-desert' as const, latitudeDeg: 33 },
+  };
+  const ask = askFor({ plantedWeek: 21, endWeek: 40, spot: desert }, { scheme: { kind: 'warm' } });
+  const hurdles = (ids: readonly string[]) => ids.map((id) => hurdleOf(kindOf(id)!, ask));
+  expect(hurdles(['rose-periwinkle-rose', 'lantana-gold', 'purslane-orange'])).toEqual(
+    Array(3).fill(null),
+  );
+  expect(hurdles(['marguerite-white', 'african-daisy-copper'])).toEqual(['heat', 'heat']);
+  const led = new Set(proposeNow(ask).map(({ lead }) => lead));
+  expect(led.size).toBeGreaterThanOrEqual(3);
+});
+
 test('stand-ins suit the place, are not there already, and change the score by what they said', () => {
   const it = planted(GOOD);
   const found = standInsFor(it, 'pelargonium-scarlet', BOOK);

@@ -578,7 +578,7 @@ export const ALOES: readonly Species[] = [
     rootsC: 3,
     bringInC: 10,
     sulksC: 13,
-    summer: SUMMER.tropical,
+    summer: SUMMER.tropicalSun,
     bears: BEARS.shelter,
     inLeaf: [20, 43],
     goneOver: [44, 'nothing'],

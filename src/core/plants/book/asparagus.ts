@@ -1176,7 +1176,7 @@ export const ASPARAGUS: readonly Species[] = [
     rootsC: -12,
     bringInC: null,
     sulksC: null,
-    summer: SUMMER.dry,
+    summer: SUMMER.parched,
     bears: BEARS.exposure,
     inLeaf: ALL_YEAR,
     goneOver: null,

@@ -389,7 +389,7 @@ export const DESERT: readonly Species[] = [
     rootsC: 3,
     bringInC: null,
     sulksC: 11,
-    summer: SUMMER.hot,
+    summer: SUMMER.torrid,
     bears: BEARS.breeze,
     inLeaf: [20, 43],
     goneOver: [44, 'nothing'],

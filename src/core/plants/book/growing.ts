@@ -14,10 +14,16 @@ export const SUMMER = {
   warm: [17, 34, 32],
   /** What wants heat, and idles in a cool summer. */
   hot: [20, 38, 36],
+  /** What flowers on through the summer of a desert, with water. */
+  torrid: [20, 44, 36],
+  /** What of the tropics bears a desert's dry heat as well, with water. */
+  tropicalSun: [21, 44, null],
   /** Leaves of the tropics: they want warmth and damp air. */
   tropical: [21, 36, null],
   /** Silver and Mediterranean plants: dry heat suits them, damp heat rots them. */
   dry: [17, 40, 30],
+  /** Trees and shrubs of the driest Mediterranean shores, planted in deserts too. */
+  parched: [17, 45, 34],
   /** Cacti and their like. */
   desert: [19, null, 32],
 } as const satisfies Record<string, Summer>;
