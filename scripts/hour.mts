@@ -4,8 +4,8 @@
  * process takes.
  */
 import { chromium, type CDPSession, type Page } from '@playwright/test';
-import { execFileSync } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { execFileSync, spawn } from 'node:child_process';
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -91,94 +91,161 @@ function largestRendererMb(): number {
     .map((line) => Number(line.trim().split(' ')[0]) / 1000);
   return Math.max(0, ...sizes);
 }
-/** What of Playwright's own is asked here; it has no public name. */
-interface OfPlaywright {
-  readonly _connection: {
-    readonly toImpl: (page: Page) => {
-      readonly delegate: {
-        readonly _mainFrameSession: {
-          readonly _client: { readonly send: (method: string) => Promise<unknown> };
-        };
-      };
-    };
-  };
-}
-
-/**
- * A page that is watched keeps every answer it was given, pictures too, so that whoever watches may ask for them: hundreds of MB in an
- * hour that no gardener's browser holds. Here nobody asks.
- */
-async function letGoOfAnswers(page: Page): Promise<void> {
-  const { delegate } = (page as unknown as OfPlaywright)._connection.toImpl(page);
-  await delegate._mainFrameSession._client.send('Network.disable');
-}
-
 /** Its profile tells this browser's processes from those of others. */
 const PROFILE = mkdtempSync(join(tmpdir(), 'rillbank-hour-'));
 
-async function once(page: Page, round: number): Promise<void> {
-  for (const name of ROOMS) {
-    await page
-      .getByRole('navigation', { name: 'Rooms' })
-      .getByRole('link', { name, exact: true })
-      .click();
-    await page.getByRole('heading', { level: 1 }).first().waitFor();
-    await page.waitForTimeout(1200);
-  }
-  // On the Bench something is moved, turned, set back, looked at in another week, and gone away from.
-  await page
-    .locator('[data-strip] a[href*="/bench"]')
-    .nth(round % 5)
-    .click();
-  await page.locator('[data-place]').first().waitFor();
-  const plant = page.locator('[data-place]').nth(round % 3);
-  for (const key of ['ArrowLeft', 'r', 'ArrowUp']) {
-    await plant.focus();
-    await page.keyboard.press(key);
-    await page.waitForTimeout(250);
-  }
-  for (let i = 0; i < 3; i += 1) await page.keyboard.press('Control+z');
-  const week = page.getByRole('slider').first();
-  await week.focus();
-  for (let i = 0; i < 6; i += 1) await page.keyboard.press(i < 3 ? 'ArrowRight' : 'ArrowLeft');
-  await page.waitForTimeout(1500);
+/** What the hand in the page has done so far. */
+interface Done {
+  readonly rounds: number;
+  readonly edits: number;
+  /** It has ended a round and stands still: every look is at the same room. */
+  readonly isResting: boolean;
+  /** What it did not find, the first time. */
+  readonly missed: string | null;
+}
+
+/**
+ * A hand in the page itself: it walks from room to room, and on the Bench moves something, sets it back, and looks at other weeks. Nobody
+ * watches: a page that is watched keeps all it is asked for and every answer it was given, which no gardener's browser does.
+ */
+async function walk(page: Page): Promise<void> {
+  // What runs this script names functions by a helper that the page does not have.
+  await page.evaluate('window.__name = (it) => it');
+  await page.evaluate((rooms) => {
+    const done = { rounds: 0, edits: 0, isResting: false, missed: null as string | null };
+    Object.assign(window, { done });
+    const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+    const find = async (name: string, what: () => Element | null | undefined) => {
+      for (let tries = 0; tries < 200; tries += 1) {
+        const found = what();
+        if (found instanceof HTMLElement || found instanceof SVGElement) return found;
+        await pause(50);
+      }
+      done.missed ??= `${name} in round ${done.rounds}`;
+      return null;
+    };
+    const press = (on: EventTarget, key: string, more: KeyboardEventInit = {}) =>
+      on.dispatchEvent(
+        new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...more }),
+      );
+    const click = (it: HTMLElement | SVGElement | null) =>
+      it?.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true }));
+    const bench = async () => {
+      click(
+        await find('a container', () => {
+          const links = document.querySelectorAll('[data-strip] a[href*="/bench"]');
+          return links[done.rounds % Math.min(5, links.length)];
+        }),
+      );
+      const place = () => {
+        const places = document.querySelectorAll('[data-place]');
+        return places[done.rounds % Math.min(3, places.length)];
+      };
+      for (const key of ['ArrowLeft', 'r', 'ArrowUp']) {
+        const plant = await find('a plant', place);
+        if (!plant) return;
+        const before = plant.outerHTML;
+        plant.focus();
+        press(plant, key);
+        await pause(400);
+        if (place()?.outerHTML !== before) done.edits += 1;
+      }
+      for (let i = 0; i < 3; i += 1) press(document.body, 'z', { ctrlKey: true });
+      const week = await find('the weeks', () => document.querySelector('[role="slider"]'));
+      week?.focus();
+      for (let i = 0; week && i < 6; i += 1) press(week, i < 3 ? 'ArrowRight' : 'ArrowLeft');
+      await pause(1500);
+    };
+    void (async () => {
+      for (;;) {
+        for (const room of rooms) {
+          const link = () =>
+            [...document.querySelectorAll('nav[aria-label="Rooms"] a')].find(
+              ({ textContent }) => textContent === room,
+            );
+          click(await find(room, link));
+          await pause(1200);
+          await find(`the head of ${room}`, () => document.querySelector('h1'));
+        }
+        await bench();
+        done.rounds += 1;
+        done.isResting = true;
+        await pause(3000);
+        done.isResting = false;
+      }
+    })();
+  }, ROOMS);
 }
 
 const median = (values: readonly number[]): number =>
   [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 
-const context = await chromium.launchPersistentContext(PROFILE, {
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu'],
-  viewport: { width: 1280, height: 800 },
-});
-const page = await context.newPage();
+/** Looks taken at the page in the whole time. */
+const LOOKS = 24;
+
+const browser = spawn(
+  '/usr/bin/chromium',
+  [
+    '--headless=new',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--remote-debugging-port=0',
+    '--window-size=1280,800',
+    `--user-data-dir=${PROFILE}`,
+    'about:blank',
+  ],
+  { stdio: 'ignore' },
+);
+const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+const portFile = join(PROFILE, 'DevToolsActivePort');
+while (!existsSync(portFile)) await pause(100);
+const port = readFileSync(portFile, 'utf8').split('\n')[0];
+
+/** Comes to the page, does or reads something, and goes again. */
+async function visit<T>(what: (page: Page) => Promise<T>): Promise<T> {
+  const watcher = await chromium.connectOverCDP(`http://127.0.0.1:${port}`);
+  const [page] = watcher.contexts()[0]!.pages();
+  const answer = await what(page!);
+  await watcher.close();
+  return answer;
+}
+
 const url = process.argv[3] ?? 'http://127.0.0.1:3100';
-await page.goto(`${url}/shed`);
-await page.getByRole('button', { name: 'Load the demo set' }).click();
-await page.getByRole('button', { name: 'Take away the demo set' }).waitFor();
-await letGoOfAnswers(page);
-const cdp = await context.newCDPSession(page);
-await cdp.send('Performance.enable');
-const workers = await workersOf(cdp);
+await visit(async (page) => {
+  await page.goto(`${url}/shed`);
+  await page.getByRole('button', { name: 'Load the demo set' }).click();
+  await page.getByRole('button', { name: 'Take away the demo set' }).waitFor();
+  await walk(page);
+});
 
 const began = Date.now();
 const told: Figures[] = [];
-for (let round = 0; Date.now() - began < minutes * 60_000; round += 1) {
-  await once(page, round);
-  const figures = await figuresOf(cdp, workers);
+let done: Done = { rounds: 0, edits: 0, isResting: false, missed: null };
+const isResting = () => (window as unknown as { readonly done: Done }).done.isResting;
+for (let look = 1; look <= LOOKS; look += 1) {
+  await pause(Math.max(0, began + (look / LOOKS) * minutes * 60_000 - Date.now()));
+  const figures = await visit(async (page) => {
+    await page.waitForFunction(isResting, undefined, { timeout: 120_000 });
+    const cdp = await page.context().newCDPSession(page);
+    await cdp.send('Performance.enable');
+    done = await page.evaluate(() => (window as unknown as { readonly done: Done }).done);
+    return figuresOf(cdp, await workersOf(cdp));
+  });
   told.push(figures);
   const { heapMb, workersMb, nodes, listeners, processMb } = figures;
   console.log(
-    `${((Date.now() - began) / 60_000).toFixed(1)} min: ${heapMb.toFixed(1)} MB held, ${workersMb.toFixed(1)} by workers, ${nodes} nodes, ${listeners} listeners, process ${processMb.toFixed(0)} MB`,
+    `${((Date.now() - began) / 60_000).toFixed(1)} min, ${done.rounds} rounds, ${done.edits} edits: ${heapMb.toFixed(1)} MB held, ${workersMb.toFixed(1)} by workers, ${nodes} nodes, ${listeners} listeners, process ${processMb.toFixed(0)} MB`,
   );
 }
-await context.close();
-rmSync(PROFILE, { recursive: true, force: true });
+browser.kill();
+rmSync(PROFILE, { recursive: true, force: true, maxRetries: 5, retryDelay: 200 });
+if (done.missed) console.log(`Not found: ${done.missed}`);
 
 const quarter = Math.floor(told.length / 4);
 const [early, late] = [told.slice(quarter, 2 * quarter), told.slice(-quarter)];
-let isFlat = quarter > 0;
+let isFlat = quarter > 0 && done.edits > done.rounds && done.missed === null;
 for (const key of ['heapMb', 'workersMb', 'nodes', 'listeners', 'processMb'] as const) {
   const [was, is] = [median(early.map((one) => one[key])), median(late.map((one) => one[key]))];
   const isSame = is <= Math.max(was * MAY_GROW, was + (key.endsWith('Mb') ? MAY_GROW_MB : 0));
