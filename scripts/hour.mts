@@ -180,8 +180,8 @@ async function walk(page: Page): Promise<void> {
 const median = (values: readonly number[]): number =>
   [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 
-/** Looks taken at the page in the whole time. */
-const LOOKS = 24;
+/** Looks taken at the page in the whole time: few, since each leaves a little of its own in the page. */
+const LOOKS = 8;
 
 const browser = spawn(
   '/usr/bin/chromium',

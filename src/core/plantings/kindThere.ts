@@ -21,7 +21,7 @@ const COOL_NIGHT_C = 16;
 const COOL_NIGHTS_K = 3;
 /** What was planted in autumn is harder than what comes soft from the bench, or is covered on a rare night: so far under its limit it lives, K. Ours. */
 const HARDENED_K = 1.5;
-/** Days warmer than this, °C, and nights with them, end the season of what is of the cool half of the year alone. Ours. */
+/** Days warmer than this, °C, end the season of what is of the cool half of the year alone; where nights are cool, a few degrees more. Ours. */
 const COOL_SEASON_C = 17;
 /** A winter shorter than this is none to plant for, weeks. Ours. */
 const LEAST_WEEKS = 16;

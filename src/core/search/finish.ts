@@ -14,6 +14,7 @@ import { finished, type Work } from '../work/steps';
 import { assign, THOROUGH } from './assign';
 import { eligible } from './compose';
 import { Judge, siteOf, type Member } from './judge';
+import { goTogether } from './oneIdea';
 import { filledParts, type CastPart } from './place';
 import { troublesIn } from './proposal';
 import { askFor, judged, kindsIn, type KindOf, type Remade } from './remade';
@@ -69,6 +70,8 @@ export function* finishing(
     yield;
     for (const { members } of assign(judge, fixed, slots, THOROUGH).slice(0, 6)) {
       yield;
+      const come = members.slice(fixed.length).map(({ kind }) => kind);
+      if (!goTogether(come, ask.wishes)) continue;
       const places = around(played, members.slice(fixed.length), ask, it);
       if (places && isSound(places, it, kindOf, before))
         found.push(judged(it, 'finish', { places }, kindOf));

@@ -8,7 +8,7 @@ import { isOneIdea } from './oneIdea';
 import { thinIn } from './place';
 import { pairWorth } from './pairWorth';
 import { unlike } from './partners';
-import { isOffered, coloursIn, proposedIn, type Proposal } from './proposal';
+import { coloursIn, isOffered, leafyIn, proposedIn, type Proposal } from './proposal';
 import { once } from '../work/once';
 
 /** How far a plant is nudged, cm. */
@@ -42,6 +42,7 @@ export function* improvement(
         ...now,
         ...kinds,
         ...thinIn(it.plants, ask),
+        ...leafyIn(it.plants, ask),
         places,
         cost,
         score,

@@ -14,7 +14,7 @@ import { kindFitsScheme } from '../suitability/scheme';
 import { mixSurface, visibleHeightCm } from '../containers/container';
 import { reachOf } from '../containers/section';
 import { coloursShown } from '../plants/colours';
-import { middle, type PlantKind, type Role } from '../plants/kind';
+import { middle, type Company, type PlantKind, type Role } from '../plants/kind';
 import { printOf } from '../plants/print';
 import type { School, Setting } from '../schools/school';
 import { standingOf } from '../suitability/standing';
@@ -277,9 +277,15 @@ export class Judge {
   }
 }
 
-/** Is it of the kitchen, and no shrub or silver herb that stands among flowers as well? */
-const isVegetable = ({ company, cycle }: PlantKind): boolean =>
-  company.includes('kitchen') && cycle !== 'shrub' && !company.includes('dry and silver');
+/** Companies whose plants stand among flowers, eaten or not. */
+const ORNAMENTAL: readonly Company[] = ['dry and silver', 'bold tender foliage'];
+
+/** Is it eaten, of the kitchen, and neither a shrub nor an herb that stands among flowers as well? */
+const isVegetable = ({ company, cycle, edible }: PlantKind): boolean =>
+  edible !== null &&
+  company.includes('kitchen') &&
+  cycle !== 'shrub' &&
+  !company.some((one) => ORNAMENTAL.includes(one));
 
 /** Shares of a cast's promise: its members each, its pairs, its scheme, colour at all, and one kind more than three. Ours. */
 const WORTH = { single: 0.42, pairs: 0.33, scheme: 0.25, colour: 0.1, variety: 0.015 } as const;
@@ -311,7 +317,7 @@ const MOST_WORN = 0.3;
 /** The lead says what a planting is: what it costs to be led by something of another company than was asked for. Ours. */
 const OUTSIDE_COST = 0.4;
 /** Where nothing is to be eaten a flower was meant: what a vegetable costs. Ours. */
-const VEGETABLE_COST = 0.25;
+const VEGETABLE_COST = 0.4;
 /** What it costs in a basket that a kind hangs ill. Ours. */
 const HUNG_COST = 0.25;
 /** Autumn to spring there are small things. Ours. */

@@ -44,3 +44,7 @@ export function isOneIdea(kinds: readonly PlantKind[], wishes: Ask['wishes']): b
     kinds.filter((kind) => familiarity(kind) === 'seldom').length <= MOST_SELDOM
   );
 }
+
+/** Are kinds that come into a planting together grown together, whatever stood there before them? */
+export const goTogether = (come: readonly PlantKind[], { kitchen }: Ask['wishes']): boolean =>
+  kitchen || come.length < 2 || commonGround(come).worth >= TOGETHER;

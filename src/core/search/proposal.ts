@@ -5,6 +5,8 @@ import { plantingOf, type Brief } from '../plantings/brief';
 import { inSpot, type Place, type PlantingInSpot } from '../plantings/planting';
 import type { SchoolId } from '../plantings/schoolId';
 import type { KindId, PlantKind } from '../plants/kind';
+import { isForShrubs } from '../suitability/season';
+import { standingOf } from '../suitability/standing';
 
 /** One proposed planting: who, where, what it costs, how it scores. */
 export interface Proposal {
@@ -66,3 +68,17 @@ export function troublesIn({ remarks }: Opinion): ReadonlySet<CheckId> {
 
 /** May it be offered? What a check calls trouble is not. */
 export const isOffered = (opinion: Opinion): boolean => troublesIn(opinion).size === 0;
+
+/** Share of the weeks in which a kind flowers from which it counts as one that flowers. Ours. */
+const FLOWERS_OFTEN = 0.3;
+/** Ideas that leaves alone make. */
+const OF_LEAVES: ReadonlySet<string> = new Set(['green-and-white', 'dark-and-lime']);
+
+/** How many of a planting's kinds do not flower, where a stay in the warm half of the year is for flowers and nothing else was asked for. */
+export function leafyIn(plants: PlantingInSpot['plants'], ask: Brief): Pick<Proposal, 'leafy'> {
+  const { company, kitchen, scheme } = ask.wishes;
+  if (company || kitchen || OF_LEAVES.has(scheme.kind) || isForShrubs(ask)) return {};
+  const kinds = new Set(plants.map(({ kind }) => kind));
+  const flowering = [...kinds].filter((kind) => standingOf(kind, ask).flowering >= FLOWERS_OFTEN);
+  return { leafy: 1 - flowering.length / Math.max(1, kinds.size) };
+}

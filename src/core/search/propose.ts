@@ -1,7 +1,6 @@
 import { finished, type Work } from '../work/steps';
 import { opinionOf } from '../checks/opinion';
 import type { KindId, PlantKind, Role } from '../plants/kind';
-import { isForShrubs } from '../suitability/season';
 import { standingOf } from '../suitability/standing';
 import { plantCost } from '../shopping/plantCost';
 import { askThere, type Ask } from './ask';
@@ -9,7 +8,7 @@ import { castsFor, type Cast } from './compose';
 import { improvement } from './improve';
 import { placeCast, thinIn } from './place';
 import { sixIdeas } from './ideas';
-import { isOffered, coloursIn, proposedIn, type Proposal } from './proposal';
+import { coloursIn, isOffered, leafyIn, proposedIn, type Proposal } from './proposal';
 
 export interface Progress {
   readonly step: number;
@@ -155,20 +154,7 @@ function judgeCast(
     score: opinion.score,
     ...coloursIn(opinion),
     ...thinIn(it.plants, ask),
-    ...flowersIn(cast, ask),
+    ...leafyIn(it.plants, ask),
     promise: cast.promise,
   };
-}
-
-/** Share of the weeks in which a kind flowers from which it counts as one that flowers. Ours. */
-const FLOWERS_OFTEN = 0.3;
-/** Ideas that leaves alone make. */
-const OF_LEAVES: ReadonlySet<string> = new Set(['green-and-white', 'dark-and-lime']);
-
-/** How many of a planting's kinds do not flower, where a stay in the warm half of the year is for flowers and nothing else was asked for. */
-function flowersIn({ members }: Cast, ask: Ask): Pick<Proposal, 'leafy'> {
-  const { company, kitchen, scheme } = ask.wishes;
-  if (company || kitchen || OF_LEAVES.has(scheme.kind) || isForShrubs(ask)) return {};
-  const flowering = members.filter(({ kind }) => standingOf(kind, ask).flowering >= FLOWERS_OFTEN);
-  return { leafy: 1 - flowering.length / Math.max(1, members.length) };
 }

@@ -12,7 +12,7 @@ import { kindFitsScheme } from '../suitability/scheme';
 import { applyEdit, swapEdit } from '../plantings/edits';
 import { inSpot } from '../plantings/planting';
 import { finished, type Work } from '../work/steps';
-import { keepsWishes } from './oneIdea';
+import { goTogether, keepsWishes } from './oneIdea';
 import { mayReplace } from './ask';
 import { unlike } from './partners';
 import { coloursIn, isOffered } from './proposal';
@@ -99,8 +99,13 @@ function* inMood(
     if (tried) now = tried.after;
   }
   // A mood that is not seen in the whole is not told as one.
-  return honours(now) ? judged(it, 'vary', { places: now.planting.places, wishes }, kindOf) : null;
+  const come = kindsOf(now).filter((kind) => !kindsOf(it).includes(kind));
+  return goTogether(come, wishes) && honours(now)
+    ? judged(it, 'vary', { places: now.planting.places, wishes }, kindOf)
+    : null;
 }
+
+const kindsOf = ({ plants }: PlantingInSpot) => [...new Set(plants.map(({ kind }) => kind))];
 
 /** Is it one that people grow with the others, as readily as what is there now, and no second rarity? */
 function joins(kind: PlantKind, others: readonly PlantKind[], worth: number): boolean {

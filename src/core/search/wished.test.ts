@@ -14,6 +14,7 @@ import { hangsIll } from './hung';
 import { sixIdeas } from './ideas';
 import { Judge } from './judge';
 import { isLiked, likingFor, shrubCost } from './liking';
+import { goTogether } from './oneIdea';
 import { obstaclesTo } from './obstacles';
 import { obstacleText } from '../../words/obstacles';
 import { thinIn } from './place';
@@ -232,6 +233,15 @@ test('a vegetable costs where nothing is to be eaten, and a silver herb does not
   expect(asHerb(true)).toBeCloseTo(0, 6);
   expect(asHerb(false)).toBeGreaterThan(0.2);
   expect(shrubCost(known('rosemary-upright'), askFor({}, { kitchen: true }))).toBe(0);
+});
+
+test('what comes in together is grown together; one alone, and what is to be eaten, is not asked', () => {
+  const [daisy, sedge] = [known('michaelmas-daisy-lilac'), known('sedge-gold-stripe')];
+  const { wishes } = askFor();
+  expect(goTogether([daisy, sedge], wishes)).toBe(false);
+  expect(goTogether([daisy], wishes)).toBe(true);
+  expect(goTogether([daisy, sedge], { ...wishes, kitchen: true })).toBe(true);
+  expect(goTogether([daisy, known('coneflower-white')], wishes)).toBe(true);
 });
 
 test('bulbs that sleep beneath hide no mix, and without a budget nobody counts how thin it is', () => {
