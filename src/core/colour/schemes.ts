@@ -183,7 +183,8 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
     isLime(colour) || (isDark(colour) && C < 0.12) ? ACCENT_FIT : isBronze(colour) ? BRONZE_FIT : 0;
   switch (scheme.kind) {
     case 'warm':
-      return Math.max(accent, inArc(h, 345, 115, 30));
+      // A cool pink is half at home here: beside yellow it jars.
+      return Math.max(accent, inArc(h, 10, 115, 25));
     case 'cool':
       return Math.max(isWine(colour) ? WINE_IN_COOL_FIT : accent, inArc(h, 150, 335, 30));
     case 'hot':

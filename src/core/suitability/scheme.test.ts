@@ -74,6 +74,18 @@ test('pink passes at best among hot colours, black is a hole among pale ones, wi
   expect(fitOfColour([0.3, 0.06, 10], COOL)).toBeGreaterThan(0.5);
 });
 
+test('a cool pink is half at home among warm colours, magenta is not, coral and apricot are', () => {
+  const fit = (colour: readonly [number, number, number]) => fitOfColour(colour, WARM)!;
+  expect(fit([0.75, 0.12, 0])).toBeGreaterThanOrEqual(0.5);
+  expect(fit([0.75, 0.12, 0])).toBeLessThan(0.75);
+  expect(fit([0.6, 0.24, 350])).toBeLessThan(0.5);
+  for (const own of [
+    [0.7, 0.17, 25],
+    [0.82, 0.11, 65],
+  ] as const)
+    expect(fit(own)).toBe(1);
+});
+
 test('lime goes with anything, so it stands against nothing', () => {
   const scheme = { kind: 'opposites', colour: [0.5, 0.17, 275] } as const;
   const withBlue = (colour: readonly [number, number, number]) =>
