@@ -71,5 +71,6 @@ export const LONG_ON_PURPOSE: Readonly<Record<string, string>> = {
   useProposals: 'one search from question to six: asked, told on the way, improved, given up',
   propose: ALGORITHM,
   scaling: ALGORITHM,
+  fillUp: ALGORITHM,
   useEditing: 'one planting at work: stored, held, judged and counted belong to one moment',
 };

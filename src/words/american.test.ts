@@ -16,6 +16,7 @@ test('what Britain spells otherwise is spelled as America does, small, capital a
     ['Autumn', 'Fall'],
     ['burnt by frost', 'burned by frost'],
     ['Autumn crocus', 'Autumn crocus'],
+    ['White autumn windflower in autumn', 'White autumn windflower in fall'],
   ];
   for (const [here, there] of said) expect(american(here)).toBe(there);
 });

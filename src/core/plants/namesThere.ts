@@ -40,6 +40,7 @@ const AMERICAN: readonly (readonly [here: RegExp, there: string])[] = [
   [/\bparlour\b/iu, 'parlor'],
   [/\bgrey\b/iu, 'gray'],
   [/coloured\b/u, 'colored'],
+  [/centred\b/u, 'centered'],
 ];
 
 /** A common name as it is said in a market. Australia says what Britain does. */
