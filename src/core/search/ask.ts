@@ -56,6 +56,8 @@ export type Hurdle = (typeof HURDLES)[number];
 /** Scheme fit below which a kind is not considered; green and white bear no half measures. */
 const LEAST_SCHEME_FIT = 0.5;
 const LEAST_WHITE_FIT = 0.68;
+/** Alpines flower by turns, each for a few weeks among green and grey: they need to agree less. */
+const LEAST_ALPINE_FIT = 0.2;
 /** Light fit below which a kind is not considered: an hour too dark, or two too bright. */
 const LEAST_LIGHT_FIT = 0.8;
 /** Share of its weeks that a kind must stand before frost or age may end it; and be there to be seen. Ours. */
@@ -108,13 +110,15 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
     return 'size';
   if (kind.sold.every(({ size }) => !deepEnough(container, size, kind))) return 'depth';
   // What is grown to be eaten comes in the colours it has.
-  if (!wishes.kitchen && kindFitsScheme(kind, wishes.scheme) < leastFit(wishes.scheme))
+  if (!wishes.kitchen && kindFitsScheme(kind, wishes.scheme) < leastFit(wishes))
     return 'scheme';
   return null;
 }
 
-const leastFit = ({ kind }: Ask['wishes']['scheme']): number =>
-  kind === 'green-and-white' ? LEAST_WHITE_FIT : LEAST_SCHEME_FIT;
+function leastFit({ scheme, company }: Ask['wishes']): number {
+  if (company === 'alpine') return LEAST_ALPINE_FIT;
+  return scheme.kind === 'green-and-white' ? LEAST_WHITE_FIT : LEAST_SCHEME_FIT;
+}
 
 /** Is it a perennial that may rest in the winter of a planting for the whole year? */
 function mayRest({ cycle, inLeaf }: PlantKind, ask: Ask): boolean {

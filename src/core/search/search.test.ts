@@ -126,6 +126,19 @@ test('what flowers where it is warm is no plant for a mild winter; what afternoo
   expect([inSun(6), inSun(7)]).toEqual([null, 'light']);
 });
 
+test('alpines flower by turns: they need to agree in colour less than others do', () => {
+  const inWarm = (id: string, company?: 'alpine') =>
+    hurdleOf(
+      kindOf(id)!,
+      askFor(
+        { plantedWeek: 18, endWeek: 36 },
+        { scheme: { kind: 'warm' }, ...(company ? { company } : {}) },
+      ),
+    );
+  expect([inWarm('pinks-rose', 'alpine'), inWarm('pinks-rose')]).toEqual([null, 'scheme']);
+  expect(inWarm('pasque-flower-violet', 'alpine')).toBe('scheme');
+});
+
 test('a desert’s summer has flowers of its own, and ends those of kinder places', () => {
   const desert = {
     ...SUNNY,
