@@ -306,7 +306,7 @@ test('where a planting stands for a year, perennials planted in spring may rest 
 });
 
 test('beneath a rarity there sleeps no other', () => {
-  const ask = askFor({ plantedWeek: 42, endWeek: 22 });
+  const ask = askFor({ plantedWeek: 42, endWeek: 22 }, { scheme: { kind: 'cool' } });
   const bulbs = bulbsFor(ask);
   const rare = (kind: PlantKind) => familiarity(kind) === 'seldom';
   const lead = { kind: known('yew-column'), role: 'lead' as const };
