@@ -110,8 +110,7 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
     return 'size';
   if (kind.sold.every(({ size }) => !deepEnough(container, size, kind))) return 'depth';
   // What is grown to be eaten comes in the colours it has.
-  if (!wishes.kitchen && kindFitsScheme(kind, wishes.scheme) < leastFit(wishes))
-    return 'scheme';
+  if (!wishes.kitchen && kindFitsScheme(kind, wishes.scheme) < leastFit(wishes)) return 'scheme';
   return null;
 }
 
