@@ -9,7 +9,7 @@ import { sideSizeOf, slitsOf, withSidesPlanted } from '@/core/placing/sides';
 import { isHung } from '@/core/containers/shape';
 import { briefOf } from '@/core/plantings/brief';
 import type { SidePlace } from '@/core/plantings/planting';
-import type { KindId, PlantKind } from '@/core/plants/kind';
+import { middle, type KindId, type PlantKind } from '@/core/plants/kind';
 import { Button } from '@/ui/controls/Button';
 import { Pop } from '@/ui/controls/Pop';
 import { Tick } from '@/ui/controls/Tick';
@@ -63,6 +63,11 @@ export default function SidesPop({ editing, settings }: SidesPopProps) {
   );
 }
 
+/** What hangs comes first, and what is low before what is high: a side is for such. */
+const byHang = (a: PlantKind, b: PlantKind): number =>
+  Number(b.trailCm !== null) - Number(a.trailCm !== null) ||
+  middle(a.heightCm) - middle(b.heightCm);
+
 function Sides({
   editing,
   settings,
@@ -75,7 +80,8 @@ function Sides({
   const letters = new Map(keyed(it).map(({ kind, letter }) => [kind.id, letter]));
   const offered = [...new Set([...letters.keys(), ...extra])]
     .map((id) => kindOf(id))
-    .filter((kind): kind is PlantKind => kind !== null && sideSizeOf(kind) !== null);
+    .filter((kind): kind is PlantKind => kind !== null && sideSizeOf(kind) !== null)
+    .sort(byHang);
   const usual = offered.filter(({ trailCm, id }) => trailCm !== null || extra.includes(id));
   const [ticked, setTicked] = useState<readonly KindId[] | null>(null);
   const inTurn = ticked ?? usual.map(({ id }) => id);
