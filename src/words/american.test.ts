@@ -3,7 +3,8 @@ import { american } from './american';
 test('what Britain spells otherwise is spelled as America does, small, capital and in words made from it', () => {
   const said: readonly (readonly [here: string, there: string])[] = [
     ['Colours of its own', 'Colors of its own'],
-    ['discoloured', 'discoloured'],
+    ['Fibreglass of two storeys', 'Fiberglass of two stories'],
+    ['a neighbouring pot', 'a neighboring pot'],
     ['a coloured leaf', 'a colored leaf'],
     ['GREY', 'GRAY'],
     ['greyish', 'grayish'],
@@ -22,7 +23,14 @@ test('what Britain spells otherwise is spelled as America does, small, capital a
 });
 
 test('what is spelled alike stays to the letter, and a second time changes nothing', () => {
-  for (const same of ['', 'Fill the pot.', 'a grid of 12', 'barometer', 'The fall of the year'])
+  for (const same of [
+    '',
+    'Colchicum autumnale',
+    'Fill the pot.',
+    'a grid of 12',
+    'barometer',
+    'The fall of the year',
+  ])
     expect(american(same)).toBe(same);
   const once = american('Grey colour, two litres');
   expect(american(once)).toBe(once);

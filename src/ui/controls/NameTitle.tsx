@@ -25,7 +25,9 @@ export function NameTitle({
   if (typed === null)
     return (
       <div className="flex min-w-0 items-center gap-1">
-        <h1 className={`display min-w-0 break-words ${className}`}>{name}</h1>
+        <h1 translate="no" className={`display min-w-0 break-words ${className}`}>
+          {name}
+        </h1>
         <IconButton
           name="Rename"
           icon={<Pencil size={15} aria-hidden />}

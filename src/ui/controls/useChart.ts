@@ -3,9 +3,9 @@ import { BarChart, LineChart } from 'echarts/charts';
 import { GridComponent, LegendComponent, TooltipComponent } from 'echarts/components';
 import { init, use as withParts, type ECharts, type EChartsCoreOption } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
+import { spelledDeep } from '@/ui/spelling/spelling';
 
 withParts([BarChart, LineChart, GridComponent, TooltipComponent, LegendComponent, SVGRenderer]);
-import { spelledDeep } from '@/ui/spelling/spelling';
 
 /** Colours and type of the interface, for a chart. */
 export interface ChartInk {

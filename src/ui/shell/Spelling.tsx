@@ -13,11 +13,13 @@ const NO_NAMES: readonly string[] = [];
 export function Spelling({ children }: { readonly children: ReactNode }) {
   const isAmerican = marketOf(useSettings()) === 'american';
   const names = useNames(isAmerican);
-  spellAs(isAmerican, names);
+  const kept = spellAs(isAmerican, names);
   useEffect(() => {
     document.documentElement.lang = isAmerican ? 'en-US' : 'en-GB';
   }, [isAmerican]);
-  return <Fragment key={isAmerican ? 'american' : 'british'}>{children}</Fragment>;
+  return (
+    <Fragment key={isAmerican ? ['american', ...kept].join('\n') : 'british'}>{children}</Fragment>
+  );
 }
 
 /** What the gardener gave a name, as of when the room was opened: read only where the page is spelled otherwise than it is written. */
@@ -41,12 +43,13 @@ function useNames(isWanted: boolean): readonly string[] {
 }
 
 async function namesIn(store: Store): Promise<readonly string[]> {
-  const [plantings, spots, groups, shelf] = await Promise.all([
+  const [plantings, spots, groups, shelf, kinds] = await Promise.all([
     store.plantingNames(),
     store.spots(),
     store.groups(),
     store.shelf(),
+    store.ownKinds(),
   ]);
   const named = [...plantings, ...spots, ...groups, ...shelf.map(({ container }) => container)];
-  return named.map(({ name }) => name);
+  return [...named.map(({ name }) => name), ...kinds.flatMap(({ told }) => told.common ?? [])];
 }

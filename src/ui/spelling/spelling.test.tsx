@@ -22,7 +22,9 @@ test('the page is spelled as it is written until America is chosen', () => {
 });
 
 test('what somebody wrote or named stays as it was written', () => {
-  spellAs(true, ['Grey trough', 'Grey trough (colour)', 'Plain']);
+  const names = ['Grey trough', 'Grey trough (colour)', 'Plain'];
+  expect(spellAs(false, names)).toEqual([]);
+  expect(spellAs(true, names)).toEqual(names.slice(0, 2));
   expect(spelled('Grey trough (colour) was taken away: its colours')).toBe(
     'Grey trough (colour) was taken away: its colors',
   );

@@ -9,10 +9,12 @@ let now: { readonly isAmerican: boolean; readonly own: RegExp | null } = {
 /**
  * From now on the page is spelled so.
  * @param names what the gardener gave a name: it stays as it was written, wherever it stands
+ * @returns the names that would be spelled otherwise: a page written before they were known is written anew
  */
-export function spellAs(isAmerican: boolean, names: readonly string[] = []): void {
-  const changed = names.filter((name) => name.trim() && american(name) !== name);
-  now = { isAmerican, own: changed.length > 0 ? anyOf(changed) : null };
+export function spellAs(isAmerican: boolean, names: readonly string[] = []): readonly string[] {
+  const kept = isAmerican ? names.filter((name) => name.trim() && american(name) !== name) : [];
+  now = { isAmerican, own: kept.length > 0 ? anyOf(kept) : null };
+  return kept;
 }
 
 /** Any of several texts, the longest first. */
