@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { chromium, type Browser } from '@playwright/test';
 // The steps are plain JavaScript so that they run before anything is installed.
 // @ts-expect-error no types
-import { build, freePort, root, serve } from './steps.mjs';
+import { BROWSER, build, freePort, root, serve } from './steps.mjs';
 
 /** The built app with the demo set, served to a browser that asks nobody else, for as long as the work takes. */
 export async function withBuiltApp<T>(
@@ -13,14 +13,7 @@ export async function withBuiltApp<T>(
     throw new Error('The build failed.');
   const port: number = await freePort(4700);
   const { stop } = await serve(port, { RILLBANK_DEMO: '1' });
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost',
-    ],
-  });
+  const browser = await chromium.launch(BROWSER);
   try {
     return await work(browser, `http://127.0.0.1:${port}`);
   } finally {

@@ -198,6 +198,10 @@ const browser = spawn(
   ],
   { stdio: 'ignore' },
 );
+// However this ends, no browser is left behind at work.
+process.on('exit', () => browser.kill());
+process.on('SIGINT', () => process.exit(1));
+process.on('SIGTERM', () => process.exit(1));
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 const portFile = join(PROFILE, 'DevToolsActivePort');
 while (!existsSync(portFile)) await pause(100);

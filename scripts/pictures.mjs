@@ -1,15 +1,9 @@
 // node scripts/pictures.mjs URL: refreshes docs/screenshots from a running app, with the demo set.
 import { chromium } from '@playwright/test';
+import { BROWSER } from './steps.mjs';
 
 const url = process.argv[2] ?? 'http://127.0.0.1:3000';
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost',
-  ],
-});
+const browser = await chromium.launch(BROWSER);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 // Before anything stands there.
 await page.goto(url);

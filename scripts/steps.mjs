@@ -9,6 +9,16 @@ import { fileURLToPath } from 'node:url';
 export const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm';
 
+/** How scripts start Debian's Chromium: it asks this machine only. */
+export const BROWSER = {
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost',
+  ],
+};
+
 export function run(command, args, options = {}) {
   const { status, error } = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options });
   if (error) throw error;
