@@ -54,6 +54,7 @@ test('who buys in North America reads it spelled as there in every room; names s
     await atRest(page);
     if (room === '/spot?spot=demo-window')
       await expect(page.getByRole('heading', { name: OWN })).toBeVisible();
+    if (room === '/') await expect(page.getByText(OWN).first()).toBeVisible();
     expect([room, (await wordsOf(page)).match(BRITISH) ?? []]).toEqual([room, []]);
   }
 });

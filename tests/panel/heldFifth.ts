@@ -1,8 +1,8 @@
 import type { ThirdAsk } from './heldThird';
 
 /**
- * Sixteen more, held back a fifth time: written on 30 November 2026 before the engine was changed for leads to eat, brittle
- * plants and double wishes, read once afterwards, and never edited.
+ * Sixteen more, held back a fifth time: written on 30 November 2026 before the engine was changed for what everyday asks by lot
+ * had shown, read once afterwards, and never edited.
  */
 export const HELD_FIFTH: readonly ThirdAsk[] = [
   {

@@ -120,6 +120,14 @@ test('what flowers where it is warm is no plant for a mild winter; what afternoo
   const winter = { plantedWeek: 40, endWeek: 16, spot: coast };
   expect(hurdleOf(balsam, askFor(winter, { scheme: { kind: 'warm' } }))).toBe('season');
   expect(hurdleOf(pansy, askFor(winter, { scheme: { kind: 'warm' } }))).toBeNull();
+  // Cool nights in six weeks of ten keep no canna out of a summer; a summer of nothing else does.
+  const bold = { scheme: { kind: 'warm' }, company: 'bold tender foliage' } as const;
+  const canna = (climate: 'cool-maritime' | 'northern-maritime', latitudeDeg: number) =>
+    hurdleOf(
+      kindOf('canna-red')!,
+      askFor({ spot: { ...SUNNY, site: { ...SUNNY.site, climate, latitudeDeg } } }, bold),
+    );
+  expect([canna('cool-maritime', 52), canna('northern-maritime', 57)]).toEqual([null, 'cold']);
   const hakone = kindOf('hakone-grass-gold')!;
   const inSun = (sunHours: number) =>
     hurdleOf(hakone, askFor({ spot: { ...SUNNY, sunHours } }, { scheme: { kind: 'warm' } }));

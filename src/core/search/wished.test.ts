@@ -1,4 +1,5 @@
 import { askFor } from '../../../tests/builders/ask';
+import { proposalOf } from '../../../tests/builders/proposals';
 import { BASKET, BOX, known, planted } from '../../../tests/builders/plantings';
 import { usualContainer } from '../containers/usual';
 import { BOOK, kindOf } from '../plants/book/index';
@@ -150,21 +151,25 @@ test('a shrub costs in a summer pot, twice when it is nothing but structure, and
   expect(shrubCost(known('petunia-white'), ask)).toBe(0);
   expect(shrubCost(spindle, askFor({}, { company: 'evergreen structure' }))).toBe(0);
   expect(shrubCost(spindle, askFor({ plantedWeek: 44, endWeek: 12 }))).toBe(0);
+  // The shorter it stands, the more.
+  expect(shrubCost(once, askFor({ endWeek: 32 }))).toBeGreaterThan(shrubCost(once, ask));
 });
 
 test('of two alike a sampler of singles comes second, and what is led by leaves not first for that', () => {
-  const proposal = (school: Proposal['school'], ids: readonly string[], score = 0.9): Proposal => ({
-    school,
-    lead: ids[0]!,
-    bodies: [...new Set(ids.slice(1))],
-    edges: [],
-    places: ids.map((kindId, i) => ({ id: `p${i}`, kindId, xCm: i, zCm: 0, size: '9cm', seed: i })),
-    cost: 20,
-    score,
-    missing: [],
-    coloured: 1,
-    promise: 0.8,
-  });
+  const proposal = (school: Proposal['school'], ids: readonly string[], score = 0.9) =>
+    proposalOf(ids[0]!, {
+      school,
+      bodies: [...new Set(ids.slice(1))],
+      places: ids.map((kindId, i) => ({
+        id: `p${i}`,
+        kindId,
+        xCm: i,
+        zCm: 0,
+        size: '9cm',
+        seed: i,
+      })),
+      score,
+    });
   const sampler = proposal('thriller', ['a', 'b', 'c', 'd', 'e']);
   const plain = proposal('thriller', ['f', 'g', 'g', 'h', 'h']);
   expect(sixIdeas([sampler, plain], 2)).toEqual([plain, sampler]);
@@ -173,41 +178,18 @@ test('of two alike a sampler of singles comes second, and what is led by leaves 
 });
 
 test('where money is short a full box comes before a few fine plants', () => {
-  const proposal = (lead: string, thin: number, score: number): Proposal => ({
-    school: 'thriller',
-    lead,
-    bodies: [`${lead}-body`],
-    edges: [],
-    places: [],
-    cost: 20,
-    score,
-    missing: [],
-    coloured: 1,
-    promise: 0.8,
-    thin,
-  });
-  const [few, full] = [proposal('few', 0.4, 0.95), proposal('full', 0, 0.85)];
+  const [few, full] = [
+    proposalOf('few', { thin: 0.4, score: 0.95 }),
+    proposalOf('full', { thin: 0, score: 0.85 }),
+  ] as const;
   expect(sixIdeas([few, full], 2)).toEqual([full, few]);
   expect(sixIdeas([{ ...few, thin: 0 }, full], 2)[0]!.lead).toBe('few');
 });
 
 test('what has the wished colours comes before what has none, and flowers before leaves where summer is for them', () => {
-  const proposal = (lead: string, more: Partial<Proposal>): Proposal => ({
-    school: 'thriller',
-    lead,
-    bodies: [`${lead}-body`],
-    edges: [],
-    places: [],
-    cost: 20,
-    score: 0.9,
-    missing: [],
-    coloured: 1,
-    promise: 0.8,
-    ...more,
-  });
-  const plain = proposal('plain', { score: 0.8, leafy: 0 });
+  const plain = proposalOf('plain', { score: 0.8, leafy: 0 });
   const firstBeside = (more: Partial<Proposal>) =>
-    sixIdeas([proposal('other', more), plain], 2)[0]!.lead;
+    sixIdeas([proposalOf('other', more), plain], 2)[0]!.lead;
   expect(firstBeside({ leafy: 0 })).toBe('other');
   expect(firstBeside({ leafy: 1 })).toBe('plain');
   expect(firstBeside({ coloured: 0 })).toBe('plain');

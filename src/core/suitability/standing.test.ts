@@ -43,6 +43,14 @@ test('roots die in a small pot before they do in a large one; the limits told ar
   const byPot = [14, 22, 40, 90].map((topCm) => rootsColdC(week, pot(topCm)));
   expect([...byPot].sort((a, b) => a - b)).toEqual(byPot);
   expect(byPot[3]! - byPot[0]!).toBeGreaterThan(3);
+  // However thick the wall and large the ball, they hold four kelvin over the coldest day's mean at most.
+  const trough = usualContainer(
+    'Trough',
+    { kind: 'round', topCm: 90, baseCm: 80, depthCm: 90 },
+    'stone',
+  );
+  expect(rootsColdC(week, trough)).toBeCloseTo(-15 + 3 + 4, 6);
+  expect(byPot[3]!).toBeLessThan(rootsColdC(week, trough));
   const lost = lostIn('coral-bells-black', stay('short-summer-continental', 46, 40, 16))!;
   expect(lost.to).toBe('frozen roots');
   expect(lost.atC).toBeLessThan(known('coral-bells-black').rootsC);
