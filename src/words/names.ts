@@ -100,11 +100,17 @@ function letter(it: PlantingInSpot): readonly Keyed[] {
     .map((group, i) => ({ ...group, letter: String.fromCharCode(65 + (i % 26)) }));
 }
 
+/** Words that keep their capital: of places, peoples, persons and feasts. */
+const PROPER = new Set(
+  `Abyssinian African American Boston California Californian Cape Carpathian Christmas Cupid English French Japanese Mediterranean Mexican
+  Michaelmas Monterey Natal New October Oregon Persian Peruvian Russian Siberian Spanish Sutherland Swan Swedish Swiss Thai`.split(
+    /\s+/,
+  ),
+);
+
 /** "Bronze flax" within a sentence: "bronze flax". Names that start with a proper word keep their capital. */
 export function inSentence(name: string): string {
-  return /^(Cape|African|French|Swedish|Swan|Mexican|Boston|Japanese|New|Persian|Abyssinian)\b/.test(
-    name,
-  )
+  return PROPER.has(/^\p{L}*/u.exec(name)![0])
     ? name
     : name.charAt(0).toLowerCase() + name.slice(1);
 }
