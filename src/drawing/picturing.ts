@@ -67,6 +67,11 @@ export class Picturing {
     return scenery ? withScenery(picture, scenery, lens) : picture;
   }
 
+  /** Grows a planting that may be asked for, in steps. */
+  *growing(subject: Subject, weeks: number): Generator<void> {
+    yield* this.scene(subject, subjectKey(subject), weeks);
+  }
+
   /** Grows the weeks likely to be asked for next, in steps: growing takes as long as drawing, and a hand on the week slider waits for both. */
   *growingAhead(): Generator<void> {
     if (!this.last) return;

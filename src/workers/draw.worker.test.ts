@@ -122,3 +122,16 @@ test('a picture that cannot be made is told as an error, and the next one is mad
   expect(answers.find(({ id }) => id === 12)!.kind).toBe('error');
   expect(answers.find(({ id }) => id === 13)!.kind).toBe('result');
 });
+
+test('what is grown ahead waits for every picture, and answers with nothing', async () => {
+  tell({ id: 30, job: 'grow', ...crossing({ subject, weeks: 5 }) });
+  paint(31, { weeks: 6 });
+  paint(32, { detail: 'flat', weeks: 7 });
+  // One that is given up is not grown.
+  tell({ id: 33, job: 'grow', ...crossing({ subject, weeks: 4 }) });
+  tell({ id: 33, job: 'cancel' });
+  expect(await answered(3)).toEqual([32, 31, 30]);
+  expect(answers[2]).toEqual({ id: 30, kind: 'result', value: null });
+  await new Promise((resolve) => setTimeout(resolve, 60));
+  expect(answers).toHaveLength(3);
+});

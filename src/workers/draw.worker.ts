@@ -4,11 +4,12 @@ import { Raster } from '@/core/seeing/raster';
 import { toSvg } from '@/drawing/svg';
 import { finished } from '@/core/work/steps';
 import { KindReceiver } from './kindsOnce';
-import type { FromWorker, PaintRequest, SaveRequest, ToDrawer } from './messages';
+import type { FromWorker, GrowRequest, PaintRequest, SaveRequest, ToDrawer } from './messages';
 
 interface Job {
   readonly id: number;
-  readonly request: PaintRequest;
+  /** What there is to do, in steps, once its turn has come. */
+  readonly steps: () => Generator<void>;
 }
 
 const scope = self as unknown as {
@@ -25,6 +26,8 @@ const soon: Job[] = [];
 /** Full pictures, and after them those of the stencil. */
 const patient: Job[] = [];
 const last: Job[] = [];
+/** What may be asked for soon. */
+const ahead: Job[] = [];
 let busy = false;
 /** How long a patient picture may keep others waiting, ms. */
 const SLICE_MS = 8;
@@ -35,7 +38,7 @@ const SLICE_MS = 8;
 const REHEARSALS = 10;
 let rehearsed = false;
 /** What moved last, or may be about to. */
-let stage: Job['request'] | null = null;
+let stage: PaintRequest | null = null;
 
 scope.onmessage = ({ data }) => {
   if (data.job === 'cancel') {
@@ -49,12 +52,22 @@ scope.onmessage = ({ data }) => {
     return void answering(id, () =>
       save(id, { ...data.request, subject: kinds.unpack(data.request.subject) }),
     );
-  const request = { ...data.request, subject: kinds.unpack(data.request.subject) };
-  const { detail, holesCm } = request;
-  (detail === 'full' ? (holesCm ? last : patient) : holesCm ? soon : urgent).push({ id, request });
-  if (detail === 'flat' && !holesCm) stage = request;
+  const subject = kinds.unpack(data.request.subject);
+  if (data.job === 'grow') {
+    const { weeks } = data.request;
+    ahead.push({ id, steps: () => grow(id, { subject, weeks }) });
+  } else {
+    const request = { ...data.request, subject };
+    queueFor(request).push({ id, steps: () => paint(id, request) });
+    if (request.detail === 'flat' && !request.holesCm) stage = request;
+  }
   if (!busy) void drain();
 };
+
+function queueFor({ detail, holesCm }: PaintRequest): Job[] {
+  if (detail === 'full') return holesCm ? last : patient;
+  return holesCm ? soon : urgent;
+}
 
 /** Lets messages that came in meanwhile be heard: new pictures, and those nobody waits for any more. A timer would wait 4 ms. */
 const channel = new MessageChannel();
@@ -72,20 +85,20 @@ async function drain(): Promise<void> {
   do {
     await turn();
     paintUrgent();
-    const next = soon.shift() ?? patient.shift() ?? last.shift();
+    const next = soon.shift() ?? patient.shift() ?? last.shift() ?? ahead.shift();
     if (!next) await slowly(whileNobodyWaits(), somebodyWaits);
     else if (!cancelled.delete(next.id))
-      await answering(next.id, () => slowly(paint(next), () => cancelled.delete(next.id)));
+      await answering(next.id, () => slowly(next.steps(), () => cancelled.delete(next.id)));
     idle = !next;
   } while (!idle || urgent.length > 0 || somebodyWaits());
   busy = false;
 }
 
-const somebodyWaits = () => soon.length + patient.length + last.length > 0;
+const somebodyWaits = () => soon.length + patient.length + last.length + ahead.length > 0;
 
 /** Paints what moves. */
 function paintUrgent(): void {
-  for (const job of urgent.splice(0)) void answering(job.id, () => finished(paint(job)));
+  for (const job of urgent.splice(0)) void answering(job.id, () => finished(job.steps()));
 }
 
 /** Works off steps in short slices, moving pictures between them, until all are done or it is told to give up. */
@@ -125,7 +138,12 @@ function* rehearse(picture: PaintRequest): Generator<void> {
   }
 }
 
-function* paint({ id, request }: Job): Generator<void> {
+function* grow(id: number, { subject, weeks }: GrowRequest): Generator<void> {
+  yield* pictures.growing(subject, weeks);
+  scope.postMessage({ id, kind: 'result', value: null });
+}
+
+function* paint(id: number, request: PaintRequest): Generator<void> {
   const value = yield* painted(request, pictures.drawing(request));
   scope.postMessage({ id, kind: 'result', value }, [value]);
 }
@@ -159,7 +177,7 @@ async function save(id: number, request: SaveRequest): Promise<void> {
   });
 }
 
-function rasterFor({ widthPx, heightPx, density }: Job['request']): Raster {
+function rasterFor({ widthPx, heightPx, density }: PaintRequest): Raster {
   return new Raster(
     Math.max(1, Math.round(widthPx * density)),
     Math.max(1, Math.round(heightPx * density)),

@@ -44,6 +44,8 @@ export interface PaintRequest extends PictureRequest {
   readonly density: number;
 }
 
+export type GrowRequest = Pick<PictureRequest, 'subject' | 'weeks'>;
+
 /** A picture as a file: drawn in full, on a ground of its own. */
 export interface SaveRequest extends PaintRequest {
   readonly as: 'svg' | 'png';
@@ -180,11 +182,14 @@ export interface Jobs {
   fits: { request: { readonly container: Container }; progress: never; result: Fits };
   paint: { request: PaintRequest; progress: never; result: ImageBitmap };
   save: { request: SaveRequest; progress: never; result: Blob };
+  /** Grown for a picture that may be asked for soon; done when nothing else is waited for. */
+  grow: { request: GrowRequest; progress: never; result: null };
 }
 
 export type JobName = keyof Jobs;
 /** Jobs of the thinking worker; the others draw. */
-export type ThinkingJob = Exclude<JobName, 'paint' | 'save'>;
+export type ThinkingJob = Exclude<JobName, DrawingJob>;
+export type DrawingJob = 'paint' | 'save' | 'grow';
 
 /** What is drawn crosses with its kinds by number; those not sent before come along. */
 type Crossing<R extends { readonly subject: Subject }> = Omit<R, 'subject'> & {
@@ -207,13 +212,13 @@ export type ToThinker =
 /** To the drawing worker. */
 export type ToDrawer =
   | {
-      [N in 'paint' | 'save']: {
+      [N in DrawingJob]: {
         readonly id: number;
         readonly job: N;
         readonly request: Crossing<Jobs[N]['request']>;
         readonly kinds: NewKinds;
       };
-    }['paint' | 'save']
+    }[DrawingJob]
   | { readonly id: number; readonly job: 'cancel' }
   | { readonly id: number; readonly job: 'are you there' };
 

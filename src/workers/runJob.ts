@@ -1,7 +1,7 @@
 import type { Gardener } from '@/core/plants/library';
 import { CAN_HIRE } from './canHire';
 import { KindSender } from './kindsOnce';
-import type { JobName, Jobs, PaintRequest, ThinkingJob, ToThinker } from './messages';
+import type { DrawingJob, JobName, Jobs, ThinkingJob, ToThinker } from './messages';
 import { WorkerDesk } from './workerDesk';
 
 interface JobOptions<N extends JobName> {
@@ -83,12 +83,12 @@ export function runJob<N extends JobName>(
 }
 
 function isThinking(job: JobName): job is ThinkingJob {
-  return job !== 'paint' && job !== 'save';
+  return job !== 'paint' && job !== 'save' && job !== 'grow';
 }
 
 function messageOf<N extends JobName>(id: number, job: N, request: Jobs[N]['request']): unknown {
   if (isThinking(job)) return { id, job, request };
-  const drawn = request as PaintRequest;
+  const drawn = request as Jobs[DrawingJob]['request'];
   const { subject, kinds } = kindSender.pack(drawn.subject);
   return { id, job, request: { ...drawn, subject }, kinds };
 }

@@ -76,14 +76,25 @@ function makeCuts(container: Container, size: NurserySizeId, settingCm: number):
  * @param kind whose ball it is; without one it is set in whole
  * @returns negative when the ball does not fit there
  */
-export function wallRoomCm(container: Container, { size, xCm, zCm, kind = ANY }: Ball): number {
-  let best = -Infinity;
-  for (const cuts of cutsFor(container, size, kind)) {
-    let room = Infinity;
-    for (const [section, half] of cuts) room = Math.min(room, insetCm(section, xCm, zCm) - half);
-    best = Math.max(best, room);
-  }
-  return best - RIM_BUFFER_CM;
+export function wallRoomCm(container: Container, ball: Ball): number {
+  return wallRoomOf(container, ball)(ball.xCm, ball.zCm);
+}
+
+/** {@link wallRoomCm} of one ball wherever it may stand: for what moves it many times. */
+export function wallRoomOf(
+  container: Container,
+  { size, kind = ANY }: Pick<Ball, 'size' | 'kind'>,
+): (xCm: number, zCm: number) => number {
+  const levels = cutsFor(container, size, kind);
+  return (xCm, zCm) => {
+    let best = -Infinity;
+    for (const cuts of levels) {
+      let room = Infinity;
+      for (const [section, half] of cuts) room = Math.min(room, insetCm(section, xCm, zCm) - half);
+      best = Math.max(best, room);
+    }
+    return best - RIM_BUFFER_CM;
+  };
 }
 
 const gravelIn = once((_container: Container) => new Map<NurserySizeId, number>());

@@ -2,7 +2,7 @@ import type { Container } from '../containers/container';
 import { mixSurface, surfacesOf, type Surface } from '../containers/container';
 import { insetCm, towardEdge } from '../containers/section';
 import { NURSERY_SIZES } from '../plants/nursery';
-import { SQUASH, wallRoomCm, worstShortfallCm, type Ball } from './fit';
+import { SQUASH, wallRoomOf, worstShortfallCm, type Ball } from './fit';
 
 /** A ball to be settled: where it would like to stand and how much it may wander. */
 export interface Wish extends Ball {
@@ -35,6 +35,7 @@ export function settle(
     x: wish.xCm,
     z: wish.zCm,
     radiusCm: (NURSERY_SIZES[wish.size].topCm / 2) * (1 - SQUASH * 0.8),
+    wallRoom: wallRoomOf(container, wish),
   }));
   const room = roomOf(container);
   const allPinned = wishes.every(({ pinned }) => pinned);
@@ -46,7 +47,7 @@ export function settle(
         ball.z += (ball.wish.zCm - ball.z) * soft * 0.3;
         for (let j = 0; j < i; j += 1) pushApart(ball, balls[j]!, { soft, angleRad: i * 2.4 + j });
       });
-    for (const ball of balls) if (!ball.wish.pinned) keepInside(ball, container, room);
+    for (const ball of balls) if (!ball.wish.pinned) keepInside(ball, room);
   }
   // Adding nothing makes a plain 0 of −0, which no file can keep.
   const places = balls.map(({ x, z }) => ({
@@ -62,10 +63,11 @@ export function settle(
   };
 }
 
-/** A ball on its way: where it is now, cm. Its radius is looked up once, since this is done for every ball of every proposal. */
+/** A ball on its way: where it is now, cm. What is asked in every round is looked up once: this is done for every ball of every proposal. */
 interface Moving {
   readonly wish: Wish;
   readonly radiusCm: number;
+  readonly wallRoom: (xCm: number, zCm: number) => number;
   x: number;
   z: number;
 }
@@ -129,9 +131,8 @@ function roomOf(container: Container): Room {
   return { levels, form: surface.kind === 'disc' ? 'disc' : 'box' };
 }
 
-function keepInside(ball: Moving, container: Container, { levels, form }: Room): void {
-  const roomAt = (xCm: number, zCm: number) => wallRoomCm(container, { ...ball.wish, xCm, zCm });
-  const room = roomAt(ball.x, ball.z);
+function keepInside(ball: Moving, { levels, form }: Room): void {
+  const room = ball.wallRoom(ball.x, ball.z);
   if (room >= 0) return;
   if (form === 'by edge') {
     // The nearest edge gives way inward; of several levels the one with the most room.
@@ -152,8 +153,8 @@ function keepInside(ball: Moving, container: Container, { levels, form }: Room):
     return;
   }
   // In a box each axis is pulled in on its own.
-  ball.x -= pullCm(ball.x, roomAt(ball.x, 0));
-  ball.z -= pullCm(ball.z, roomAt(0, ball.z));
+  ball.x -= pullCm(ball.x, ball.wallRoom(ball.x, 0));
+  ball.z -= pullCm(ball.z, ball.wallRoom(0, ball.z));
 }
 
 /** How far along one axis a ball is pulled toward the middle, cm. */

@@ -7,6 +7,7 @@ import { assign, type Assigned } from './assign';
 import { hurdleOf, type Ask } from './ask';
 import { bulbsFor, withBulb } from './bulbs';
 import { Judge, siteOf, type Member } from './judge';
+import { KindWorths } from './kindWorths';
 
 /** Kinds chosen for one planting, by the role they are to play, in one school. */
 export interface Cast {
@@ -46,8 +47,9 @@ export function* castsFor(ask: Ask): Generator<Cast[]> {
     .filter((kind): kind is PlantKind => kind !== undefined);
   if (musts.length < ask.wishes.must.length) return;
   const worn = new Map<PlantKind, number>();
+  const worths = new KindWorths(ask, kinds);
   for (const school of schoolsOf(ask, kinds))
-    for (const casts of castsOf(school, ask, kinds, musts, worn))
+    for (const casts of castsOf(school, ask, kinds, musts, worn, worths))
       yield casts.map((cast, i) => ({ ...cast, members: withBulb(cast.members, bulbs, i) }));
 }
 
@@ -73,8 +75,9 @@ function* castsOf(
   kinds: readonly PlantKind[],
   musts: readonly PlantKind[],
   worn: Map<PlantKind, number>,
+  worths: KindWorths,
 ): Generator<Cast[]> {
-  const judge = new Judge(ask, kinds, school, worn);
+  const judge = new Judge(ask, kinds, school, worn, worths);
   yield [];
   const shapes = school.casts(siteOf(ask));
   const suits = school.suits(siteOf(ask));

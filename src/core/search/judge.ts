@@ -1,28 +1,18 @@
 import { isHung } from '../containers/shape';
-import {
-  isGround,
-  isWhite,
-  neededBy,
-  readTally,
-  sumTallies,
-  tallyScheme,
-  type SchemeTally,
-} from '../colour/schemes';
+import { readTally, sumTallies } from '../colour/schemes';
 import { goodRatios } from '../suitability/proportion';
 import { isCoolSeason } from '../suitability/season';
-import { kindFitsScheme } from '../suitability/scheme';
 import { mixSurface, visibleHeightCm } from '../containers/container';
 import { reachOf } from '../containers/section';
-import { coloursShown } from '../plants/colours';
 import { middle, type Company, type PlantKind, type Role } from '../plants/kind';
 import { printOf } from '../plants/print';
 import type { School, Setting } from '../schools/school';
 import { standingOf } from '../suitability/standing';
 import { grownHeightCm, type Ask } from './ask';
 import { isOneIdea } from './oneIdea';
-import { pairWorth } from './pairWorth';
 import { hangsIll } from './hung';
-import { likingFor, shrubCost } from './liking';
+import { KindWorths } from './kindWorths';
+import { shrubCost } from './liking';
 
 /** One kind in one role. */
 export interface Member {
@@ -32,10 +22,8 @@ export interface Member {
   readonly isBeneath?: boolean;
 }
 
-/** What is worked out of one kind for a search: its worth in each role, and its colours against the scheme. */
-interface KindRecord extends Readonly<Record<Role, number>> {
-  readonly tally: SchemeTally;
-}
+/** What one kind is worth in each role. */
+type KindRecord = Readonly<Record<Role, number>>;
 
 /** The site a school is asked about. */
 export function siteOf({ container, spot, house }: Ask): Setting {
@@ -47,8 +35,6 @@ export function siteOf({ container, spot, house }: Ask): Setting {
  * Worked out once for a search and looked up after that.
  */
 export class Judge {
-  private readonly pairs: Float32Array;
-  private readonly index: ReadonlyMap<PlantKind, number>;
   private readonly records: ReadonlyMap<PlantKind, KindRecord>;
 
   constructor(
@@ -57,24 +43,18 @@ export class Judge {
     private readonly school: School,
     /** In how many casts a kind stands already. */
     private readonly worn = new Map<PlantKind, number>(),
+    /** What judges of other schools have worked out of the same kinds for the same ask. */
+    private readonly worths = new KindWorths(ask, kinds),
   ) {
-    this.index = new Map(kinds.map((kind, i) => [kind, i]));
-    this.pairs = new Float32Array(kinds.length <= MOST_HELD ? kinds.length * kinds.length : 0).fill(
-      UNKNOWN,
-    );
     this.records = new Map(kinds.map((kind) => [kind, this.record(kind)]));
   }
 
   private record(kind: PlantKind): KindRecord {
-    const seen = middle(kind.spreadCm) * Math.sqrt(grownHeightCm(kind));
-    const colours = this.coloursOut(kind).map(({ colour, weight }) => ({
-      colour,
-      weight: weight * seen,
-    }));
-    const common = this.common(kind);
+    // Where no frame is wanted, something quicker than a shrub is.
+    const slow = this.school.id === 'evergreen-frame' ? 0 : shrubCost(kind, this.ask);
+    const common = this.worths.alone(kind) - slow;
     const bears = (kind.here?.badly ?? 0) >= BADLY_OFTEN ? DID_BADLY : 1;
     return {
-      tally: tallyScheme(colours, this.ask.wishes.scheme),
       lead: bears * this.suits(kind, 'lead', common),
       body: bears * this.suits(kind, 'body', common),
       edge: bears * this.suits(kind, 'edge', common),
@@ -125,7 +105,7 @@ export class Judge {
     if (!isOneIdea(kinds, this.ask.wishes)) return 0;
     const alone = members.length === 1 ? this.fillsAlone(members[0]!.kind) : 1;
     const { fit, carried, missing } = readTally(
-      sumTallies(members.map(({ kind }) => this.recordOf(kind).tally)),
+      sumTallies(members.map(({ kind }) => this.worths.tally(kind))),
       this.ask.wishes.scheme,
     );
     return Math.max(
@@ -191,45 +171,6 @@ export class Judge {
     return this.recordOf(kind)[role];
   }
 
-  private common(kind: PlantKind): number {
-    // The strongest colour that is out for a good part of the weeks.
-    const vivid = Math.max(
-      ...this.coloursOut(kind).map(({ colour, weight }) =>
-        weight < LEAST_OUT || (isGround(colour) && !isWhite(colour))
-          ? 0
-          : Math.min(1, colour[1] / 0.16 + (isWhite(colour) ? 0.7 : 0)),
-      ),
-      0,
-    );
-    // Where no frame is wanted, something quicker than a shrub is.
-    const slow = this.school.id === 'evergreen-frame' ? 0 : shrubCost(kind, this.ask);
-    return (
-      likingFor(kind, this.ask) +
-      SCHEME_WORTH * (this.ask.wishes.kitchen ? 1 : kindFitsScheme(kind, this.ask.wishes.scheme)) +
-      VIVID_WORTH * vivid +
-      this.supplies(kind) -
-      slow
-    );
-  }
-
-  /** A kind's colours as they are out in the mean of the weeks to come; what flowers for half of them counts whole. */
-  private coloursOut(kind: PlantKind) {
-    const { flowering, fruiting } = standingOf(kind, this.ask);
-    return coloursShown(kind, {
-      bloom: Math.min(1, 2 * flowering),
-      fruit: Math.min(1, 2 * fruiting),
-    });
-  }
-
-  /** What it adds that a kind brings a colour that the scheme cannot do without. */
-  private supplies(kind: PlantKind): number {
-    const { scheme } = this.ask.wishes;
-    const needed = neededBy(scheme).length;
-    if (needed === 0) return 0;
-    const left = readTally(tallyScheme(this.coloursOut(kind), scheme), scheme).missing.length;
-    return SUPPLY_WORTH * Math.max(0, (needed - left) / needed);
-  }
-
   /** One kind in one role, 0–1; 0 when it cannot play it. */
   private suits(kind: PlantKind, role: Role, common: number): number {
     if (!kind.roles.includes(role) || !this.school.allows(kind, role)) return 0;
@@ -269,11 +210,7 @@ export class Judge {
 
   /** Two kinds together, 0–1; 0 when they must not share a container. */
   pair(a: PlantKind, b: PlantKind): number {
-    if (this.pairs.length === 0) return pairWorth(a, b, this.ask.wishes.kitchen);
-    const [i, j] = [this.index.get(a)!, this.index.get(b)!];
-    const at = i < j ? i * this.kinds.length + j : j * this.kinds.length + i;
-    if (this.pairs[at] === UNKNOWN) this.pairs[at] = pairWorth(a, b, this.ask.wishes.kitchen);
-    return this.pairs[at]!;
+    return this.worths.pair(a, b);
   }
 }
 
@@ -300,13 +237,6 @@ const BADLY_OFTEN = 2;
 const DID_BADLY = 0.55;
 /** A cast that may share a container never promises nothing. */
 const LEAST_PROMISE = 0.001;
-/** What it adds that a kind belongs to the scheme, and that its colour is strong. Ours. */
-const SCHEME_WORTH = 0.26;
-const VIVID_WORTH = 0.14;
-/** What it adds to bring a colour that the scheme cannot do without. Ours. */
-const SUPPLY_WORTH = 0.14;
-/** Share of what is seen of a kind that a colour must have to be noticed. Ours. */
-const LEAST_OUT = 0.08;
 /** What it is worth that a climber leads where there is something to climb. Ours. */
 const CLIMBER_WORTH = 0.5;
 /** A lead is looked at first: what it shows counts once more. Ours. */
@@ -327,10 +257,6 @@ const FILLS = 0.9;
 const LONELY_COST = 0.8;
 /** What a lead counts against the others. */
 const LEAD_WEIGHT = 1.3;
-/** Pairs are held in a table up to this many kinds (9 MB); beyond it they are worked out anew. */
-const MOST_HELD = 1500;
-const UNKNOWN = -1;
-
 /** Best first; equals by what they are like, so that the order of the book does not matter. */
 export function ranked<T extends { readonly promise: number; readonly kind: PlantKind }>(
   list: readonly T[],

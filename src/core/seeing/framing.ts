@@ -1,7 +1,9 @@
 import { FIGURE_CM, type Figure } from './scenery';
 import { wallOf } from '../containers/container';
 import { halfDepthCm, halfFrontCm } from '../containers/shape';
-import type { Reading } from '../checks/reading';
+import { read, type Reading } from '../checks/reading';
+import type { PlantingInSpot } from '../plantings/planting';
+import { once } from '../work/once';
 
 /** How much room the drawings of one planting need over the whole season, cm, from the middle of the container's foot. */
 export interface Extent {
@@ -59,6 +61,9 @@ export function extentOf(reading: Reading): Extent {
     planDepthCm: halfDepthCm(shape) + wall + 8,
   };
 }
+
+/** {@link extentOf} a planting that nobody has read yet: its season is foreseen once, however many drawings of it there are. */
+export const extentOfPlanting = once((it: PlantingInSpot): Extent => extentOf(read(it)));
 
 /** Gap between a figure and the planting, and above its head, cm; and how much of it is shown below its crown where the ground lies deep, cm. */
 const BESIDE_CM = 6;

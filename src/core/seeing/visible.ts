@@ -1,7 +1,7 @@
 import { looksOf, type Look, type Seen } from '../checks/outlook';
 import { read, sampledWeeks } from '../checks/reading';
 import type { PlantingInSpot } from '../plantings/planting';
-import { extentOf } from './framing';
+import { extentOfPlanting } from './framing';
 import { CONTAINER_ID, FLORAL, itemBuffer, type ItemBuffer } from './itemBuffer';
 import type { Picture } from './part';
 import { drawElevation, growScene, type Scene } from './scene';
@@ -71,7 +71,7 @@ function* pictured(
   scene: Scene,
   look: Look,
 ): Generator<void, { readonly picture: Picture; readonly pxPerCm: number }> {
-  const { leftCm, rightCm, aboveCm, belowCm } = extentOf(read(it));
+  const { leftCm, rightCm, aboveCm, belowCm } = extentOfPlanting(it);
   const side = Math.max(leftCm + rightCm, aboveCm + belowCm);
   const pxPerCm = PICTURE_PX / side;
   const frame = {

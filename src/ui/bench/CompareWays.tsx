@@ -5,7 +5,7 @@ import { Dialog } from 'radix-ui';
 import { contrasted, type Figures } from '@/core/checks/contrast';
 import { read } from '@/core/checks/reading';
 import type { PlantingInSpot } from '@/core/plantings/planting';
-import { extentOf } from '@/core/seeing/framing';
+import { extentOfPlanting } from '@/core/seeing/framing';
 import { pictureOf } from '@/core/seeing/lens';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useWidth } from '@/ui/controls/useWidth';
@@ -155,7 +155,7 @@ function OnlyHere({
   const called = useMemo(() => {
     const reading = read(it);
     const sizes = reading.sizesAt(Math.min(weeks, reading.weeks));
-    const lens = smallLens(it, extentOf(reading), pxPerCm, widthPx, PICTURE_PX);
+    const lens = smallLens(it, extentOfPlanting(it), pxPerCm, widthPx, PICTURE_PX);
     const soilCm = reading.potHeightCm - it.planting.container.headspaceCm;
     return kinds.slice(0, MOST_CALLED).map((id) => {
       // The one that stands foremost: it is the least hidden.

@@ -8,7 +8,7 @@ import type { Photo } from '@/core/log/photoSchema';
 import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import { plantLines } from '@/core/shopping/plantCost';
-import { extentOf } from '@/core/seeing/framing';
+import { extentOfPlanting } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/subject';
 import { pageSvg } from '@/drawing/sheetSvg';
 import { smallLens } from '@/ui/start/ProposalPicture';
@@ -130,7 +130,7 @@ function toldOn({ held, tasks, today, kindOf, units }: PageAsk): Pick<PageParts,
 }
 
 async function drawing(it: PlantingInSpot, weeks: number): Promise<string> {
-  const extent = extentOf(read(it));
+  const extent = extentOfPlanting(it);
   const pxPerCm = Math.min(
     DRAWN.widthPx / (extent.leftCm + extent.rightCm),
     DRAWN.heightPx / (extent.aboveCm + extent.belowCm),

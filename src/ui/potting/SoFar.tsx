@@ -1,5 +1,4 @@
 import { useMemo } from 'react';
-import { read } from '@/core/checks/reading';
 import type { MakingProgress } from '@/core/making/progress';
 import { insideBaseCm, soilHeightCm } from '@/core/containers/container';
 import { aim, screenX, screenY, type Lens } from '@/core/seeing/lens';
@@ -9,7 +8,7 @@ import {
   type PlaceId,
   type PlantingInSpot,
 } from '@/core/plantings/planting';
-import { extentOf } from '@/core/seeing/framing';
+import { extentOfPlanting } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/subject';
 import { PlantingPicture } from '@/ui/controls/PlantingPicture';
 import { smallLens } from '@/ui/start/ProposalPicture';
@@ -42,7 +41,7 @@ export function SoFar({
     const isThere = ({ id }: { readonly id: string }) => there.includes(id);
     return { ...it, plants: it.plants.filter(isThere), sides: it.sides.filter(isThere) };
   }, [it, isIn]);
-  const extent = useMemo(() => extentOf(read(it)), [it]);
+  const extent = extentOfPlanting(it);
   const subject = useMemo(() => subjectOf(now), [now]);
   const scale = Math.min(
     widthPx / (extent.leftCm + extent.rightCm),

@@ -2,6 +2,7 @@
 
 import { halfFrontCm } from '@/core/containers/shape';
 import type { Settings } from '@/core/files/plantingFile';
+import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { Proposal } from '@/core/search/proposal';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useWidth } from '@/ui/controls/useWidth';
@@ -9,15 +10,17 @@ import { aboutText, ideaTitle, missingText } from '@/words/about';
 import { moneyText } from '@/words/format';
 import { SCHOOL_NAMES, SCHOOL_WORDS } from '@/words/schools';
 import { ProposalPicture } from './ProposalPicture';
+import { DRAWN_WEEKS } from './growAhead';
+import { proposalKey } from './proposalKey';
 import type { GoodReading } from './useProposals';
-import { useProposedIts } from './useProposedIts';
 import { useSharedScale } from './useSharedScale';
 import { Button } from '@/ui/controls/Button';
 
 interface GridProps {
   readonly proposals: readonly Proposal[];
   readonly reading: GoodReading;
-  readonly plantedWeek: number;
+  /** The same as they would stand. */
+  readonly its: readonly PlantingInSpot[];
   readonly settings: Settings;
   readonly onKeep: (proposal: Proposal) => void;
 }
@@ -26,20 +29,13 @@ interface GridProps {
 const LONG_CM = 70;
 
 /** Proposals as elevations at one scale, standing on ruled lines. */
-export default function ProposalGrid({
-  proposals,
-  reading,
-  plantedWeek,
-  settings,
-  onKeep,
-}: GridProps) {
+export default function ProposalGrid({ proposals, its, reading, settings, onKeep }: GridProps) {
   const { kindOf } = useLibrary();
   const [ref, width] = useWidth<HTMLDivElement>();
   const isLong = 2 * halfFrontCm(reading.container.shape) > LONG_CM;
   const columns = width > 640 ? (isLong ? 2 : 3) : width > 420 ? 2 : 1;
   const cell = width > 0 ? Math.floor((width - (columns - 1) * 16) / columns) : 0;
   const height = isLong ? 220 : 280;
-  const its = useProposedIts(proposals, reading, plantedWeek, settings);
   const pxPerCm = useSharedScale(its, cell, height);
   return (
     <div ref={ref}>
@@ -49,7 +45,7 @@ export default function ProposalGrid({
       >
         {proposals.map((proposal, i) => (
           <li
-            key={`${proposal.school} ${proposal.places.map(({ kindId, size, xCm, zCm }) => `${kindId}${size}${xCm},${zCm}`).join()}`}
+            key={proposalKey(proposal)}
             className="flex flex-col"
             data-proposal
             data-places={proposal.places
@@ -62,8 +58,9 @@ export default function ProposalGrid({
                   it={its[i]!}
                   widthPx={cell}
                   heightPx={height}
-                  weeks={10}
+                  weeks={DRAWN_WEEKS}
                   pxPerCm={pxPerCm}
+                  whenSeen
                 />
               )}
             </div>

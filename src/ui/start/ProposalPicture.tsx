@@ -1,8 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { read } from '@/core/checks/reading';
-import { extentOf, USUAL_PITCH_RAD, type Extent } from '@/core/seeing/framing';
+import { extentOfPlanting, USUAL_PITCH_RAD, type Extent } from '@/core/seeing/framing';
 import type { Lens } from '@/core/seeing/lens';
 import { subjectOf } from '@/core/seeing/subject';
 import type { PlantingInSpot } from '@/core/plantings/planting';
@@ -15,6 +14,8 @@ interface ProposalPictureProps {
   readonly weeks: number;
   /** Fixed scale, when several pictures must share one; fitted when left out. */
   readonly pxPerCm?: number;
+  /** Painted only while it is in the window. */
+  readonly whenSeen?: boolean;
 }
 
 /** Straight on, from where its spot is usually looked at, the picture's lower edge just under it. */
@@ -35,9 +36,15 @@ export function smallLens(
 }
 
 /** A planting as a small elevation standing on the picture's lower edge. */
-export function ProposalPicture({ it, widthPx, heightPx, weeks, pxPerCm }: ProposalPictureProps) {
-  const reading = useMemo(() => read(it), [it]);
-  const extent = useMemo(() => extentOf(reading), [reading]);
+export function ProposalPicture({
+  it,
+  widthPx,
+  heightPx,
+  weeks,
+  pxPerCm,
+  whenSeen = false,
+}: ProposalPictureProps) {
+  const extent = extentOfPlanting(it);
   const subject = useMemo(() => subjectOf(it), [it]);
   const scale =
     pxPerCm ??
@@ -49,6 +56,7 @@ export function ProposalPicture({ it, widthPx, heightPx, weeks, pxPerCm }: Propo
   return (
     <PlantingPicture
       still
+      whenSeen={whenSeen}
       subject={subject}
       weeks={weeks}
       lens={lens}

@@ -1,13 +1,12 @@
 'use client';
 
-import type { Settings } from '@/core/files/plantingFile';
+import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { Proposal } from '@/core/search/proposal';
 import { Button } from '@/ui/controls/Button';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { ideaTitle } from '@/words/about';
 import { ProposalPicture } from './ProposalPicture';
-import type { GoodReading } from './useProposals';
-import { useProposedIts } from './useProposedIts';
+import { DRAWN_WEEKS } from './growAhead';
 import { useSharedScale } from './useSharedScale';
 
 const PICTURE = { widthPx: 84, heightPx: 92 } as const;
@@ -15,17 +14,13 @@ const PICTURE = { widthPx: 84, heightPx: 92 } as const;
 /** Where the sheet fills the window: the six stay in sight as a strip while wishes change; a press leads to the large one. */
 export default function ProposalStrip({
   proposals,
-  reading,
-  plantedWeek,
-  settings,
+  its,
 }: {
   readonly proposals: readonly Proposal[];
-  readonly reading: GoodReading;
-  readonly plantedWeek: number;
-  readonly settings: Settings;
+  /** The same as they would stand. */
+  readonly its: readonly PlantingInSpot[];
 }) {
   const { kindOf } = useLibrary();
-  const its = useProposedIts(proposals, reading, plantedWeek, settings);
   const pxPerCm = useSharedScale(its, PICTURE.widthPx, PICTURE.heightPx);
   const show = (i: number) => {
     const card = document.querySelectorAll('[data-proposal]')[i];
@@ -42,7 +37,13 @@ export default function ProposalStrip({
             aria-label={`Show it large: ${ideaTitle(proposal, kindOf)}`}
             onClick={() => show(i)}
           >
-            <ProposalPicture it={its[i]!} {...PICTURE} weeks={10} pxPerCm={pxPerCm} />
+            <ProposalPicture
+              it={its[i]!}
+              {...PICTURE}
+              weeks={DRAWN_WEEKS}
+              pxPerCm={pxPerCm}
+              whenSeen
+            />
           </Button>
         </li>
       ))}

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import type { Brief } from '@/core/plantings/brief';
 import type { House } from '@/core/plantings/house';
 import type { KindId } from '@/core/plants/kind';
@@ -9,7 +9,11 @@ import type { Obstacles } from '@/core/search/obstacles';
 import type { Proposal } from '@/core/search/proposal';
 import { say } from '@/ui/session/say';
 import { runJob } from '@/workers/runJob';
+import { growingAhead } from './growAhead';
+import { proposalKey } from './proposalKey';
+import { asItWouldStand } from './asItWouldStand';
 import type { StartReading } from './startForm';
+import { useLibrary } from '@/ui/session/LibraryProvider';
 
 /** Casts judged before the six are shown, and how many are shown. */
 const EFFORT = 48;
@@ -47,6 +51,11 @@ export function useProposals(
   only: readonly KindId[] | null,
   house: House,
 ) {
+  const { kindOf } = useLibrary();
+  // A library that arrives later is no reason to search again.
+  const asItStands = useEffectEvent((proposal: Proposal, brief: Brief) =>
+    asItWouldStand(proposal, brief, 0, kindOf),
+  );
   const [proposals, setProposals] = useState<readonly Proposal[]>([]);
   // Found after those shown: they are offered beside, and nothing is swapped away under the reader's eye.
   const [better, setBetter] = useState<readonly Proposal[]>([]);
@@ -62,8 +71,9 @@ export function useProposals(
         // What was found for another sheet is not better for this one.
         setBetter([]);
         setWhy({ obstacles: [], ruledOut: {} });
+        const brief = briefFrom(reading, plantedWeek, house);
         const ask = {
-          ...briefFrom(reading, plantedWeek, house),
+          ...brief,
           seed: seedOf(reading.container.name),
           only,
         };
@@ -74,6 +84,7 @@ export function useProposals(
             setProposals(list);
             setBetter([]);
           };
+          const grow = growingAhead((proposal) => asItStands(proposal, brief), giveUp.signal);
           const found = await runJob(
             'propose',
             { ...ask, effort: EFFORT, wanted: WANTED, improve: IMPROVE },
@@ -81,7 +92,9 @@ export function useProposals(
               signal: giveUp.signal,
               // All at once, when the casts are judged: what is improved after that is offered, not swapped in.
               onProgress: ({ isJudged, best }) => {
-                if (shown === null && isJudged && best.length === WANTED) show(best);
+                if (shown !== null) return;
+                if (isJudged && best.length === WANTED) show(best);
+                else grow(best);
               },
             },
           );
@@ -119,9 +132,6 @@ export function useProposals(
 
 /** Of a list, those that are not in another. */
 function newIn(list: readonly Proposal[], other: readonly Proposal[]): readonly Proposal[] {
-  const there = new Set(other.map(keyOf));
-  return list.filter((one) => !there.has(keyOf(one)));
+  const there = new Set(other.map(proposalKey));
+  return list.filter((one) => !there.has(proposalKey(one)));
 }
-
-const keyOf = ({ places }: Proposal): string =>
-  places.map(({ kindId, size, xCm, zCm }) => `${kindId}${size}${xCm},${zCm}`).join();

@@ -1,34 +1,25 @@
 'use client';
 
 import { useMemo } from 'react';
-import type { Settings } from '@/core/files/plantingFile';
-import { plantingOf } from '@/core/plantings/brief';
-import { inSpot, type PlantingInSpot } from '@/core/plantings/planting';
+import type { House } from '@/core/plantings/house';
+import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { Proposal } from '@/core/search/proposal';
 import { useLibrary } from '@/ui/session/LibraryProvider';
-import { briefFrom, type GoodReading } from './useProposals';
+import { asItWouldStand } from './asItWouldStand';
+import type { StartReading } from './startForm';
+import { briefFrom } from './useProposals';
 
-/** What is proposed, as it would stand. */
+/** What is proposed, as it would stand; nothing while the sheet does not read. */
 export function useProposedIts(
   proposals: readonly Proposal[],
-  reading: GoodReading,
+  reading: StartReading,
   plantedWeek: number,
-  { house }: Pick<Settings, 'house'>,
+  house: House,
 ): readonly PlantingInSpot[] {
   const { kindOf } = useLibrary();
-  return useMemo(
-    () =>
-      proposals.map((proposal, i) =>
-        inSpot(
-          plantingOf(proposal, briefFrom(reading, plantedWeek, house), {
-            id: `proposal-${i}`,
-            name: `Proposal ${i + 1}`,
-          }),
-          reading.spot,
-          kindOf,
-          house,
-        ),
-      ),
-    [proposals, reading, plantedWeek, kindOf, house],
-  );
+  return useMemo(() => {
+    if (!reading.ok) return [];
+    const brief = briefFrom(reading, plantedWeek, house);
+    return proposals.map((proposal, at) => asItWouldStand(proposal, brief, at, kindOf));
+  }, [proposals, reading, plantedWeek, kindOf, house]);
 }

@@ -1,8 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { read } from '@/core/checks/reading';
-import { extentOf } from '@/core/seeing/framing';
+import { extentOfPlanting } from '@/core/seeing/framing';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 
 /** One scale, px per cm, at which all of these plantings fit their pictures. */
@@ -12,7 +11,7 @@ export function useSharedScale(
   heightPx: number,
 ): number {
   return useMemo(() => {
-    const extents = its.map((it) => extentOf(read(it)));
+    const extents = its.map(extentOfPlanting);
     const wide = Math.max(1, ...extents.map((e) => e.leftCm + e.rightCm));
     const tall = Math.max(1, ...extents.map((e) => e.aboveCm + e.belowCm));
     return Math.min(widthPx / wide, heightPx / tall);

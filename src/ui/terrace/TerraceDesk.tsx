@@ -3,10 +3,9 @@
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { groupOpinion } from '@/core/checks/asOne';
-import { read } from '@/core/checks/reading';
 import type { Gathering } from '@/core/plantings/gathering';
 import { seasonWeeks, type PlantingInSpot } from '@/core/plantings/planting';
-import { extentOf } from '@/core/seeing/framing';
+import { extentOfPlanting } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/subject';
 import { weekAfter } from '@/core/units/units';
 import { WeekSlider } from '@/ui/bench/WeekSlider';
@@ -130,6 +129,6 @@ export function TerraceDesk({ editing, its, groups, onBegin, onGroup }: TerraceD
 function standingOf(group: Gathering, its: readonly PlantingInSpot[]): readonly Standing[] {
   return group.members.flatMap((member) => {
     const it = its.find(({ planting }) => planting.id === member.plantingId);
-    return it ? [{ it, member, extent: extentOf(read(it)), subject: subjectOf(it) }] : [];
+    return it ? [{ it, member, extent: extentOfPlanting(it), subject: subjectOf(it) }] : [];
   });
 }

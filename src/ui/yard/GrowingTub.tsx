@@ -6,7 +6,7 @@ import { asItStands } from '@/core/log/story';
 import { lifeOf } from '@/core/log/life';
 import { inSpot } from '@/core/plantings/planting';
 import { USUAL_HOUSE } from '@/core/plantings/house';
-import { extentOf, USUAL_PITCH_RAD } from '@/core/seeing/framing';
+import { extentOfPlanting, USUAL_PITCH_RAD } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/subject';
 import { weekAfter } from '@/core/units/units';
 import { rillbankHalt } from '@/demo/rillbankHalt';
@@ -57,7 +57,7 @@ export default function GrowingTub() {
   const isOver = weeks >= STAYS;
   const drawn = useMemo(() => {
     if (!it) return null;
-    const extent = extentOf(read(it));
+    const extent = extentOfPlanting(it);
     return { subject: subjectOf(it), extent, keys: keyed(it), last: read(it).weeks };
   }, [it]);
   const press = () => {

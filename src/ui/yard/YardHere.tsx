@@ -30,7 +30,8 @@ import { LookingOver } from './LookingOver';
 import { Wanting } from './Wanting';
 import { YardGround } from './YardGround';
 import { YardHead } from './YardHead';
-import { layYard, lookAt, rowsOf, YARD_WEEKS, type YardLayout } from './yardLayout';
+import { layYard, rowsOf, YARD_WEEKS, type YardLayout } from './yardLayout';
+import { extentOfPlanting } from '@/core/seeing/framing';
 import { keepYardSight } from './keepYardSight';
 
 const FirstSight = dynamic(() => import('./FirstSight').then((m) => m.FirstSight), { ssr: false });
@@ -79,7 +80,7 @@ export default function YardHere({
     [loaded],
   );
   // Of a long record each takes its time: the page goes on in between.
-  const looked = useOneByOne(standing?.its ?? NOTHING, lookAt);
+  const looked = useOneByOne(standing?.its ?? NOTHING, extentOfPlanting);
   const isEmpty = standing?.its.length === 0;
   // Once there it stays: what changes afterwards is a container or two.
   const [wasThere, stay] = useReducer(() => true, false);

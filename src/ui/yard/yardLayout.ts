@@ -1,7 +1,6 @@
 import { read } from '@/core/checks/reading';
 import type { PlantingInSpot } from '@/core/plantings/planting';
-import { extentOf, USUAL_PITCH_RAD } from '@/core/seeing/framing';
-import { once } from '@/core/work/once';
+import { extentOfPlanting, USUAL_PITCH_RAD } from '@/core/seeing/framing';
 import { subjectOf } from '@/core/seeing/subject';
 import { hangsFree, type Spot } from '@/core/spots/spot';
 import type { Planted } from '@/ui/session/usePlanted';
@@ -31,9 +30,6 @@ export function rowsOf({ spots, its }: Planted): readonly YardRow[] {
     .map((spot) => ({ spot, its: bySpot.get(spot.id) ?? [] }))
     .filter((row) => row.its.length > 0);
 }
-
-/** Works out what the layout asks of one container, and keeps it: most of the time a layout takes. */
-export const lookAt = once((it: PlantingInSpot) => extentOf(read(it)));
 
 /** The ground and the window it is looked at in, px. */
 export interface Ground {
@@ -176,13 +172,13 @@ const slotPx = (it: PlantingInSpot, pxPerCm: number): number =>
   Math.max(NAME_PX, widthCm(it) * pxPerCm + BETWEEN_PX);
 
 function widthCm(it: PlantingInSpot): number {
-  const { leftCm, rightCm } = lookAt(it);
+  const { leftCm, rightCm } = extentOfPlanting(it);
   return leftCm + rightCm;
 }
 
 /** Highest leaf of a row above its ground, and where the strip that is drawn of it begins, cm. */
 function heightsOf({ spot, its }: YardRow) {
-  const extents = its.map(lookAt);
+  const extents = its.map(extentOfPlanting);
   return {
     // Height above ground is drawn in full: a basket under a canopy hangs where it hangs.
     aboveCm: Math.max(...extents.map(({ aboveCm }) => spot.dropCm + aboveCm)),
@@ -227,7 +223,7 @@ function pictureOf(
     heightPx,
   }: { readonly weeks: number; readonly pxPerCm: number; readonly heightPx: number },
 ): { readonly picture: YardPicture; readonly topPx: number } {
-  const extent = lookAt(it);
+  const extent = extentOfPlanting(it);
   const widthPx = Math.round((extent.leftCm + extent.rightCm) * pxPerCm);
   const below = Math.min(extent.belowCm, spot.dropCm - fromCm + 4);
   const originY =

@@ -1,0 +1,54 @@
+import type { Proposal } from '@/core/search/proposal';
+import { planted } from '../../../tests/builders/plantings';
+import { proposalOf } from '../../../tests/builders/proposals';
+import { growingAhead } from './growAhead';
+
+jest.mock('@/workers/canHire', () => ({ CAN_HIRE: { thinkers: true, drawers: true } }));
+const grown: string[] = [];
+let finish: (() => void)[] = [];
+jest.mock('@/workers/runJob', () => ({
+  runJob: (_job: string, { subject }: { subject: { plants: { kind: { id: string } }[] } }) => {
+    grown.push(subject.plants[0]!.kind.id);
+    return new Promise<void>((resolve) => finish.push(resolve));
+  },
+}));
+beforeEach(() => {
+  grown.splice(0);
+  finish = [];
+});
+
+const it = (kindId: string): Proposal =>
+  proposalOf(kindId, { places: planted([[kindId, 0, 0]]).planting.places });
+const asItStands = (proposal: Proposal) => planted([[proposal.lead!, 0, 0]]);
+const [lime, white, calla] = ['coleus-lime', 'petunia-white', 'canna-red'].map(it) as [
+  Proposal,
+  Proposal,
+  Proposal,
+];
+const grownUp = async () => {
+  finish.shift()!();
+  await new Promise((resolve) => setTimeout(resolve, 0));
+};
+
+test('one after another is grown, each once, and none that has dropped out meanwhile', async () => {
+  const grow = growingAhead(asItStands, new AbortController().signal);
+  grow([lime]);
+  expect(grown).toEqual(['coleus-lime']);
+  // While the first is being grown a second comes and goes.
+  grow([lime, white]);
+  grow([lime, calla]);
+  await grownUp();
+  expect(grown).toEqual(['coleus-lime', 'canna-red']);
+  await grownUp();
+  grow([calla, lime]);
+  expect(grown).toHaveLength(2);
+});
+
+test('a search that is given up grows nothing more', async () => {
+  const giveUp = new AbortController();
+  const grow = growingAhead(asItStands, giveUp.signal);
+  grow([lime, white]);
+  giveUp.abort();
+  await grownUp();
+  expect(grown).toEqual(['coleus-lime']);
+});
