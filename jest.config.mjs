@@ -16,6 +16,7 @@ const swc = {
  */
 const LOCAL_GLOBALS = [
   'Math',
+  'Infinity',
   'Number',
   'Array',
   'Object',
