@@ -27,6 +27,10 @@ const ROOMS = [
   ['/shed', 'Shed'],
 ] as const;
 
+/** Kinds that a planting of a file names. */
+const kindsOf = (planting: Record<string, unknown>): readonly string[] =>
+  (planting.places as readonly { readonly kindId: string }[]).map(({ kindId }) => kindId);
+
 async function withDemo(page: Page, url: string): Promise<void> {
   await page.goto(`${url}/shed`);
   await page.getByRole('button', { name: 'Load the demo set' }).click();
@@ -244,6 +248,12 @@ test('names of ill will are names: in every room, on paper and in files nothing 
       ...one,
       container: { ...(one.container as object), name: MARKUP },
     })),
+    // Every kind that is planted, called so by the gardener.
+    kinds: [...new Set(backup.plantings!.flatMap((one) => kindsOf(one)))].map((id, i) => ({
+      id,
+      likeId: id,
+      told: { common: i % 2 ? LONG : MARKUP },
+    })),
     entries: backup.entries!.map((one) =>
       (one.what as { did: string }).did === 'noted'
         ? { ...one, what: { did: 'noted', words: MARKUP } }
@@ -275,25 +285,41 @@ test('names of ill will are names: in every room, on paper and in files nothing 
   }
   // On paper: the name is there as it was typed, and no wider than the sheet.
   await page.setViewportSize({ width: 1280, height: 800 });
-  for (const [id, name] of [
-    ['demo-tub-1', MARKUP],
-    ['demo-tub-2', LONG],
-  ] as const) {
-    await page.goto(`/bench?planting=${id}`);
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText(name);
-    await page.getByRole('button', { name: 'Take away' }).click();
-    await page.getByRole('button', { name: 'Print a sheet' }).click();
+  const onPaper = async (address: string, names: readonly string[], press: () => Promise<void>) => {
+    await page.goto(address);
+    await press();
     await expect(page.locator('html')).toHaveAttribute('data-printed', 'yes');
     await page.emulateMedia({ media: 'print' });
     const sheet = page.locator('.print-sheet');
-    await expect(sheet.getByRole('heading', { name })).toBeVisible();
+    for (const name of names)
+      await expect(sheet.getByText(name, { exact: false }).first()).toBeVisible();
     await expect(sheet.locator('img[src="x"]')).toHaveCount(0);
-    expect([id, await sheet.evaluate((one) => one.scrollWidth <= one.clientWidth)]).toEqual([
-      id,
+    expect([address, await sheet.evaluate((one) => one.scrollWidth <= one.clientWidth)]).toEqual([
+      address,
       true,
     ]);
     await page.emulateMedia({ media: 'screen' });
-  }
+  };
+  const press = async (name: string) =>
+    page.getByRole('button', { name, exact: true }).first().click();
+  for (const [id, name] of [
+    ['demo-tub-1', MARKUP],
+    ['demo-tub-2', LONG],
+  ] as const)
+    await onPaper(`/bench?planting=${id}`, [name], async () => {
+      await expect(page.getByRole('heading', { level: 1 })).toHaveText(name);
+      await press('Take away');
+      await press('Print a sheet');
+    });
+  await onPaper('/rounds', [MARKUP, LONG], async () => {
+    await press('Hand over');
+    await press('On paper');
+  });
+  await onPaper('/rounds', [MARKUP], async () => {
+    await press('Away for a while');
+    await press('On paper, for the neighbour');
+  });
+  await onPaper('/trolley', [MARKUP, LONG], () => press('Print'));
   expect(found).toEqual([]);
 });
 
