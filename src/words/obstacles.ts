@@ -46,6 +46,7 @@ const HURDLE_TEXT: Readonly<Record<Hurdle, string>> = {
   shops: 'not being sold in the planting week',
   support: 'having nothing to climb',
   company: 'the company wished for',
+  touch: 'thorns, or sap that burns, where hands go',
   season: 'nothing to show in those weeks',
   size: 'too tall for the container',
   depth: 'root balls deeper than the mix',

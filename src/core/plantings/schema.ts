@@ -92,7 +92,17 @@ export const schemeSchema = z.discriminatedUnion(
 );
 
 /** What a gardener may ask of most of the plants. */
-export const LIKES = ['wildlife', 'scent', 'evening scent', 'herbs', 'salad', 'fruit'] as const;
+export const LIKES = [
+  'wildlife',
+  'scent',
+  'evening scent',
+  'berries',
+  'movement',
+  'touch',
+  'herbs',
+  'salad',
+  'fruit',
+] as const;
 export type Like = (typeof LIKES)[number];
 
 export const wishesSchema = z.object({
@@ -123,7 +133,7 @@ export const wishesSchema = z.object({
   /** The community to plant from; left out: any that suits. */
   company: z.enum(COMPANIES).optional(),
   /** What the plants should have, most of them; left out: nothing is asked. */
-  likes: z.array(z.enum(LIKES)).max(3).readonly().optional(),
+  likes: z.array(z.enum(LIKES)).max(LIKES.length).readonly().optional(),
 });
 
 /** Stems of one plant cut back, weeks after planting, by a share of its size. */

@@ -46,6 +46,7 @@ export const HURDLES = [
   'shops',
   'season',
   'company',
+  'touch',
   'support',
   'size',
   'depth',
@@ -104,6 +105,8 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   // What flowers on and on where it is warm is no plant for the cold half of the year.
   if (kind.bloom?.continuous && sulks > PART_SULKS && flowering < PART_FLOWERS) return 'season';
   if (wishes.company && standsWith(kind, wishes.company) < TOGETHER) return 'company';
+  // Where hands go among the plants nothing stabs, stings or burns.
+  if (wishes.likes?.includes('touch') && kind.irritant.skin === 'yes') return 'touch';
   if (kind.support === 'climb' && !ask.support) return 'support';
   const [, mostRatio] = goodRatios(container);
   if (kind.support !== 'climb' && kind.heightCm[0] > visibleHeightCm(container) * mostRatio * 1.1)

@@ -134,7 +134,7 @@ function like(
       (other) =>
         !there.has(other.id) &&
         mayReplace(other, kind, ask) &&
-        isOneIdea([...company, other], ask.wishes) &&
+        isOneIdea([...company, other], ask) &&
         company.every((beside) => pairWorth(other, beside, ask.wishes.kitchen) > 0),
     )
     .slice(0, SWAPS);

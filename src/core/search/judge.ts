@@ -102,7 +102,7 @@ export class Judge {
     const together = this.together(members);
     if (together === null) return 0;
     const kinds = members.map(({ kind }) => kind);
-    if (!isOneIdea(kinds, this.ask.wishes)) return 0;
+    if (!isOneIdea(kinds, this.ask)) return 0;
     const alone = members.length === 1 ? this.fillsAlone(members[0]!.kind) : 1;
     const { fit, carried, missing } = readTally(
       sumTallies(members.map(({ kind }) => this.worths.tally(kind))),

@@ -3,6 +3,7 @@ import { mixAreaCm2 } from '../containers/container';
 import { familiarity } from '../plants/familiar';
 import { middle, type Company, type PlantKind } from '../plants/kind';
 import { scentsEvening } from '../plants/eveningScent';
+import { bearsBerries, isForTouch, movesInWind } from '../plants/senses';
 import { pickedAs } from '../plants/picked';
 import { NURSERY_SIZES } from '../plants/nursery';
 import { printOf } from '../plants/print';
@@ -12,7 +13,7 @@ import { dangerInReach } from '../suitability/harm';
 import { FRUIT_WORTH, flowerWorth } from '../suitability/interest';
 import { easeInLight } from '../suitability/light';
 import { isForShrubs, isLasting, ofTheSeason } from '../suitability/season';
-import { easeInSummer, standingOf } from '../suitability/standing';
+import { easeInSummer, standingOf, type Stay } from '../suitability/standing';
 import { windFit } from '../suitability/wind';
 import { clamp, weeksBetween } from '../units/units';
 import { once } from '../work/once';
@@ -150,9 +151,10 @@ const lotOf = once((ask: Ask) =>
 );
 
 /** What its company and what it is liked for add, where they are wished for. */
-function wished(kind: PlantKind, { wishes }: Ask): number {
+function wished(kind: PlantKind, ask: Ask): number {
+  const { wishes } = ask;
   const likes = wishes.likes ?? [];
-  const liked = likes.reduce((sum, like) => sum + howLiked(kind, like), 0);
+  const liked = likes.reduce((sum, like) => sum + howLiked(kind, like, ask), 0);
   return (
     (wishes.company && kind.company.includes(wishes.company) ? WORTH.wishedCompany : 0) +
     (likes.length > 0 ? (WORTH.liked * liked) / likes.length : 0)
@@ -167,8 +169,8 @@ export const isPick = (like: Like): boolean =>
 const LEAF_SCENT = 0.4;
 
 /** How far a kind has what is asked of the planting, 0–1. */
-function howLiked(kind: PlantKind, like: Like): number {
-  if (!isLiked(kind, like)) return 0;
+function howLiked(kind: PlantKind, like: Like, ask: Ask): number {
+  if (!isLiked(kind, like, ask)) return 0;
   return like === 'scent' && kind.scent === 'leaf' ? LEAF_SCENT : 1;
 }
 
@@ -179,13 +181,22 @@ const BY_DAY: ReadonlySet<PlantKind['wildlife'][number]> = new Set([
   'hoverflies',
 ]);
 
-/** Has a kind what is asked of the planting: food for insects, scent, or something of that sort to pick? */
-export function isLiked(kind: PlantKind, like: Like): boolean {
+/** Berries are there when they are seen for so much of the stay. Ours. */
+const BERRIED = 0.2;
+
+/** Has a kind what is asked of the planting: food for insects, scent, berries in those weeks, or something of that sort to pick? */
+export function isLiked(kind: PlantKind, like: Like, ask: Stay): boolean {
   switch (like) {
     case 'scent':
       return kind.scent !== 'none';
     case 'evening scent':
       return scentsEvening(kind);
+    case 'berries':
+      return bearsBerries(kind) && standingOf(kind, ask).fruiting >= BERRIED;
+    case 'movement':
+      return movesInWind(kind);
+    case 'touch':
+      return isForTouch(kind);
     case 'wildlife':
       // Double flowers hold no food that insects can reach.
       return kind.bloom?.form !== 'double' && kind.wildlife.some((one) => BY_DAY.has(one));

@@ -5,42 +5,51 @@ import { commonGround, TOGETHER } from '../suitability/company';
 import type { Ask } from './ask';
 import { isLiked, isPick } from './liking';
 
-/** Share of the kinds that may be without what was asked for, and without being of the sort to pick. Ours. */
-const MAY_BE_WITHOUT = 0.4;
-const MAY_NOT_BE_PICKED = 0.25;
-const MAY_NOT_SCENT_EVENING = 0.5;
+/**
+ * Share of the kinds that may be without what was asked for. Few flowers scent an evening: half of the kinds is enough to. Berries, and
+ * what moves, are seen from afar: a third is enough. Who wants herbs wants herbs. Ours.
+ */
+const MAY_LACK: Readonly<Record<Like | 'company', number>> = {
+  company: 0.4,
+  wildlife: 0.4,
+  scent: 0.4,
+  'evening scent': 0.5,
+  touch: 0.5,
+  berries: 0.67,
+  movement: 0.67,
+  herbs: 0.25,
+  salad: 0.25,
+  fruit: 0.25,
+};
 
 /** Are the wishes about all of them kept: most of the company asked for, and most with what should be there? */
-export function keepsWishes(
-  kinds: readonly PlantKind[],
-  { company, likes = [] }: Pick<Ask['wishes'], 'company' | 'likes'>,
-): boolean {
+export function keepsWishes(kinds: readonly PlantKind[], ask: Ask): boolean {
+  const { company, likes = [] } = ask.wishes;
   const without = (has: (kind: PlantKind) => boolean) => kinds.filter((kind) => !has(kind)).length;
   // Of three one may be without, the lead as a rule; of five, two. One of two is half of what is seen.
-  const some = Math.floor(kinds.length * MAY_BE_WITHOUT);
+  const some = Math.floor(kinds.length * MAY_LACK.company);
   return (
     (!company || without((kind) => kind.company.includes(company)) <= some) &&
-    likes.every((like) => without((kind) => isLiked(kind, like)) <= mayLack(like, kinds.length))
+    likes.every(
+      (like) => without((kind) => isLiked(kind, like, ask)) <= mayLack(like, kinds.length),
+    )
   );
 }
 
-/** How many of so many kinds may be without what was asked for. */
+/** How many of so many kinds may be without what was asked for; of three one at least, but where it is to be picked. */
 function mayLack(like: Like, count: number): number {
-  // Who wants herbs wants herbs: of four and more, one may be something else.
-  if (isPick(like)) return Math.floor(count * MAY_NOT_BE_PICKED);
-  // Few flowers scent an evening; half of the kinds is enough to.
-  const share = like === 'evening scent' ? MAY_NOT_SCENT_EVENING : MAY_BE_WITHOUT;
-  return Math.max(1, Math.floor(count * share));
+  const most = Math.floor(count * MAY_LACK[like]);
+  return isPick(like) ? most : Math.max(1, most);
 }
 
 /** Rarities in one planting. */
 const MOST_SELDOM = 1;
 
 /** May these be proposed as one planting: kinds that are grown together, at most one of them seldom met with, and the wishes about them kept? */
-export function isOneIdea(kinds: readonly PlantKind[], wishes: Ask['wishes']): boolean {
+export function isOneIdea(kinds: readonly PlantKind[], ask: Ask): boolean {
   return (
-    (wishes.kitchen || commonGround(kinds).worth >= TOGETHER) &&
-    keepsWishes(kinds, wishes) &&
+    (ask.wishes.kitchen || commonGround(kinds).worth >= TOGETHER) &&
+    keepsWishes(kinds, ask) &&
     kinds.filter((kind) => familiarity(kind) === 'seldom').length <= MOST_SELDOM
   );
 }

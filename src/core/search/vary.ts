@@ -61,7 +61,7 @@ function* inMood(
   const kindOf = kindsIn(it, kinds);
   const wishes = { ...it.planting.wishes, scheme };
   let now = inSpot({ ...it.planting, wishes }, it.spot, kindOf, it.house);
-  const ask = askFor(now, kinds);
+  const ask = { ...askFor(now, kinds), wishes };
   const school = schoolOf(it.planting);
   for (const { kind, role } of membersOf(it)) {
     if (kindFitsScheme(kind, scheme) >= FITS) continue;
@@ -69,7 +69,7 @@ function* inMood(
     const there = new Set(now.plants.map(({ kindId }) => kindId));
     const others = now.plants.filter(({ kindId }) => kindId !== kind.id).map((p) => p.kind);
     // What was composed by hand against the wishes may stay so.
-    const asWished = keepsWishes([...others, kind], wishes);
+    const asWished = keepsWishes([...others, kind], ask);
     const worth = commonGround(now.plants.map((plant) => plant.kind)).worth;
     const tried = kinds
       .filter(
@@ -78,7 +78,7 @@ function* inMood(
           other.roles.includes(role) &&
           school.allows(other, role) &&
           mayReplace(other, kind, ask) &&
-          (!asWished || keepsWishes([...others, other], wishes)) &&
+          (!asWished || keepsWishes([...others, other], ask)) &&
           others.every((beside) => mayShareWatering(other, beside)) &&
           joins(other, others, worth),
       )

@@ -15,7 +15,7 @@ import { hangsIll } from './hung';
 import { sixIdeas } from './ideas';
 import { Judge } from './judge';
 import { isLiked, likingFor, shrubCost } from './liking';
-import { goTogether } from './oneIdea';
+import { goTogether, keepsWishes } from './oneIdea';
 import { obstaclesTo } from './obstacles';
 import { obstacleText } from '../../words/obstacles';
 import { thinIn } from './place';
@@ -81,11 +81,56 @@ test('a sink of alpines is led by nothing from elsewhere', () => {
 
 test('double flowers are no food for insects', () => {
   const open = { ...known('dahlia-single-lemon'), wildlife: ['bees'] as never };
-  expect(isLiked(open, 'wildlife')).toBe(true);
+  expect(isLiked(open, 'wildlife', askFor())).toBe(true);
   const double = { ...open, bloom: { ...open.bloom!, form: 'double' as const } };
-  expect(isLiked(double, 'wildlife')).toBe(false);
+  expect(isLiked(double, 'wildlife', askFor())).toBe(false);
   // Nor is what feeds moths at night, or birds in winter, for bees and butterflies.
-  expect(isLiked({ ...open, wildlife: ['moths', 'birds'] as never }, 'wildlife')).toBe(false);
+  expect(isLiked({ ...open, wildlife: ['moths', 'birds'] as never }, 'wildlife', askFor())).toBe(
+    false,
+  );
+});
+
+test('berries are asked for in the weeks that have them; a third of the kinds with them is enough, and none is not', () => {
+  const winter = askFor({ plantedWeek: 41, endWeek: 12 }, { likes: ['berries'] });
+  const spring = { ...winter, plantedWeek: 14, endWeek: 30 };
+  const [berried, ivy, heath] = [
+    known('pernettya-pink'),
+    known('ivy-white-edge'),
+    known('heather-winter-pink'),
+  ];
+  expect(isLiked(berried, 'berries', winter)).toBe(true);
+  expect(isLiked(berried, 'berries', spring)).toBe(false);
+  // What is eaten from a plant in the kitchen garden is no heap of berries.
+  expect(isLiked(known('tomato-tumbling-red'), 'berries', { ...winter, plantedWeek: 24 })).toBe(
+    false,
+  );
+  expect(keepsWishes([berried, ivy, heath], winter)).toBe(true);
+  expect(keepsWishes([ivy, heath], winter)).toBe(false);
+});
+
+test.each([
+  ['berries', { plantedWeek: 41, endWeek: 12 }, 'green-and-white'],
+  ['movement', { plantedWeek: 20, endWeek: 42 }, 'pastel'],
+  ['touch', { plantedWeek: 20, endWeek: 42 }, 'pastel'],
+] as const)('who asks for %s gets it in each planting', (like, stay, scheme) => {
+  const ask = askFor(stay, { likes: [like], scheme: { kind: scheme } });
+  const found = proposeNow(ask);
+  expect(found.length).toBeGreaterThan(0);
+  for (const one of found)
+    expect(kindsIn(one).filter((kind) => isLiked(kind, like, ask)).length).toBeGreaterThanOrEqual(
+      kindsIn(one).length / 3,
+    );
+});
+
+test('where hands go among the plants nothing stabs; who insists on it has it', () => {
+  const ask = askFor({ plantedWeek: 20, endWeek: 42 }, { likes: ['touch'] });
+  const agave = { ...known('lavender-pink'), irritant: known('agave-blue').irritant };
+  expect(hurdleOf(agave, ask)).toBe('touch');
+  expect(hurdleOf(known('lavender-pink'), ask)).not.toBe('touch');
+  expect(hurdleOf(agave, { ...ask, wishes: { ...ask.wishes, likes: ['scent'] } })).not.toBe(
+    'touch',
+  );
+  expect(hurdleOf(agave, { ...ask, wishes: { ...ask.wishes, must: [agave.id] } })).toBeNull();
 });
 
 test('what is known to do a little harm gives way where pets reach it, what passes where it is to last, succulents where there is no grit', () => {

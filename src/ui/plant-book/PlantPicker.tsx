@@ -22,6 +22,7 @@ const AGAINST: Readonly<Record<Hurdle, string>> = {
   shops: 'not sold at that time',
   support: 'nothing to climb',
   company: 'of other company',
+  touch: 'stabs or burns hands',
   season: 'little to show then',
   size: 'too tall here',
   depth: 'roots too deep',

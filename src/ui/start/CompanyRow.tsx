@@ -32,6 +32,9 @@ export function CompanyRow({ form, values }: RowProps) {
         <Tick {...form.register('wildlife')}>For bees and butterflies</Tick>
         <Tick {...form.register('scent')}>Scented</Tick>
         <Tick {...form.register('eveningScent')}>Scented in the evening</Tick>
+        <Tick {...form.register('berries')}>With berries</Tick>
+        <Tick {...form.register('movement')}>Moving in the wind</Tick>
+        <Tick {...form.register('touch')}>Good to touch</Tick>
       </div>
     </SheetRow>
   );

@@ -76,6 +76,7 @@ export function readStart(
     ...(form.wildlife ? (['wildlife'] as const) : []),
     ...(form.scent ? (['scent'] as const) : []),
     ...(form.eveningScent ? (['evening scent'] as const) : []),
+    ...(['berries', 'movement', 'touch'] as const).filter((like) => form[like]),
     ...(form.kitchen && form.pick !== 'any' ? [form.pick] : []),
   ];
   const wishes = parseWith(wishesSchema, {

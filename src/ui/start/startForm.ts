@@ -42,6 +42,9 @@ export interface StartForm {
   readonly wildlife: boolean;
   readonly scent: boolean;
   readonly eveningScent: boolean;
+  readonly berries: boolean;
+  readonly movement: boolean;
+  readonly touch: boolean;
   readonly must: readonly string[];
   readonly never: readonly string[];
   readonly fullInWeeks: number;
@@ -80,6 +83,9 @@ export const FIRST_FORM: StartForm = {
   wildlife: false,
   scent: false,
   eveningScent: false,
+  berries: false,
+  movement: false,
+  touch: false,
   must: [],
   never: [],
   fullInWeeks: 8,
