@@ -1,5 +1,6 @@
+import { proposalOf } from '../../tests/builders/proposals';
 import { kindOf } from '@/core/plants/book/index';
-import { aboutText } from './about';
+import { aboutText, ideaTitles } from './about';
 
 const about = (lead: string | null, bodies: readonly string[], edges: readonly string[]) =>
   aboutText({ lead, bodies, edges }, kindOf);
@@ -32,4 +33,14 @@ test('what sleeps beneath the others is told last, and nothing of it where nothi
     / Beneath, until spring: white [a-z -]*tulip\.$/,
   );
   expect(aboutText({ ...planted, beneath: [] }, kindOf)).not.toMatch(/Beneath/);
+});
+
+test('proposals that one name would fit are told apart by their fullest kind; the others keep their short names', () => {
+  const dome = (body: string) => proposalOf('', { school: 'dome', lead: null, bodies: [body] });
+  const run = proposalOf('', { school: 'repeat-run', lead: null, bodies: ['petunia-white'] });
+  const titles = ideaTitles([dome('petunia-white'), run, dome('pelargonium-white')], kindOf);
+  expect(new Set(titles).size).toBe(3);
+  expect(titles[0]).toMatch(/^A dome of white, with .*petunia/);
+  expect(titles[1]).toBe('A run of white');
+  expect(titles[2]).toMatch(/^A dome of white, with .*pelargonium/);
 });

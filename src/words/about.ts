@@ -43,6 +43,20 @@ export function ideaTitle(
   return capital(IDEAS[school](colours, name(first), name(bodies[0] ?? edges[0])));
 }
 
+/** The ideas of proposals that are shown together as their names: those that one name would fit are told apart by their fullest kind. */
+export function ideaTitles(
+  proposals: readonly Pick<Proposal, 'school' | 'lead' | 'bodies' | 'edges'>[],
+  kindOf: KindOf,
+): readonly string[] {
+  const titles = proposals.map((one) => ideaTitle(one, kindOf));
+  return titles.map((title, i) => {
+    if (titles.filter((other) => other === title).length === 1) return title;
+    const { bodies, edges, lead } = proposals[i]!;
+    const fullest = [...bodies, ...edges, lead].find((id) => id !== null && kindOf(id));
+    return fullest ? `${title}, with ${inSentence(kindOf(fullest)!.common)}` : title;
+  });
+}
+
 const IDEAS: Readonly<
   Record<Proposal['school'], (colours: string, first: string, body: string) => string>
 > = {

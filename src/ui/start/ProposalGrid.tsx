@@ -6,7 +6,7 @@ import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { Proposal } from '@/core/search/proposal';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useWidth } from '@/ui/controls/useWidth';
-import { aboutText, ideaTitle, missingText } from '@/words/about';
+import { aboutText, ideaTitles, missingText } from '@/words/about';
 import { moneyText } from '@/words/format';
 import { SCHOOL_NAMES, SCHOOL_WORDS } from '@/words/schools';
 import { ProposalPicture } from './ProposalPicture';
@@ -37,6 +37,7 @@ export default function ProposalGrid({ proposals, its, reading, settings, onKeep
   const cell = width > 0 ? Math.floor((width - (columns - 1) * 16) / columns) : 0;
   const height = isLong ? 220 : 280;
   const pxPerCm = useSharedScale(its, cell, height);
+  const titles = ideaTitles(proposals, kindOf);
   return (
     <div ref={ref}>
       <ul
@@ -70,7 +71,7 @@ export default function ProposalGrid({ proposals, its, reading, settings, onKeep
                   className="block text-note leading-4 font-semibold"
                   title={SCHOOL_WORDS[proposal.school].does}
                 >
-                  {ideaTitle(proposal, kindOf)}
+                  {titles[i]}
                 </b>
                 {SCHOOL_NAMES[proposal.school]}. {aboutText(proposal, kindOf)}
                 {proposal.missing.length > 0 && (

@@ -4,7 +4,7 @@ import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { Proposal } from '@/core/search/proposal';
 import { Button } from '@/ui/controls/Button';
 import { useLibrary } from '@/ui/session/LibraryProvider';
-import { ideaTitle } from '@/words/about';
+import { ideaTitles } from '@/words/about';
 import { ProposalPicture } from './ProposalPicture';
 import { DRAWN_WEEKS } from './growAhead';
 import { useSharedScale } from './useSharedScale';
@@ -22,6 +22,7 @@ export default function ProposalStrip({
 }) {
   const { kindOf } = useLibrary();
   const pxPerCm = useSharedScale(its, PICTURE.widthPx, PICTURE.heightPx);
+  const titles = ideaTitles(proposals, kindOf);
   const show = (i: number) => {
     const card = document.querySelectorAll('[data-proposal]')[i];
     card?.scrollIntoView({ block: 'center' });
@@ -29,12 +30,12 @@ export default function ProposalStrip({
   };
   return (
     <ol aria-label="Plantings that suit, small" className="flex gap-1.5 overflow-x-auto">
-      {proposals.map((proposal, i) => (
+      {proposals.map((_, i) => (
         <li key={i} className="shrink-0">
           <Button
             look="bare"
             className="block bg-field"
-            aria-label={`Show it large: ${ideaTitle(proposal, kindOf)}`}
+            aria-label={`Show it large: ${titles[i]}`}
             onClick={() => show(i)}
           >
             <ProposalPicture
