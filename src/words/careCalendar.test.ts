@@ -56,6 +56,17 @@ test('an independent reader finds every window of a year on its days, also where
   });
 });
 
+test('its words are spelled for the market, and no name is', () => {
+  const text = careCalendar([task('2026-07-18', 3)], {
+    nameOf: () => 'Deadhead tub',
+    kindOf,
+    units: METRIC,
+    written: 0,
+    spell: (words) => words.replaceAll(/deadhead/gi, 'trim'),
+  });
+  expect(read(text)[0]!.summary).toBe('Deadhead tub: trim');
+});
+
 test('a new export replaces the old one: ids stay, and the later one is later', () => {
   const [before] = read(write([task('2026-07-18', 3)]));
   const [after] = read(write([task('2026-07-18', 5)], Date.UTC(2026, 6, 18)));

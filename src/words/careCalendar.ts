@@ -20,11 +20,14 @@ export function careCalendar(
     kindOf,
     units,
     written,
+    spell = (text) => text,
   }: {
     readonly nameOf: (plantingId: string) => string;
     readonly kindOf: (id: KindId) => PlantKind | null;
     readonly units: Units;
     readonly written: number;
+    /** How its words are spelled; names stay. */
+    readonly spell?: (text: string) => string;
   },
 ): string {
   const calendar = ical({
@@ -41,8 +44,8 @@ export function careCalendar(
       allDay: true,
       stamp: new Date(written),
       sequence: Math.floor(written / 60_000) % 2_000_000_000,
-      summary: `${nameOf(task.plantingId)}: ${inSentence(taskTitle(task, units))}`,
-      description: `${taskWhy(task, kindOf, units)} ${taskHow(task, units)}`,
+      summary: `${nameOf(task.plantingId)}: ${spell(inSentence(taskTitle(task, units)))}`,
+      description: spell(`${taskWhy(task, kindOf, units)} ${taskHow(task, units)}`),
     });
   return calendar.toString();
 }

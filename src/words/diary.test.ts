@@ -60,6 +60,16 @@ test('as a table every entry has a row with its figures, and no name runs as a f
   expect(data[11]).toMatchObject({ 'in words': 'Slugs, "again"' });
 });
 
+test('as a table our words are spelled for the market; what somebody noted is not', () => {
+  const noted: What = { did: 'noted', words: 'Watered: 9 litres, says the grey can' };
+  const csv = diaryCsv([entry({ did: 'watered', litres: 2.5 }), entry(noted)], WORDS, (text) =>
+    text.toUpperCase(),
+  );
+  const { data } = Papa.parse<Record<string, string>>(csv.trim(), { header: true });
+  expect(data[0]!['in words']).toMatch(/^WATERED/);
+  expect(data[1]!['in words']).toBe(noted.words);
+});
+
 test('what is learnt says what it rests on, and says so when it is one year only', () => {
   const kind = kindOf('viola-white')!;
   const rest = { sd: 0.1, plantings: 1, looks: 2, years: 1 };

@@ -41,6 +41,9 @@ const PLAIN: Partial<Readonly<Record<Entry['what']['did'], string>>> = {
   'taken back': 'Taken back',
 };
 
+/** Is what an entry tells somebody’s own words, and none of ours? */
+export const isOwnWords = ({ what }: Pick<Entry, 'what'>): boolean => what.did === 'noted';
+
 /** What happened, in a sentence without its full stop: "Coral bells measured: 31 cm high". */
 export function entryText(entry: Entry, words: DiaryWords): string {
   const plant = plantText(entry, words);

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { atRest } from '../builders/atRest';
 import { expect, test, type Page } from '../builders/journey';
 
@@ -57,4 +58,13 @@ test('who buys in North America reads it spelled as there in every room; names s
     if (room === '/') await expect(page.getByText(OWN).first()).toBeVisible();
     expect([room, (await wordsOf(page)).match(BRITISH) ?? []]).toEqual([room, []]);
   }
+  // What is taken along is spelled as what is shown.
+  await page.goto('/trolley');
+  const [list] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as CSV' }).click(),
+  ]);
+  const saved = readFileSync((await list.path())!, 'utf8');
+  expect(saved).toMatch(/\bmix\b/i);
+  expect(saved.match(BRITISH) ?? []).toEqual([]);
 });

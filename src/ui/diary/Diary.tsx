@@ -1,5 +1,6 @@
 'use client';
 
+import { spelled } from '@/ui/spelling/spelling';
 import dynamic from 'next/dynamic';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useReducer, useState } from 'react';
@@ -80,7 +81,7 @@ function Opened({ planted }: { readonly planted: Planted }) {
   const save = async () => {
     const { diaryCsv } = await import('@/words/diaryCsv');
     const entries = rows.map(({ entry }) => entry);
-    saveFile('diary.csv', 'text/csv', diaryCsv(entries, told));
+    saveFile('diary.csv', 'text/csv', diaryCsv(entries, told, spelled));
   };
   return (
     <div className="pt-3.5 pb-10">

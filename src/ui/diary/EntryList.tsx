@@ -1,5 +1,6 @@
 'use client';
 
+import { isOwnWords } from '@/words/diary';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { Undo2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
@@ -108,10 +109,7 @@ const EntryRow = memo(function EntryRow({
     <div className="flex items-start gap-2 py-1.5">
       <div className="min-w-0 flex-1">
         {/* What was noted is somebody’s own words. */}
-        <p
-          className="leading-5 wrap-anywhere"
-          translate={entry.what.did === 'noted' ? 'no' : undefined}
-        >
+        <p className="leading-5 wrap-anywhere" translate={isOwnWords(entry) ? 'no' : undefined}>
           {text}
         </p>
         {(!isOfOne || entry.who) && (

@@ -1,3 +1,5 @@
+import { spelled } from '@/ui/spelling/spelling';
+import { spelledPages } from '@/ui/spelling/spelledPages';
 import { read } from '@/core/checks/reading';
 import type { Task } from '@/core/care/task';
 import { weeksSince, type Day } from '@/core/calendar/day';
@@ -13,7 +15,7 @@ import { subjectOf } from '@/core/seeing/subject';
 import { pageSvg } from '@/drawing/sheetSvg';
 import { smallLens } from '@/ui/start/ProposalPicture';
 import { taskHow, taskTitle, taskWhy } from '@/words/care';
-import { entryText } from '@/words/diary';
+import { entryText, isOwnWords } from '@/words/diary';
 import { sizeName, type Units } from '@/words/format';
 import { dayText, lifeText } from '@/words/life';
 import { keyed } from '@/words/names';
@@ -88,18 +90,18 @@ async function partsOf(it: PlantingInSpot, ask: PageAsk): Promise<PageParts> {
   const plan = templatePages(it, { part: 'plan', paper, marginMm: 12, drip: false }, units, '');
   return {
     title: it.planting.name,
-    under: `${it.spot.name}, ${lifeText(life)}`,
+    under: `${it.spot.name}, ${spelled(lifeText(life))}`,
     pictures: [
-      { src: await drawing(it, shown), told: `As it should look on ${dayText(today)}` },
+      { src: await drawing(it, shown), told: spelled(`As it should look on ${dayText(today)}`) },
       ...photos.map((photo) => ({
         src: photoUrl(photo),
         told: `Photographed, ${photoDay(held, photo.id)}`,
       })),
     ],
-    planSvg: plan.ok && plan.pages[0] ? pageSvg(plan.pages[0]) : '',
+    planSvg: plan.ok && plan.pages[0] ? pageSvg(spelledPages(plan.pages)[0]!) : '',
     plants: plantsOn(it, ask),
     ...toldOn(ask),
-    cautions: [CAUTION],
+    cautions: [spelled(CAUTION)],
   };
 }
 
@@ -118,14 +120,16 @@ function toldOn({ held, tasks, today, kindOf, units }: PageAsk): Pick<PageParts,
   return {
     care: tasks.map((task) => {
       const when = task.earliest <= today ? 'now' : `from ${dayText(task.earliest)}`;
-      return `${taskTitle(task, units)}, ${when}. ${taskWhy(task, kindOf, units)} ${taskHow(task, units)}`;
+      return spelled(
+        `${taskTitle(task, units)}, ${when}. ${taskWhy(task, kindOf, units)} ${taskHow(task, units)}`,
+      );
     }),
     diary: held
       .filter(({ what }) => TOLD.has(what.did))
-      .map((entry) => ({
-        day: dayText(dayOf(entry)),
-        text: entryText(entry, { kindOf, nameOf: () => '', units }),
-      })),
+      .map((entry) => {
+        const text = entryText(entry, { kindOf, nameOf: () => '', units });
+        return { day: dayText(dayOf(entry)), text: isOwnWords(entry) ? text : spelled(text) };
+      }),
   };
 }
 

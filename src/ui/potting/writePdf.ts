@@ -1,5 +1,6 @@
 import type { SheetPage } from '@/core/making/sheet';
 import { sheetPdf } from '@/drawing/sheetPdf';
+import { spelledPages } from '@/ui/spelling/spelledPages';
 import { say } from '@/ui/session/say';
 import { saveBlob } from '@/ui/session/saveFile';
 
@@ -13,7 +14,10 @@ export async function savePdf(
 ): Promise<void> {
   try {
     const [plain, strong] = await Promise.all([PLAIN, STRONG].map(bytesOf));
-    const bytes = await sheetPdf(pages, { title, fonts: { plain: plain!, strong: strong! } });
+    const bytes = await sheetPdf(spelledPages(pages), {
+      title,
+      fonts: { plain: plain!, strong: strong! },
+    });
     saveBlob(file, new Blob([bytes as BlobPart], { type: 'application/pdf' }));
   } catch {
     say(`${file} could not be written. Try again.`);

@@ -10,6 +10,7 @@ import { saveBlob } from '@/ui/session/saveFile';
 import { useSettings } from '@/ui/session/StoreProvider';
 import { zoneOf, type Cared } from '@/ui/session/useCare';
 import type { Planted } from '@/ui/session/usePlanted';
+import { spelled } from '@/ui/spelling/spelling';
 import { roundText } from '@/words/care';
 import type { Walk } from './useRound';
 
@@ -41,6 +42,7 @@ export default function CalendarSheet({
         kindOf,
         units: settings,
         written: written(),
+        spell: spelled,
       },
     );
   };
@@ -52,7 +54,7 @@ export default function CalendarSheet({
       timeZone: zoneOf(planted.its),
       who: walk.who,
       minutes: walk.round.minutes,
-      today: roundText(walk.round, settings),
+      today: spelled(roundText(walk.round, settings)),
       written: written(),
     });
   };

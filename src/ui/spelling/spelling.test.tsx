@@ -1,3 +1,5 @@
+import type { SheetPage } from '@/core/making/sheet';
+import { spelledPages } from './spelledPages';
 import { render, screen } from '@testing-library/react';
 import { spellAs, spelled, spelledDeep } from './spelling';
 
@@ -45,4 +47,27 @@ test('a chart’s words are spelled; what it reckons with stays', () => {
   spellAs(true);
   expect(spelledDeep(option)).toEqual({ ...option, name: 'Liters', data: [1, 'gray'] });
   expect(spelledDeep(option).at).toBe(date);
+});
+
+test('of a page to be printed the words are spelled, and nothing else is changed', () => {
+  const mark = (text: string) =>
+    ({ kind: 'text', what: 'black', at: [1, 2], text, sizeMm: 3, anchor: 'start' }) as const;
+  const line = { kind: 'line', what: 'rim', points: [[0, 0]] } as const;
+  const page: SheetPage = {
+    name: 'plan',
+    widthMm: 210,
+    heightMm: 297,
+    sheet: { widthMm: 9, heightMm: 9, marks: [mark('2 litres'), line] },
+    shiftMm: [0, 0],
+    clip: { at: [0, 0], widthMm: 9, heightMm: 9 },
+    marks: [mark('Centre of the pot')],
+  };
+  spellAs(true);
+  expect(spelledPages([page])).toEqual([
+    {
+      ...page,
+      sheet: { ...page.sheet, marks: [mark('2 liters'), line] },
+      marks: [mark('Center of the pot')],
+    },
+  ]);
 });

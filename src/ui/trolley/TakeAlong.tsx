@@ -7,6 +7,7 @@ import { Button } from '@/ui/controls/Button';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { say } from '@/ui/session/say';
 import { saveFile } from '@/ui/session/saveFile';
+import { spelled } from '@/ui/spelling/spelling';
 import type { Units } from '@/words/format';
 import { listText } from '@/words/shoppingText';
 
@@ -23,7 +24,7 @@ export function TakeAlong({
   const { kindOf } = useLibrary();
   const [printing, setPrinting] = useState(false);
   const share = async () => {
-    const text = listText(lines, kindOf, units);
+    const text = spelled(listText(lines, kindOf, units));
     if (navigator.share) await navigator.share({ text }).catch(() => undefined);
     else
       await navigator.clipboard.writeText(text).then(
@@ -33,7 +34,7 @@ export function TakeAlong({
   };
   const save = async () => {
     const { listCsv } = await import('@/words/shoppingCsv');
-    saveFile('shopping-list.csv', 'text/csv', listCsv(lines, kindOf, units));
+    saveFile('shopping-list.csv', 'text/csv', spelled(listCsv(lines, kindOf, units)));
   };
   return (
     <div className="mt-3 flex flex-wrap gap-2">
