@@ -36,10 +36,10 @@ export function keepsWishes(kinds: readonly PlantKind[], ask: Ask): boolean {
   );
 }
 
-/** How many of so many kinds may be without what was asked for; of three one at least, but where it is to be picked. */
+/** How many of so many kinds may be without what was asked for: one at least, but where it is to be picked; never all of them. */
 function mayLack(like: Like, count: number): number {
   const most = Math.floor(count * MAY_LACK[like]);
-  return isPick(like) ? most : Math.max(1, most);
+  return isPick(like) ? most : Math.min(Math.max(1, most), count - 1);
 }
 
 /** Rarities in one planting. */

@@ -106,6 +106,8 @@ test('berries are asked for in the weeks that have them; a third of the kinds wi
   );
   expect(keepsWishes([berried, ivy, heath], winter)).toBe(true);
   expect(keepsWishes([ivy, heath], winter)).toBe(false);
+  // One that stands alone is not without.
+  expect([keepsWishes([ivy], winter), keepsWishes([berried], winter)]).toEqual([false, true]);
 });
 
 test.each([
