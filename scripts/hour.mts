@@ -5,6 +5,7 @@
  */
 import { chromium, type CDPSession, type Page } from '@playwright/test';
 import { execFileSync, spawn } from 'node:child_process';
+import { once } from 'node:events';
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -243,8 +244,9 @@ for (let look = 1; look <= LOOKS; look += 1) {
     `${((Date.now() - began) / 60_000).toFixed(1)} min, ${done.rounds} rounds, ${done.edits} edits: ${heapMb.toFixed(1)} MB held, ${workersMb.toFixed(1)} by workers, ${nodes} nodes, ${listeners} listeners, process ${processMb.toFixed(0)} MB`,
   );
 }
+const gone = once(browser, 'exit');
 browser.kill();
-rmSync(PROFILE, { recursive: true, force: true, maxRetries: 5, retryDelay: 200 });
+await gone;
 if (done.missed) console.log(`Not found: ${done.missed}`);
 
 const quarter = Math.floor(told.length / 4);
@@ -259,4 +261,10 @@ for (const key of ['heapMb', 'workersMb', 'nodes', 'listeners', 'processMb'] as 
   );
 }
 console.log(isFlat ? 'Flat.' : 'Not flat.');
+// Processes of the browser may write for a moment yet; a profile that stays is no reason to lose the figures.
+try {
+  rmSync(PROFILE, { recursive: true, force: true, maxRetries: 10, retryDelay: 300 });
+} catch {
+  console.log(`${PROFILE} could not be taken away.`);
+}
 process.exit(isFlat ? 0 : 1);
