@@ -2,7 +2,6 @@
 
 import { halfFrontCm } from '@/core/containers/shape';
 import type { Settings } from '@/core/files/plantingFile';
-import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { Proposal } from '@/core/search/proposal';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { useWidth } from '@/ui/controls/useWidth';
@@ -10,17 +9,17 @@ import { aboutText, ideaTitles, missingText } from '@/words/about';
 import { moneyText } from '@/words/format';
 import { SCHOOL_NAMES, SCHOOL_WORDS } from '@/words/schools';
 import { ProposalPicture } from './ProposalPicture';
-import { DRAWN_WEEKS } from './growAhead';
+import { DRAWN_WEEKS } from './drawnWeeks';
 import { proposalKey } from './proposalKey';
 import type { GoodReading } from './useProposals';
+import { useProposedIts } from './useProposedIts';
 import { useSharedScale } from './useSharedScale';
 import { Button } from '@/ui/controls/Button';
 
 interface GridProps {
   readonly proposals: readonly Proposal[];
   readonly reading: GoodReading;
-  /** The same as they would stand. */
-  readonly its: readonly PlantingInSpot[];
+  readonly plantedWeek: number;
   readonly settings: Settings;
   readonly onKeep: (proposal: Proposal) => void;
 }
@@ -29,13 +28,20 @@ interface GridProps {
 const LONG_CM = 70;
 
 /** Proposals as elevations at one scale, standing on ruled lines. */
-export default function ProposalGrid({ proposals, its, reading, settings, onKeep }: GridProps) {
+export default function ProposalGrid({
+  proposals,
+  reading,
+  plantedWeek,
+  settings,
+  onKeep,
+}: GridProps) {
   const { kindOf } = useLibrary();
   const [ref, width] = useWidth<HTMLDivElement>();
   const isLong = 2 * halfFrontCm(reading.container.shape) > LONG_CM;
   const columns = width > 640 ? (isLong ? 2 : 3) : width > 420 ? 2 : 1;
   const cell = width > 0 ? Math.floor((width - (columns - 1) * 16) / columns) : 0;
   const height = isLong ? 220 : 280;
+  const its = useProposedIts(proposals, reading, plantedWeek, settings.house);
   const pxPerCm = useSharedScale(its, cell, height);
   const titles = ideaTitles(proposals, kindOf);
   return (

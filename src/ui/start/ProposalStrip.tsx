@@ -1,12 +1,14 @@
 'use client';
 
-import type { PlantingInSpot } from '@/core/plantings/planting';
+import type { House } from '@/core/plantings/house';
 import type { Proposal } from '@/core/search/proposal';
 import { Button } from '@/ui/controls/Button';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { ideaTitles } from '@/words/about';
 import { ProposalPicture } from './ProposalPicture';
-import { DRAWN_WEEKS } from './growAhead';
+import { DRAWN_WEEKS } from './drawnWeeks';
+import type { GoodReading } from './useProposals';
+import { useProposedIts } from './useProposedIts';
 import { useSharedScale } from './useSharedScale';
 
 const PICTURE = { widthPx: 84, heightPx: 92 } as const;
@@ -14,13 +16,17 @@ const PICTURE = { widthPx: 84, heightPx: 92 } as const;
 /** Where the sheet fills the window: the six stay in sight as a strip while wishes change; a press leads to the large one. */
 export default function ProposalStrip({
   proposals,
-  its,
+  reading,
+  plantedWeek,
+  house,
 }: {
   readonly proposals: readonly Proposal[];
-  /** The same as they would stand. */
-  readonly its: readonly PlantingInSpot[];
+  readonly reading: GoodReading;
+  readonly plantedWeek: number;
+  readonly house: House;
 }) {
   const { kindOf } = useLibrary();
+  const its = useProposedIts(proposals, reading, plantedWeek, house);
   const pxPerCm = useSharedScale(its, PICTURE.widthPx, PICTURE.heightPx);
   const titles = ideaTitles(proposals, kindOf);
   const show = (i: number) => {

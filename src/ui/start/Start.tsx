@@ -28,7 +28,6 @@ import {
   type StartReading,
 } from './startForm';
 import { briefFrom, useProposals } from './useProposals';
-import { useProposedIts } from './useProposedIts';
 import { Button } from '@/ui/controls/Button';
 import { InTheWay } from './InTheWay';
 
@@ -110,8 +109,6 @@ export function Start() {
     settings.house,
   );
 
-  const its = useProposedIts(proposals, reading, values.plantedWeek, settings.house);
-
   const go = (change: Readonly<Record<string, string | null>>) => {
     const next = new URLSearchParams(search);
     for (const [name, value] of Object.entries(change)) {
@@ -163,7 +160,12 @@ export function Start() {
         <h1 className="display text-room leading-10">Start a planting</h1>
         {reading.ok && (
           <div className="sticky top-0 z-20 -mx-4 min-h-[112px] bg-zinc px-4 py-2 wide:hidden">
-            <ProposalStrip proposals={proposals} its={its} />
+            <ProposalStrip
+              proposals={proposals}
+              reading={reading}
+              plantedWeek={values.plantedWeek}
+              house={settings.house}
+            />
           </div>
         )}
         <StartSheet
@@ -212,8 +214,8 @@ export function Start() {
         {reading.ok && (
           <ProposalGrid
             proposals={proposals}
-            its={its}
             reading={reading}
+            plantedWeek={values.plantedWeek}
             settings={settings}
             onKeep={(proposal) => void keep(proposal)}
           />

@@ -9,9 +9,7 @@ import type { Obstacles } from '@/core/search/obstacles';
 import type { Proposal } from '@/core/search/proposal';
 import { say } from '@/ui/session/say';
 import { runJob } from '@/workers/runJob';
-import { growingAhead } from './growAhead';
 import { proposalKey } from './proposalKey';
-import { asItWouldStand } from './asItWouldStand';
 import type { StartReading } from './startForm';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 
@@ -53,9 +51,7 @@ export function useProposals(
 ) {
   const { kindOf } = useLibrary();
   // A library that arrives later is no reason to search again.
-  const asItStands = useEffectEvent((proposal: Proposal, brief: Brief) =>
-    asItWouldStand(proposal, brief, 0, kindOf),
-  );
+  const kindNow = useEffectEvent((id: KindId) => kindOf(id));
   const [proposals, setProposals] = useState<readonly Proposal[]>([]);
   // Found after those shown: they are offered beside, and nothing is swapped away under the reader's eye.
   const [better, setBetter] = useState<readonly Proposal[]>([]);
@@ -84,7 +80,14 @@ export function useProposals(
             setProposals(list);
             setBetter([]);
           };
-          const grow = growingAhead((proposal) => asItStands(proposal, brief), giveUp.signal);
+          let grow: ((best: readonly Proposal[]) => void) | null = null;
+          // Comes while the search goes on; without it the pictures come later.
+          void import('./growAhead').then(
+            ({ growingAhead }) => {
+              grow = growingAhead(brief, (id) => kindNow(id), giveUp.signal);
+            },
+            () => undefined,
+          );
           const found = await runJob(
             'propose',
             { ...ask, effort: EFFORT, wanted: WANTED, improve: IMPROVE },
@@ -94,7 +97,7 @@ export function useProposals(
               onProgress: ({ isJudged, best }) => {
                 if (shown !== null) return;
                 if (isJudged && best.length === WANTED) show(best);
-                else grow(best);
+                else grow?.(best);
               },
             },
           );

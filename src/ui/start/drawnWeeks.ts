@@ -1,0 +1,2 @@
+/** Weeks after planting in which proposals are drawn. */
+export const DRAWN_WEEKS = 10;
