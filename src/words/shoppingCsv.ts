@@ -11,15 +11,18 @@ export function listCsv(
   lines: readonly BuyLine[],
   kindOf: (id: KindId) => PlantKind | null,
   units: Units,
+  /** How our own words are spelled. */
+  spell: (text: string) => string = (text) => text,
 ): string {
+  const cell = (text: string) => formulaSafe(spell(text));
   const data = lines.map((line) => [
-    formulaSafe(stopOfLine(line)),
-    formulaSafe(lineName(line, kindOf)),
+    cell(stopOfLine(line)),
+    cell(lineName(line, kindOf)),
     line.what.kind === 'plants' ? formulaSafe(kindOf(line.what.kindId)?.botanical ?? '') : '',
-    formulaSafe(amountText(line, units)),
+    cell(amountText(line, units)),
     (lineMinor(line) / 100).toFixed(2),
-    formulaSafe(lineNote(line, units)),
-    formulaSafe(orElseText(line, kindOf, units)),
+    cell(lineNote(line, units)),
+    cell(orElseText(line, kindOf, units)),
   ]);
   const fields = ['where', 'what', 'botanical', 'amount', 'price', 'note', 'or else'];
   return `${Papa.unparse({ fields, data }, { newline: '\n' })}\n`;

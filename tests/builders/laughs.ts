@@ -1,3 +1,4 @@
+import { isLiked } from '@/core/search/liking';
 import { CHECKS } from '@/core/checks/rules/index';
 import { opinionOf } from '@/core/checks/opinion';
 import { climateAt } from '@/core/climate/climates';
@@ -181,6 +182,15 @@ export function laughsAtProposal(proposal: Proposal, ask: Ask): Laugh[] {
       ({ id }) => proposal.places.filter(({ kindId }) => kindId === id).length % 2 === 1,
     );
     if (odd.length > 1) laughs.push(['no pairs', odd.map(({ id }) => id).join(' ')]);
+  }
+  for (const like of ask.wishes.likes ?? []) {
+    const kinds = kindsOf(proposal);
+    const having = kinds.filter((kind) => isLiked(kind, like, ask)).length;
+    if (having * 3 < kinds.length && !ask.wishes.kitchen)
+      laughs.push([`hardly any of it for ${like}`, kinds.map(({ id }) => id).join(' ')]);
+    const stabs = kinds.filter(({ irritant }) => irritant.skin === 'yes');
+    if (like === 'touch' && stabs.length > 0)
+      laughs.push(['stabs the hand', stabs.map(({ id }) => id).join(' ')]);
   }
   if (ask.wishes.school !== 'any' && proposal.school !== ask.wishes.school)
     laughs.push(['another school', proposal.school]);

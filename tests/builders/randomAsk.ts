@@ -1,3 +1,5 @@
+import { LIKES } from '@/core/plantings/schema';
+import { isPick } from '@/core/search/liking';
 import { CLIMATE_IDS, type ClimateId } from '@/core/climate/climates';
 import { SCHEME_KINDS, type Scheme } from '@/core/colour/schemes';
 import { isHung } from '@/core/containers/shape';
@@ -47,6 +49,10 @@ const COLOURS = [
 /** One ask in so many is for a place in the wind. */
 const WINDY_ONE_IN = 7;
 
+/** One ask in so many is for plants that have something. */
+const LIKING_ONE_IN = 5;
+const LIKED = LIKES.filter((like) => !isPick(like));
+
 /** An ask drawn by lot: any container of the shelf, climate, weeks, light, scheme, school, budget and reach. The same for the same seed. */
 export function randomAsk(seed: number): Ask {
   let key = 0;
@@ -58,6 +64,9 @@ export function randomAsk(seed: number): Ask {
   const scheme = { kind, colour: pick(COLOURS) } as Scheme;
   const plantedWeek = 1 + Math.floor(chance() * 52);
   const hung = isHung(container.shape);
+  // By the seed itself, as the wind is.
+  const like =
+    seed % LIKING_ONE_IN === 1 ? LIKED[Math.floor(seed / LIKING_ONE_IN) % LIKED.length] : null;
   return {
     container,
     spot: usualSpot({
@@ -86,6 +95,7 @@ export function randomAsk(seed: number): Ask {
       school: chance() < 0.25 ? pick(SCHOOL_IDS.filter((one) => one !== 'kitchen')) : 'any',
       must: [],
       never: [],
+      ...(like ? { likes: [like] } : {}),
     },
   };
 }

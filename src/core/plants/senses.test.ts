@@ -1,6 +1,6 @@
 import { known } from '../../../tests/builders/plantings';
 import { BOOK } from './book/index';
-import { bearsBerries, isForTouch, movesInWind } from './senses';
+import { bearsBerries, isForTouch, movesInWind, NAMED_FOR_SENSES } from './senses';
 
 const idsOf = (has: (kind: (typeof BOOK)[number]) => boolean) =>
   BOOK.filter(has).map(({ id }) => id);
@@ -29,4 +29,9 @@ test('berries are small and in heaps', () => {
   );
   for (const id of ['lemon-tree', 'courgette-bush', 'tomato-tumbling-red'])
     expect(bearsBerries(known(id))).toBe(false);
+});
+
+test('every name in the lists is one of the book: a slip of the pen would find nothing for ever', () => {
+  const known = new Set(BOOK.flatMap(({ botanical }) => [botanical, botanical.split(' ')[0]!]));
+  expect(NAMED_FOR_SENSES.filter((name) => !known.has(name))).toEqual([]);
 });

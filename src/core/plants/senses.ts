@@ -31,9 +31,8 @@ export const movesInWind = once(
 
 /** Genera and species with soft leaves and heads that hands go to, and leaves that scent the hand that rubs them. From general knowledge of the garden; ours. */
 const TOUCHED: ReadonlySet<string> = new Set([
-  ...`Adiantum Alchemilla Aloysia Briza Celosia Chamaemelum Dichondra Lagurus Lavandula Leucophyta Melissa Mentha Muhlenbergia Nassella Nepeta Origanum Pennisetum Ptilotus Sagina Satureja Soleirolia Thymus`.split(
-    /\s+/,
-  ),
+  ...`Adiantum Alchemilla Aloysia Briza Celosia Dichondra Lagurus Lavandula Leucophyta Melissa Mentha Muhlenbergia
+  Nassella Nepeta Origanum Pennisetum Ptilotus Sagina Satureja Soleirolia Thymus`.split(/\s+/),
   'Convolvulus cneorum',
   'Gomphrena globosa',
   'Helichrysum petiolare',
@@ -61,3 +60,6 @@ const BERRY_CM = 2;
 /** Does it bear berries to look at, for weeks and in heaps? */
 export const bearsBerries = ({ fruit, cycle }: Pick<PlantKind, 'fruit' | 'cycle'>): boolean =>
   fruit !== null && fruit.sizeCm <= BERRY_CM && cycle !== 'annual';
+
+/** All that is named here: genera, and species with both names. */
+export const NAMED_FOR_SENSES: readonly string[] = [...MOVING, ...STILL, ...TOUCHED];

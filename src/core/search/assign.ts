@@ -39,6 +39,7 @@ export function assign(
   let beam: Assigned[] = [{ members: fixed, promise: 0 }];
   for (const [at, role] of slots.entries()) {
     const grown: Assigned[] = [];
+    const toCome = slots.length - at - 1;
     for (const { members } of beam) {
       const last =
         at > 0 && slots[at - 1] === role ? printOf(members[members.length - 1]!.kind) : -1;
@@ -46,7 +47,7 @@ export function assign(
         if (printOf(kind) <= last && last >= 0) continue;
         if (members.some((member) => member.kind === kind)) continue;
         const next = [...members, { kind, role }];
-        const promise = judge.promise(next);
+        const promise = judge.promise(next, { toCome });
         if (promise > 0) grown.push({ members: next, promise });
       }
     }

@@ -131,7 +131,7 @@ function withMusts(
     if (at < 0) return [];
     members.push({ kind, role: free.splice(at, 1)[0]! });
   }
-  const promise = judge.promise(members);
+  const promise = judge.promise(members, { toCome: free.length });
   if (members.length > fixed.length && promise <= 0) return [];
   return free.length === 0
     ? promise > 0

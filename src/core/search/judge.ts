@@ -12,7 +12,7 @@ import { grownHeightCm, type Ask } from './ask';
 import { isOneIdea } from './oneIdea';
 import { hangsIll } from './hung';
 import { KindWorths } from './kindWorths';
-import { shrubCost } from './liking';
+import { isLiked, shrubCost } from './liking';
 
 /** One kind in one role. */
 export interface Member {
@@ -93,16 +93,34 @@ export class Judge {
       chosen.push(kind);
       if (chosen.length === count) break;
     }
-    return chosen;
+    return [...chosen, ...this.rare(scored, chosen)];
+  }
+
+  /** Of what most plants should have, some of the best that have it, where hardly any of those chosen do: it must come from somewhere. */
+  private rare(
+    scored: readonly { readonly kind: PlantKind; readonly promise: number }[],
+    chosen: readonly PlantKind[],
+  ): PlantKind[] {
+    const found = new Set<PlantKind>();
+    for (const like of this.ask.wishes.likes ?? []) {
+      const has = (kind: PlantKind) => isLiked(kind, like, this.ask);
+      const there = chosen.filter(has).length;
+      const others = ranked(scored.filter(({ kind }) => !chosen.includes(kind) && has(kind)));
+      for (const { kind } of others.slice(0, Math.max(0, ENOUGH_LIKED - there))) found.add(kind);
+    }
+    return [...found];
   }
 
   /** A whole cast, about 0–1; 0 when two of it must not share a container. */
-  promise(members: readonly Member[], asNew = false): number {
+  promise(
+    members: readonly Member[],
+    { asNew = false, toCome = 0 }: { readonly asNew?: boolean; readonly toCome?: number } = {},
+  ): number {
     if (members.length === 0) return 0;
     const together = this.together(members);
     if (together === null) return 0;
     const kinds = members.map(({ kind }) => kind);
-    if (!isOneIdea(kinds, this.ask)) return 0;
+    if (!isOneIdea(kinds, this.ask, toCome)) return 0;
     const alone = members.length === 1 ? this.fillsAlone(members[0]!.kind) : 1;
     const { fit, carried, missing } = readTally(
       sumTallies(members.map(({ kind }) => this.worths.tally(kind))),
@@ -163,7 +181,7 @@ export class Judge {
     const liking =
       members.reduce((sum, { kind, role }) => sum + this.school.prefers(kind, role), 0) /
       Math.max(1, members.length);
-    return this.promise(members, true) - WORTH.single * liking;
+    return this.promise(members, { asNew: true }) - WORTH.single * liking;
   }
 
   /** One kind in one role, 0–1. */
@@ -255,6 +273,8 @@ const SMALL_THINGS = 0.55;
 /** Share of the width from which one plant alone does not look lonely, and what it costs to. Ours. */
 const FILLS = 0.9;
 const LONELY_COST = 0.8;
+/** So many of the candidates should have what was asked for. Ours. */
+const ENOUGH_LIKED = 3;
 /** What a lead counts against the others. */
 const LEAD_WEIGHT = 1.3;
 /** Best first; equals by what they are like, so that the order of the book does not matter. */

@@ -182,7 +182,7 @@ const BY_DAY: ReadonlySet<PlantKind['wildlife'][number]> = new Set([
 ]);
 
 /** Berries are there when they are seen for so much of the stay. Ours. */
-const BERRIED = 0.2;
+const BERRIED = 0.45;
 
 /** Has a kind what is asked of the planting: food for insects, scent, berries in those weeks, or something of that sort to pick? */
 export function isLiked(kind: PlantKind, like: Like, ask: Stay): boolean {

@@ -22,17 +22,19 @@ const MAY_LACK: Readonly<Record<Like | 'company', number>> = {
   fruit: 0.25,
 };
 
-/** Are the wishes about all of them kept: most of the company asked for, and most with what should be there? */
-export function keepsWishes(kinds: readonly PlantKind[], ask: Ask): boolean {
+/**
+ * Are the wishes about all of them kept: most of the company asked for, and most with what should be there?
+ * @param toCome kinds that are not chosen yet, any of which may have it
+ */
+export function keepsWishes(kinds: readonly PlantKind[], ask: Ask, toCome = 0): boolean {
   const { company, likes = [] } = ask.wishes;
+  const count = kinds.length + toCome;
   const without = (has: (kind: PlantKind) => boolean) => kinds.filter((kind) => !has(kind)).length;
   // Of three one may be without, the lead as a rule; of five, two. One of two is half of what is seen.
-  const some = Math.floor(kinds.length * MAY_LACK.company);
+  const some = Math.floor(count * MAY_LACK.company);
   return (
     (!company || without((kind) => kind.company.includes(company)) <= some) &&
-    likes.every(
-      (like) => without((kind) => isLiked(kind, like, ask)) <= mayLack(like, kinds.length),
-    )
+    likes.every((like) => without((kind) => isLiked(kind, like, ask)) <= mayLack(like, count))
   );
 }
 
@@ -45,11 +47,14 @@ function mayLack(like: Like, count: number): number {
 /** Rarities in one planting. */
 const MOST_SELDOM = 1;
 
-/** May these be proposed as one planting: kinds that are grown together, at most one of them seldom met with, and the wishes about them kept? */
-export function isOneIdea(kinds: readonly PlantKind[], ask: Ask): boolean {
+/**
+ * May these be proposed as one planting: kinds that are grown together, at most one of them seldom met with, and the wishes about them kept?
+ * @param toCome kinds that are not chosen yet
+ */
+export function isOneIdea(kinds: readonly PlantKind[], ask: Ask, toCome = 0): boolean {
   return (
     (ask.wishes.kitchen || commonGround(kinds).worth >= TOGETHER) &&
-    keepsWishes(kinds, ask) &&
+    keepsWishes(kinds, ask, toCome) &&
     kinds.filter((kind) => familiarity(kind) === 'seldom').length <= MOST_SELDOM
   );
 }

@@ -110,6 +110,28 @@ test('berries are asked for in the weeks that have them; a third of the kinds wi
   expect([keepsWishes([ivy], winter), keepsWishes([berried], winter)]).toEqual([false, true]);
 });
 
+test('among the candidates some have what was asked for, however much better others are; nobody asked, nobody is added', () => {
+  const bodies = (likes: Ask['wishes']['likes']) => {
+    const ask = askFor({ plantedWeek: 41, endWeek: 12 }, likes ? { likes } : {});
+    const found = new Judge(ask, eligible(ask), SCHOOLS.thriller).best('body', 6);
+    return { found, liked: found.filter((kind) => isLiked(kind, 'berries', ask)) };
+  };
+  expect(bodies(undefined).liked).toEqual([]);
+  expect(bodies(undefined).found).toHaveLength(6);
+  expect(bodies(['berries']).liked.length).toBeGreaterThan(0);
+  expect(new Set(bodies(['berries', 'scent']).found).size).toBe(
+    bodies(['berries', 'scent']).found.length,
+  );
+});
+
+test('a part of a cast may wait for what is to come; the whole may not', () => {
+  const winter = askFor({ plantedWeek: 41, endWeek: 12 }, { likes: ['berries'] });
+  const [ivy, heath] = [known('ivy-white-edge'), known('heather-winter-pink')];
+  expect(keepsWishes([ivy, heath], winter, 1)).toBe(true);
+  expect(keepsWishes([ivy, heath], winter, 0)).toBe(false);
+  expect(keepsWishes([ivy, heath, known('viola-white')], winter)).toBe(false);
+});
+
 test.each([
   ['berries', { plantedWeek: 41, endWeek: 12 }, 'green-and-white'],
   ['movement', { plantedWeek: 20, endWeek: 42 }, 'pastel'],

@@ -98,7 +98,7 @@ async function partsOf(it: PlantingInSpot, ask: PageAsk): Promise<PageParts> {
         told: `Photographed, ${photoDay(held, photo.id)}`,
       })),
     ],
-    planSvg: plan.ok && plan.pages[0] ? pageSvg(spelledPages(plan.pages)[0]!) : '',
+    planSvg: plan.ok && plan.pages[0] ? pageSvg(spelledPages(plan.pages.slice(0, 1))[0]!) : '',
     plants: plantsOn(it, ask),
     ...toldOn(ask),
     cautions: [spelled(CAUTION)],

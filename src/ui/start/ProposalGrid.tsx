@@ -9,7 +9,7 @@ import { aboutText, ideaTitles, missingText } from '@/words/about';
 import { moneyText } from '@/words/format';
 import { SCHOOL_NAMES, SCHOOL_WORDS } from '@/words/schools';
 import { ProposalPicture } from './ProposalPicture';
-import { DRAWN_WEEKS } from './drawnWeeks';
+import { DRAWN_WEEKS } from './asItWouldStand';
 import { proposalKey } from './proposalKey';
 import type { GoodReading } from './useProposals';
 import { useProposedIts } from './useProposedIts';

@@ -6,7 +6,7 @@ import { Button } from '@/ui/controls/Button';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { ideaTitles } from '@/words/about';
 import { ProposalPicture } from './ProposalPicture';
-import { DRAWN_WEEKS } from './drawnWeeks';
+import { DRAWN_WEEKS } from './asItWouldStand';
 import type { GoodReading } from './useProposals';
 import { useProposedIts } from './useProposedIts';
 import { useSharedScale } from './useSharedScale';

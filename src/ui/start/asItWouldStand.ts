@@ -3,6 +3,9 @@ import { inSpot, type PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { Proposal } from '@/core/search/proposal';
 
+/** Weeks after planting in which proposals are drawn. */
+export const DRAWN_WEEKS = 10;
+
 type KindOf = (id: KindId) => PlantKind | null;
 
 /** A proposal as it would stand. */

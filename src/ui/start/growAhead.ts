@@ -4,8 +4,7 @@ import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { Proposal } from '@/core/search/proposal';
 import { CAN_HIRE } from '@/workers/canHire';
 import { runJob } from '@/workers/runJob';
-import { asItWouldStand } from './asItWouldStand';
-import { DRAWN_WEEKS } from './drawnWeeks';
+import { asItWouldStand, DRAWN_WEEKS } from './asItWouldStand';
 import { proposalKey } from './proposalKey';
 
 /**

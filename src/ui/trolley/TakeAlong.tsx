@@ -34,7 +34,7 @@ export function TakeAlong({
   };
   const save = async () => {
     const { listCsv } = await import('@/words/shoppingCsv');
-    saveFile('shopping-list.csv', 'text/csv', spelled(listCsv(lines, kindOf, units)));
+    saveFile('shopping-list.csv', 'text/csv', listCsv(lines, kindOf, units, spelled));
   };
   return (
     <div className="mt-3 flex flex-wrap gap-2">
