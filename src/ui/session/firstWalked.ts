@@ -1,16 +1,16 @@
-import * as z from 'zod/mini';
-
-/** Where this device keeps which containers the round began with last time: a hint for reading, nothing that could be missed. */
-const KEY = 'rillbank-walked-first';
+/**
+ * Where this device keeps which containers the round began with last time: a hint for reading, nothing that could be missed.
+ * An id a line, so that nothing but its length is to be checked.
+ */
+const KEY = 'rillbank-round-from';
 const MANY = 12;
-
-const idsSchema = z.array(z.string().check(z.maxLength(120))).check(z.maxLength(MANY));
+const LONGEST_ID = 120;
 
 /** Ids of the containers the round began with last time; none where that is not known. */
 export function firstWalked(): readonly string[] {
   try {
-    const read = idsSchema.safeParse(JSON.parse(window.localStorage.getItem(KEY) ?? 'null'));
-    return read.success ? read.data : [];
+    const ids = (window.localStorage.getItem(KEY) ?? '').split('\n');
+    return ids.filter((id) => id !== '' && id.length <= LONGEST_ID).slice(0, MANY);
   } catch {
     return [];
   }
@@ -18,7 +18,7 @@ export function firstWalked(): readonly string[] {
 
 export function keepFirstWalked(ids: readonly string[]): void {
   try {
-    window.localStorage.setItem(KEY, JSON.stringify(ids.slice(0, MANY)));
+    window.localStorage.setItem(KEY, ids.slice(0, MANY).join('\n'));
   } catch {
     // Storage that is full or refused costs a moment at the next visit, no more.
   }

@@ -1,12 +1,12 @@
 'use client';
 
-import { format } from 'date-fns';
 import { useEffect, useMemo, useState } from 'react';
 import { marketOf } from '@/core/plants/market';
 import { priceIn } from '@/core/plants/prices';
 import type { BenchLine } from '@/core/shopping/stops';
 import { askStop, type AskedStop } from './askStop';
 import { useSettings } from './StoreProvider';
+import { useToday } from './useClock';
 
 /** What a stop has on its benches today. */
 export interface Benches {
@@ -26,14 +26,15 @@ export function useBenches(stop: string | null): Benches {
     readonly stop: string;
     readonly asked: AskedStop | null;
   }>();
+  const today = useToday();
   useEffect(() => {
     if (!stop) return;
     const giveUp = new AbortController();
-    void askStop(stop, format(new Date(), 'yyyy-MM-dd'), giveUp.signal).then(
+    void askStop(stop, today, giveUp.signal).then(
       (asked) => giveUp.signal.aborted || setAnswer({ stop, asked }),
     );
     return () => giveUp.abort();
-  }, [stop]);
+  }, [stop, today]);
   const asked = stop && answer?.stop === stop ? answer.asked : undefined;
   const market = marketOf(useSettings());
   return useMemo(() => {

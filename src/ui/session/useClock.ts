@@ -2,6 +2,7 @@
 
 import { useMemo, useSyncExternalStore } from 'react';
 import { heldClock, type Clock } from '@/core/calendar/clock';
+import { dayIn, type Day } from '@/core/calendar/day';
 import { useSettings } from './StoreProvider';
 
 const MINUTE_MS = 60_000;
@@ -25,4 +26,10 @@ export function useClock(): Clock & { readonly isHeld: boolean } {
         : { now: () => Math.max(Date.now(), now * MINUTE_MS), isHeld: false },
     [heldAt, now],
   );
+}
+
+/** Today by the clock of the house, as calendars show it where this device is. */
+export function useToday(): Day {
+  const clock = useClock();
+  return dayIn(Intl.DateTimeFormat().resolvedOptions().timeZone, clock.now());
 }

@@ -1,12 +1,12 @@
 'use client';
 
 import { useRouter, useSearchParams } from 'next/navigation';
-import { Suspense, useState } from 'react';
-import { format } from 'date-fns';
+import { Suspense } from 'react';
 import { usualSpot, type Spot } from '@/core/spots/spot';
 import { spotHref } from '@/ui/session/links';
 import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
 import { useLive, useSettings, useStore } from '@/ui/session/StoreProvider';
+import { useToday } from '@/ui/session/useClock';
 import { countText } from '@/words/format';
 import { SpotDesk } from './SpotDesk';
 import { useSpotEditing } from './useSpotEditing';
@@ -37,7 +37,7 @@ function Waiting() {
 
 function OneSpot({ id }: { readonly id: string }) {
   const editing = useSpotEditing(id);
-  const [today] = useState(() => format(new Date(), 'yyyy-MM-dd'));
+  const today = useToday();
   if (editing === undefined) return <Waiting />;
   if (editing === null)
     return (

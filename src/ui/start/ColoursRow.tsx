@@ -1,3 +1,4 @@
+import dynamic from 'next/dynamic';
 import { RadioGroup } from 'radix-ui';
 import { toHex } from '@/core/colour/oklch';
 import { COLOUR_SCHEMES, PLAIN_SCHEMES } from '@/core/colour/schemes';
@@ -7,9 +8,10 @@ import { buttonLook } from '@/ui/controls/looks';
 import { SCHEME_NAMES } from '@/words/names';
 import { SchemeSwatch } from './SchemeSwatch';
 import { setter, type RowProps } from './formOf';
-import { PaletteEntry } from './PaletteEntry';
 import { SheetRow } from './sheetParts';
 import { LOVED_COLOURS, needsColour, type StartForm, type StartReading } from './startForm';
+
+const PaletteEntry = dynamic(() => import('./PaletteEntry'), { ssr: false });
 
 /** The colour scheme: by feel, or from a colour that is there or loved. */
 export function ColoursRow({

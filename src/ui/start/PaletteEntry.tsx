@@ -10,7 +10,7 @@ import { readPalette } from '@/core/colour/palette';
 const MOST_BYTES = 1_000_000;
 
 /** A palette brought in from a file: `#rrggbb` anywhere in it, or rows of red, green and blue. It stays on the device. */
-export function PaletteEntry({
+export default function PaletteEntry({
   colours,
   onColours,
 }: {

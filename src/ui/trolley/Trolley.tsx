@@ -120,7 +120,7 @@ export function Trolley() {
                 units={settings}
               />
             )}
-            <TakeAlong lines={lines} units={settings} />
+            {shopping && <TakeAlong lines={lines} units={settings} />}
             <p className="mt-3 max-w-[70ch] text-note text-ink2">
               Damp the mix before handling it, wear gloves, wash hands afterwards, and open bags
               away from your face. Keep feed locked away.
