@@ -3,6 +3,7 @@ import type { Proposal } from '@/core/search/proposal';
 /** A proposal with nothing in its way, to be set against others: what differs is told. */
 export const proposalOf = (lead: string, more: Partial<Proposal> = {}): Proposal => ({
   school: 'thriller',
+  scheme: { kind: 'warm' },
   lead,
   bodies: [`${lead}-body`],
   edges: [],

@@ -25,6 +25,14 @@ export const COLOUR_SCHEMES = [
   'triad',
   'loved',
 ] as const;
+/** Ideas of colour that take turns where none is asked for: as different from each other as they come. */
+export const OPEN_SCHEMES: readonly Scheme[] = [
+  { kind: 'cool' },
+  { kind: 'warm' },
+  { kind: 'jewel' },
+  { kind: 'pastel' },
+];
+
 export const SCHEME_KINDS = [...PLAIN_SCHEMES, ...COLOUR_SCHEMES, 'palette'] as const;
 export type SchemeKind = (typeof SCHEME_KINDS)[number];
 

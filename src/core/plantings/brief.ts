@@ -1,3 +1,4 @@
+import type { Scheme } from '../colour/schemes';
 import type { House } from './house';
 import type { SchoolId } from './schoolId';
 import type { Support } from './support';
@@ -25,9 +26,17 @@ export interface Brief {
   readonly support?: Support;
 }
 
-/** Places for a brief as a planting that can be judged, drawn and kept; in the school they were composed in, where that is told. */
+/** Places for a brief as a planting that can be judged, drawn and kept; in the school and the colours they were composed in, where that is told. */
 export function plantingOf(
-  { places, school }: { readonly places: readonly Place[]; readonly school?: SchoolId },
+  {
+    places,
+    school,
+    scheme,
+  }: {
+    readonly places: readonly Place[];
+    readonly school?: SchoolId;
+    readonly scheme?: Scheme;
+  },
   { container, shelfId = null, spot, wishes, plantedWeek, endWeek, support }: Brief,
   identity: { readonly id: string; readonly name: string },
 ): Planting {
@@ -36,7 +45,7 @@ export function plantingOf(
     spotId: spot.id,
     container,
     shelfId,
-    wishes: school ? { ...wishes, school } : wishes,
+    wishes: { ...wishes, ...(school ? { school } : {}), ...(scheme ? { scheme } : {}) },
     plantedWeek,
     endWeek,
     care: USUAL_CARE,

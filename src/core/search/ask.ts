@@ -1,3 +1,4 @@
+import { OPEN_SCHEMES } from '../colour/schemes';
 import { visibleHeightCm } from '../containers/container';
 import { deepEnough } from '../placing/fit';
 import { sleepsBeneath } from '../suitability/beneath';
@@ -24,6 +25,8 @@ export interface Ask extends Brief {
   readonly kinds: readonly PlantKind[];
   /** They are on the benches, or in the shed: when shops have them is no question. */
   readonly inStock?: boolean;
+  /** Colours are left open: the scheme of the wishes is not looked at, several take turns. */
+  readonly anyColours?: boolean;
   readonly seed: number;
 }
 
@@ -113,8 +116,14 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
     return 'size';
   if (kind.sold.every(({ size }) => !deepEnough(container, size, kind))) return 'depth';
   // What is grown to be eaten comes in the colours it has.
-  if (!wishes.kitchen && kindFitsScheme(kind, wishes.scheme) < leastFit(wishes)) return 'scheme';
+  if (!wishes.kitchen && !fitsColours(kind, ask)) return 'scheme';
   return null;
+}
+
+/** Does it belong to the scheme that is wished for, or to one of those that take turns where none is? */
+function fitsColours(kind: PlantKind, { anyColours, wishes }: Ask): boolean {
+  const schemes = anyColours ? OPEN_SCHEMES : [wishes.scheme];
+  return schemes.some((scheme) => kindFitsScheme(kind, scheme) >= leastFit({ ...wishes, scheme }));
 }
 
 function leastFit({ scheme, company }: Ask['wishes']): number {

@@ -8,6 +8,7 @@ import { hurdleOf, type Ask } from './ask';
 import { bulbsFor, withBulb } from './bulbs';
 import { Judge, siteOf, type Member } from './judge';
 import { KindWorths } from './kindWorths';
+import { schoolsInTurn } from './openColours';
 
 /** Kinds chosen for one planting, by the role they are to play, in one school. */
 export interface Cast {
@@ -33,12 +34,17 @@ export function eligible(ask: Ask): readonly PlantKind[] {
 
 /** How many leads, or bodies where there is no lead, are looked at, and casts kept for each. */
 const LEADS = 9;
+/** The same where several schemes take turns. */
+const LEADS_IN_TURN = 6;
 const PER_LEAD = 4;
 /** What it adds to a cast's promise that its school goes well with the container and view. Ours. */
 const SUITS_SHARE = 0.08;
 
-/** Casts worth placing, best first, several for each lead, school after school; nothing now and then, where the work was long. */
-export function* castsFor(ask: Ask): Generator<Cast[]> {
+/**
+ * Casts worth placing, best first, several for each lead, school after school; nothing now and then, where the work was long.
+ * @param turn where several schemes take turns, which of them this is, from 0
+ */
+export function* castsFor(ask: Ask, turn: number | null = null): Generator<Cast[]> {
   const kinds = eligible(ask);
   const bulbs = bulbsFor(ask);
   yield [];
@@ -48,8 +54,9 @@ export function* castsFor(ask: Ask): Generator<Cast[]> {
   if (musts.length < ask.wishes.must.length) return;
   const worn = new Map<PlantKind, number>();
   const worths = new KindWorths(ask, kinds);
-  for (const school of schoolsOf(ask, kinds))
-    for (const casts of castsOf(school, ask, kinds, musts, worn, worths))
+  const leads = turn === null ? LEADS : LEADS_IN_TURN;
+  for (const school of schoolsInTurn(schoolsOf(ask, kinds), turn))
+    for (const casts of castsOf(school, ask, kinds, musts, { worn, worths, leads }))
       yield casts.map((cast, i) => ({ ...cast, members: withBulb(cast.members, bulbs, i) }));
 }
 
@@ -74,8 +81,15 @@ function* castsOf(
   ask: Ask,
   kinds: readonly PlantKind[],
   musts: readonly PlantKind[],
-  worn: Map<PlantKind, number>,
-  worths: KindWorths,
+  {
+    worn,
+    worths,
+    leads,
+  }: {
+    readonly worn: Map<PlantKind, number>;
+    readonly worths: KindWorths;
+    readonly leads: number;
+  },
 ): Generator<Cast[]> {
   const judge = new Judge(ask, kinds, school, worn, worths);
   yield [];
@@ -92,7 +106,7 @@ function* castsOf(
       role === 'lead' ? shape.includes('lead') : !shape.includes('lead'),
     );
     if (mine.length === 0) continue;
-    for (const first of firstsFor(judge, role, musts)) {
+    for (const first of firstsFor(judge, role, musts, leads)) {
       const found = mine.flatMap((shape) => {
         const at = shape.indexOf(role);
         if (at < 0) return [];
@@ -107,10 +121,15 @@ function* castsOf(
 }
 
 /** Kinds to build round; where a must can only be that, that one. */
-function firstsFor(judge: Judge, role: 'lead' | 'body', musts: readonly PlantKind[]): PlantKind[] {
+function firstsFor(
+  judge: Judge,
+  role: 'lead' | 'body',
+  musts: readonly PlantKind[],
+  leads: number,
+): PlantKind[] {
   const wanted = musts.filter((kind) => kind.roles[0] === role && judge.of(kind, role) > 0);
   if (wanted.length > 0) return wanted;
-  const best = judge.best(role, LEADS);
+  const best = judge.best(role, leads);
   // Who asked for a company is led by one of it, where there is one.
   const inside = role === 'lead' ? best.filter((kind) => !judge.isOutside(kind)) : best;
   return inside.length > 0 ? inside : best;

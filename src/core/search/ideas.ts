@@ -18,6 +18,11 @@ const THRIFTY = 0.6;
 /** What counts in choosing: the first judgement beside the score, and what each thing that is new to those shown adds. Ours. */
 const PROMISE_SHARE = 0.4;
 const NEW_SCHOOL = 0.06;
+/** Where colours are left open: what it adds to show others than those shown. Ours. */
+const NEW_COLOURS = 0.08;
+/** Of so many each; what one more costs. Ours. */
+const MOST_OF_COLOURS = 2;
+const COLOURS_WORN = 0.12;
 const FIRST_LEAF_LED = 0.05;
 const FIRST_THRIFTY = 0.05;
 /** What a colour of the wish costs that is not to be had in it: those that have it come first. Ours. */
@@ -82,6 +87,7 @@ function best(left: ReadonlySet<Proposal>, chosen: readonly Proposal[]): Proposa
       SAMPLER_COST * samples(proposal) -
       THIN_COST * (proposal.thin ?? 0) +
       (!schools.has(proposal.school) && schools.size < SCHOOLS_WANTED ? NEW_SCHOOL : 0) +
+      newColours(proposal, chosen) +
       (chosen.length > 0 && proposal.school === 'leaf-led' && !schools.has('leaf-led')
         ? FIRST_LEAF_LED
         : 0) +
@@ -91,6 +97,13 @@ function best(left: ReadonlySet<Proposal>, chosen: readonly Proposal[]): Proposa
     if (!found || worth > found.worth) found = { proposal, worth };
   }
   return found?.proposal ?? null;
+}
+
+/** What it adds, or costs, that a proposal is of colours that are not shown yet, or often enough. Where all are of one scheme, all the same. */
+function newColours({ scheme }: Proposal, chosen: readonly Proposal[]): number {
+  const shown = chosen.filter((other) => other.scheme.kind === scheme.kind).length;
+  if (shown === 0) return NEW_COLOURS;
+  return shown >= MOST_OF_COLOURS ? -COLOURS_WORN : 0;
 }
 
 /** Kinds beyond the first of which one plant alone stands beside the lead. */

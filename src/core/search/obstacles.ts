@@ -111,9 +111,7 @@ function relax(ask: Ask, one: Relaxation): readonly Ask[] {
         ? []
         : [{ ...ask, wishes: { ...wishes, school: 'any' } }];
     case 'scheme':
-      return (['warm', 'cool'] as const)
-        .filter((kind) => kind !== wishes.scheme.kind)
-        .map((kind) => ({ ...ask, wishes: { ...wishes, scheme: { kind } } }));
+      return ask.anyColours ? [] : [{ ...ask, anyColours: true }];
     case 'company': {
       const { company, likes, ...others } = wishes;
       return company || (likes && likes.length > 0) ? [{ ...ask, wishes: others }] : [];

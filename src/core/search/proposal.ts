@@ -1,4 +1,4 @@
-import type { SchemeReading } from '../colour/schemes';
+import type { Scheme, SchemeReading } from '../colour/schemes';
 import type { Opinion, Remark } from '../checks/opinion';
 import type { CheckId } from '../checks/rules/index';
 import { plantingOf, type Brief } from '../plantings/brief';
@@ -11,6 +11,8 @@ import { standingOf } from '../suitability/standing';
 /** One proposed planting: who, where, what it costs, how it scores. */
 export interface Proposal {
   readonly school: SchoolId;
+  /** The colours it was composed in. */
+  readonly scheme: Scheme;
   readonly lead: KindId | null;
   readonly bodies: readonly KindId[];
   readonly edges: readonly KindId[];

@@ -8,6 +8,7 @@ import { castsFor, type Cast } from './compose';
 import { improvement } from './improve';
 import { placeCast, thinIn } from './place';
 import { sixIdeas } from './ideas';
+import { asksByScheme } from './openColours';
 import { coloursIn, isOffered, leafyIn, proposedIn, type Proposal } from './proposal';
 
 export interface Progress {
@@ -38,29 +39,32 @@ export function* propose(
   asked: Ask,
   options: ProposeOptions = USUAL_EFFORT,
 ): Generator<Progress, readonly Proposal[]> {
-  const ask = askThere(asked);
-  const byId = new Map(ask.kinds.map((kind) => [kind.id, kind]));
+  const there = askThere(asked);
+  const asks = asksByScheme(there);
+  const byId = new Map(there.kinds.map((kind) => [kind.id, kind]));
   const kindOf = (id: KindId) => byId.get(id) ?? null;
-  const queues: Cast[][] = [];
+  const queues: { readonly ask: Ask; readonly casts: Cast[] }[] = [];
   let found: Proposal[] = [];
   let step = 0;
-  const judgeNext = (cast: Cast): boolean => {
+  const judgeNext = (cast: Cast, ask: Ask): boolean => {
     const proposal = judgeCast(cast, ask, kindOf);
     step += 1;
     if (proposal) found.push(proposal);
     return proposal !== null;
   };
   // Show something at once: the first lead's best cast is judged before the others are composed.
-  for (const casts of castsFor(ask)) {
-    if (casts.length === 0 || found.length >= options.wanted)
-      yield { step, isJudged: false, best: sixIdeas(found, options.wanted) };
-    queues.push(casts);
-    if (found.length >= options.wanted) continue;
-    const first = casts.shift();
-    if (first && judgeNext(first))
-      yield { step, isJudged: false, best: sixIdeas(found, options.wanted) };
-  }
-  queues.sort((a, b) => (b[0]?.promise ?? 0) - (a[0]?.promise ?? 0));
+  for (const [turn, ask] of asks.entries())
+    for (const casts of castsFor(ask, asks.length > 1 ? turn : null)) {
+      if (casts.length === 0 || found.length >= options.wanted)
+        yield { step, isJudged: false, best: sixIdeas(found, options.wanted) };
+      queues.push({ ask, casts });
+      if (found.length >= options.wanted) continue;
+      const first = casts.shift();
+      if (first && judgeNext(first, ask))
+        yield { step, isJudged: false, best: sixIdeas(found, options.wanted) };
+    }
+  const promised = ({ casts }: (typeof queues)[number]) => casts[0]?.promise ?? 0;
+  queues.sort((a, b) => promised(b) - promised(a));
   // Leads take turns, so that one good lead does not use up the effort.
   // Where few of them differ enough, the search goes on for longer.
   const isDone = () =>
@@ -69,10 +73,10 @@ export function* propose(
   for (let round = 0; !isDone(); round += 1) {
     let any = false;
     for (const queue of queues) {
-      const cast = queue[round];
+      const cast = queue.casts[round];
       if (!cast || isDone()) continue;
       any = true;
-      judgeNext(cast);
+      judgeNext(cast, queue.ask);
       yield { step, isJudged: false, best: sixIdeas(found, options.wanted) };
     }
     if (!any) break;
@@ -85,7 +89,8 @@ export function* propose(
     const next = sixIdeas(found, options.wanted).find((proposal) => !spent.has(proposal));
     if (!next) break;
     const shown = sixIdeas(found, options.wanted);
-    const climbing = improvement(next, ask, kindOf);
+    const mine = asks.find(({ wishes }) => wishes.scheme === next.scheme) ?? there;
+    const climbing = improvement(next, mine, kindOf);
     let turn = climbing.next();
     while (!turn.done) {
       step += 1;
@@ -145,6 +150,7 @@ function judgeCast(
       .map(({ kind }) => kind.id);
   return {
     school: cast.school,
+    scheme: ask.wishes.scheme,
     lead: lead ?? null,
     bodies: [...more, ...ofRole('body')],
     edges: ofRole('edge'),

@@ -31,9 +31,9 @@ export function ColoursRow({
       >
         <span className="block pb-1 text-note text-ink2">By feel</span>
         <span className="grid grid-cols-[repeat(auto-fill,minmax(157px,1fr))] gap-1.5">
-          {PLAIN_SCHEMES.map((kind) => (
+          {(['any', ...PLAIN_SCHEMES] as const).map((kind) => (
             <RadioGroup.Item key={kind} value={kind} className={buttonLook({ look: 'choice' })}>
-              {SCHEME_NAMES[kind]}
+              {kind === 'any' ? 'Any that suit' : SCHEME_NAMES[kind]}
               <SchemeSwatch scheme={kind} />
             </RadioGroup.Item>
           ))}

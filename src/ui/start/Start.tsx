@@ -29,9 +29,9 @@ import {
 } from './startForm';
 import { briefFrom, useProposals } from './useProposals';
 import { Button } from '@/ui/controls/Button';
-import { InTheWay } from './InTheWay';
 
 const ProposalStrip = dynamic(() => import('./ProposalStrip'), { ssr: false });
+const InTheWay = dynamic(() => import('./InTheWay').then((m) => m.InTheWay), { ssr: false });
 const ProposalGrid = dynamic(() => import('./ProposalGrid'), { ssr: false });
 
 /** Until what reads the sheet has been fetched. */

@@ -91,7 +91,13 @@ export function readStart(
     ...(likes.length > 0 ? { likes } : {}),
   });
   if (container.ok && spot.ok && wishes.ok)
-    return { ok: true, container: container.value, spot: spot.value, wishes: wishes.value };
+    return {
+      ok: true,
+      container: container.value,
+      spot: spot.value,
+      wishes: wishes.value,
+      anyColours: form.scheme === 'any',
+    };
   const faults: Partial<Record<keyof StartForm, string>> = {};
   for (const parsed of [container, spot, wishes])
     if (!parsed.ok)
@@ -170,6 +176,8 @@ function usualSpotName(form: StartForm): string {
 }
 
 function schemeOf({ scheme, colour, palette }: StartForm): Scheme {
+  // What is composed by hand has colours all the same: those that go with most.
+  if (scheme === 'any') return { kind: 'warm' };
   const from = fromHex(colour) ?? ([0.47, 0.15, 301] as Oklch);
   if (scheme === 'palette')
     return {

@@ -2,13 +2,20 @@ import type { PLAIN_SCHEMES } from '@/core/colour/schemes';
 import type { Oklch } from '@/core/colour/oklch';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 
-export type PlainScheme = (typeof PLAIN_SCHEMES)[number];
+/** Schemes that are shown by plants, and colours left open. */
+export type PlainScheme = (typeof PLAIN_SCHEMES)[number] | 'any';
 type Part = 'leaf' | 'flower';
 
 /** Plants of the book whose colours show what a scheme means, and by which part of them. */
 export const SCHEME_PLANTS: Readonly<
   Record<PlainScheme, readonly (readonly [kind: KindId, part: Part])[]>
 > = {
+  any: [
+    ['pelargonium-scarlet', 'flower'],
+    ['calibrachoa-yellow', 'flower'],
+    ['lobelia-blue', 'flower'],
+    ['bacopa-pink', 'flower'],
+  ],
   warm: [
     ['petunia-apricot', 'flower'],
     ['calibrachoa-coral', 'flower'],

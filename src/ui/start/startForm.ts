@@ -33,7 +33,8 @@ export interface StartForm {
   readonly eye: 'standing' | 'sitting';
   readonly drop: number;
   readonly underCover: boolean;
-  readonly scheme: SchemeKind;
+  /** `any`: left open, several take turns. */
+  readonly scheme: SchemeKind | 'any';
   readonly colour: string;
   /** Colours of a palette brought in, `#rrggbb`. */
   readonly palette: readonly string[];
@@ -75,7 +76,7 @@ export const FIRST_FORM: StartForm = {
   eye: 'standing',
   drop: 0,
   underCover: false,
-  scheme: 'warm',
+  scheme: 'any',
   colour: '#6a3fa0',
   palette: [],
   school: 'any',
@@ -145,6 +146,8 @@ export type StartReading =
       readonly container: Container;
       readonly spot: Spot;
       readonly wishes: Wishes;
+      /** Colours are left open; the scheme of the wishes is not looked at. */
+      readonly anyColours: boolean;
     }
   | { readonly ok: false; readonly faults: Readonly<Partial<Record<keyof StartForm, string>>> };
 
@@ -169,8 +172,8 @@ export function withSpot(form: StartForm, spot: Spot): StartForm {
 }
 
 /** Does the scheme start from a colour? */
-export function needsColour(kind: SchemeKind): kind is (typeof COLOUR_SCHEMES)[number] {
-  return (COLOUR_SCHEMES as readonly SchemeKind[]).includes(kind);
+export function needsColour(kind: StartForm['scheme']): kind is (typeof COLOUR_SCHEMES)[number] {
+  return (COLOUR_SCHEMES as readonly StartForm['scheme'][]).includes(kind);
 }
 
 /** Colours to start a scheme from: flowers and leaves people ask for. */

@@ -70,6 +70,7 @@ export function useProposals(
         const brief = briefFrom(reading, plantedWeek, house);
         const ask = {
           ...brief,
+          anyColours: reading.anyColours,
           seed: seedOf(reading.container.name),
           only,
         };
