@@ -1,9 +1,10 @@
 // The panel's asks put to the engine, and what it answers, to be read one by one. `npm run panel [word of an id]`; `npm run panel held`,
-// `again`, `third`, `fourth` and `fifth` those held back. IMPROVE=300 reads them as Start shows them at last.
+// `again`, `third`, `fourth`, `fifth` and `sixth` those held back. IMPROVE=300 reads them as Start shows them at last.
 import { PANEL } from '../tests/panel/asks';
 import { HELD, HELD_AGAIN } from '../tests/panel/held';
 import { HELD_FIFTH } from '../tests/panel/heldFifth';
 import { HELD_FOURTH } from '../tests/panel/heldFourth';
+import { HELD_SIXTH } from '../tests/panel/heldSixth';
 import { HELD_THIRD } from '../tests/panel/heldThird';
 import { isNamed, panelAsk } from '../tests/builders/panelAsk';
 import { kindOf } from '../src/core/plants/book/index';
@@ -15,6 +16,7 @@ const ASKS = {
   third: HELD_THIRD,
   fourth: HELD_FOURTH,
   fifth: HELD_FIFTH,
+  sixth: HELD_SIXTH,
 };
 /** Start improves what it shows by so many steps; a reading without them is of the first sight. */
 const options = { ...USUAL_EFFORT, improve: Number(process.env.IMPROVE ?? 0) };
@@ -25,7 +27,7 @@ const only = process.argv[list ? 3 : 2];
 let [named, shunned, all, first] = [0, 0, 0, 0];
 for (const [at, ask] of (list ? ASKS[list] : PANEL).entries()) {
   if (only && !ask.id.includes(only)) continue;
-  const proposals = proposeNow(panelAsk(ask, at), options);
+  const proposals = proposeNow(panelAsk(ask, at, undefined, list === 'sixth'), options);
   console.log(
     `\n${ask.id}: ${ask.words} [${ask.climate} wk ${ask.week}+${ask.weeks}, ${ask.pot}, ${ask.sunHours} h]`,
   );

@@ -10,6 +10,7 @@ import { usualSupport } from '@/core/plantings/support';
 import { weekAfter, WEEKS_PER_YEAR } from '@/core/units/units';
 import type { PanelAsk, Pot } from '../panel/asks';
 import type { HeldAsk } from '../panel/held';
+import type { SixthAsk } from '../panel/heldSixth';
 import type { ThirdAsk } from '../panel/heldThird';
 
 const BLUE = [0.5, 0.17, 275] as const;
@@ -133,12 +134,17 @@ const BY_THE_SEA = new Set(['seaside-balcony', 'pier-planters']);
 /** Who does not water daily, by their own words, days. */
 const WATERED_EVERY: Readonly<Record<string, number>> = { 'forgetful-roof': 7, 'dry-shade': 4 };
 
-/** An ask of the panel as it is put to the engine. Any colour will do where none is named: every scheme is tried by turns. */
+/**
+ * An ask of the panel as it is put to the engine. Any colour will do where none is named: every scheme is tried by turns, from ask to
+ * ask as the first lots were put, or from proposal to proposal as the app does now.
+ */
 export function panelAsk(
-  ask: PanelAsk | HeldAsk | ThirdAsk,
+  ask: PanelAsk | HeldAsk | ThirdAsk | SixthAsk,
   at: number,
   kinds: readonly PlantKind[] = BOOK,
+  isOpen = false,
 ): Ask {
+  const told = 'told' in ask ? ask.told : undefined;
   const container = containerOf(ask.pot);
   const any: readonly Scheme[] = [{ kind: 'warm' }, { kind: 'cool' }, { kind: 'jewel' }];
   return {
@@ -172,6 +178,7 @@ export function panelAsk(
     endWeek: weekAfter(ask.week, Math.min(ask.weeks, WEEKS_PER_YEAR - 1)),
     kinds,
     seed: 1,
+    anyColours: isOpen && !ask.scheme && !told?.scheme,
     ...(ask.id === 'climber-obelisk' ? { support: usualSupport(container, 'obelisk') } : {}),
     wishes: {
       scheme: ask.scheme ? schemeOf(ask.scheme) : any[at % any.length]!,
@@ -184,6 +191,7 @@ export function panelAsk(
       ...('company' in ask ? { company: ask.company } : {}),
       ...('likes' in ask ? { likes: ask.likes } : {}),
       ...TOLD[ask.id],
+      ...told,
     },
   };
 }

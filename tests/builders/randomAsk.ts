@@ -49,6 +49,9 @@ const COLOURS = [
 /** One ask in so many is for a place in the wind. */
 const WINDY_ONE_IN = 7;
 
+/** One ask in so many leaves its colours open. */
+const OPEN_ONE_IN = 4;
+
 /** One ask in so many is for plants that have something. */
 const LIKING_ONE_IN = 5;
 const LIKED = LIKES.filter((like) => !isPick(like));
@@ -87,6 +90,7 @@ export function randomAsk(seed: number): Ask {
     endWeek: weekAfter(plantedWeek, 8 + Math.floor(chance() * 36)),
     kinds: BOOK,
     seed,
+    anyColours: seed % OPEN_ONE_IN === 2,
     wishes: {
       scheme,
       fullInWeeks: 4 + Math.floor(chance() * 9),

@@ -35,7 +35,7 @@ export function plantingOf(
   }: {
     readonly places: readonly Place[];
     readonly school?: SchoolId;
-    readonly scheme?: Scheme;
+    readonly scheme?: Scheme | undefined;
   },
   { container, shelfId = null, spot, wishes, plantedWeek, endWeek, support }: Brief,
   identity: { readonly id: string; readonly name: string },

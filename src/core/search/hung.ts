@@ -4,7 +4,14 @@ import { NURSERY_SIZES } from '../plants/nursery';
 /** What is sold with no root ball under so many litres takes up a basket's room, and weighs. Ours. */
 const HEAVY_L = 0.9;
 /** Habits that stand stiff where a basket wants what arches and hangs. Ours. */
-const STIFF: ReadonlySet<string> = new Set(['strap', 'grass', 'spike', 'paddle', 'upright']);
+const STIFF: ReadonlySet<string> = new Set([
+  'bulb',
+  'strap',
+  'grass',
+  'spike',
+  'paddle',
+  'upright',
+]);
 /** What is higher than this and does not trail stands up out of a basket, cm. Ours. */
 const STANDS_CM = 38;
 

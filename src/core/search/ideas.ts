@@ -30,7 +30,7 @@ const MISSING_COST = 0.3;
 /** What it costs to have none of the colour that was wished for. Ours. */
 const BARE_COST = 0.3;
 /** What it costs to have no flowers at all where they are what the season is for: leaves come after them. Ours. */
-const LEAFY_COST = 0.15;
+const LEAFY_COST = 0.25;
 /** Beyond one, what each kind costs of which a single plant stands beside the lead: a sampler of singles is no planting. Ours. */
 const SAMPLER_COST = 0.12;
 /** What it costs to leave all of the cover wanted away, where money is short: a full box of bedding before a few fine plants. Ours. */

@@ -1,7 +1,7 @@
 import { isHung } from '../containers/shape';
 import { readTally, sumTallies } from '../colour/schemes';
 import { goodRatios } from '../suitability/proportion';
-import { isCoolSeason } from '../suitability/season';
+import { isOfSmallThings } from '../suitability/season';
 import { mixSurface, visibleHeightCm } from '../containers/container';
 import { reachOf } from '../containers/section';
 import { middle, type Company, type PlantKind, type Role } from '../plants/kind';
@@ -194,7 +194,7 @@ export class Judge {
     if (!kind.roles.includes(role) || !this.school.allows(kind, role)) return 0;
     const pot = visibleHeightCm(this.ask.container);
     const [usual, most] = goodRatios(this.ask.container);
-    const least = isCoolSeason(this.ask) ? usual * SMALL_THINGS : usual;
+    const least = isOfSmallThings(this.ask) ? usual * SMALL_THINGS : usual;
     // Where there is something to climb, what climbs it leads.
     const climbs = kind.support === 'climb';
     if (role === 'lead' && this.ask.support && climbs)

@@ -34,14 +34,18 @@ export interface Proposal {
   readonly promise: number;
 }
 
-/** A proposal as a planting that can be judged and drawn, in the school it was composed in. */
+/** A proposal as a planting that can be judged and drawn, in the school it was composed in, and in its colours where those are told. */
 export function proposedIn(
-  { places, school }: Pick<Proposal, 'places' | 'school'>,
+  {
+    places,
+    school,
+    scheme,
+  }: Pick<Proposal, 'places' | 'school'> & Partial<Pick<Proposal, 'scheme'>>,
   ask: Brief,
   kindOf: (id: KindId) => PlantKind | null,
 ): PlantingInSpot {
   return inSpot(
-    plantingOf({ places, school }, ask, { id: 'proposal', name: 'Proposal' }),
+    plantingOf({ places, school, scheme }, ask, { id: 'proposal', name: 'Proposal' }),
     ask.spot,
     kindOf,
     ask.house,

@@ -11,6 +11,9 @@ export interface Season {
   readonly spot: Pick<Spot, 'site' | 'sunHours' | 'normals' | 'exposure' | 'underCover'>;
 }
 
+/** From when until when, and at which site. */
+type Stay = Pick<Season, 'plantedWeek' | 'endWeek'> & { readonly spot: Pick<Spot, 'site'> };
+
 /** Stays longer than this are for plants that last. Ours. */
 const LONG_STAY_WEEKS = 34;
 /** Is it for plants that last? */
@@ -28,11 +31,7 @@ const COOL_FROM = 41;
 const COOL_TO = 17;
 
 /** Does a stay lie in the cool half of the year, when little grows and small things are what there is? */
-export function isCoolSeason({
-  plantedWeek,
-  endWeek,
-  spot,
-}: Pick<Season, 'plantedWeek' | 'endWeek'> & { readonly spot: Pick<Spot, 'site'> }): boolean {
+export function isCoolSeason({ plantedWeek, endWeek, spot }: Stay): boolean {
   if (isSeasonless(spot)) return false;
   const middle = weekAfter(plantedWeek, Math.round(weeksBetween(plantedWeek, endWeek) / 2));
   const book = bookWeek(middle, spot);
@@ -57,7 +56,7 @@ const SPRING = { from: 6, to: 16, weeks: 14 } as const;
 
 const isShortIn =
   ({ from, to, weeks }: typeof AUTUMN | typeof SPRING) =>
-  ({ plantedWeek, endWeek, spot }: Season): boolean => {
+  ({ plantedWeek, endWeek, spot }: Stay): boolean => {
     const planted = bookWeek(plantedWeek, spot);
     return (
       !isSeasonless(spot) &&
@@ -71,6 +70,9 @@ const isShortIn =
 const isAutumn = isShortIn(AUTUMN);
 /** Is it a stay of the spring: from the end of winter until summer bedding comes? */
 const isSpring = isShortIn(SPRING);
+
+/** Is it a stay in which small things are what there is: of the cool half of the year, or of a spring until summer bedding comes? */
+export const isOfSmallThings = (stay: Stay): boolean => isCoolSeason(stay) || isSpring(stay);
 
 /** Is it a stay in which shrubs come first: one that lasts, or a winter in which little else does? */
 export const isForShrubs = once(

@@ -52,9 +52,13 @@ const missesWinter = ({ lowestC, summer }: PlantKind, spot: Spot): boolean =>
   yearOut(spot).warmestC >= summer.dryC - NOT_KEPT_K &&
   yearOut(spot).weeks.every(({ nightC }) => nightC >= NO_WINTER_C);
 
-/** Do shops there have it at all? What lives for years is not sold where its first summer ends it, or it has no winter; what lives for a season is. */
+/**
+ * Do shops there have it at all? What lives for years is not sold where its first summer ends it, or it has no winter; what lives for a
+ * season, or is bought for one, as chrysanthemums and primroses are, is.
+ */
 export function keptThere(kind: PlantKind, spot: Spot): boolean {
   if (kind.cycle === 'annual' || kind.cycle === 'biennial' || kind.cycle === 'bulb') return true;
+  if (kind.company.includes('cool-season bedding')) return true;
   if (kindThere(kind, spot).weeksThere) return true;
   if (missesWinter(kind, spot)) return false;
   const { humid, warmestC } = yearOut(spot);

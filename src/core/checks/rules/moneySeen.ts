@@ -1,3 +1,4 @@
+import { isHung } from '../../containers/shape';
 import { briefOf } from '../../plantings/brief';
 import { sleepsBeneath, weeksToFlowers } from '../../suitability/beneath';
 import { clamp } from '../../units/units';
@@ -17,6 +18,9 @@ export interface MoneySeenFacts {
 
 /** Seen less than this, a plant is money spent behind others. Ours. */
 const HIDDEN = 0.2;
+
+/** A basket turns in the wind and is turned by hand, so that what hangs behind comes round: never more than a look. Ours. */
+const TURNS = 0.13;
 
 /** Is money spent on plants that nobody can see? */
 export const moneySeen: Check<'money-seen', MoneySeenFacts> = {
@@ -52,8 +56,10 @@ export const moneySeen: Check<'money-seen', MoneySeenFacts> = {
       .sort((a, b) => a.share - b.share);
     const hidden = ranked.filter(({ share }) => share < HIDDEN);
     const worst = ranked[0]!;
+    const seen =
+      clamp((worst.share - 0.03) / 0.3, 0, 1) * (1 - 0.5 * (hidden.length / ranked.length));
     return {
-      score: clamp((worst.share - 0.03) / 0.3, 0, 1) * (1 - 0.5 * (hidden.length / ranked.length)),
+      score: isHung(reading.planting.container.shape) ? Math.max(TURNS, seen) : seen,
       facts: {
         kind: worst.plant.kind.id,
         share: worst.share,

@@ -1,6 +1,6 @@
 import { clamp } from '../../units/units';
 import { goodRatios } from '../../suitability/proportion';
-import { isCoolSeason } from '../../suitability/season';
+import { isOfSmallThings } from '../../suitability/season';
 import type { Check } from '../check';
 
 export interface ProportionFacts {
@@ -44,7 +44,7 @@ export const proportion: Check<'proportion', ProportionFacts> = {
     const led = reading.school
       .parts({ container: reading.planting.container, spot: reading.spot, house: reading.house })
       .some(({ role }) => role === 'lead');
-    const cool = isCoolSeason({ ...reading.planting, spot: reading.spot });
+    const cool = isOfSmallThings({ ...reading.planting, spot: reading.spot });
     const leastRatio = least * (led && !cool ? 1 : WITHOUT_LEAD) * (cool ? SMALL_THINGS : 1);
     const off =
       ratio < leastRatio

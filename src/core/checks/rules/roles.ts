@@ -1,5 +1,5 @@
 import type { Role } from '../../plants/kind';
-import { isCoolSeason } from '../../suitability/season';
+import { isOfSmallThings } from '../../suitability/season';
 import type { Check } from '../check';
 import { rolesPlayed } from '../rolesPlayed';
 
@@ -44,7 +44,7 @@ export const roles: Check<'roles', RolesFacts> = {
     const missing = parts
       .map(({ role }) => role)
       .filter((role) => count(role) === 0 && !(role === 'body' && count('lead') > 2));
-    const cool = isCoolSeason({ ...reading.planting, spot: reading.spot });
+    const cool = isOfSmallThings({ ...reading.planting, spot: reading.spot });
     let off: RolesFacts['off'] = null;
     let worst = 0;
     for (const { role, share: wanted } of parts) {
