@@ -32,6 +32,9 @@ export function eligible(ask: Ask): readonly PlantKind[] {
   );
 }
 
+/** A sink of alpines is a collection: so many kinds at least. Ours. */
+const COLLECTION = 3;
+
 /** How many leads, or bodies where there is no lead, are looked at, and casts kept for each. */
 const LEADS = 9;
 /** The same where several schemes take turns. */
@@ -93,7 +96,9 @@ function* castsOf(
 ): Generator<Cast[]> {
   const judge = new Judge(ask, kinds, school, worn, worths);
   yield [];
-  const shapes = school.casts(siteOf(ask));
+  const shapes = school
+    .casts(siteOf(ask))
+    .filter(({ length }) => ask.wishes.company !== 'alpine' || length >= COLLECTION);
   const suits = school.suits(siteOf(ask));
   const cast = ({ members }: Assigned): Cast => ({
     school: school.id,

@@ -36,7 +36,7 @@ const SAMPLER_COST = 0.12;
 /** What it costs to leave all of the cover wanted away, where money is short: a full box of bedding before a few fine plants. Ours. */
 const THIN_COST = 0.5;
 /** What each kind that is shown already costs, so that the tray shows more of what is possible. Ours. */
-const SHOWN_KIND_COST = 0.03;
+const SHOWN_KIND_COST = 0.045;
 
 /** The kinds of a proposal, each once. */
 export const kindsOf = once(

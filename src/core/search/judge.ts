@@ -1,7 +1,8 @@
 import { isHung } from '../containers/shape';
 import { readTally, sumTallies } from '../colour/schemes';
 import { goodRatios } from '../suitability/proportion';
-import { isOfSmallThings } from '../suitability/season';
+import { standsWith } from '../suitability/company';
+import { isOfSmallThings, isYearRound } from '../suitability/season';
 import { mixSurface, visibleHeightCm } from '../containers/container';
 import { reachOf } from '../containers/section';
 import { middle, type Company, type PlantKind, type Role } from '../plants/kind';
@@ -207,17 +208,26 @@ export class Judge {
         : role === 'body'
           ? within(ratio, basket ? 0.5 : 0.4, most * 0.75)
           : within(ratio, 0, Math.max(0.8, least)) * (kind.trailCm ? 1 : 0.8);
-    const shown = role === 'lead' ? LEAD_SHOWS * standingOf(kind, this.ask).shows : 0;
+    const { shows, present } = standingOf(kind, this.ask);
+    const shown = role === 'lead' ? LEAD_SHOWS * shows : 0;
     return Math.max(
       0.001,
       common +
         0.26 * size +
         shown +
         this.school.prefers(kind, role) -
-        (role === 'lead' && this.isOutside(kind) ? OUTSIDE_COST : 0) -
+        this.outsideCost(kind, role) -
+        (role === 'lead' && isYearRound(this.ask) ? RESTS_COST * (1 - present) : 0) -
         (isVegetable(kind) && !this.ask.wishes.kitchen ? VEGETABLE_COST : 0) -
         (basket && hangsIll(kind) ? HUNG_COST : 0),
     );
+  }
+
+  /** What it costs in a role to be of another company than was asked for: a lead most, others by how seldom they are met with in it. */
+  private outsideCost(kind: PlantKind, role: Role): number {
+    const { company } = this.ask.wishes;
+    if (company === undefined || !this.isOutside(kind)) return 0;
+    return role === 'lead' ? OUTSIDE_COST : GUEST_COST * (1 - standsWith(kind, company));
   }
 
   /** Is it of another company than the one that was asked for? */
@@ -264,6 +274,10 @@ const WORN = 0.06;
 const MOST_WORN = 0.3;
 /** The lead says what a planting is: what it costs to be led by something of another company than was asked for. Ours. */
 const OUTSIDE_COST = 0.4;
+/** The same of what stands beside the lead, where it is not met with in that company at all. Ours. */
+const GUEST_COST = 0.4;
+/** What it costs a lead of a planting for the whole year to rest in all of it. Ours. */
+const RESTS_COST = 1;
 /** Where nothing is to be eaten a flower was meant: what a vegetable costs. Ours. */
 const VEGETABLE_COST = 0.4;
 /** What it costs in a basket that a kind hangs ill. Ours. */

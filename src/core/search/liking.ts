@@ -12,7 +12,7 @@ import type { Like } from '../plantings/schema';
 import { dangerInReach } from '../suitability/harm';
 import { FRUIT_WORTH, flowerWorth } from '../suitability/interest';
 import { easeInLight } from '../suitability/light';
-import { isForShrubs, isLasting, ofTheSeason } from '../suitability/season';
+import { isForShrubs, isLasting, isYearRound, ofTheSeason } from '../suitability/season';
 import { easeInSummer, standingOf, type Stay } from '../suitability/standing';
 import { windFit } from '../suitability/wind';
 import { clamp, weeksBetween } from '../units/units';
@@ -42,6 +42,7 @@ const COST = {
   shrub: 0.12,
   forYears: 0.14,
   passing: 0.2,
+  rests: 0.5,
   inReach: 0.12,
   wantsGrit: 0.2,
   dear: 0.4,
@@ -87,6 +88,7 @@ export function likingFor(kind: PlantKind, ask: Ask): number {
     (isForYears(kind, ask) ? COST.forYears * shortness(ask) * (1 - outNow) : 0) -
     (wantsGrit(kind, ask) ? COST.wantsGrit : 0) -
     (isLasting(ask) && PASSING.has(kind.cycle) ? COST.passing : 0) -
+    (isYearRound(ask) ? COST.rests * (1 - standing.present) : 0) -
     // What is known to do a little harm gives way to what is not, where pets or children reach it.
     (dangerInReach(kind, ask.spot) > 0 ? COST.inReach : 0)
   );
@@ -109,13 +111,20 @@ const BEDDING: readonly Company[] = [
 ];
 
 /** Is it a perennial of the garden, which a stay of a few weeks is too short for unless it is bought in flower? */
-function isForYears({ cycle, company }: PlantKind, ask: Ask): boolean {
-  const { company: wished } = ask.wishes;
+function isForYears(kind: PlantKind, ask: Ask): boolean {
   return (
-    cycle === 'perennial' &&
+    kind.cycle === 'perennial' &&
     !isForShrubs(ask) &&
-    !(wished && company.includes(wished)) &&
-    !company.some((one) => BEDDING.includes(one))
+    !isAskedFor(kind, ask) &&
+    !kind.company.some((one) => BEDDING.includes(one))
+  );
+}
+
+/** Is it of the company asked for, or one of the best for insects where those are: what lives for years feeds them most, and is bought for that. */
+function isAskedFor({ company, wildlife }: PlantKind, { wishes }: Ask): boolean {
+  return (
+    (wishes.company !== undefined && company.includes(wishes.company)) ||
+    (wishes.likes?.includes('wildlife') === true && guestsOf(wildlife) >= BEST_GUESTS)
   );
 }
 
@@ -123,14 +132,15 @@ function isForYears({ cycle, company }: PlantKind, ask: Ask): boolean {
 const MEADOW_TIMES = 3;
 
 /** What a shrub costs in a planting for one summer: it takes years to fill out, and what summer is for grows beside it. */
-export function shrubCost({ cycle, company, habit }: PlantKind, ask: Ask): number {
+export function shrubCost(kind: PlantKind, ask: Ask): number {
+  const { cycle, company, habit } = kind;
   const { company: wished } = ask.wishes;
   // A meadow holds no shrubs, whatever grows beside one in a border.
   if (cycle === 'shrub' && wished === 'meadow and grasses' && habit !== 'climber')
     return MEADOW_TIMES * COST.shrub;
   // Rosemary, sage and bay are shrubs.
   if (cycle !== 'shrub' || isForShrubs(ask) || ask.wishes.kitchen) return 0;
-  if (wished && company.includes(wished)) return 0;
+  if (isAskedFor(kind, ask)) return 0;
   const stiff = company.every((one) => STRUCTURE.includes(one)) ? 2 : 1;
   return stiff * COST.shrub * (1 + shortness(ask));
 }
@@ -168,9 +178,18 @@ export const isPick = (like: Like): boolean =>
 /** Scent of leaves is met with only by a hand that rubs them; flowers scent the air. Ours. */
 const LEAF_SCENT = 0.4;
 
+/** What feeds one sort of insect by day counts so much, and each sort more adds so much. Ours. */
+const ONE_GUEST = 0.6;
+const MORE_GUESTS = 0.3;
+/** Of so many sorts it is one of the best. Ours. */
+const BEST_GUESTS = 2;
+
 /** How far a kind has what is asked of the planting, 0–1. */
 function howLiked(kind: PlantKind, like: Like, ask: Ask): number {
   if (!isLiked(kind, like, ask)) return 0;
+  if (like === 'wildlife') {
+    return Math.min(1, ONE_GUEST + MORE_GUESTS * (guestsOf(kind.wildlife) - 1));
+  }
   return like === 'scent' && kind.scent === 'leaf' ? LEAF_SCENT : 1;
 }
 
@@ -180,6 +199,10 @@ const BY_DAY: ReadonlySet<PlantKind['wildlife'][number]> = new Set([
   'butterflies',
   'hoverflies',
 ]);
+
+/** How many sorts of insect it feeds by day. */
+const guestsOf = (wildlife: PlantKind['wildlife']): number =>
+  wildlife.filter((one) => BY_DAY.has(one)).length;
 
 /** Berries are there when they are seen for so much of the stay. Ours. */
 const BERRIED = 0.45;

@@ -11,7 +11,7 @@ import { isLiked, isPick } from './liking';
  */
 const MAY_LACK: Readonly<Record<Like | 'company', number>> = {
   company: 0.4,
-  wildlife: 0.4,
+  wildlife: 0.34,
   scent: 0.4,
   'evening scent': 0.5,
   touch: 0.5,
@@ -34,9 +34,19 @@ export function keepsWishes(kinds: readonly PlantKind[], ask: Ask, toCome = 0): 
   const some = Math.floor(count * MAY_LACK.company);
   return (
     (!company || without((kind) => kind.company.includes(company)) <= some) &&
-    likes.every((like) => without((kind) => isLiked(kind, like, ask)) <= mayLack(like, count))
+    likes.every((like) => without((kind) => isLiked(kind, like, ask)) <= mayLack(like, count)) &&
+    !(likes.includes('wildlife') && kinds.some((kind) => flowersForNobody(kind, ask)))
   );
 }
+
+/** Share of a plant its flowers cover from which they are what it is grown for. Ours. */
+const FOR_FLOWERS = 0.1;
+
+/** Is it grown for flowers that feed no insect by day? Leaves may stand among what feeds them, such flowers would only take their place. */
+const flowersForNobody = (kind: PlantKind, ask: Ask): boolean =>
+  kind.habit !== 'grass' &&
+  (kind.bloom?.cover ?? 0) > FOR_FLOWERS &&
+  !isLiked(kind, 'wildlife', ask);
 
 /** How many of so many kinds may be without what was asked for: one at least, but where it is to be picked; never all of them. */
 function mayLack(like: Like, count: number): number {

@@ -732,7 +732,7 @@ export const SNAPDRAGONS: readonly Species[] = [
     synonyms: ['Verbena tenuisecta'],
     also: 'no other name',
     cycle: 'tender perennial',
-    company: ['summer bedding'],
+    company: ['summer bedding', 'meadow and grasses'],
     lowestC: -2,
     rootsC: 0,
     bringInC: 5,

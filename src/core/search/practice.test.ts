@@ -1,0 +1,114 @@
+import { askFor } from '../../../tests/builders/ask';
+import { BASKET, known, planted, SUNNY, TUB } from '../../../tests/builders/plantings';
+import { opinionOf } from '../checks/opinion';
+import type { ClimateId } from '../climate/climates';
+import { isOfSmallThings } from '../suitability/season';
+import { keptThere } from '../suitability/shops';
+import { weekAfter } from '../units/units';
+import { hurdleOf, type Ask } from './ask';
+import { isLiked, likingFor, shrubCost } from './liking';
+import { keepsWishes } from './oneIdea';
+
+const at = (climate: ClimateId, latitudeDeg: number) => ({
+  ...SUNNY,
+  site: { ...SUNNY.site, climate, latitudeDeg },
+});
+const kinds = (...ids: string[]) => ids.map(known);
+
+describe('for bees and butterflies', () => {
+  const bees = askFor({}, { likes: ['wildlife'] });
+
+  test('no flower that feeds none of them stands among the others; leaves and grasses may, one of three', () => {
+    expect(keepsWishes(kinds('salvia-mealy-violet', 'alyssum-white', 'petunia-red'), bees)).toBe(
+      false,
+    );
+    expect(keepsWishes(kinds('salvia-mealy-violet', 'alyssum-white', 'coleus-red'), bees)).toBe(
+      true,
+    );
+    expect(
+      keepsWishes(kinds('salvia-mealy-violet', 'alyssum-white', 'fountain-grass-purple'), bees),
+    ).toBe(true);
+    expect(
+      keepsWishes(kinds('salvia-mealy-violet', 'fountain-grass-purple', 'coleus-red'), bees),
+    ).toBe(false);
+    // A red petunia is at nobody's door where insects are not asked for.
+    expect(
+      keepsWishes(kinds('salvia-mealy-violet', 'alyssum-white', 'petunia-red'), askFor()),
+    ).toBe(true);
+  });
+
+  test('what feeds several sorts is liked more, and is bought for that though it lives for years', () => {
+    const [lavender, bee, none] = kinds('lavender-violet', 'thyme-common', 'petunia-red');
+    const gain = (kind: typeof lavender) => likingFor(kind!, bees) - likingFor(kind!, askFor());
+    expect(isLiked(bee!, 'wildlife', bees)).toBe(true);
+    expect(gain(lavender)).toBeGreaterThan(gain(bee));
+    expect(gain(bee)).toBeGreaterThan(gain(none));
+    expect(shrubCost(lavender!, bees)).toBe(0);
+    expect(shrubCost(lavender!, askFor())).toBeGreaterThan(0);
+    expect(shrubCost(known('box-ball'), bees)).toBeGreaterThan(0);
+  });
+});
+
+test('where it never cools, what bears a hot damp summer dwindles in a stay of months, and serves for weeks', () => {
+  const stay = (climate: ClimateId, latitudeDeg: number, weeks: number): Ask =>
+    askFor({
+      spot: at(climate, latitudeDeg),
+      plantedWeek: 20,
+      endWeek: weekAfter(20, weeks),
+      anyColours: true,
+    });
+  const marguerite = known('marguerite-pink');
+  expect(hurdleOf(marguerite, stay('tropical-wet', 4, 12))).toBe('heat');
+  expect(hurdleOf(marguerite, stay('tropical-wet', 4, 11))).not.toBe('heat');
+  expect(hurdleOf(known('coleus-red'), stay('tropical-wet', 4, 30))).not.toBe('heat');
+  expect(hurdleOf(marguerite, stay('humid-subtropical', 33, 20))).not.toBe('heat');
+});
+
+test('chrysanthemums are sold for their season where summers end them; what lives for years is not', () => {
+  const plains = at('hot-summer-continental', 41);
+  expect(keptThere(known('mum-bronze'), plains)).toBe(true);
+  expect(keptThere({ ...known('mum-bronze'), company: ['meadow and grasses'] }, plains)).toBe(
+    false,
+  );
+  const autumn = askFor({ spot: plains, plantedWeek: 37, endWeek: 45, anyColours: true });
+  expect(hurdleOf(known('mum-bronze'), autumn)).toBeNull();
+});
+
+test('a spring until summer bedding comes is of small things, as winter is; a summer is not, nor a spring that goes on', () => {
+  const of = (plantedWeek: number, weeks: number) =>
+    isOfSmallThings({ plantedWeek, endWeek: weekAfter(plantedWeek, weeks), spot: SUNNY });
+  expect([of(14, 8), of(16, 14), of(43, 22)]).toEqual([true, true, true]);
+  expect([of(16, 15), of(17, 12), of(20, 20)]).toEqual([false, false, false]);
+});
+
+test('what hangs behind in a basket comes round when it turns: a look, where in a pot it is trouble', () => {
+  const puts = [
+    ['petunia-red', 0, 2],
+    ['petunia-red', -9, 2],
+    ['petunia-red', 9, 2],
+    ['petunia-red', 0, 11],
+    ['petunia-red', -9, 9],
+    ['petunia-red', 9, 9],
+    ['houseleek-green', 0, -13],
+  ] as const;
+  const judged = (container: typeof TUB) => {
+    const it = planted(puts, { container }, { view: 'one side' });
+    return opinionOf(it).remarks.find(({ check }) => check === 'money-seen')!;
+  };
+  expect(judged(TUB).severity).toBe('trouble');
+  expect(judged(BASKET).severity).toBe('look');
+});
+
+test('a year’s planting is led by what does not rest; for a summer resting later is no fault', () => {
+  const cost = (weeks: number, id: string) => {
+    const ask = askFor({
+      spot: { ...SUNNY, sunHours: 2 },
+      plantedWeek: 18,
+      endWeek: weekAfter(18, weeks),
+    });
+    return likingFor(known(id), ask);
+  };
+  // Both lose by a long stay what summer bedding would; the hosta loses more, for the weeks without a leaf.
+  const loss = (id: string) => cost(22, id) - cost(51, id);
+  expect(loss('hosta-blue')).toBeGreaterThan(loss('shield-fern-soft') + 0.1);
+});
