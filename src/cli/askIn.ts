@@ -16,6 +16,8 @@ const askSchema = z.object({
   plantedWeek: z.number().int().min(1).max(52).default(20),
   endWeek: z.number().int().min(1).max(52).default(42),
   seed: z.number().int().min(0).default(1),
+  /** Colours are left open: several schemes take turns. */
+  anyColours: z.boolean().default(false),
   wanted: z.number().int().min(1).max(24).default(6),
 });
 
@@ -28,7 +30,7 @@ export function askIn(
   | { readonly ok: false; readonly answer: Answer } {
   const told = readQuestion(askSchema, value, ['container', 'containers', 'unit']);
   if (!told.ok) return { ok: false, answer: faultLine(told) };
-  const { spot: spotGiven, wishes: wishesGiven, plantedWeek, endWeek, seed, wanted } = told.value;
+  const { spot: spotGiven, wishes: wishesGiven, ...rest } = told.value;
   const spot = parseWith(spotSchema, {
     id: 'spot',
     name: 'Spot',
@@ -56,12 +58,9 @@ export function askIn(
       container,
       spot: withLightInUse(spot.value),
       wishes: wishes.value,
-      plantedWeek,
-      endWeek,
+      ...rest,
       house: USUAL_HOUSE,
-      seed,
       kinds: BOOK,
-      wanted,
     },
   };
 }

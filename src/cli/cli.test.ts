@@ -13,6 +13,12 @@ const output = (verb: string, text: string) => {
   return JSON.parse(JSON.stringify(answer.output));
 };
 
+test('colours left open: the proposals are of several schemes, and each tells its own', () => {
+  const text = JSON.stringify({ ...JSON.parse(example('propose')), wishes: {}, anyColours: true });
+  const { proposals } = output('propose', text) as { proposals: { scheme: string }[] };
+  expect(new Set(proposals.map(({ scheme }) => scheme)).size).toBeGreaterThan(1);
+});
+
 test('every documented example runs', () => {
   expect(output('measure', example('measure'))).toMatchObject({ brimL: 14.983 });
   expect(output('propose', example('propose')).proposals).toHaveLength(3);

@@ -36,6 +36,7 @@ export function propose(text: string): Answer {
     output: {
       proposals: found.map((proposal) => ({
         school: proposal.school,
+        scheme: proposal.scheme.kind,
         about: aboutText(proposal, kindOf),
         score: round(proposal.score),
         cost: round(proposal.cost),
@@ -170,7 +171,8 @@ export function group(text: string): Answer {
   }
   const question = askIn(told.value, containers[0]!);
   if (!question.ok) return question.answer;
-  const { container: _container, ...ask } = question.value;
+  // One scheme holds a group together.
+  const { container: _container, anyColours: _any, ...ask } = question.value;
   const members = composeGroup(containers, ask);
   if (!members)
     return {
