@@ -167,7 +167,7 @@ export function SpotDesk({
             weeks planted here. Figures: hours by the sun. Drag a shape sideways to turn it, up to
             raise it.
           </p>
-          <div className="mt-3 grid gap-4 sm:grid-cols-2">
+          <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-4 sm:grid-cols-2">
             <section
               aria-label="Plan"
               ref={planRef}
