@@ -1,6 +1,6 @@
 import { proposalOf } from '../../tests/builders/proposals';
 import { kindOf } from '@/core/plants/book/index';
-import { aboutText, ideaTitles } from './about';
+import { aboutText, ideaTitle, ideaTitles } from './about';
 
 const about = (lead: string | null, bodies: readonly string[], edges: readonly string[]) =>
   aboutText({ lead, bodies, edges }, kindOf);
@@ -43,4 +43,21 @@ test('proposals that one name would fit are told apart by their fullest kind; th
   expect(titles[0]).toMatch(/^A dome of white, with .*petunia/);
   expect(titles[1]).toBe('A run of white');
   expect(titles[2]).toMatch(/^A dome of white, with .*pelargonium/);
+});
+
+test('what is named with its colour does not have it told again', () => {
+  const title = (school: 'shares' | 'leaf-led', bodies: string[], edges: string[]) =>
+    ideaTitle({ school, lead: 'salvia-scarlet', bodies, edges }, kindOf);
+  expect(title('shares', ['petunia-white'], ['calibrachoa-blue'])).toMatch(
+    /^Mostly white petunia, with (?!.*white)\w+ and \w+$/,
+  );
+  expect(
+    ideaTitle(
+      { school: 'shares', lead: null, bodies: ['petunia-white'], edges: ['bacopa-white'] },
+      kindOf,
+    ),
+  ).toBe('Mostly white petunia');
+  expect(title('leaf-led', ['petunia-white'], ['bacopa-white'])).toBe(
+    'Leaves first: scarlet sage, with white',
+  );
 });

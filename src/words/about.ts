@@ -36,11 +36,12 @@ export function ideaTitle(
   kindOf: KindOf,
 ): string {
   const name = (id: KindId | null | undefined) => inSentence((id && kindOf(id)?.common) || '');
-  const colours = coloursIn(
-    [...bodies, ...edges, lead].flatMap((id) => (id ? (kindOf(id) ?? []) : [])),
-  );
+  const kinds = [...bodies, ...edges, lead].flatMap((id) => (id ? (kindOf(id) ?? []) : []));
   const first = lead ?? bodies[0] ?? edges[0];
-  return capital(IDEAS[school](colours, name(first), name(bodies[0] ?? edges[0])));
+  const fullest = bodies[0] ?? edges[0];
+  // What is named with its colour need not have it told again.
+  const named = school === 'shares' ? fullest : school === 'leaf-led' ? first : null;
+  return capital(IDEAS[school](coloursIn(kinds, named), name(first), name(fullest)));
 }
 
 /** The ideas of proposals that are shown together as their names: those that one name would fit are told apart by their fullest kind. */
@@ -57,6 +58,8 @@ export function ideaTitles(
   });
 }
 
+const besides = (colours: string): string => (colours ? `, with ${colours}` : '');
+
 const IDEAS: Readonly<
   Record<Proposal['school'], (colours: string, first: string, body: string) => string>
 > = {
@@ -64,8 +67,8 @@ const IDEAS: Readonly<
   dome: (colours) => `a dome of ${colours}`,
   screen: (colours, first) => `a screen of ${first}`,
   'repeat-run': (colours) => `a run of ${colours}`,
-  shares: (colours, _, body) => `mostly ${body}, ${colours}`,
-  'leaf-led': (colours, first) => `leaves first: ${first}, ${colours}`,
+  shares: (colours, _, body) => `mostly ${body}${besides(colours)}`,
+  'leaf-led': (colours, first) => `leaves first: ${first}${besides(colours)}`,
   'clustered-odds': (colours) => `clusters of ${colours}`,
   'opposite-pairs': (colours) => `pairs in ${colours}`,
   specimen: (_, first) => `${first} for itself`,
@@ -74,18 +77,25 @@ const IDEAS: Readonly<
   group: (colours) => `one of a group, ${colours}`,
 };
 
-/** Up to two colours by name, those of the fuller kinds first; leaves where there is no flower to name. */
-function coloursIn(kinds: readonly PlantKind[]): string {
-  const named = [
-    ...new Set(
-      kinds.map(leadingColour).flatMap((colour) => {
-        if (isWhite(colour)) return ['white'];
-        return isGround(colour) ? [] : [colourName(colour)];
-      }),
-    ),
-  ];
+/**
+ * Up to two colours by name, those of the fuller kinds first; leaves where there is no flower to name.
+ * @param but a kind whose colour is told already
+ * @returns empty where there is no other colour than that
+ */
+function coloursIn(kinds: readonly PlantKind[], but: KindId | null = null): string {
+  const told = kinds.filter(({ id }) => id === but).flatMap(colourNames);
+  const all = [...new Set(kinds.flatMap(colourNames))];
+  const named = all.filter((one) => !told.includes(one));
+  if (named.length === 0 && all.length > 0) return '';
   if (named.length > 0) return named.slice(0, 2).join(' and ');
   return kinds.some(({ foliage }) => isDark(foliage.main)) ? 'dark and green leaves' : 'greens';
+}
+
+/** The colour a kind is known by, where it has one. */
+function colourNames(kind: PlantKind): readonly string[] {
+  const colour = leadingColour(kind);
+  if (isWhite(colour)) return ['white'];
+  return isGround(colour) ? [] : [colourName(colour)];
 }
 
 /** What of the wish a proposal cannot show: "No lime to be had in those weeks." Empty when it has all. */
