@@ -32,7 +32,7 @@ export function eligible(ask: Ask): readonly PlantKind[] {
   );
 }
 
-/** A sink of alpines is a collection: so many kinds at least. Ours. */
+/** A sink of alpines is a collection: so many kinds at least, where it holds as many. Ours. */
 const COLLECTION = 3;
 
 /** How many leads, or bodies where there is no lead, are looked at, and casts kept for each. */
@@ -96,9 +96,9 @@ function* castsOf(
 ): Generator<Cast[]> {
   const judge = new Judge(ask, kinds, school, worn, worths);
   yield [];
-  const shapes = school
-    .casts(siteOf(ask))
-    .filter(({ length }) => ask.wishes.company !== 'alpine' || length >= COLLECTION);
+  const all = school.casts(siteOf(ask));
+  const full = all.filter(({ length }) => length >= COLLECTION);
+  const shapes = ask.wishes.company === 'alpine' && full.length > 0 ? full : all;
   const suits = school.suits(siteOf(ask));
   const cast = ({ members }: Assigned): Cast => ({
     school: school.id,

@@ -42,9 +42,13 @@ export function keepsWishes(kinds: readonly PlantKind[], ask: Ask, toCome = 0): 
 /** Share of a plant its flowers cover from which they are what it is grown for. Ours. */
 const FOR_FLOWERS = 0.1;
 
-/** Is it grown for flowers that feed no insect by day? Leaves may stand among what feeds them, such flowers would only take their place. */
+/**
+ * Is it grown for flowers that feed no insect by day? Leaves may stand among what feeds them, such flowers would
+ * only take their place; but for those that must be there.
+ */
 const flowersForNobody = (kind: PlantKind, ask: Ask): boolean =>
   kind.habit !== 'grass' &&
+  !ask.wishes.must.includes(kind.id) &&
   (kind.bloom?.cover ?? 0) > FOR_FLOWERS &&
   !isLiked(kind, 'wildlife', ask);
 

@@ -31,7 +31,14 @@ describe('for bees and butterflies', () => {
     expect(
       keepsWishes(kinds('salvia-mealy-violet', 'fountain-grass-purple', 'coleus-red'), bees),
     ).toBe(false);
-    // A red petunia is at nobody's door where insects are not asked for.
+    // What must be there is there.
+    expect(
+      keepsWishes(
+        kinds('salvia-mealy-violet', 'alyssum-white', 'petunia-red'),
+        askFor({}, { likes: ['wildlife'], must: ['petunia-red'] }),
+      ),
+    ).toBe(true);
+    // A red petunia stands in nobody’s way where insects are not asked for.
     expect(
       keepsWishes(kinds('salvia-mealy-violet', 'alyssum-white', 'petunia-red'), askFor()),
     ).toBe(true);
