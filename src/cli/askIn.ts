@@ -16,8 +16,6 @@ const askSchema = z.object({
   plantedWeek: z.number().int().min(1).max(52).default(20),
   endWeek: z.number().int().min(1).max(52).default(42),
   seed: z.number().int().min(0).default(1),
-  /** Colours are left open: several schemes take turns. */
-  anyColours: z.boolean().default(false),
   wanted: z.number().int().min(1).max(24).default(6),
 });
 

@@ -171,8 +171,7 @@ export function group(text: string): Answer {
   }
   const question = askIn(told.value, containers[0]!);
   if (!question.ok) return question.answer;
-  // One scheme holds a group together.
-  const { container: _container, anyColours: _any, ...ask } = question.value;
+  const { container: _container, ...ask } = question.value;
   const members = composeGroup(containers, ask);
   if (!members)
     return {

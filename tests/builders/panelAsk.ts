@@ -178,7 +178,6 @@ export function panelAsk(
     endWeek: weekAfter(ask.week, Math.min(ask.weeks, WEEKS_PER_YEAR - 1)),
     kinds,
     seed: 1,
-    anyColours: isOpen && !ask.scheme && !told?.scheme,
     ...(ask.id === 'climber-obelisk' ? { support: usualSupport(container, 'obelisk') } : {}),
     wishes: {
       scheme: ask.scheme ? schemeOf(ask.scheme) : any[at % any.length]!,
@@ -191,6 +190,7 @@ export function panelAsk(
       ...('company' in ask ? { company: ask.company } : {}),
       ...('likes' in ask ? { likes: ask.likes } : {}),
       ...TOLD[ask.id],
+      ...(isOpen && !ask.scheme && !told?.scheme ? { anyColours: true } : {}),
       ...told,
     },
   };

@@ -90,7 +90,6 @@ export function randomAsk(seed: number): Ask {
     endWeek: weekAfter(plantedWeek, 8 + Math.floor(chance() * 36)),
     kinds: BOOK,
     seed,
-    anyColours: seed % OPEN_ONE_IN === 2,
     wishes: {
       scheme,
       fullInWeeks: 4 + Math.floor(chance() * 9),
@@ -100,6 +99,7 @@ export function randomAsk(seed: number): Ask {
       must: [],
       never: [],
       ...(like ? { likes: [like] } : {}),
+      ...(seed % OPEN_ONE_IN === 2 ? { anyColours: true } : {}),
     },
   };
 }

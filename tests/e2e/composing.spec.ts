@@ -144,7 +144,6 @@ test('the same ask and seed give the same plantings in Node and in Chromium', as
       container: reading.container,
       spot: reading.spot,
       wishes: reading.wishes,
-      anyColours: reading.anyColours,
       house: USUAL_HOUSE,
       plantedWeek: 20,
       endWeek: 42,

@@ -1,4 +1,4 @@
-import type { WeighedColour } from '../colour/schemes';
+import { nearestScheme, type Scheme, type WeighedColour } from '../colour/schemes';
 import { coloursShown } from '../plants/colours';
 import { sampledWeeks, type Reading } from './reading';
 
@@ -21,4 +21,10 @@ export function coloursSeen(reading: Reading): readonly WeighedColour[] {
     });
   }
   return colours;
+}
+
+/** The scheme a planting is judged by: the one that was wished for; where colours are left open, the one it comes nearest to. */
+export function schemeOf(reading: Reading): Scheme {
+  const { anyColours, scheme } = reading.planting.wishes;
+  return anyColours ? nearestScheme(coloursSeen(reading)) : scheme;
 }

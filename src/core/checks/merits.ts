@@ -7,7 +7,7 @@ import { familiarity } from '../plants/familiar';
 import { leafContrast } from '../plants/leaves';
 import type { PlantKind } from '../plants/kind';
 import { briefOf } from '../plantings/brief';
-import { coloursSeen } from './coloursSeen';
+import { coloursSeen, schemeOf } from './coloursSeen';
 import { interestAt } from './interestAt';
 import { PLAIN_MERITS } from './plainMerits';
 import type { Reading } from './reading';
@@ -40,7 +40,7 @@ export function meritsOf(reading: Reading): Readonly<Record<MeritId, number>> {
   const byArea = (worth: (kind: PlantKind) => number) =>
     seen > 0 ? plants.reduce((sum, { kind }, i) => sum + worth(kind) * areaCm2[i]!, 0) / seen : 0;
   const stay = briefOf(reading);
-  const scheme = readScheme(coloursSeen(reading), reading.planting.wishes.scheme);
+  const scheme = readScheme(coloursSeen(reading), schemeOf(reading));
   return {
     leaves: Math.min(LEAVES_ENOUGH, pairsMean(kinds, leafContrast)),
     colour:

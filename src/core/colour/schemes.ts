@@ -373,3 +373,15 @@ export function readTally(
 export function readScheme(colours: readonly WeighedColour[], scheme: Scheme): SchemeReading {
   return readTally(tallyScheme(colours, scheme), scheme);
 }
+
+/** What each colour costs that a scheme cannot do without, beside how far the others fit. Ours. */
+const LACK_COST = 0.3;
+
+/** Where colours are left open: of the schemes that will do, the one that colours come nearest to; of equals the first. */
+export function nearestScheme(colours: readonly WeighedColour[]): Scheme {
+  const worthOf = (scheme: Scheme) => {
+    const { fit, missing } = readScheme(colours, scheme);
+    return fit - LACK_COST * missing.length;
+  };
+  return OPEN_SCHEMES.reduce((best, one) => (worthOf(one) > worthOf(best) ? one : best));
+}

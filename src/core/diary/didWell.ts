@@ -1,4 +1,6 @@
 import { daysBetween, type Day } from '../calendar/day';
+import { schemeOf } from '../checks/coloursSeen';
+import { read } from '../checks/reading';
 import { dayOf, isOf, type Entry } from '../log/entry';
 import { lifeOf } from '../log/life';
 import { kindOfEntry } from '../learning/badly';
@@ -102,7 +104,7 @@ function partsOf({ it, held, from, until }: Past, sort: Sort): readonly Part[] {
     case 'schools':
       return whole(planting.wishes.school);
     case 'colours':
-      return whole(planting.wishes.scheme.kind);
+      return whole(schemeOf(read(it)).kind);
     case 'spots':
       return whole(spot.id);
     case 'years':

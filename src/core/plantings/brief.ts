@@ -26,7 +26,10 @@ export interface Brief {
   readonly support?: Support;
 }
 
-/** Places for a brief as a planting that can be judged, drawn and kept; in the school and the colours they were composed in, where that is told. */
+/**
+ * Places for a brief as a planting that can be judged, drawn and kept; in the school and the colours they were composed in, where that
+ * is told. What is to be eaten comes in the colours it has.
+ */
 export function plantingOf(
   {
     places,
@@ -45,7 +48,10 @@ export function plantingOf(
     spotId: spot.id,
     container,
     shelfId,
-    wishes: { ...wishes, ...(school ? { school } : {}), ...(scheme ? { scheme } : {}) },
+    wishes: {
+      ...(scheme && !wishes.kitchen ? inColours(wishes, scheme) : wishes),
+      ...(school ? { school } : {}),
+    },
     plantedWeek,
     endWeek,
     care: USUAL_CARE,
@@ -55,6 +61,11 @@ export function plantingOf(
     demo: false,
     ...(support ? { support } : {}),
   };
+}
+
+/** Wishes with their colours settled. */
+export function inColours({ anyColours: _, ...wishes }: Wishes, scheme: Scheme): Wishes {
+  return { ...wishes, scheme };
 }
 
 /** The brief that a planting at its spot answers. */

@@ -107,6 +107,8 @@ export type Like = (typeof LIKES)[number];
 
 export const wishesSchema = z.object({
   scheme: schemeSchema,
+  /** Colours are left open: `scheme` is not looked at, a planting is judged by the idea of colour it comes nearest to. */
+  anyColours: z.boolean().optional(),
   /** When the mix should be hidden, weeks from planting. */
   fullInWeeks: z
     .number()

@@ -26,8 +26,6 @@ export interface Ask extends Brief {
   readonly kinds: readonly PlantKind[];
   /** They are on the benches, or in the shed: when shops have them is no question. */
   readonly inStock?: boolean;
-  /** Colours are left open: the scheme of the wishes is not looked at, several take turns. */
-  readonly anyColours?: boolean;
   readonly seed: number;
 }
 
@@ -122,8 +120,8 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
 }
 
 /** Does it belong to the scheme that is wished for, or to one of those that take turns where none is? */
-function fitsColours(kind: PlantKind, { anyColours, wishes }: Ask): boolean {
-  const schemes = anyColours ? OPEN_SCHEMES : [wishes.scheme];
+function fitsColours(kind: PlantKind, { wishes }: Ask): boolean {
+  const schemes = wishes.anyColours ? OPEN_SCHEMES : [wishes.scheme];
   return schemes.some((scheme) => kindFitsScheme(kind, scheme) >= leastFit({ ...wishes, scheme }));
 }
 

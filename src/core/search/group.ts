@@ -1,6 +1,7 @@
 import { visibleHeightCm, type Container } from '../containers/container';
 import { halfFrontCm } from '../containers/shape';
 import { mainRole, type KindId, type PlantKind } from '../plants/kind';
+import { inColours } from '../plantings/brief';
 import type { Place, Planting } from '../plantings/planting';
 import { askThere, type Ask } from './ask';
 import { opinionOf } from '../checks/opinion';
@@ -67,7 +68,11 @@ export function* composingGroup(
       score: main.score,
     },
   ];
-  const rest = yield* tiedBy(shared, others, ask);
+  // One idea of colour holds them together.
+  const rest = yield* tiedBy(shared, others, {
+    ...ask,
+    wishes: inColours(ask.wishes, main.scheme),
+  });
   return rest ? inLine([...placed, ...rest]) : null;
 }
 

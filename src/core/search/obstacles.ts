@@ -111,7 +111,7 @@ function relax(ask: Ask, one: Relaxation): readonly Ask[] {
         ? []
         : [{ ...ask, wishes: { ...wishes, school: 'any' } }];
     case 'scheme':
-      return ask.anyColours ? [] : [{ ...ask, anyColours: true }];
+      return wishes.anyColours ? [] : [{ ...ask, wishes: { ...wishes, anyColours: true } }];
     case 'company': {
       const { company, likes, ...others } = wishes;
       return company || (likes && likes.length > 0) ? [{ ...ask, wishes: others }] : [];

@@ -2,14 +2,20 @@ import { OPEN_SCHEMES } from '../colour/schemes';
 import { schoolsFor, SCHOOLS } from '../schools/index';
 import { askFor } from '../../../tests/builders/ask';
 import { asksByScheme, schoolsInTurn } from './openColours';
+import { briefOf, plantingOf } from '../plantings/brief';
+import { opinionOf } from '../checks/opinion';
+import { planted } from '../../../tests/builders/plantings';
+import { BOOK } from '../plants/book/index';
 import { hurdleOf } from './ask';
+import { askFor as askOf } from './remade';
+import { vary } from './vary';
 import { proposeNow } from './propose';
 
-const OPEN = askFor({ anyColours: true });
+const OPEN = askFor({}, { anyColours: true });
 
 test('colours left open are asked for scheme by scheme; what is wished for is asked for alone, and so is what is to be eaten', () => {
   expect(asksByScheme(OPEN).map(({ wishes }) => wishes.scheme)).toEqual(OPEN_SCHEMES);
-  expect(asksByScheme(OPEN).some(({ anyColours }) => anyColours)).toBe(false);
+  expect(asksByScheme(OPEN).some(({ wishes }) => wishes.anyColours)).toBe(false);
   const warm = askFor();
   expect(asksByScheme(warm)).toEqual([warm]);
   const eaten = { ...OPEN, wishes: { ...OPEN.wishes, kitchen: true } };
@@ -41,9 +47,49 @@ test('the six are of at least three ideas of colour, and each tells which it was
 test('a kind of none of the schemes that take turns is ruled out by its colour, one of any of them is not', () => {
   const ruledOut = (ask: typeof OPEN) =>
     ask.kinds.filter((kind) => hurdleOf(kind, ask) === 'scheme').map(({ id }) => id);
-  const inAll = OPEN_SCHEMES.map((scheme) =>
-    ruledOut({ ...OPEN, anyColours: false, wishes: { ...OPEN.wishes, scheme } }),
-  );
+  const inAll = OPEN_SCHEMES.map((scheme) => ruledOut(askFor({}, { scheme })));
   const inNone = inAll[0]!.filter((id) => inAll.every((list) => list.includes(id)));
   expect(ruledOut(OPEN)).toEqual(inNone);
+});
+
+describe('a planting whose colours are left open', () => {
+  const blue = planted(
+    [
+      ['salvia-mealy-violet', 0, -4],
+      ['petunia-blue', -8, 4],
+      ['petunia-blue', 8, 4],
+      ['lobelia-blue', -13, 8],
+      ['lobelia-blue', 13, 8],
+    ],
+    { wishes: OPEN.wishes },
+  );
+  const schemeIn = (it: typeof blue) =>
+    opinionOf(it).remarks.find(({ check }) => check === 'scheme')!;
+
+  test('is judged by the idea it comes nearest to, not by one that nobody wished for', () => {
+    const asWarm = planted([], {}).planting.wishes;
+    const warm = schemeIn({ ...blue, planting: { ...blue.planting, wishes: asWarm } });
+    expect(schemeIn(blue).facts).toMatchObject({ scheme: { kind: 'cool' } });
+    expect(schemeIn(blue).severity).toBe('right');
+    expect(warm.facts).toMatchObject({ scheme: { kind: 'warm' } });
+    expect(warm.severity).not.toBe('right');
+  });
+
+  test('is made anew in the colours it has; a mood that is taken is a wish from then on', () => {
+    const ask = askOf(blue, BOOK);
+    expect(ask.wishes.scheme).toEqual({ kind: 'cool' });
+    expect(ask.wishes.anyColours).toBeUndefined();
+    const [mood] = vary(blue, BOOK, [{ kind: 'warm' }]);
+    expect(mood!.remade.change.wishes).toMatchObject({ scheme: { kind: 'warm' } });
+    expect(mood!.remade.change.wishes).not.toHaveProperty('anyColours');
+  });
+
+  test('stays open when it is composed by hand, and is settled by a proposal that is planted', () => {
+    const brief = briefOf(blue);
+    const who = { id: 'p', name: 'P' };
+    expect(plantingOf({ places: [] }, brief, who).wishes.anyColours).toBe(true);
+    const [one] = proposeNow(OPEN);
+    expect(plantingOf(one!, brief, who).wishes).toMatchObject({ scheme: one!.scheme });
+    expect(plantingOf(one!, brief, who).wishes).not.toHaveProperty('anyColours');
+  });
 });

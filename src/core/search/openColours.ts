@@ -1,15 +1,15 @@
 import { OPEN_SCHEMES } from '../colour/schemes';
+import { inColours } from '../plantings/brief';
 import type { School } from '../schools/school';
 import type { Ask } from './ask';
 
 /** Are the colours of an ask left open, so that any idea of them will do? What is to be eaten comes in the colours it has. */
-const isOpen = ({ anyColours, wishes }: Ask): boolean => anyColours === true && !wishes.kitchen;
+const isOpen = ({ wishes }: Ask): boolean => wishes.anyColours === true && !wishes.kitchen;
 
 /** An ask in each of the schemes that will do, one after the other: itself where it wishes for one. */
 export function asksByScheme(ask: Ask): readonly Ask[] {
   if (!isOpen(ask)) return [ask];
-  const { anyColours: _, ...settled } = ask;
-  return OPEN_SCHEMES.map((scheme) => ({ ...settled, wishes: { ...ask.wishes, scheme } }));
+  return OPEN_SCHEMES.map((scheme) => ({ ...ask, wishes: inColours(ask.wishes, scheme) }));
 }
 
 /**

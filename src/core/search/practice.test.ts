@@ -58,12 +58,10 @@ describe('for bees and butterflies', () => {
 
 test('where it never cools, what bears a hot damp summer dwindles in a stay of months, and serves for weeks', () => {
   const stay = (climate: ClimateId, latitudeDeg: number, weeks: number): Ask =>
-    askFor({
-      spot: at(climate, latitudeDeg),
-      plantedWeek: 20,
-      endWeek: weekAfter(20, weeks),
-      anyColours: true,
-    });
+    askFor(
+      { spot: at(climate, latitudeDeg), plantedWeek: 20, endWeek: weekAfter(20, weeks) },
+      { anyColours: true },
+    );
   const marguerite = known('marguerite-pink');
   expect(hurdleOf(marguerite, stay('tropical-wet', 4, 12))).toBe('heat');
   expect(hurdleOf(marguerite, stay('tropical-wet', 4, 11))).not.toBe('heat');
@@ -77,7 +75,7 @@ test('chrysanthemums are sold for their season where summers end them; what live
   expect(keptThere({ ...known('mum-bronze'), company: ['meadow and grasses'] }, plains)).toBe(
     false,
   );
-  const autumn = askFor({ spot: plains, plantedWeek: 37, endWeek: 45, anyColours: true });
+  const autumn = askFor({ spot: plains, plantedWeek: 37, endWeek: 45 }, { anyColours: true });
   expect(hurdleOf(known('mum-bronze'), autumn)).toBeNull();
 });
 

@@ -1,8 +1,9 @@
 import { opinionOf } from '../checks/opinion';
 import { rolesPlayed } from '../checks/rolesPlayed';
+import { schemeOf } from '../checks/coloursSeen';
 import { read } from '../checks/reading';
 import { applyEdit, type Remake, type RemakeKind } from '../plantings/edits';
-import { briefOf } from '../plantings/brief';
+import { briefOf, inColours } from '../plantings/brief';
 import { inSpot, type PlantingInSpot } from '../plantings/planting';
 import { kindsThere } from '../plantings/kindThere';
 import type { KindId, PlantKind } from '../plants/kind';
@@ -55,9 +56,13 @@ export function judged(
   };
 }
 
-/** The ask that a planting on the bench answers. */
+/** The ask that a planting on the bench answers: where colours were left open, in those it has. */
 export function askFor(it: PlantingInSpot, kinds: readonly PlantKind[]): Ask {
-  return askThere({ ...briefOf(it), kinds, seed: 0 });
+  const brief = briefOf(it);
+  const wishes = brief.wishes.anyColours
+    ? inColours(brief.wishes, schemeOf(read(it)))
+    : brief.wishes;
+  return askThere({ ...brief, wishes, kinds, seed: 0 });
 }
 
 /** The kinds of a planting in the roles they play, each once: by how many of its plants play it. */

@@ -4,11 +4,14 @@ import type { PlantingInSpot } from '../plantings/planting';
 import type { PlantKind } from '../plants/kind';
 import { nearestSize } from '../plants/nursery';
 import { schoolOf } from '../schools/index';
+import { schemeOf } from '../checks/coloursSeen';
 import { opinionOf } from '../checks/opinion';
+import { read } from '../checks/reading';
 import { familiarity } from '../plants/familiar';
 import { commonGround, TOGETHER } from '../suitability/company';
 import { mayShareWatering } from '../suitability/watering';
 import { kindFitsScheme } from '../suitability/scheme';
+import { inColours } from '../plantings/brief';
 import { applyEdit, swapEdit } from '../plantings/edits';
 import { inSpot } from '../plantings/planting';
 import { finished, type Work } from '../work/steps';
@@ -59,7 +62,7 @@ function* inMood(
   scheme: Scheme,
 ): Work<Remade | null> {
   const kindOf = kindsIn(it, kinds);
-  const wishes = { ...it.planting.wishes, scheme };
+  const wishes = inColours(it.planting.wishes, scheme);
   let now = inSpot({ ...it.planting, wishes }, it.spot, kindOf, it.house);
   const ask = { ...askFor(now, kinds), wishes };
   const school = schoolOf(it.planting);
@@ -135,5 +138,5 @@ export function moodsFor(it: PlantingInSpot): readonly Scheme[] {
     { kind: 'jewel' },
     { kind: 'one-and-white', colour: lead },
   ];
-  return all.filter(({ kind }) => kind !== it.planting.wishes.scheme.kind);
+  return all.filter(({ kind }) => kind !== schemeOf(read(it)).kind);
 }

@@ -81,6 +81,7 @@ export function readStart(
   ];
   const wishes = parseWith(wishesSchema, {
     scheme: schemeOf(form),
+    ...(form.scheme === 'any' ? { anyColours: true } : {}),
     fullInWeeks: form.fullInWeeks,
     budget,
     kitchen: form.kitchen,
@@ -91,13 +92,7 @@ export function readStart(
     ...(likes.length > 0 ? { likes } : {}),
   });
   if (container.ok && spot.ok && wishes.ok)
-    return {
-      ok: true,
-      container: container.value,
-      spot: spot.value,
-      wishes: wishes.value,
-      anyColours: form.scheme === 'any',
-    };
+    return { ok: true, container: container.value, spot: spot.value, wishes: wishes.value };
   const faults: Partial<Record<keyof StartForm, string>> = {};
   for (const parsed of [container, spot, wishes])
     if (!parsed.ok)
@@ -176,7 +171,6 @@ function usualSpotName(form: StartForm): string {
 }
 
 function schemeOf({ scheme, colour, palette }: StartForm): Scheme {
-  // What is composed by hand has colours all the same: those that go with most.
   if (scheme === 'any') return { kind: 'warm' };
   const from = fromHex(colour) ?? ([0.47, 0.15, 301] as Oklch);
   if (scheme === 'palette')

@@ -146,8 +146,6 @@ export type StartReading =
       readonly container: Container;
       readonly spot: Spot;
       readonly wishes: Wishes;
-      /** Colours are left open; the scheme of the wishes is not looked at. */
-      readonly anyColours: boolean;
     }
   | { readonly ok: false; readonly faults: Readonly<Partial<Record<keyof StartForm, string>>> };
 

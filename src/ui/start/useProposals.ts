@@ -70,7 +70,6 @@ export function useProposals(
         const brief = briefFrom(reading, plantedWeek, house);
         const ask = {
           ...brief,
-          anyColours: reading.anyColours,
           seed: seedOf(reading.container.name),
           only,
         };

@@ -16,7 +16,7 @@ export const COLOUR: WordsFor<
   | 'colour-sight'
 > = {
   scheme: (f, t) => {
-    const wanted = schemeText(t.it.planting.wishes.scheme);
+    const wanted = schemeText(f.scheme);
     if (f.odd && !t.right)
       return {
         says: `${capital(t.name(f.odd))} stands outside ${wanted}.`,

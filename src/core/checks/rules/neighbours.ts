@@ -3,6 +3,7 @@ import { leadingColour } from '../../plants/colours';
 import { clamp } from '../../units/units';
 import type { PlacedPlant } from '../../plantings/planting';
 import { ROLES } from '../../plants/kind';
+import { schemeOf } from '../coloursSeen';
 import type { Check } from '../check';
 import { rolesPlayed, type PlantPlaying } from '../rolesPlayed';
 import type { PlantGrown, Reading } from '../reading';
@@ -32,13 +33,10 @@ const FLOWING: ReadonlySet<string> = new Set([
   'loved',
 ]);
 
-function mayTouch({
-  school,
-  house,
-  planting,
-}: Pick<Reading, 'school' | 'house' | 'planting'>): boolean {
+function mayTouch(reading: Reading): boolean {
+  const { school, house } = reading;
   if (house.neighbours !== 'by scheme') return house.neighbours === 'may touch';
-  return school.likeMayTouch ?? FLOWING.has(planting.wishes.scheme.kind);
+  return school.likeMayTouch ?? FLOWING.has(schemeOf(reading).kind);
 }
 
 /** Do colours alternate, or does one colour clump? Tonal schemes may flow. */

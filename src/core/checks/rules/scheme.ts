@@ -1,10 +1,12 @@
-import { readScheme, type SchemeReading } from '../../colour/schemes';
+import { readScheme, type Scheme, type SchemeReading } from '../../colour/schemes';
 import { clamp } from '../../units/units';
 import { kindFitsScheme } from '../../suitability/scheme';
 import type { Check } from '../check';
-import { coloursSeen } from '../coloursSeen';
+import { coloursSeen, schemeOf } from '../coloursSeen';
 
 export interface SchemeFacts {
+  /** The scheme it was judged by. */
+  readonly scheme: Scheme;
   readonly fit: number;
   readonly missing: SchemeReading['missing'];
   /** How far there is colour enough to make a scheme at all, 0–1. */
@@ -26,7 +28,7 @@ export const scheme: Check<'scheme', SchemeFacts> = {
   limits: { trouble: 0.35, look: 0.72 },
   judge: (reading) => {
     if (reading.plants.length === 0) return null;
-    const wanted = reading.planting.wishes.scheme;
+    const wanted = schemeOf(reading);
     const { fit, carried, missing } = readScheme(coloursSeen(reading), wanted);
     const ranked = reading.plants
       .map((plant) => ({ plant, fit: kindFitsScheme(plant.kind, wanted) }))
@@ -36,7 +38,7 @@ export const scheme: Check<'scheme', SchemeFacts> = {
     const coloured = clamp(carried / 0.12, 0, 1);
     return {
       score: clamp(fit - missing.length * 0.3 - (odd ? 0.24 : 0), 0, 1) * (0.72 + 0.28 * coloured),
-      facts: { fit, missing, coloured, odd: odd ? odd.plant.kind.id : null },
+      facts: { scheme: wanted, fit, missing, coloured, odd: odd ? odd.plant.kind.id : null },
       culprits: odd
         ? ranked.filter((r) => r.plant.kind.id === odd.plant.kind.id).map((r) => r.plant.id)
         : [],
