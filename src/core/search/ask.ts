@@ -17,7 +17,6 @@ import { kindsThere } from '../plantings/kindThere';
 import { middle, type PlantKind } from '../plants/kind';
 import { within } from '../plants/season';
 import { bookWeek } from '../spots/spot';
-import { yearOut } from '../spots/yearOut';
 import { weekAfter, weeksBetween } from '../units/units';
 
 /** What the gardener asks for. */
@@ -170,24 +169,7 @@ function weatherAgainst(
     return lost.to === 'gone over' ? (must ? null : 'season') : 'cold';
   if (must) return null;
   if (sulks > MOST_SULKS || tooCool > MOST_TOO_COOL_K) return 'cold';
-  return tooHot > MOST_TOO_HOT_K || dwindles(kind, ask) ? 'heat' : null;
-}
-
-/** Where no night of the year is cooler than this, °C, what bears a damp heat of at most so much, °C, dwindles within so many weeks. Ours. */
-const NO_RELIEF_C = 21;
-const FOR_A_SUMMER_C = 33;
-const DWINDLES_WEEKS = 12;
-
-/** Does a kind that bears a hot damp summer stand where that never ends? */
-function dwindles({ summer }: PlantKind, { plantedWeek, endWeek, spot }: Ask): boolean {
-  const { humid, weeks } = yearOut(spot);
-  return (
-    humid &&
-    summer.humidC !== null &&
-    summer.humidC <= FOR_A_SUMMER_C &&
-    weeksBetween(plantedWeek, endWeek) >= DWINDLES_WEEKS &&
-    weeks.every(({ nightC }) => nightC >= NO_RELIEF_C)
-  );
+  return tooHot > MOST_TOO_HOT_K ? 'heat' : null;
 }
 
 /** Grown height in a good season, cm; of a climber, at most its support's. */

@@ -131,3 +131,14 @@ test('shops: bedding is sold before the frosts are over, sooner in warm places, 
   expect(south).toContain(44);
   expect(south).not.toContain(20);
 });
+
+test('a damp summer’s heat is borne because it ends: where it never does, for some weeks only', () => {
+  const tooHot = (id: string, climate: ClimateId, latitude: number, weeks: number) =>
+    standingOf(known(id), stay(climate, latitude, 18, 18 + weeks)).tooHot;
+  const wet = (id: string, weeks: number) => tooHot(id, 'tropical-wet', 4, weeks);
+  expect(wet('marguerite-pink', 12) - wet('marguerite-pink', 11)).toBeCloseTo(4, 0);
+  expect(wet('star-cluster-red', 12)).toBeLessThanOrEqual(0.5);
+  expect(wet('coleus-red', 30)).toBe(-Infinity);
+  const humid = (weeks: number) => tooHot('marguerite-pink', 'humid-subtropical', 33, weeks);
+  expect(humid(12) - humid(8)).toBeLessThan(2);
+});

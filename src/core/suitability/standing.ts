@@ -7,7 +7,7 @@ import { kindThere } from '../plantings/kindThere';
 import type { PlantKind } from '../plants/kind';
 import { isEverInLeaf, within } from '../plants/season';
 import { bookWeek, isSeasonless, type Spot } from '../spots/spot';
-import { yearOut, type WeekOut } from '../spots/yearOut';
+import { yearOut, type WeekOut, type YearOut } from '../spots/yearOut';
 import { weekAfter, weeksBetween } from '../units/units';
 import { once } from '../work/once';
 import { flowerWorth, FRUIT_WORTH } from './interest';
@@ -134,8 +134,7 @@ function reckon(told: PlantKind, stay: Stay): Standing {
   }
   // What sleeps beneath the others is asked for from when it comes up.
   const awake = weeks + 1 - (sleepsBeneath(kind, stay) ? untilLeaf : 0);
-  const { leastC, dryC, humidC } = kind.summer;
-  const most = year.humid ? humidC : dryC;
+  const most = mostBorneC(kind, year, weeks);
   return {
     lost,
     present: present / awake,
@@ -144,9 +143,26 @@ function reckon(told: PlantKind, stay: Stay): Standing {
     flowering: flowering / awake,
     fruiting: fruiting / awake,
     sulks: sulks / (weeks + 1),
-    tooCool: leastC - year.warmestC,
+    tooCool: kind.summer.leastC - year.warmestC,
     tooHot: most === null ? -Infinity : hottest - most,
   };
+}
+
+/** Where no night of the year is cooler than this, °C, heat never ends; what stands in it for so many weeks bears so much less, K. Ours. */
+const NO_RELIEF_C = 21;
+const UNRELIEVED_WEEKS = 12;
+const UNRELIEVED_K = 4;
+
+/**
+ * The hottest days a kind bears there, °C: a damp summer is borne because it ends.
+ * @returns `null` where no heat is too much
+ */
+function mostBorneC({ summer }: PlantKind, year: YearOut, weeks: number): number | null {
+  if (!year.humid) return summer.dryC;
+  if (summer.humidC === null) return null;
+  const isUnrelieved =
+    weeks >= UNRELIEVED_WEEKS && year.weeks.every(({ nightC }) => nightC >= NO_RELIEF_C);
+  return summer.humidC - (isUnrelieved ? UNRELIEVED_K : 0);
 }
 
 /** How far inside what it needs and bears a kind is wholly at ease with a summer, and how far outside not at all, K. Ours. */
