@@ -1,4 +1,5 @@
 import { nearestScheme, type Scheme, type WeighedColour } from '../colour/schemes';
+import { once } from '../work/once';
 import { coloursShown } from '../plants/colours';
 import { sampledWeeks, type Reading } from './reading';
 
@@ -6,7 +7,7 @@ import { sampledWeeks, type Reading } from './reading';
 const SIDE_SHOWN = 0.4;
 
 /** All that is seen of a planting's colours, young, midway and grown, week by week by what is out. */
-export function coloursSeen(reading: Reading): readonly WeighedColour[] {
+export const coloursSeen = once((reading: Reading): readonly WeighedColour[] => {
   const colours: WeighedColour[] = [];
   for (const week of sampledWeeks(reading)) {
     const { areaCm2 } = reading.seenAt(week);
@@ -21,7 +22,7 @@ export function coloursSeen(reading: Reading): readonly WeighedColour[] {
     });
   }
   return colours;
-}
+});
 
 /** The scheme a planting is judged by: the one that was wished for; where colours are left open, the one it comes nearest to. */
 export function schemeOf(reading: Reading): Scheme {

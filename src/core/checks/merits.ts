@@ -2,7 +2,7 @@ import { commonGround, keepsCompany } from '../suitability/company';
 import { easeInLight } from '../suitability/light';
 import { easeInSummer, standingOf } from '../suitability/standing';
 import { ofTheSeason } from '../suitability/season';
-import { readScheme } from '../colour/schemes';
+import { madeOf, readScheme } from '../colour/schemes';
 import { familiarity } from '../plants/familiar';
 import { leafContrast } from '../plants/leaves';
 import type { PlantKind } from '../plants/kind';
@@ -43,9 +43,7 @@ export function meritsOf(reading: Reading): Readonly<Record<MeritId, number>> {
   const scheme = readScheme(coloursSeen(reading), schemeOf(reading));
   return {
     leaves: Math.min(LEAVES_ENOUGH, pairsMean(kinds, leafContrast)),
-    colour:
-      Math.max(0, scheme.fit - 0.3 * scheme.missing.length) *
-      (0.4 + 0.6 * Math.min(1, scheme.carried / 0.5)),
+    colour: Math.max(0, madeOf(scheme)) * (0.4 + 0.6 * Math.min(1, scheme.carried / 0.5)),
     show: mean([0.25, 0.5, 0.75].map((share) => interestAt(reading, Math.round(weeks * share)))),
     soon: mean(SOON_WEEKS.map((week) => interestAt(reading, Math.min(weeks, week)))),
     company: 0.5 * commonGround(kinds).worth + 0.5 * pairsMean(kinds, keepsCompany),

@@ -377,11 +377,13 @@ export function readScheme(colours: readonly WeighedColour[], scheme: Scheme): S
 /** What each colour costs that a scheme cannot do without, beside how far the others fit. Ours. */
 const LACK_COST = 0.3;
 
+/** How far colours make a scheme: how they fit, less what is lacking. 1 at best; below 0 where next to nothing of it is there. */
+export function madeOf({ fit, missing }: Pick<SchemeReading, 'fit' | 'missing'>): number {
+  return fit - LACK_COST * missing.length;
+}
+
 /** Where colours are left open: of the schemes that will do, the one that colours come nearest to; of equals the first. */
 export function nearestScheme(colours: readonly WeighedColour[]): Scheme {
-  const worthOf = (scheme: Scheme) => {
-    const { fit, missing } = readScheme(colours, scheme);
-    return fit - LACK_COST * missing.length;
-  };
+  const worthOf = (scheme: Scheme) => madeOf(readScheme(colours, scheme));
   return OPEN_SCHEMES.reduce((best, one) => (worthOf(one) > worthOf(best) ? one : best));
 }

@@ -1,4 +1,4 @@
-import { readScheme, type Scheme, type SchemeReading } from '../../colour/schemes';
+import { madeOf, readScheme, type Scheme, type SchemeReading } from '../../colour/schemes';
 import { clamp } from '../../units/units';
 import { kindFitsScheme } from '../../suitability/scheme';
 import type { Check } from '../check';
@@ -29,7 +29,8 @@ export const scheme: Check<'scheme', SchemeFacts> = {
   judge: (reading) => {
     if (reading.plants.length === 0) return null;
     const wanted = schemeOf(reading);
-    const { fit, carried, missing } = readScheme(coloursSeen(reading), wanted);
+    const made = readScheme(coloursSeen(reading), wanted);
+    const { fit, carried, missing } = made;
     const ranked = reading.plants
       .map((plant) => ({ plant, fit: kindFitsScheme(plant.kind, wanted) }))
       .sort((a, b) => a.fit - b.fit);
@@ -37,7 +38,7 @@ export const scheme: Check<'scheme', SchemeFacts> = {
     // Almost no colour at all does not make a scheme either.
     const coloured = clamp(carried / 0.12, 0, 1);
     return {
-      score: clamp(fit - missing.length * 0.3 - (odd ? 0.24 : 0), 0, 1) * (0.72 + 0.28 * coloured),
+      score: clamp(madeOf(made) - (odd ? 0.24 : 0), 0, 1) * (0.72 + 0.28 * coloured),
       facts: { scheme: wanted, fit, missing, coloured, odd: odd ? odd.plant.kind.id : null },
       culprits: odd
         ? ranked.filter((r) => r.plant.kind.id === odd.plant.kind.id).map((r) => r.plant.id)
