@@ -188,6 +188,15 @@ export function laughsAtProposal(proposal: Proposal, ask: Ask): Laugh[] {
     const having = kinds.filter((kind) => isLiked(kind, like, ask)).length;
     if (having * 3 < kinds.length && !ask.wishes.kitchen)
       laughs.push([`hardly any of it for ${like}`, kinds.map(({ id }) => id).join(' ')]);
+    const idle = kinds.filter(
+      ({ id, bloom, habit, wildlife }) =>
+        habit !== 'grass' &&
+        (bloom?.cover ?? 0) > 0.1 &&
+        !wildlife.some((one) => one === 'bees' || one === 'butterflies' || one === 'hoverflies') &&
+        !ask.wishes.must.includes(id),
+    );
+    if (like === 'wildlife' && idle.length > 0)
+      laughs.push(['flowers that feed none', idle.map(({ id }) => id).join(' ')]);
     const stabs = kinds.filter(({ irritant }) => irritant.skin === 'yes');
     if (like === 'touch' && stabs.length > 0)
       laughs.push(['stabs the hand', stabs.map(({ id }) => id).join(' ')]);

@@ -39,7 +39,13 @@ export async function proposedWays(
     list
       .filter((way) => way.places.some(({ kindId }) => !current.has(kindId)))
       .map((way): Way => ({
-        it: inSpot(plantingOf(way, ask, { id: 'way', name: 'way' }), it.spot, kindOf, it.house),
+        // As it stands when it is taken: colours that were left open stay so.
+        it: inSpot(
+          plantingOf({ places: way.places, school: way.school }, ask, { id: 'way', name: 'way' }),
+          it.spot,
+          kindOf,
+          it.house,
+        ),
         edit: {
           kind: 'remake',
           why: 'propose',

@@ -6,7 +6,7 @@ import { toHex } from '@/core/colour/oklch';
 import { useLibrary } from '@/ui/session/LibraryProvider';
 import { belowCm, drawnHeightPx, POT_HEIGHT_CM } from '@/ui/plant-book/grown';
 import type { PlantKind } from '@/core/plants/kind';
-import { SCHEME_PLANTS, shownColour, type PlainScheme } from './schemePlants';
+import { SCHEME_PLANTS, shownColour, type ShownScheme } from './schemePlants';
 
 const KindDrawn = dynamic(() => import('@/ui/plant-book/KindDrawn').then((m) => m.KindDrawn), {
   ssr: false,
@@ -22,7 +22,7 @@ const ABOVE_PX = 3;
 const AFTER_MS = 2500;
 
 /** What a scheme means, by plants of the book: their colours at once, then the plants as they are drawn. */
-export function SchemeSwatch({ scheme }: { readonly scheme: PlainScheme }) {
+export function SchemeSwatch({ scheme }: { readonly scheme: ShownScheme }) {
   const { kindOf } = useLibrary();
   const [isDrawn, setDrawn] = useState(false);
   useEffect(() => {

@@ -3,12 +3,12 @@ import type { Oklch } from '@/core/colour/oklch';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 
 /** Schemes that are shown by plants, and colours left open. */
-export type PlainScheme = (typeof PLAIN_SCHEMES)[number] | 'any';
+export type ShownScheme = (typeof PLAIN_SCHEMES)[number] | 'any';
 type Part = 'leaf' | 'flower';
 
 /** Plants of the book whose colours show what a scheme means, and by which part of them. */
 export const SCHEME_PLANTS: Readonly<
-  Record<PlainScheme, readonly (readonly [kind: KindId, part: Part])[]>
+  Record<ShownScheme, readonly (readonly [kind: KindId, part: Part])[]>
 > = {
   any: [
     ['pelargonium-scarlet', 'flower'],
