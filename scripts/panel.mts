@@ -1,9 +1,10 @@
 // The panel's asks put to the engine, and what it answers, to be read one by one. `npm run panel [word of an id]`; `npm run panel held`,
-// `again`, `third`, `fourth`, `fifth` and `sixth` those held back. IMPROVE=300 reads them as Start shows them at last.
+// `again`, `third`, `fourth`, `fifth`, `sixth` and `seventh` those held back. IMPROVE=300 reads them as Start shows them at last.
 import { PANEL } from '../tests/panel/asks';
 import { HELD, HELD_AGAIN } from '../tests/panel/held';
 import { HELD_FIFTH } from '../tests/panel/heldFifth';
 import { HELD_FOURTH } from '../tests/panel/heldFourth';
+import { HELD_SEVENTH } from '../tests/panel/heldSeventh';
 import { HELD_SIXTH } from '../tests/panel/heldSixth';
 import { HELD_THIRD } from '../tests/panel/heldThird';
 import { isNamed, panelAsk } from '../tests/builders/panelAsk';
@@ -17,6 +18,7 @@ const ASKS = {
   fourth: HELD_FOURTH,
   fifth: HELD_FIFTH,
   sixth: HELD_SIXTH,
+  seventh: HELD_SEVENTH,
 };
 /** Start improves what it shows by so many steps; a reading without them is of the first sight. */
 const options = { ...USUAL_EFFORT, improve: Number(process.env.IMPROVE ?? 0) };
@@ -27,7 +29,10 @@ const only = process.argv[list ? 3 : 2];
 let [named, shunned, all, first] = [0, 0, 0, 0];
 for (const [at, ask] of (list ? ASKS[list] : PANEL).entries()) {
   if (only && !ask.id.includes(only)) continue;
-  const proposals = proposeNow(panelAsk(ask, at, undefined, list === 'sixth'), options);
+  const proposals = proposeNow(
+    panelAsk(ask, at, undefined, list === 'sixth' || list === 'seventh'),
+    options,
+  );
   console.log(
     `\n${ask.id}: ${ask.words} [${ask.climate} wk ${ask.week}+${ask.weeks}, ${ask.pot}, ${ask.sunHours} h]`,
   );
