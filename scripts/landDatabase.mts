@@ -19,16 +19,16 @@ const db = new RillbankDb('landed');
 await openDb(db, { onBlocked: () => undefined, onOvertaken: () => undefined });
 const store = new Store(db, onlyWindow('landed'), openJournal(null));
 const halt = rillbankHalt();
-await store.addAll(halt);
+await store.whole.addAll(halt);
 const like = halt.plantings[0]!;
 const spot = halt.spots.find(({ id }) => id === like.spotId)!;
 const own = { ...like, id: 'own-tub', name: 'Own tub', demo: false, spotId: 'own-spot' };
-await store.add(own, { ...spot, id: 'own-spot', name: 'Own step' });
-await store.edit(own.id, { kind: 'move', place: own.places[0]!.id, xCm: 3, zCm: 2 });
-await store.edit(own.id, { kind: 'rename', name: 'Own tub by the door' });
-await store.setSettings({ length: 'in' });
+await store.plantings.add(own, { ...spot, id: 'own-spot', name: 'Own step' });
+await store.plantings.edit(own.id, { kind: 'move', place: own.places[0]!.id, xCm: 3, zCm: 2 });
+await store.plantings.edit(own.id, { kind: 'rename', name: 'Own tub by the door' });
+await store.settings.set({ length: 'in' });
 // Counted, as before a file is written.
-await store.backup('2026-06-01T08:00:00Z');
+await store.whole.backup('2026-06-01T08:00:00Z');
 
 const rows: Record<string, readonly Raw[]> = {};
 for (const table of db.tables) rows[table.name] = await table.toArray();

@@ -31,9 +31,9 @@ const photo = (seed: number, length: number): Omit<Photo, 'id'> => ({
 
 async function withPhotos(...lengths: readonly number[]): Promise<Store> {
   const { store } = await openHere(`archive-${(count += 1)}`);
-  await store.add(planting(GOOD), SUNNY);
+  await store.plantings.add(planting(GOOD), SUNNY);
   for (const [i, length] of lengths.entries())
-    await store.logPhoto(photo(i, length), {
+    await store.photos.keep(photo(i, length), {
       at: '2026-07-16T08:30:00+01:00',
       zone: 'Europe/London',
       of: { plantingId: 'planting' },
@@ -43,9 +43,9 @@ async function withPhotos(...lengths: readonly number[]): Promise<Store> {
 }
 
 async function written(store: Store, told = quiet) {
-  return writeArchive(await store.backup('2026-07-16', { withPhotos: false }), {
-    photoIds: await store.photoIds(),
-    photo: (id) => store.photo(id),
+  return writeArchive(await store.whole.backup('2026-07-16', { withPhotos: false }), {
+    photoIds: await store.photos.ids(),
+    photo: (id) => store.photos.get(id),
     ...told,
   });
 }
@@ -89,15 +89,15 @@ test('everything goes out as a ZIP and comes in elsewhere, each photograph to th
     quiet,
   );
   expect(taken.damaged).toBe(0);
-  expect(await other.photosOf('planting')).toEqual(await store.photosOf('planting'));
-  expect(await other.entries()).toEqual(await store.entries());
-  expect(await other.plantings()).toEqual(await store.plantings());
+  expect(await other.photos.of('planting')).toEqual(await store.photos.of('planting'));
+  expect(await other.log.entries()).toEqual(await store.log.entries());
+  expect(await other.plantings.all()).toEqual(await store.plantings.all());
 });
 
 test('a damaged photograph is told and the others come', async () => {
   const store = await withPhotos(5000, 5000, 5000);
   const bytes = new Uint8Array(await (await archived(store)).arrayBuffer());
-  const [, second] = await store.photosOf('planting');
+  const [, second] = await store.photos.of('planting');
   const at = Buffer.from(bytes).indexOf(Buffer.from(second!.jpeg.join(''), 'base64'));
   bytes[at + 2000]! ^= 0xff;
   const archive = await opened(new Blob([bytes]));
@@ -108,7 +108,7 @@ test('a damaged photograph is told and the others come', async () => {
     quiet,
   );
   expect(damaged).toBe(1);
-  const here = (await other.photosOf('planting')).map(({ id }) => id);
+  const here = (await other.photos.of('planting')).map(({ id }) => id);
   expect(here).toHaveLength(2);
   expect(here).not.toContain(second!.id);
 });
@@ -122,7 +122,7 @@ test('what does not begin as a JPEG is no photograph, whatever it is called', ()
 
 test('a photograph that cannot be read here goes along as it lies, and is not counted as one that went', async () => {
   const { db, store } = await openHere(`archive-${(count += 1)}`);
-  await store.add(planting(GOOD), SUNNY);
+  await store.plantings.add(planting(GOOD), SUNNY);
   await db.photos.put({
     id: 'odd',
     plantingId: 'planting',
@@ -183,36 +183,36 @@ test('stopped in the midst, nothing is written, and nothing that came stays', as
     { signal: half.signal, onShare: (share) => void (share >= 0.5 && half.abort()) },
   );
   await expect(taking).rejects.toMatchObject({ name: 'AbortError' });
-  expect(await other.photoIds()).toEqual([]);
-  expect(await other.plantings()).toEqual([]);
+  expect(await other.photos.ids()).toEqual([]);
+  expect(await other.plantings.all()).toEqual([]);
 });
 
 test('photographs outlast a restore, so that it can be gone back on; those nothing names are told', async () => {
   const store = await withPhotos(3000, 3000);
-  expect(await store.photoRoom()).toMatchObject({ count: 2, loose: [] });
-  const empty = { ...(await store.backup('2026-07-16', { withPhotos: false })), entries: [] };
+  expect(await store.photos.room()).toMatchObject({ count: 2, loose: [] });
+  const empty = { ...(await store.whole.backup('2026-07-16', { withPhotos: false })), entries: [] };
   const { before } = await takeBackup(
     store,
     { backup: empty, archive: null, how: 'replace' },
     quiet,
   );
-  const { loose, bytes } = await store.photoRoom();
+  const { loose, bytes } = await store.photos.room();
   expect(loose).toHaveLength(2);
   expect(bytes).toBe(8000);
-  await store.putBack(before, { only: true });
-  expect((await store.photoRoom()).loose).toEqual([]);
-  expect(await store.photosOf('planting')).toHaveLength(2);
-  await store.restore(empty);
-  await store.dropPhotos(loose);
-  expect(await store.photoRoom()).toMatchObject({ count: 0, bytes: 0 });
+  await store.whole.putBack(before, { only: true });
+  expect((await store.photos.room()).loose).toEqual([]);
+  expect(await store.photos.of('planting')).toHaveLength(2);
+  await store.whole.restore(empty);
+  await store.photos.drop(loose);
+  expect(await store.photos.room()).toMatchObject({ count: 0, bytes: 0 });
 });
 
 test('a photograph named by an entry that this version cannot read is not loose', async () => {
   const { db, store } = await openHere(`archive-${(count += 1)}`);
-  await store.add(planting(GOOD), SUNNY);
-  await store.takePhotos([{ id: 'ph', ...photo(1, 3000) }]);
-  expect((await store.photoRoom()).loose).toEqual(['ph']);
+  await store.plantings.add(planting(GOOD), SUNNY);
+  await store.photos.takeIn([{ id: 'ph', ...photo(1, 3000) }]);
+  expect((await store.photos.room()).loose).toEqual(['ph']);
   await db.entries.put({ id: 'later', what: { did: 'photographed', photoId: 'ph', lens: 'new' } });
-  expect(await store.entries()).toEqual([]);
-  expect((await store.photoRoom()).loose).toEqual([]);
+  expect(await store.log.entries()).toEqual([]);
+  expect((await store.photos.room()).loose).toEqual([]);
 });

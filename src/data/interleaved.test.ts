@@ -44,7 +44,7 @@ test(`three windows at one planting, ${ROUNDS} rounds of moves, undo and redo by
     b: await open('b'),
     c: await open('c'),
   };
-  await stores.a!.add(START, SUNNY);
+  await stores.a!.plantings.add(START, SUNNY);
   const at = new Map(START.places.map(({ id, xCm }) => [id, xCm]));
   const told = new Map(WINDOWS.map((me) => [me, new Told(at)]));
   let entries = 0;
@@ -56,16 +56,16 @@ test(`three windows at one planting, ${ROUNDS} rounds of moves, undo and redo by
       const { id, zCm } = own[Math.floor(hash01(9, round, hand, 2) * own.length)]!;
       const xCm = Math.round(20 * hash01(9, round, hand, 3)) - 10;
       told.get(me)!.move(id, xCm);
-      await store.edit('planting', { kind: 'move', place: id, xCm, zCm });
+      await store.plantings.edit('planting', { kind: 'move', place: id, xCm, zCm });
     } else if (what < 0.75) {
       told.get(me)!.undo();
-      await store.undo(TUB);
+      await store.history.undo(TUB);
     } else if (what < 0.9) {
       told.get(me)!.redo();
-      await store.redo(TUB);
+      await store.history.redo(TUB);
     } else {
       entries += 1;
-      await store.log([
+      await store.log.write([
         {
           at: '2026-07-16T08:30:00+01:00',
           zone: 'Europe/London',
@@ -82,9 +82,9 @@ test(`three windows at one planting, ${ROUNDS} rounds of moves, undo and redo by
     await Promise.all([act(WINDOWS[first]!, round, 10), act(WINDOWS[second]!, round, 20)]);
   }
   for (const me of WINDOWS) {
-    const now = (await stores[me]!.planting('planting'))!.planting;
+    const now = (await stores[me]!.plantings.get('planting'))!.planting;
     expect(new Map(now.places.map(({ id, xCm }) => [id, xCm]))).toEqual(at);
-    expect(await stores[me]!.entries()).toHaveLength(entries);
-    expect(await stores[me]!.unreadable()).toEqual([]);
+    expect(await stores[me]!.log.entries()).toHaveLength(entries);
+    expect(await stores[me]!.unreadable.all()).toEqual([]);
   }
 });

@@ -12,7 +12,7 @@ const name = () => `keeping-${(count += 1)}`;
 const withTub = async (...told: Partial<Parameters<typeof openHere>>) => {
   const [at = name(), windows, journal] = told;
   const here = await openHere(at, windows, journal);
-  await here.store.add(planting(GOOD), SUNNY);
+  await here.store.plantings.add(planting(GOOD), SUNNY);
   return here;
 };
 const said = (store: Store) => {
@@ -20,7 +20,7 @@ const said = (store: Store) => {
   store.onTrouble((trouble) => told.push(trouble));
   return told;
 };
-const read = async (store: Store) => (await store.planting('planting'))!;
+const read = async (store: Store) => (await store.plantings.get('planting'))!;
 
 describe('what could not be read again is not kept', () => {
   test('a plant moved beyond reach is refused by name and figure, and nothing is changed', async () => {
@@ -28,7 +28,7 @@ describe('what could not be read again is not kept', () => {
     const told = said(store);
     const before = (await read(store)).planting;
     await expect(
-      store.edit('planting', { kind: 'move', place: 'p0', xCm: 325, zCm: 0 }),
+      store.plantings.edit('planting', { kind: 'move', place: 'p0', xCm: 325, zCm: 0 }),
     ).rejects.toThrow('refused');
     expect(told).toMatchObject([
       { kind: 'refused', what: 'Planting “Planting”', faults: [{ field: 'places[0].xCm' }] },
@@ -40,7 +40,8 @@ describe('what could not be read again is not kept', () => {
 
   test('300 cm is kept, a millimetre more is not', async () => {
     const { store } = await withTub();
-    const to = (xCm: number) => store.edit('planting', { kind: 'move', place: 'p0', xCm, zCm: 0 });
+    const to = (xCm: number) =>
+      store.plantings.edit('planting', { kind: 'move', place: 'p0', xCm, zCm: 0 });
     await to(300);
     await expect(to(300.1)).rejects.toThrow();
     expect((await read(store)).planting.places[0]!.xCm).toBe(300);
@@ -52,24 +53,28 @@ describe('what could not be read again is not kept', () => {
       ...planting(GOOD).places[0]!,
       id: `x${i}`,
     }));
-    await expect(store.edit('planting', { kind: 'arrange', places: many })).rejects.toThrow();
-    const shelf = rillbankHalt().shelf[0]!;
-    await expect(store.putOnShelf({ ...shelf, count: 0 })).rejects.toThrow();
-    await expect(store.putSpot({ ...SUNNY, dropCm: -1 })).rejects.toThrow();
-    await expect(store.setSettings({ currency: '' })).rejects.toThrow();
     await expect(
-      store.putWeather(SUNNY.id, [
+      store.plantings.edit('planting', { kind: 'arrange', places: many }),
+    ).rejects.toThrow();
+    const shelf = rillbankHalt().shelf[0]!;
+    await expect(store.shelf.put({ ...shelf, count: 0 })).rejects.toThrow();
+    await expect(store.spots.put({ ...SUNNY, dropCm: -1 })).rejects.toThrow();
+    await expect(store.settings.set({ currency: '' })).rejects.toThrow();
+    await expect(
+      store.spots.putWeather(SUNNY.id, [
         { date: '9999-99-99', minC: 0, maxC: 1, rainMm: 0, windMs: null, radiationMJ: null },
       ]),
     ).rejects.toThrow();
-    expect(await store.shelf()).toEqual([]);
-    expect(await store.weather(SUNNY.id)).toEqual([]);
+    expect(await store.shelf.all()).toEqual([]);
+    expect(await store.spots.weather(SUNNY.id)).toEqual([]);
   });
 
   test('one refused change does not stop the next', async () => {
     const { store } = await withTub();
-    const bad = store.edit('planting', { kind: 'rename', name: '' }).catch(() => 'refused');
-    const good = store.edit('planting', { kind: 'rename', name: 'By the door' });
+    const bad = store.plantings
+      .edit('planting', { kind: 'rename', name: '' })
+      .catch(() => 'refused');
+    const good = store.plantings.edit('planting', { kind: 'rename', name: 'By the door' });
     expect(await bad).toBe('refused');
     await good;
     expect((await read(store)).planting.name).toBe('By the door');
@@ -79,8 +84,8 @@ describe('what could not be read again is not kept', () => {
 describe('a record that cannot be read', () => {
   test('is shown by name with what is wrong, and its last readable state is found by its steps', async () => {
     const { db, store } = await withTub();
-    await store.edit('planting', { kind: 'rename', name: 'Door pot' });
-    await store.edit('planting', { kind: 'move', place: 'p0', xCm: 7, zCm: 1 });
+    await store.plantings.edit('planting', { kind: 'rename', name: 'Door pot' });
+    await store.plantings.edit('planting', { kind: 'move', place: 'p0', xCm: 7, zCm: 1 });
     // As an older version wrote it, past its own limit.
     await db.plantings.toCollection().modify((row) => {
       (row as unknown as { places: { xCm: number }[] }).places[0]!.xCm = 325;
@@ -92,32 +97,32 @@ describe('a record that cannot be read', () => {
     };
     last.differences[0]!.is = 325;
     await db.steps.put(last as never);
-    const [lost] = await store.unreadable('plantings');
+    const [lost] = await store.unreadable.all('plantings');
     expect(lost).toMatchObject({ name: 'Door pot', faults: [{ field: 'places[0].xCm' }] });
-    const state = (await store.lastReadable(lost!))!;
+    const state = (await store.unreadable.lastReadable(lost!))!;
     expect(state).toMatchObject({ name: 'Door pot' });
-    await store.mend(lost!, state);
+    await store.unreadable.mend(lost!, state);
     expect((await read(store)).planting.name).toBe('Door pot');
-    expect(await store.unreadable()).toEqual([]);
+    expect(await store.unreadable.all()).toEqual([]);
   });
 
   test('goes along raw in a backup, comes back by it, and is not erased by a restore', async () => {
     const [{ db, store }, { store: other }] = [await withTub(), await openHere(name())];
     const broken = { id: 'broken', name: 'Old tub', places: 'gone' };
     await db.plantings.put(broken as never);
-    const backup = await store.backup('2026-05-18');
+    const backup = await store.whole.backup('2026-05-18');
     expect(backup.unreadable).toEqual([{ table: 'plantings', record: broken }]);
-    await other.restore(backup);
-    expect(await other.unreadable()).toMatchObject([{ id: 'broken', raw: broken }]);
-    await other.restore({ ...backup, unreadable: [] });
-    expect(await other.unreadable()).toMatchObject([{ id: 'broken' }]);
-    expect(await other.plantings()).toHaveLength(1);
+    await other.whole.restore(backup);
+    expect(await other.unreadable.all()).toMatchObject([{ id: 'broken', raw: broken }]);
+    await other.whole.restore({ ...backup, unreadable: [] });
+    expect(await other.unreadable.all()).toMatchObject([{ id: 'broken' }]);
+    expect(await other.plantings.all()).toHaveLength(1);
   });
 
   test('a planting whose spot cannot be read is in the backup too', async () => {
     const { db, store } = await withTub();
     await db.spots.put({ id: SUNNY.id, name: 'Step' } as never);
-    const backup = await store.backup('2026-05-18');
+    const backup = await store.whole.backup('2026-05-18');
     expect(backup.unreadable.map(({ table }) => table).sort()).toEqual(['plantings', 'spots']);
   });
 });
@@ -128,15 +133,15 @@ describe('two windows', () => {
     const at = name();
     const a = await openHere(at, { me: 'a', ...both });
     const b = await openHere(at, { me: 'b', ...both });
-    await a.store.add(planting(GOOD), SUNNY);
+    await a.store.plantings.add(planting(GOOD), SUNNY);
     return [a.store, b.store] as const;
   };
 
   test('do not overwrite each other’s fields', async () => {
     const [a, b] = await two();
-    const base = (await a.room('spots', SUNNY.id))!.record;
+    const base = (await a.history.open('spots', SUNNY.id))!.record;
     const step = (store: Store, change: object) =>
-      store.stepBetween(
+      store.history.stepBetween(
         { table: 'spots', id: base.id },
         base,
         { ...base, ...change },
@@ -146,30 +151,30 @@ describe('two windows', () => {
         },
       );
     // Both were begun on the same reading.
-    await a.take(step(a, { dropCm: 40 }));
-    await b.take(step(b, { name: 'Corner' }));
-    expect(await a.spot(SUNNY.id)).toMatchObject({ dropCm: 40, name: 'Corner' });
+    await a.history.take(step(a, { dropCm: 40 }));
+    await b.history.take(step(b, { name: 'Corner' }));
+    expect(await a.spots.get(SUNNY.id)).toMatchObject({ dropCm: 40, name: 'Corner' });
   });
 
   test('take back their own changes only; a window that is closed leaves its to whoever goes on', async () => {
     const [a, b] = await two();
-    await a.edit('planting', { kind: 'rename', name: 'A' });
-    await b.edit('planting', { kind: 'move', place: 'p0', xCm: 3, zCm: 3 });
-    expect((await a.planting('planting'))!.history.past).toHaveLength(1);
-    await a.undo(TUB);
-    await a.undo(TUB);
-    const { planting: now } = (await b.planting('planting'))!;
+    await a.plantings.edit('planting', { kind: 'rename', name: 'A' });
+    await b.plantings.edit('planting', { kind: 'move', place: 'p0', xCm: 3, zCm: 3 });
+    expect((await a.plantings.get('planting'))!.history.past).toHaveLength(1);
+    await a.history.undo(TUB);
+    await a.history.undo(TUB);
+    const { planting: now } = (await b.plantings.get('planting'))!;
     expect([now.name, now.places[0]!.xCm]).toEqual(['Planting', 3]);
-    await a.redo(TUB);
-    expect((await b.planting('planting'))!.planting.name).toBe('A');
+    await a.history.redo(TUB);
+    expect((await b.plantings.get('planting'))!.planting.name).toBe('A');
   });
 
   test('undo of a change that another window has changed again leaves the other’s', async () => {
     const [a, b] = await two();
-    await a.edit('planting', { kind: 'rename', name: 'A' });
-    await b.edit('planting', { kind: 'rename', name: 'B' });
-    await a.undo(TUB);
-    expect((await a.planting('planting'))!.planting.name).toBe('B');
+    await a.plantings.edit('planting', { kind: 'rename', name: 'A' });
+    await b.plantings.edit('planting', { kind: 'rename', name: 'B' });
+    await a.history.undo(TUB);
+    expect((await a.plantings.get('planting'))!.planting.name).toBe('B');
   });
 });
 
@@ -197,7 +202,7 @@ describe('a window that is closed while it keeps', () => {
     const storage = plain();
     const closing = await withTub(at, { me: 'gone', isOpen: () => true }, openJournal(storage));
     const base = (await read(closing.store)).planting;
-    const step = closing.store.stepBetween(
+    const step = closing.store.history.stepBetween(
       TUB,
       base,
       { ...base, name: 'Door pot' },
@@ -210,13 +215,13 @@ describe('a window that is closed while it keeps', () => {
     closing.db.close();
     const here = { me: 'here', isOpen: (mark: string) => mark === 'here' };
     const { store } = await openHere(at, here, openJournal(storage));
-    expect(await store.takeLeftBehind()).toBe(1);
+    expect(await store.history.takeLeftBehind()).toBe(1);
     expect((await read(store)).planting.name).toBe('Door pot');
     expect((await read(store)).history.past).toHaveLength(1);
     // Written down again after it was kept: it is not done twice.
-    await store.undo(TUB);
+    await store.history.undo(TUB);
     openJournal(storage).write(step);
-    await store.takeLeftBehind();
+    await store.history.takeLeftBehind();
     expect((await read(store)).planting.name).toBe('Planting');
     expect(openJournal(storage).left()).toEqual([]);
   });
@@ -225,8 +230,13 @@ describe('a window that is closed while it keeps', () => {
     const storage = plain();
     const { store } = await withTub(name(), undefined, openJournal(storage));
     const base = (await read(store)).planting;
-    const step = store.stepBetween(TUB, base, { ...base, name: 'Door pot' }, { did: 'renamed' });
-    const done = store.take(step);
+    const step = store.history.stepBetween(
+      TUB,
+      base,
+      { ...base, name: 'Door pot' },
+      { did: 'renamed' },
+    );
+    const done = store.history.take(step);
     expect(openJournal(storage).left()).toEqual([step]);
     expect(store.isWriting).toBe(true);
     await done;
@@ -240,8 +250,10 @@ describe('trouble with the database', () => {
     const { db, store } = await withTub();
     const told = said(store);
     db.close();
-    await expect(store.edit('planting', { kind: 'rename', name: 'A' })).rejects.toThrow('closed');
-    await expect(store.setSettings({ length: 'in' })).rejects.toThrow('closed');
+    await expect(store.plantings.edit('planting', { kind: 'rename', name: 'A' })).rejects.toThrow(
+      'closed',
+    );
+    await expect(store.settings.set({ length: 'in' })).rejects.toThrow('closed');
     expect(told).toEqual([{ kind: 'closed' }, { kind: 'closed' }]);
   });
 
@@ -250,7 +262,7 @@ describe('trouble with the database', () => {
     const told = said(store);
     const photo = { plantingId: 'planting', widthPx: 2, heightPx: 2, jpeg: ['/9j/'] };
     const keep = () =>
-      store.logPhoto(photo, {
+      store.photos.keep(photo, {
         at: '2026-07-16T08:30:00+01:00',
         zone: 'Europe/London',
         of: { plantingId: 'planting' },
@@ -300,7 +312,7 @@ describe('trouble with the database', () => {
     newer.version(DB_VERSION + 1).stores({ diary: 'id' });
     await newer.open();
     expect(overtaken).toBe(1);
-    await expect(new Store(old).add(planting(GOOD), SUNNY)).rejects.toThrow('closed');
+    await expect(new Store(old).plantings.add(planting(GOOD), SUNNY)).rejects.toThrow('closed');
     newer.close();
   });
 });
@@ -308,33 +320,36 @@ describe('trouble with the database', () => {
 describe('the demo set', () => {
   test('tells what was done on it, goes with that, and comes back with it', async () => {
     const { store } = await openHere(name());
-    await store.addAll(rillbankHalt());
-    expect(await store.demoWork()).toEqual({ changes: 0, kept: 0, told: 0 });
-    await store.edit('demo-tub-1', { kind: 'rename', name: 'My tub' });
-    expect(await store.demoWork()).toEqual({ changes: 1, kept: 0, told: 0 });
-    const gone = await store.removeDemo();
-    expect(await store.plantings()).toEqual([]);
-    await store.putBack(gone);
-    const back = (await store.planting('demo-tub-1'))!;
+    await store.whole.addAll(rillbankHalt());
+    expect(await store.whole.demoWork()).toEqual({ changes: 0, kept: 0, told: 0 });
+    await store.plantings.edit('demo-tub-1', { kind: 'rename', name: 'My tub' });
+    expect(await store.whole.demoWork()).toEqual({ changes: 1, kept: 0, told: 0 });
+    const gone = await store.whole.removeDemo();
+    expect(await store.plantings.all()).toEqual([]);
+    await store.whole.putBack(gone);
+    const back = (await store.plantings.get('demo-tub-1'))!;
     expect(back.planting.name).toBe('My tub');
     expect(back.history.past).toHaveLength(1);
   });
 
   test('a container of it that holds something of the gardener’s stays', async () => {
     const { store } = await openHere(name());
-    await store.addAll(rillbankHalt());
-    await store.add({ ...planting(GOOD), shelfId: 'demo-barrow' }, SUNNY);
-    await store.removeDemo();
-    expect((await store.shelf()).map(({ id }) => id)).toEqual(['demo-barrow']);
+    await store.whole.addAll(rillbankHalt());
+    await store.plantings.add({ ...planting(GOOD), shelfId: 'demo-barrow' }, SUNNY);
+    await store.whole.removeDemo();
+    expect((await store.shelf.all()).map(({ id }) => id)).toEqual(['demo-barrow']);
   });
 });
 
 test('a restore can be gone back on, whole', async () => {
   const { store } = await withTub();
-  await store.edit('planting', { kind: 'rename', name: 'Door pot' });
-  const before = await store.restore({ ...(await store.backup('2026-05-18')), plantings: [] });
-  expect(await store.plantings()).toEqual([]);
-  await store.putBack(before, { only: true });
+  await store.plantings.edit('planting', { kind: 'rename', name: 'Door pot' });
+  const before = await store.whole.restore({
+    ...(await store.whole.backup('2026-05-18')),
+    plantings: [],
+  });
+  expect(await store.plantings.all()).toEqual([]);
+  await store.whole.putBack(before, { only: true });
   expect((await read(store)).planting.name).toBe('Door pot');
   expect((await read(store)).history.past).toHaveLength(1);
 });

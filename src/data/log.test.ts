@@ -5,7 +5,8 @@ import { GOOD, planting, SUNNY } from '../../tests/builders/plantings';
 import { untold } from '@/core/plants/own';
 import { openHere } from '../../tests/builders/store';
 import { MIGRATIONS } from './migrations/index';
-import type { Draft, Store } from './store';
+import type { Draft } from './rooms/logStore';
+import type { Store } from './store';
 
 let count = 0;
 const name = () => `log-${(count += 1)}`;
@@ -18,36 +19,36 @@ const draft = (what: Draft['what'], rest: Partial<Draft> = {}): Draft => ({
   ...rest,
 });
 const lifeHere = async (store: Store, id = 'planting') =>
-  lifeOf(byPlanting(await store.entries()).get(id) ?? []);
+  lifeOf(byPlanting(await store.log.entries()).get(id) ?? []);
 
 test('what happened is written with the change of the plan it brought about, or neither is', async () => {
   const { store } = await openHere(name());
-  await store.add(planting(GOOD), SUNNY);
-  await store.log([draft({ did: 'chosen' })], {
+  await store.plantings.add(planting(GOOD), SUNNY);
+  await store.log.write([draft({ did: 'chosen' })], {
     id: 'planting',
     edit: { kind: 'rename', name: 'Door pot' },
   });
   expect((await lifeHere(store)).stage).toBe('chosen');
-  expect((await store.planting('planting'))!.planting.name).toBe('Door pot');
+  expect((await store.plantings.get('planting'))!.planting.name).toBe('Door pot');
   const far = { kind: 'move', place: 'p0', xCm: 999, zCm: 0 } as const;
   await expect(
-    store.log([draft({ did: 'put out' })], { id: 'planting', edit: far }),
+    store.log.write([draft({ did: 'put out' })], { id: 'planting', edit: far }),
   ).rejects.toThrow();
-  expect(await store.entries()).toHaveLength(1);
+  expect(await store.log.entries()).toHaveLength(1);
 });
 
 test('an entry that could not be read again is refused; one that is taken back stays in the log and holds no more', async () => {
   const { store } = await openHere(name());
-  await expect(store.log([draft({ did: 'watered', litres: -1 })])).rejects.toThrow('refused');
-  const [entry] = await store.log([draft({ did: 'chosen' })]);
-  await store.takeBack(entry!, at);
-  expect(await store.entries('planting')).toHaveLength(2);
+  await expect(store.log.write([draft({ did: 'watered', litres: -1 })])).rejects.toThrow('refused');
+  const [entry] = await store.log.write([draft({ did: 'chosen' })]);
+  await store.log.takeBack(entry!, at);
+  expect(await store.log.entries('planting')).toHaveLength(2);
   expect((await lifeHere(store)).stage).toBe('idea');
 });
 
 test('what was bought for several is found by each, and taking back a pot takes nothing from the others', async () => {
   const { store } = await openHere(name());
-  await store.add(planting(GOOD), SUNNY);
+  await store.plantings.add(planting(GOOD), SUNNY);
   const bought = {
     did: 'bought',
     key: 'mix peat-free',
@@ -56,40 +57,42 @@ test('what was bought for several is found by each, and taking back a pot takes 
     paidMinor: null,
     stop: null,
   } as const;
-  await store.log([draft(bought, { of: { plantingIds: ['planting', 'other'] } })]);
-  expect(await store.entries('planting')).toHaveLength(1);
+  await store.log.write([draft(bought, { of: { plantingIds: ['planting', 'other'] } })]);
+  expect(await store.log.entries('planting')).toHaveLength(1);
   expect((await lifeHere(store, 'other')).stage).toBe('bought');
-  await store.unmake('planting', at);
-  expect((await store.plantings()).length).toBe(0);
+  await store.log.unmake('planting', at);
+  expect((await store.plantings.all()).length).toBe(0);
   expect((await lifeHere(store, 'other')).stage).toBe('bought');
 });
 
 test('a backup carries the log and the held day, and brings both back', async () => {
   const { store } = await openHere(name());
-  await store.addAll(rillbankHalt());
-  const backup = await store.backup('2026-07-16');
+  await store.whole.addAll(rillbankHalt());
+  const backup = await store.whole.backup('2026-07-16');
   const elsewhere = (await openHere(name())).store;
-  await elsewhere.restore(backup);
-  expect(await elsewhere.entries()).toEqual(await store.entries());
-  expect((await elsewhere.settings()).heldAt).toBe(rillbankHalt().heldAt);
+  await elsewhere.whole.restore(backup);
+  expect(await elsewhere.log.entries()).toEqual(await store.log.entries());
+  expect((await elsewhere.settings.get()).heldAt).toBe(rillbankHalt().heldAt);
   expect((await lifeHere(elsewhere, 'demo-tub-1')).plantedOn).toBe('2026-05-14');
 });
 
 test('the demo set brings its own day, not where the gardener has something already; its log goes with it, and it is told what was written on it', async () => {
   const { store } = await openHere(name());
-  await store.add(planting(GOOD), SUNNY);
-  await store.addAll(rillbankHalt());
-  expect((await store.settings()).heldAt).toBeUndefined();
-  await store.log([draft({ did: 'chosen' })]);
-  expect((await store.demoWork()).told).toBe(0);
-  await store.log([draft({ did: 'noted', words: 'leggy' }, { of: { plantingId: 'demo-tub-1' } })]);
-  expect((await store.demoWork()).told).toBe(1);
+  await store.plantings.add(planting(GOOD), SUNNY);
+  await store.whole.addAll(rillbankHalt());
+  expect((await store.settings.get()).heldAt).toBeUndefined();
+  await store.log.write([draft({ did: 'chosen' })]);
+  expect((await store.whole.demoWork()).told).toBe(0);
+  await store.log.write([
+    draft({ did: 'noted', words: 'leggy' }, { of: { plantingId: 'demo-tub-1' } }),
+  ]);
+  expect((await store.whole.demoWork()).told).toBe(1);
   const run = { did: 'run begun', recipes: [{ plantingId: 'demo-tub-1', count: 6 }] } as const;
-  await store.log([draft(run, { of: { runId: 'run-1' } })]);
-  const gone = await store.removeDemo();
-  expect(await store.entries()).toHaveLength(1);
-  await store.putBack(gone);
-  expect((await store.demoWork()).told).toBe(2);
+  await store.log.write([draft(run, { of: { runId: 'run-1' } })]);
+  const gone = await store.whole.removeDemo();
+  expect(await store.log.entries()).toHaveLength(1);
+  await store.whole.putBack(gone);
+  expect((await store.whole.demoWork()).told).toBe(2);
 });
 
 test('a database from before the log opens; its plantings are ideas, and nothing of them has changed', async () => {
@@ -101,44 +104,47 @@ test('a database from before the log opens; its plantings are ideas, and nothing
   await before.table('plantings').put({ ...planting(GOOD) });
   before.close();
   const { store } = await openHere(called);
-  expect((await store.planting('planting'))!.planting).toEqual(planting(GOOD));
+  expect((await store.plantings.get('planting'))!.planting).toEqual(planting(GOOD));
   expect((await lifeHere(store)).stage).toBe('idea');
 });
 
 test('a photograph is kept with the entry that names it, or neither is; a backup carries it and the demo takes its own away', async () => {
   const { store } = await openHere(name());
-  await store.addAll(rillbankHalt());
+  await store.whole.addAll(rillbankHalt());
   const of = { plantingId: 'demo-tub-1' };
   const here = { at, zone: 'Europe/London', of, angle: 'front' } as const;
   const photo = { plantingId: 'demo-tub-1', widthPx: 8, heightPx: 6, jpeg: ['/9j/4AAQ'] };
-  await store.logPhoto(photo, here);
-  await expect(store.logPhoto({ ...photo, jpeg: ['<svg>'] }, here)).rejects.toThrow('refused');
-  const [kept, ...more] = await store.photosOf('demo-tub-1');
+  await store.photos.keep(photo, here);
+  await expect(store.photos.keep({ ...photo, jpeg: ['<svg>'] }, here)).rejects.toThrow('refused');
+  const [kept, ...more] = await store.photos.of('demo-tub-1');
   expect(more).toEqual([]);
-  const named = (await store.entries('demo-tub-1')).filter(
+  const named = (await store.log.entries('demo-tub-1')).filter(
     ({ what }) => what.did === 'photographed',
   );
   expect(named.map(({ what }) => what)).toEqual([
     { did: 'photographed', photoId: kept!.id, angle: 'front' },
   ]);
   const elsewhere = (await openHere(name())).store;
-  await elsewhere.restore(await store.backup('2026-07-16'));
-  expect(await elsewhere.photosOf('demo-tub-1')).toEqual([kept]);
-  const gone = await store.removeDemo();
-  expect(await store.photosOf('demo-tub-1')).toEqual([]);
-  await store.putBack(gone);
-  expect(await store.photosOf('demo-tub-1')).toEqual([kept]);
+  await elsewhere.whole.restore(await store.whole.backup('2026-07-16'));
+  expect(await elsewhere.photos.of('demo-tub-1')).toEqual([kept]);
+  const gone = await store.whole.removeDemo();
+  expect(await store.photos.of('demo-tub-1')).toEqual([]);
+  await store.whole.putBack(gone);
+  expect(await store.photos.of('demo-tub-1')).toEqual([kept]);
 });
 
 test('a round taken over twice adds nothing the second time, and leaves what is here as it is', async () => {
   const [here, there] = [await openHere(name()), await openHere(name())];
-  const told = await there.store.log([draft({ did: 'felt', how: 'dry' }), draft({ did: 'tied' })]);
-  const own = await here.store.log([draft({ did: 'deadheaded' })]);
-  expect(await here.store.takeOver(told)).toBe(2);
-  expect(await here.store.takeOver(told)).toBe(0);
+  const told = await there.store.log.write([
+    draft({ did: 'felt', how: 'dry' }),
+    draft({ did: 'tied' }),
+  ]);
+  const own = await here.store.log.write([draft({ did: 'deadheaded' })]);
+  expect(await here.store.log.takeOver(told)).toBe(2);
+  expect(await here.store.log.takeOver(told)).toBe(0);
   const changed = { ...own[0]!, what: { did: 'pinched' } as const };
-  expect(await here.store.takeOver([changed])).toBe(0);
-  expect((await here.store.entries()).map(({ what }) => what.did).sort()).toEqual([
+  expect(await here.store.log.takeOver([changed])).toBe(0);
+  expect((await here.store.log.entries()).map(({ what }) => what.did).sort()).toEqual([
     'deadheaded',
     'felt',
     'tied',
@@ -147,49 +153,52 @@ test('a round taken over twice adds nothing the second time, and leaves what is 
 
 test('turned over with its plants in the shed, or not at all', async () => {
   const { store } = await openHere(name());
-  await store.add(planting(GOOD), SUNNY);
+  await store.plantings.add(planting(GOOD), SUNNY);
   const own = { ...untold('viola-white'), owned: 3 };
-  await store.turnOver([draft({ did: 'ended', why: '' })], [own]);
-  expect((await store.ownKinds())[0]).toMatchObject({ id: 'viola-white', owned: 3 });
+  await store.log.turnOver([draft({ did: 'ended', why: '' })], [own]);
+  expect((await store.kinds.all())[0]).toMatchObject({ id: 'viola-white', owned: 3 });
   const bad = { ...own, owned: -1 };
   await expect(
-    store.turnOver([draft({ did: 'removed', why: 'over', to: 'compost' })], [bad]),
+    store.log.turnOver([draft({ did: 'removed', why: 'over', to: 'compost' })], [bad]),
   ).rejects.toThrow('refused');
-  const [ended, ...more] = await store.entries();
+  const [ended, ...more] = await store.log.entries();
   expect(more).toEqual([]);
   // Taken back later, only what came then goes out of the shed again.
-  await store.putOwnKinds([{ ...own, owned: 5, note: 'two from the neighbour' }]);
-  await store.turnBack([ended!], [{ kindId: 'viola-white', count: 3 }], at);
-  expect((await store.ownKinds())[0]).toMatchObject({ owned: 2, note: 'two from the neighbour' });
-  expect((await store.entries()).at(-1)).toMatchObject({ takesBack: ended!.id });
-  await store.turnBack([], [{ kindId: 'viola-white', count: 9 }], at);
-  expect((await store.ownKinds())[0]).toMatchObject({ owned: 0 });
+  await store.kinds.put([{ ...own, owned: 5, note: 'two from the neighbour' }]);
+  await store.log.turnBack([ended!], [{ kindId: 'viola-white', count: 3 }], at);
+  expect((await store.kinds.all())[0]).toMatchObject({ owned: 2, note: 'two from the neighbour' });
+  expect((await store.log.entries()).at(-1)).toMatchObject({ takesBack: ended!.id });
+  await store.log.turnBack([], [{ kindId: 'viola-white', count: 9 }], at);
+  expect((await store.kinds.all())[0]).toMatchObject({ owned: 0 });
 });
 
 test('what teaches of kinds is found without the rest of the log; a photograph by its own id', async () => {
   const { store } = await openHere(name());
-  await store.add(planting(GOOD), SUNNY);
-  await store.log([draft({ did: 'planted', plants: [] }), draft({ did: 'watered', litres: 2 })]);
-  expect((await store.taught()).entries).toEqual([]);
-  expect(await store.teaching()).toBe('');
-  const [died] = await store.log([
+  await store.plantings.add(planting(GOOD), SUNNY);
+  await store.log.write([
+    draft({ did: 'planted', plants: [] }),
+    draft({ did: 'watered', litres: 2 }),
+  ]);
+  expect((await store.log.taught()).entries).toEqual([]);
+  expect(await store.log.teaching()).toBe('');
+  const [died] = await store.log.write([
     draft({ did: 'died', why: 'frost' }),
     draft({ did: 'tied' }, { of: {} }),
   ]);
-  const teaching = await store.teaching();
+  const teaching = await store.log.teaching();
   expect(teaching).toContain(died!.id);
-  const taught = await store.taught();
+  const taught = await store.log.taught();
   // All that was told of that planting, for its day of planting and what was taken back.
   expect(taught.entries).toHaveLength(3);
   expect(taught.plantings.map(({ id }) => id)).toEqual(['planting']);
   // Water teaches nothing of kinds; what is taken back does.
-  await store.log([draft({ did: 'watered', litres: 1 })]);
-  expect(await store.teaching()).toBe(teaching);
-  await store.takeBack(died!, at);
-  expect(await store.teaching()).not.toBe(teaching);
+  await store.log.write([draft({ did: 'watered', litres: 1 })]);
+  expect(await store.log.teaching()).toBe(teaching);
+  await store.log.takeBack(died!, at);
+  expect(await store.log.teaching()).not.toBe(teaching);
   const small = { plantingId: 'planting', widthPx: 2, heightPx: 2, jpeg: ['AAAA'] };
-  await store.logPhoto(small, { at, zone: 'Europe/London', of: {}, angle: 'front' });
-  const [photo] = await store.photosOf('planting');
-  expect(await store.photo(photo!.id)).toEqual(photo);
-  expect(await store.photo('none')).toBeNull();
+  await store.photos.keep(small, { at, zone: 'Europe/London', of: {}, angle: 'front' });
+  const [photo] = await store.photos.of('planting');
+  expect(await store.photos.get(photo!.id)).toEqual(photo);
+  expect(await store.photos.get('none')).toBeNull();
 });

@@ -16,7 +16,7 @@ const device = async (): Promise<Store> => {
 
 /** A file as it is written on one device and read on another. */
 async function fileOf(store: Store): Promise<Backup> {
-  const reading = readBackup(backupTexts(await store.backup('2026-05-18T10:00:00Z')));
+  const reading = readBackup(backupTexts(await store.whole.backup('2026-05-18T10:00:00Z')));
   for (let step = reading.next(); ; step = reading.next()) {
     if (!step.done) continue;
     if (!step.value.ok) throw new Error(step.value.faults.map(({ message }) => message).join());
@@ -26,25 +26,26 @@ async function fileOf(store: Store): Promise<Backup> {
 
 const nothing = new Map<string, Taking>();
 const bring = async (to: Store, from: Store, taking: ReadonlyMap<string, Taking> = nothing) =>
-  to.bringTogether(await fileOf(from), taking);
+  to.whole.bringTogether(await fileOf(from), taking);
 const tub = { ...planting(GOOD), id: 'tub', name: 'Tub' };
 
 /** A desk and a phone that have the same tub. */
 async function two(): Promise<{ readonly desk: Store; readonly phone: Store }> {
   const [desk, phone] = [await device(), await device()];
-  await desk.add(tub, SUNNY);
+  await desk.plantings.add(tub, SUNNY);
   await bring(phone, desk);
   return { desk, phone };
 }
-const nameOn = async (store: Store) => (await store.planting('tub'))?.planting.name;
-const weekOn = async (store: Store) => (await store.planting('tub'))?.planting.plantedWeek;
+const nameOn = async (store: Store) => (await store.plantings.get('tub'))?.planting.name;
+const weekOn = async (store: Store) => (await store.plantings.get('tub'))?.planting.plantedWeek;
 const plant = (store: Store, plantedWeek: number) =>
-  store.edit('tub', { kind: 'plant', plantedWeek, missing: [] });
-const rename = (store: Store, name: string) => store.edit('tub', { kind: 'rename', name });
+  store.plantings.edit('tub', { kind: 'plant', plantedWeek, missing: [] });
+const rename = (store: Store, name: string) =>
+  store.plantings.edit('tub', { kind: 'rename', name });
 
 const about = { at: '2026-07-16T08:30:00+01:00', zone: 'Europe/London', of: { plantingId: 'tub' } };
 const watered = (store: Store, litres: number) =>
-  store.log([{ ...about, what: { did: 'watered', litres } }]);
+  store.log.write([{ ...about, what: { did: 'watered', litres } }]);
 
 test('what one device has and the other has not comes over; both then show the same', async () => {
   const { desk, phone } = await two();
@@ -56,9 +57,9 @@ test('what one device has and the other has not comes over; both then show the s
   await bring(phone, desk);
   for (const store of [desk, phone]) {
     expect(await nameOn(store)).toBe('Tub by the door');
-    expect((await store.entries()).length).toBe(2);
+    expect((await store.log.entries()).length).toBe(2);
   }
-  const meeting = await desk.meeting(await fileOf(phone));
+  const meeting = await desk.whole.meeting(await fileOf(phone));
   expect([meeting.records, meeting.entries]).toEqual([[], []]);
 });
 
@@ -84,29 +85,29 @@ test.each([
     const { desk, phone } = await two();
     await rename(desk, 'Left tub');
     await rename(phone, 'Right tub');
-    const meeting = await desk.meeting(await fileOf(phone));
+    const meeting = await desk.whole.meeting(await fileOf(phone));
     expect(meeting.records.map(({ of, outcome }) => [of, outcome.is])).toEqual([
       ['plantings/tub', 'choice'],
     ]);
     const before = await bring(desk, phone, new Map([['plantings/tub', taking]]));
     expect(await nameOn(desk)).toBe(first);
-    expect((await desk.plantings()).map(({ name }) => name).sort()).toEqual([...all].sort());
+    expect((await desk.plantings.all()).map(({ name }) => name).sort()).toEqual([...all].sort());
     // The other takes what was decided; it is not asked again.
     await bring(phone, desk);
     expect(await nameOn(phone)).toBe(first);
-    await desk.putBack(before, { only: true });
-    expect((await desk.plantings()).map(({ name }) => name)).toEqual(['Left tub']);
+    await desk.whole.putBack(before, { only: true });
+    expect((await desk.plantings.all()).map(({ name }) => name)).toEqual(['Left tub']);
   },
 );
 
 test('what was taken away on one is gone on the other, unless it was worked on there', async () => {
   const { desk, phone } = await two();
-  await desk.remove('tub');
+  await desk.plantings.remove('tub');
   await bring(phone, desk);
-  expect(await phone.plantings()).toEqual([]);
+  expect(await phone.plantings.all()).toEqual([]);
 
   const again = await two();
-  await again.desk.remove('tub');
+  await again.desk.plantings.remove('tub');
   await rename(again.phone, 'Tub in use');
   await bring(again.phone, again.desk);
   expect(await nameOn(again.phone)).toBe('Tub in use');
@@ -118,12 +119,12 @@ test('what was taken away on one is gone on the other, unless it was worked on t
 test('what was taken away since the file was written can be brought back from it', async () => {
   const { desk } = await two();
   const file = await fileOf(desk);
-  await desk.remove('tub');
-  const [met] = (await desk.meeting(file)).records.filter(isAsked);
+  await desk.plantings.remove('tub');
+  const [met] = (await desk.whole.meeting(file)).records.filter(isAsked);
   expect(met).toMatchObject({ of: 'plantings/tub', here: null });
-  await desk.bringTogether(file, nothing);
-  expect(await desk.plantings()).toEqual([]);
-  await desk.bringTogether(file, new Map([['plantings/tub', 'there']]));
+  await desk.whole.bringTogether(file, nothing);
+  expect(await desk.plantings.all()).toEqual([]);
+  await desk.whole.bringTogether(file, new Map([['plantings/tub', 'there']]));
   expect(await nameOn(desk)).toBe('Tub');
 });
 
@@ -132,7 +133,7 @@ test('a file sent out and never taken in does not make the other’s older state
   await rename(desk, 'Sent');
   await fileOf(desk);
   await plant(phone, 23);
-  const meeting = await desk.meeting(await fileOf(phone));
+  const meeting = await desk.whole.meeting(await fileOf(phone));
   expect(meeting.records.map(({ outcome }) => outcome.is)).toEqual(['choice']);
 });
 
@@ -141,9 +142,9 @@ test('after everything was replaced, what is changed here is still seen as newer
   await rename(desk, 'Second name');
   const old = await fileOf(phone);
   await bring(phone, desk);
-  await desk.restore(old);
+  await desk.whole.restore(old);
   await rename(desk, 'After the restore');
-  const { records } = await phone.meeting(await fileOf(desk));
+  const { records } = await phone.whole.meeting(await fileOf(desk));
   // The phone has seen the second name, the desk has not any more: asked, never lost.
   expect(records.map(({ outcome }) => outcome.is)).toEqual(['choice']);
 });
@@ -154,18 +155,18 @@ test('a meeting that was gone back on counts nothing twice: what was sent out in
   const before = await bring(desk, phone);
   await rename(desk, 'Sent out in between');
   const sent = await fileOf(desk);
-  await desk.putBack(before, { only: true });
+  await desk.whole.putBack(before, { only: true });
   await rename(desk, 'After going back');
-  await phone.bringTogether(sent, nothing);
+  await phone.whole.bringTogether(sent, nothing);
   expect(await nameOn(phone)).toBe('Sent out in between');
-  const { records } = await phone.meeting(await fileOf(desk));
+  const { records } = await phone.whole.meeting(await fileOf(desk));
   expect(records.map(({ outcome }) => outcome.is)).toEqual(['choice']);
 });
 
 test('copies that are made by themselves change nothing in what two devices began from', async () => {
   const { desk, phone } = await two();
   await rename(desk, 'Left tub');
-  await desk.backup('2026-05-19T10:00:00Z', { isForOthers: false });
+  await desk.whole.backup('2026-05-19T10:00:00Z', { isForOthers: false });
   await plant(phone, 23);
   await bring(desk, phone);
   expect([await nameOn(desk), await weekOn(desk)]).toEqual(['Left tub', 23]);
@@ -187,8 +188,8 @@ test('seeded weeks of work on two devices: after they met both hold the same, an
     }
     await bring(desk, phone);
     await bring(phone, desk);
-    const [a, b] = [await desk.plantings(), await phone.plantings()];
+    const [a, b] = [await desk.plantings.all(), await phone.plantings.all()];
     expect(a).toEqual(b);
-    for (const store of [desk, phone]) expect((await store.entries()).length).toBe(told);
+    for (const store of [desk, phone]) expect((await store.log.entries()).length).toBe(told);
   }
 });

@@ -17,7 +17,7 @@ test('without a database the store works in memory, tells so, and its live queri
   expect(opened.trouble).toMatchObject({ kind: 'missing' });
   const counts: number[] = [];
   const stop = opened.store.watch(
-    (store) => store.plantings(),
+    (store) => store.plantings.all(),
     (all) => counts.push(all.length),
     (error) => {
       throw error;
@@ -29,7 +29,7 @@ test('without a database the store works in memory, tells so, and its live queri
     expect(counts).toContain(count);
   };
   await seen(0);
-  await opened.store.addAll(rillbankHalt());
+  await opened.store.whole.addAll(rillbankHalt());
   await seen(9);
   stop();
   opened.store.close();

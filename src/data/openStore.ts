@@ -30,7 +30,7 @@ export async function openStore(onTrouble: (trouble: Trouble) => void): Promise<
     return { store: await storeInMemory(), trouble: { kind: 'missing', told: String(error) } };
   }
   const store = new Store(db, openWindows(), openJournal(plainStorage()));
-  await store.takeLeftBehind();
+  await store.history.takeLeftBehind();
   return { store, trouble: null };
 }
 

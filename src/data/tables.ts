@@ -78,6 +78,8 @@ export const TABLES = {
 
 export type TableName = keyof typeof TABLES;
 
+export const EVERY_TABLE = Object.keys(TABLES) as TableName[];
+
 /** Tables whose records are worked on in a room, with undo. */
 export type RoomTable = 'spots' | 'plantings' | 'shelf' | 'groups';
 

@@ -1,6 +1,7 @@
 import type { Backup } from '@/core/files/plantingFile';
 import type { Photo } from '@/core/log/photoSchema';
 import type { Archive } from './archive';
+import type { Snapshot } from './backups';
 import type { Taking } from './meeting';
 import type { Store } from './store';
 
@@ -9,7 +10,7 @@ const BATCH = 20;
 
 /** What came of it. */
 export interface Taken {
-  readonly before: Awaited<ReturnType<Store['restore']>>;
+  readonly before: Snapshot;
   /** Photographs whose files were missing or damaged. */
   readonly damaged: number;
 }
@@ -43,16 +44,18 @@ export async function takeBackup(
         if (photo) batch.push(photo);
         else damaged += 1;
       }
-      added.push(...(await store.takePhotos(batch)));
+      added.push(...(await store.photos.takeIn(batch)));
       onShare(Math.min(1, (i + BATCH) / photographs.length));
     }
     signal.throwIfAborted();
     const before =
-      how === 'replace' ? await store.restore(backup) : await store.bringTogether(backup, how);
+      how === 'replace'
+        ? await store.whole.restore(backup)
+        : await store.whole.bringTogether(backup, how);
     await archive?.close();
     return { before, damaged };
   } catch (error) {
-    await store.dropPhotos(added);
+    await store.photos.drop(added);
     throw error;
   }
 }

@@ -35,18 +35,18 @@ async function laid({ version, stores, rows }: Landed): Promise<string> {
 }
 
 async function isWhole(store: Store, { rows }: Landed): Promise<void> {
-  expect(await store.unreadable()).toEqual([]);
+  expect(await store.unreadable.all()).toEqual([]);
   const names = (list: readonly Raw[]) => list.map(({ name }) => name).sort();
-  expect(names((await store.plantings()) as never)).toEqual(names(rows.plantings!));
-  expect(names((await store.spots()) as never)).toEqual(names(rows.spots!));
-  const own = (await store.planting('own-tub'))!.planting;
+  expect(names((await store.plantings.all()) as never)).toEqual(names(rows.plantings!));
+  expect(names((await store.spots.all()) as never)).toEqual(names(rows.spots!));
+  const own = (await store.plantings.get('own-tub'))!.planting;
   const was = rows.plantings!.find(({ id }) => id === 'own-tub')!;
   expect(own.places.map(({ xCm, zCm }) => [xCm, zCm])).toEqual(
     (was.places as { xCm: number; zCm: number }[]).map(({ xCm, zCm }) => [xCm, zCm]),
   );
-  expect((await store.entries()).length).toBe(rows.entries?.length ?? 0);
-  expect((await store.shelf()).length).toBe(rows.shelf?.length ?? 0);
-  expect((await store.settings()).length).toBe('in');
+  expect((await store.log.entries()).length).toBe(rows.entries?.length ?? 0);
+  expect((await store.shelf.all()).length).toBe(rows.shelf?.length ?? 0);
+  expect((await store.settings.get()).length).toBe('in');
 }
 
 test('every version that has landed has left a database here', () => {
@@ -62,12 +62,12 @@ test.each(each)(
     await isWhole(store, landed);
     // What was done then can still be taken back: the name, and then the move.
     const ref = { table: 'plantings', id: 'own-tub' } as const;
-    await store.undo(ref);
-    expect((await store.planting('own-tub'))!.planting.name).toBe('Own tub');
-    await store.undo(ref);
-    expect((await store.planting('own-tub'))!.planting.places[0]!.xCm).not.toBe(3);
-    await store.edit('own-tub', { kind: 'rename', name: 'Old tub' });
-    expect((await store.planting('own-tub'))!.planting.name).toBe('Old tub');
+    await store.history.undo(ref);
+    expect((await store.plantings.get('own-tub'))!.planting.name).toBe('Own tub');
+    await store.history.undo(ref);
+    expect((await store.plantings.get('own-tub'))!.planting.places[0]!.xCm).not.toBe(3);
+    await store.plantings.edit('own-tub', { kind: 'rename', name: 'Old tub' });
+    expect((await store.plantings.get('own-tub'))!.planting.name).toBe('Old tub');
   },
 );
 

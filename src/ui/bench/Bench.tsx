@@ -17,7 +17,7 @@ export function Bench() {
   useEffect(() => void fetchDesk(), []);
   const asked = useSearchParams().get('planting');
   const first = useLive(
-    (store) => (asked ? Promise.resolve(null) : store.firstPlanting()),
+    (store) => (asked ? Promise.resolve(null) : store.plantings.first()),
     [asked],
   );
   const editing = useEditing(asked ?? first ?? null);

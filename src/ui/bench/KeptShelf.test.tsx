@@ -27,7 +27,7 @@ function Bench() {
 
 beforeEach(async () => {
   ({ store } = await openHere());
-  await store.add(planting(GOOD), SUNNY);
+  await store.plantings.add(planting(GOOD), SUNNY);
   render(
     <StoreProvider>
       <WithBook>
@@ -38,16 +38,16 @@ beforeEach(async () => {
   await screen.findByText('6 plants on the bench');
 });
 afterEach(async () => {
-  for (const { id } of await store.keptOf('planting')) await store.letGo(id);
-  await store.remove('planting');
+  for (const { id } of await store.kept.of('planting')) await store.kept.letGo(id);
+  await store.plantings.remove('planting');
 });
 
 const take = async (place: string) => {
   act(() => editing.apply({ kind: 'remove', place }));
   await waitFor(async () =>
-    expect((await store.planting('planting'))!.planting.places.some(({ id }) => id === place)).toBe(
-      false,
-    ),
+    expect(
+      (await store.plantings.get('planting'))!.planting.places.some(({ id }) => id === place),
+    ).toBe(false),
   );
 };
 
@@ -90,7 +90,7 @@ test('what is let go is gone from the list; names are free again', async () => {
   }
   await userEvent.click(screen.getByRole('button', { name: 'Let Version 1 go' }));
   await waitFor(() => expect(screen.queryByText('Version 1')).toBeNull());
-  expect((await store.keptOf('planting')).map(({ name }) => name)).toEqual(['Version 2']);
+  expect((await store.kept.of('planting')).map(({ name }) => name)).toEqual(['Version 2']);
   await userEvent.click(screen.getByRole('button', { name: 'Keep this version' }));
   expect(screen.getByRole('textbox')).toHaveValue('Version 1');
 });

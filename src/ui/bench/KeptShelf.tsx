@@ -30,7 +30,7 @@ export function KeptShelf({ editing, settings, weeks }: KeptShelfProps) {
   const { planting, spot, it, apply } = editing;
   const { kindOf } = useLibrary();
   const store = useStore();
-  const kept = useLive((s) => s.keptOf(planting.id), [planting.id]) ?? NONE;
+  const kept = useLive((s) => s.kept.of(planting.id), [planting.id]) ?? NONE;
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [comparing, setComparing] = useState(false);
   const [naming, setNaming] = useState<string | null>(null);
@@ -56,7 +56,7 @@ export function KeptShelf({ editing, settings, weeks }: KeptShelfProps) {
   const fresh = () => `kept-${crypto.randomUUID().slice(0, 8)}`;
   const keepVersion = async (name: string) => {
     setNaming(null);
-    await store?.keep({
+    await store?.kept.put({
       id: fresh(),
       plantingId: planting.id,
       kind: 'version',
@@ -76,7 +76,7 @@ export function KeptShelf({ editing, settings, weeks }: KeptShelfProps) {
       'What if',
       kept.map((one) => one.name),
     );
-    await store?.switchTo(
+    await store?.kept.switchTo(
       {
         id: fresh(),
         plantingId: planting.id,
@@ -93,12 +93,13 @@ export function KeptShelf({ editing, settings, weeks }: KeptShelfProps) {
   };
   const use = async (one: Kept) => {
     if (one.kind === 'what if')
-      return void (await store?.switchTo(one, stamp(), { did: 'went to', name: one.name }));
+      return void (await store?.kept.switchTo(one, stamp(), { did: 'went to', name: one.name }));
     apply(bringBack(one));
   };
   const letGo = async (one: Kept) => {
-    const gone = await store?.letGo(one.id);
-    if (gone) say(`${one.name} is let go.`, { label: 'Keep it', go: () => void store?.keep(gone) });
+    const gone = await store?.kept.letGo(one.id);
+    if (gone)
+      say(`${one.name} is let go.`, { label: 'Keep it', go: () => void store?.kept.put(gone) });
   };
   return (
     <div className="mt-3 border-t border-rule pt-2" role="group" aria-label="Kept">

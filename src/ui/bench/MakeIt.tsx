@@ -28,14 +28,14 @@ export function MakeIt({ it }: { readonly it: PlantingInSpot }) {
   const [isEnding, setEnding] = useState(false);
   const [isTrying, setTrying] = useState(false);
   const [isChanging, setChanging] = useState(false);
-  const entries = useLive((s) => s.entries(id), [id]);
+  const entries = useLive((s) => s.log.entries(id), [id]);
   const own = useMemo(() => byPlanting(entries ?? []).get(id) ?? [], [entries, id]);
   const life = useMemo(() => lifeOf(own), [own]);
   const onPaper = useMemo(() => asBought(it, own), [it, own]);
   if (!entries || it.plants.length === 0) return null;
   const zone = it.spot.site.timeZone;
   const write = (what: Entry['what']) =>
-    store?.log([
+    store?.log.write([
       {
         at: localTime(zone, clock.now()),
         zone,

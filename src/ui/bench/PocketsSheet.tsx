@@ -75,12 +75,12 @@ export default function PocketsSheet({
     if (!store || !year) return;
     const plantings = year.changes.map((change) => change.it.planting);
     const { shelfId } = it.planting;
-    await store.addAll({ spots: [], plantings, shelf: [] });
+    await store.whole.addAll({ spots: [], plantings, shelf: [] });
     onClose();
     router.push(shelfId ? shelfHref(shelfId) : '/');
     say('Four changes of pockets are planned. Each can be opened on the Bench and bought for.', {
       label: 'Undo',
-      go: () => void store.removeAll(plantings.map(({ id }) => id)),
+      go: () => void store.plantings.removeAll(plantings.map(({ id }) => id)),
     });
   };
   const cost = year?.changes.reduce((sum, change) => sum + change.cost, 0) ?? 0;

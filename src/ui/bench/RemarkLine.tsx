@@ -17,7 +17,7 @@ import type { KindId, PlantKind } from '@/core/plants/kind';
 function SayLess({ check, settings }: { readonly check: CheckId; readonly settings: Settings }) {
   const store = useStore();
   const now = settings.house.turnedDown[check] ?? 1;
-  const turnedTo = (share: number) => store?.setHouse({ turnedDown: { [check]: share } });
+  const turnedTo = (share: number) => store?.settings.setHouse({ turnedDown: { [check]: share } });
   const less = () =>
     void turnedTo(now > 0.5 ? 0.5 : 0)?.then(() =>
       say(

@@ -41,7 +41,7 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected, onHold }: 
   const { planting, it, apply } = editing;
   const { kindOf } = useLibrary();
   const store = useStore();
-  const shelf = useLive((store) => store.shelf());
+  const shelf = useLive((store) => store.shelf.all());
   const [ways, setWays] = useState<readonly Way[]>([]);
   const [decisions, setDecisions] = useState<readonly Decision[]>([]);
   const [looking, setLooking] = useState<string | null>(null);
@@ -75,12 +75,12 @@ const Tray = memo(function Tray({ editing, settings, weeks, selected, onHold }: 
   const twin = async () => {
     const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
     const name = `${planting.name} (twin)`.slice(0, 80);
-    await store?.add({ ...planting, id, name, demo: false }, it.spot);
+    await store?.plantings.add({ ...planting, id, name, demo: false }, it.spot);
     say(`${name} stands in the yard at the same spot.`);
   };
   /** Keeps a way in view while others are looked for. */
   const pin = async (way: Way) => {
-    await store?.keep({
+    await store?.kept.put({
       id: `kept-${crypto.randomUUID().slice(0, 8)}`,
       plantingId: planting.id,
       kind: 'pin',

@@ -62,7 +62,7 @@ export default function TrialSheet({
     const { plantings, spots } = made;
     const zone = it.spot.site.timeZone;
     const at = localTime(zone, clock.now());
-    const entries = await store.addAll({
+    const entries = await store.whole.addAll({
       plantings,
       spots,
       shelf: [],
@@ -80,7 +80,7 @@ export default function TrialSheet({
       {
         label: 'Undo',
         go: () =>
-          void store.removeAll(
+          void store.plantings.removeAll(
             plantings.map((planting) => planting.id),
             { entries, at: localTime(zone, clock.now()) },
           ),

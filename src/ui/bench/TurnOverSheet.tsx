@@ -48,7 +48,7 @@ export default function TurnOverSheet({
       const count = toShed(fate) * places.length;
       return count > 0 ? [{ kindId: kind.id, count }] : [];
     });
-    const entries = await store.turnOver(
+    const entries = await store.log.turnOver(
       turnedOver(rows, of).map((draft) => ({ at, zone, ...draft })),
       came.map(({ kindId, count }) => {
         const own = ownOf(kindId) ?? untold(kindId);
@@ -60,7 +60,7 @@ export default function TurnOverSheet({
       `${it.planting.name} is over. Its container is free, and keeps its story.${shed > 0 ? ` ${countText(shed, 'plant')} in the shed.` : ''}`,
       {
         label: 'Not yet',
-        go: () => void store.turnBack(entries, came, localTime(zone, clock.now())),
+        go: () => void store.log.turnBack(entries, came, localTime(zone, clock.now())),
       },
     );
   };

@@ -143,14 +143,14 @@ function MakeAgain({
       for (const { it } of picked)
         made.push(await sameAgain(it, held.get(it.planting.id) ?? [], kindOf));
       const plantings = made.map(({ planting }) => planting);
-      await store.addAll({ spots: [], plantings, shelf: [] });
+      await store.whole.addAll({ spots: [], plantings, shelf: [] });
       const changes = made.reduce((sum, { changed }) => sum + changed.length, 0);
       onMade();
       say(
         `${countText(plantings.length, 'planting')} for next year, as ideas${changes > 0 ? `; ${countText(changes, 'kind')} that went wrong ${changes === 1 ? 'has' : 'have'} another in ${changes === 1 ? 'its' : 'their'} place` : ''}.`,
         {
           label: 'Undo',
-          go: () => void store.removeAll(plantings.map(({ id }) => id)),
+          go: () => void store.plantings.removeAll(plantings.map(({ id }) => id)),
         },
       );
     } finally {

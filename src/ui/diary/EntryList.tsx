@@ -102,7 +102,7 @@ const EntryRow = memo(function EntryRow({
   const store = useStore();
   const clock = useClock();
   const takeBack = async () => {
-    await store?.takeBack(entry, localTime(entry.zone, clock.now()));
+    await store?.log.takeBack(entry, localTime(entry.zone, clock.now()));
     say('Taken back: it does not count any more.');
   };
   return (
@@ -138,7 +138,7 @@ function PhotoThumb({
   readonly id: string;
   readonly onOpen: (photo: Photo) => void;
 }) {
-  const photo = useLive((store) => store.photo(id), [id]);
+  const photo = useLive((store) => store.photos.get(id), [id]);
   if (!photo) return null;
   return (
     <Button

@@ -31,7 +31,7 @@ export function NextYear({
     setBusy(true);
     try {
       const { planting, changed } = await sameAgain(it, held, kindOf);
-      await store?.add(planting, it.spot);
+      await store?.plantings.add(planting, it.spot);
       router.push(benchHref(planting.id));
       say(
         changed.length > 0

@@ -32,7 +32,7 @@ export default function PageSheet({
   const settings = useSettings();
   const { kindOf } = useLibrary();
   const clock = useClock();
-  const photos = useLive((store) => store.photosOf(it.planting.id), [it.planting.id]) ?? [];
+  const photos = useLive((store) => store.photos.of(it.planting.id), [it.planting.id]) ?? [];
   const cared = useCare(planted);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [isBusy, setBusy] = useState(false);

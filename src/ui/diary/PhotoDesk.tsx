@@ -84,7 +84,7 @@ export default function PhotoDesk({
   };
   const keep = async () => {
     if (!measured || !kindId) return;
-    await store?.log([
+    await store?.log.write([
       {
         at: entry.at,
         zone: entry.zone,

@@ -13,7 +13,7 @@ export function PhotoImage({
   readonly widthPx: number;
   readonly heightPx: number;
 }) {
-  const photo = useLive((s) => s.photo(id), [id]);
+  const photo = useLive((s) => s.photos.get(id), [id]);
   if (!photo) return <span className="block" style={{ width: widthPx, height: heightPx }} />;
   return (
     // Out of the browser's own store: no server could make it smaller.

@@ -87,10 +87,10 @@ function Colours({ it, bitmap }: { readonly it: PlantingInSpot; readonly bitmap:
         onColour={(part, colour) => {
           const before = ownOf(kindId) ?? untold(kindId);
           const told = part === 'leaf' ? { leafColour: colour } : { flowerColour: colour };
-          void store?.putOwnKinds([{ ...before, told: { ...before.told, ...told } }]).then(() =>
+          void store?.kinds.put([{ ...before, told: { ...before.told, ...told } }]).then(() =>
             say(`From now on ${inSentence(name)} has that ${part} colour here.`, {
               label: 'Undo',
-              go: () => void store.putOwnKinds([before]),
+              go: () => void store.kinds.put([before]),
             }),
           );
         }}
@@ -132,7 +132,7 @@ function HowFull({
   const keep = async () => {
     if (!bare) return;
     const words = `About ${percent(bare.share)} % of the mix is still bare, by the photograph.`;
-    await store?.log([
+    await store?.log.write([
       {
         at: entry.at,
         zone: entry.zone,

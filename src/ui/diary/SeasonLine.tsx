@@ -26,7 +26,7 @@ export default function SeasonLine({
 }) {
   const settings = useSettings();
   const clock = useClock();
-  const records = useLive((store) => store.weather(it.spot.id), [it.spot.id]);
+  const records = useLive((store) => store.spots.weather(it.spot.id), [it.spot.id]);
   const today = dayIn(it.spot.site.timeZone, clock.now());
   const line = useMemo(() => {
     const held = byPlanting(log).get(it.planting.id) ?? [];

@@ -49,7 +49,7 @@ export function ToldLast({ onShown }: { readonly onShown: () => void }) {
 function useToldNow() {
   const settings = useSettings();
   const { early } = useLibrary();
-  const told = useLive((store) => store.toldLast(MANY));
+  const told = useLive((store) => store.log.toldLast(MANY));
   return useMemo(() => {
     if (!told || !early) return undefined;
     const nameOf = (id: string) => told.names.get(id) ?? '';

@@ -75,7 +75,7 @@ function PlantedToday({ trial, planted }: { readonly trial: Trial; readonly plan
   );
   const tell = async () => {
     if (!store) return;
-    const entries = await store.log(
+    const entries = await store.log.write(
       its.flatMap((it) => {
         const zone = it.spot.site.timeZone;
         const of = { plantingId: it.planting.id, spotId: it.spot.id };
@@ -89,7 +89,7 @@ function PlantedToday({ trial, planted }: { readonly trial: Trial; readonly plan
     const zone = zoneOf(its);
     say(`${countText(its.length, 'pot')} planted and put out, all on one day.`, {
       label: 'Undo',
-      go: () => void store.takeBackAll(entries, localTime(zone, clock.now())),
+      go: () => void store.log.takeBackAll(entries, localTime(zone, clock.now())),
     });
   };
   return (

@@ -61,7 +61,7 @@ export default function YardPageSheet({
   const photos =
     useLive(
       async (store) =>
-        (await Promise.all([...latest.keys()].map((id) => store.photo(id)))).filter(
+        (await Promise.all([...latest.keys()].map((id) => store.photos.get(id)))).filter(
           (photo) => photo !== null,
         ),
       [latest],

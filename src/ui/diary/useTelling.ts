@@ -51,7 +51,7 @@ export function useTelling(it: PlantingInSpot, planted: Planted) {
     // A plant that died stands there no more: the first of its kind that still does.
     const place = it.planting.places.find((one) => one.kindId === kindId && !gone.has(one.id));
     const placed = sort === 'died' && place ? { ...of, placeIds: [place.id] } : of;
-    await store?.log([{ at: atOf(on), zone, of: placed, what }]);
+    await store?.log.write([{ at: atOf(on), zone, of: placed, what }]);
     setTyped(NOTHING);
     say('In the diary.');
   };
@@ -62,7 +62,7 @@ export function useTelling(it: PlantingInSpot, planted: Planted) {
       // The file's own day, where nobody told another and it can be.
       const isLikely =
         toldOn === null && taken <= today && (plantedOn === null || taken >= plantedOn);
-      await store?.logPhoto(
+      await store?.photos.keep(
         { plantingId: it.planting.id, ...small },
         { at: atOf(isLikely ? taken : on), zone, of, angle: 'front' },
       );

@@ -75,7 +75,7 @@ export function BringInPlants({
     await read(given.text, {});
   };
   const take = async (records: readonly OwnKind[]) => {
-    await store?.putOwnKinds(records);
+    await store?.kinds.put(records);
     say(`${countText(records.length, 'plant')} came in.`);
     onClose();
   };

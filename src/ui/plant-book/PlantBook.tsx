@@ -38,9 +38,9 @@ export function PlantBook() {
   const router = useRouter();
   const search = useSearchParams();
   const loaded = useLive(async (s) => ({
-    spots: await s.spots(),
-    shelf: (await s.shelf()).map(({ container }) => container),
-    own: await s.ownKinds(),
+    spots: await s.spots.all(),
+    shelf: (await s.shelf.all()).map(({ container }) => container),
+    own: await s.kinds.all(),
   }));
   const [query, setQuery] = useState<Query>(NO_QUERY);
   const [spotId, setSpotId] = useState('');
@@ -99,7 +99,7 @@ export function PlantBook() {
         : [...compared, id].slice(-MOST_COMPARED),
     );
   const keep = async (record: OwnKind) => {
-    await store?.putOwnKinds([record]);
+    await store?.kinds.put([record]);
   };
   const comparedKinds = useMemo(
     () => compared.flatMap((id) => library.kindOf(id) ?? []),

@@ -13,7 +13,7 @@ export function SeenHere({ kind, units }: { readonly kind: PlantKind; readonly u
   const isAside = seenAside.includes(kind.id);
   const lines = hereText(kind, units);
   if (lines.length === 0 && !isAside) return null;
-  const keep = (aside: readonly string[]) => void store?.setSettings({ seenAside: [...aside] });
+  const keep = (aside: readonly string[]) => void store?.settings.set({ seenAside: [...aside] });
   return (
     <div className="mt-1.5 border-l-4 border-act pl-2.5" data-here={isAside ? 'aside' : 'used'}>
       {isAside ? (

@@ -62,7 +62,7 @@ export function Beside({
           units={settings}
           onTake={(to, size) => {
             setSwapping(false);
-            void store?.edit(
+            void store?.plantings.edit(
               it.planting.id,
               swapEdit(inHand.kindId, to, size, inHand.placeId, crypto.randomUUID().slice(0, 8)),
             );
@@ -70,7 +70,7 @@ export function Beside({
               `${kindOf(to)?.common ?? to} in the place of ${inSentence(kindOf(inHand.kindId)?.common ?? '')}.`,
               {
                 label: 'Undo',
-                go: () => void store?.undo({ table: 'plantings', id: it.planting.id }),
+                go: () => void store?.history.undo({ table: 'plantings', id: it.planting.id }),
               },
             );
           }}

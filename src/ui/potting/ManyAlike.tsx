@@ -17,7 +17,7 @@ import { stepsOf } from '@/core/making/steps';
 import { wentInOf } from '@/core/log/entry';
 import { sidesOf, type PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId } from '@/core/plants/kind';
-import type { Draft } from '@/data/store';
+import type { Draft } from '@/data/rooms/logStore';
 import { Button } from '@/ui/controls/Button';
 import { THUMB_BACK, THUMB_MAIN, ThumbBar } from '@/ui/controls/ThumbBar';
 import { useLibrary } from '@/ui/session/LibraryProvider';
@@ -82,8 +82,8 @@ export function ManyAlike({ design, run, earlier, madeIds, choose }: ManyAlikePr
     const design = recipeNow(it.planting, variant ? [variant] : []);
     const pot = madeFrom(design, { runId: run.id, nth, plantedWeek });
     const plants = wentInOf([...pot.places, ...sidesOf(pot, kindOf)]);
-    await store
-      .logMade(pot, [
+    await store.log
+      .made(pot, [
         draft(
           { did: 'planted', plants },
           { plantingId: pot.id, runId: run.id, spotId: pot.spotId },
@@ -96,7 +96,7 @@ export function ManyAlike({ design, run, earlier, madeIds, choose }: ManyAlikePr
     const last = madeIds[madeIds.length - 1];
     if (!last || !store || isBusy) return;
     setBusy(true);
-    await store.unmake(last, localTime(zone, clock.now())).finally(() => setBusy(false));
+    await store.log.unmake(last, localTime(zone, clock.now())).finally(() => setBusy(false));
   };
   return (
     <div className="pb-28">
@@ -142,7 +142,7 @@ export function ManyAlike({ design, run, earlier, madeIds, choose }: ManyAlikePr
           units={settings}
           onTake={(to, size) => {
             setSwapping(null);
-            void store?.log([
+            void store?.log.write([
               draft({ did: 'run changed', from: swapping, to, size }, { runId: run.id }),
             ]);
             say(

@@ -41,7 +41,7 @@ export function ManyBegin({
     if (!store || !first || !rows.every(isRight)) return;
     const zone = first.spot.site.timeZone;
     const runId = `run-${Date.now().toString(36)}`;
-    await store.log([
+    await store.log.write([
       {
         at: localTime(zone, clock.now()),
         zone,

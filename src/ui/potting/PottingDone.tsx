@@ -26,7 +26,7 @@ export function PottingDone({
   ).length;
   const { planted, minutes } = progress;
   const { id } = it.planting;
-  const photos = useLive((s) => s.photosOf(id), [id]);
+  const photos = useLive((s) => s.photos.of(id), [id]);
   return (
     <div ref={ref} className="max-w-[720px] pt-4">
       {width > 0 && <SoFar it={it} progress={progress} widthPx={width} heightPx={320} />}

@@ -1,6 +1,6 @@
 import { act, renderHook } from '@testing-library/react';
 import { GOOD, planted } from '../../../tests/builders/plantings';
-import type { Draft } from '@/data/store';
+import type { Draft } from '@/data/rooms/logStore';
 import { usePotting } from './usePotting';
 
 /** What was given to the log; nothing of it is in the progress before the test says so. */
@@ -8,10 +8,12 @@ const written: Draft[] = [];
 let fails = false;
 jest.mock('@/ui/session/StoreProvider', () => ({
   useStore: () => ({
-    log: (drafts: readonly Draft[]) => {
-      if (fails) return Promise.reject(new Error('full'));
-      written.push(...drafts);
-      return new Promise(() => undefined);
+    log: {
+      write: (drafts: readonly Draft[]) => {
+        if (fails) return Promise.reject(new Error('full'));
+        written.push(...drafts);
+        return new Promise(() => undefined);
+      },
     },
   }),
 }));

@@ -18,7 +18,7 @@ import { endedByNext } from '@/core/diary/turnOver';
 import type { Life } from '@/core/log/life';
 import type { Photo } from '@/core/log/photoSchema';
 import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
-import type { Draft } from '@/data/store';
+import type { Draft } from '@/data/rooms/logStore';
 import { useClock } from '@/ui/session/useClock';
 import { useStore } from '@/ui/session/StoreProvider';
 
@@ -125,7 +125,7 @@ export function usePotting(
     if (step.what.do === 'put out' && how === 'done' && !progress.putOut)
       drafts.push(draft({ did: 'put out' }));
     const plantedWeek = weekOfDay(dayIn(zone, clock.now()));
-    const kept = store?.log(
+    const kept = store?.log.write(
       drafts,
       whole
         ? {
@@ -152,7 +152,7 @@ export function usePotting(
     const was = step && progress.answers.get(step.key);
     if (!was || !step) return;
     const back = (entry: Entry) => draft({ did: 'taken back' }, { takesBack: entry.id });
-    void store?.log([
+    void store?.log.write([
       back(was),
       // What is not all in is not planted.
       ...(step.what.do === 'plant' && progress.planted
@@ -162,7 +162,7 @@ export function usePotting(
     ]);
     // What was missing is meant again, as long as nothing else was changed since.
     if (step.what.do === 'plant' && progress.planted)
-      void store?.undoLast({ table: 'plantings', id: it.planting.id }, 'planted');
+      void store?.history.undoLast({ table: 'plantings', id: it.planting.id }, 'planted');
     sent.current = null;
     underway.current.delete(step.key);
     setLooked(step.key);
@@ -177,9 +177,9 @@ export function usePotting(
     go: (to) => setLooked(steps[Math.max(0, to)]?.key ?? END),
     answer,
     unanswer,
-    note: (words) => void store?.log([draft({ did: 'noted', words })]),
+    note: (words) => void store?.log.write([draft({ did: 'noted', words })]),
     photograph: async (photo) =>
-      store?.logPhoto({ plantingId: it.planting.id, ...photo }, { ...here(), angle: 'front' }),
+      store?.photos.keep({ plantingId: it.planting.id, ...photo }, { ...here(), angle: 'front' }),
   };
 }
 

@@ -150,7 +150,7 @@ function TakeOver({
               <Button
                 look="act"
                 onClick={() =>
-                  void store?.takeOver(over.news).then((added) => {
+                  void store?.log.takeOver(over.news).then((added) => {
                     setFile(null);
                     say(`${countText(added, 'entry', 'entries')} taken over.`);
                   })

@@ -83,7 +83,7 @@ function Walked({ planted, cared }: { readonly planted: Planted; readonly cared:
           <Whose
             people={people}
             who={who}
-            onWho={(roundsOf) => void store?.setSettings({ roundsOf })}
+            onWho={(roundsOf) => void store?.settings.set({ roundsOf })}
           />
         </div>
       )}

@@ -51,7 +51,7 @@ export default function SeasonSheet({
               onValue={(price) =>
                 price >= 0 &&
                 price <= 1000 &&
-                void store?.setSettings({ waterMinorM3: Math.round(price * 100) })
+                void store?.settings.set({ waterMinorM3: Math.round(price * 100) })
               }
             />
           </span>

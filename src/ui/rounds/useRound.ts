@@ -6,7 +6,7 @@ import { roundOf, walkingOrder, type Round } from '@/core/care/round';
 import type { RuleId, Task } from '@/core/care/task';
 import type { Felt, LooksBad } from '@/core/log/terms';
 import type { What } from '@/core/log/entry';
-import type { Draft } from '@/data/store';
+import type { Draft } from '@/data/rooms/logStore';
 import { askingKey, type Question } from '@/core/plantings/trial';
 import { say } from '@/ui/session/say';
 import { useClock } from '@/ui/session/useClock';
@@ -89,7 +89,7 @@ export function useRound(planted: Planted, cared: Cared, who: string): Walk {
   ) => {
     if (!store) return;
     const at = localTime(zone, clock.now());
-    const writing = store.log(
+    const writing = store.log.write(
       drafts.map((draft) => ({ at, zone, ...(who ? { who } : {}), ...draft })),
     );
     aside.lay(tasks, writing);
@@ -98,7 +98,7 @@ export function useRound(planted: Planted, cared: Cared, who: string): Walk {
         label: 'Undo',
         go: () => {
           aside.back(tasks);
-          void store.takeBackAll(entries, localTime(zone, clock.now()));
+          void store.log.takeBackAll(entries, localTime(zone, clock.now()));
         },
       }),
     );

@@ -25,7 +25,7 @@ export const LibraryContext = createContext<Held>(EMPTY);
 /** Fetches the book beside the page, not before it, and lays the gardener's own records over it. */
 export function LibraryProvider({ children }: { readonly children: ReactNode }) {
   const [book, setBook] = useState<readonly PlantKind[] | null>(null);
-  const own = useLive((store) => store.ownKinds());
+  const own = useLive((store) => store.kinds.all());
   useEffect(() => {
     let here = true;
     void import('@/core/plants/book/index').then(({ BOOK }) => here && setBook(BOOK));
@@ -33,7 +33,7 @@ export function LibraryProvider({ children }: { readonly children: ReactNode }) 
       here = false;
     };
   }, []);
-  const market = useLive(async (store) => marketOf(await store.settings()));
+  const market = useLive(async (store) => marketOf(await store.settings.get()));
   const here = useSeenHere(book, own, market);
   const seen = here ?? NOTHING_SEEN;
   useEffect(() => {

@@ -25,7 +25,7 @@ export function StoreProvider({ children }: { readonly children: ReactNode }) {
       if (!('store' in opened)) return setTrouble(opened);
       stop = opened.store.onTrouble(setTrouble);
       if (opened.trouble) setTrouble(opened.trouble);
-      if (isDemo() && (await opened.store.isEmpty())) await firstDemo(opened.store);
+      if (isDemo() && (await opened.store.whole.isEmpty())) await firstDemo(opened.store);
       setStore(opened.store);
     };
     start().catch((error: unknown) => setTrouble({ kind: 'other', told: String(error) }));
@@ -44,8 +44,8 @@ export function StoreProvider({ children }: { readonly children: ReactNode }) {
 const isDemo = (): boolean => /(?:^|; )rillbank-demo=1/.test(document.cookie);
 
 async function firstDemo(store: Store): Promise<void> {
-  await store.addAll((await import('@/demo/rillbankHalt')).rillbankHalt());
-  await store.setSettings({});
+  await store.whole.addAll((await import('@/demo/rillbankHalt')).rillbankHalt());
+  await store.settings.set({});
 }
 
 /** Leaving is held with the browser's own word while something is on its way to the database. */
@@ -90,5 +90,5 @@ export function useLive<T>(
 }
 
 export function useSettings(): Settings {
-  return useLive((store) => store.settings()) ?? USUAL_SETTINGS;
+  return useLive((store) => store.settings.get()) ?? USUAL_SETTINGS;
 }

@@ -36,7 +36,7 @@ function Lost({ lost }: { readonly lost: Unreadable }) {
   const [asking, setAsking] = useState(false);
   useEffect(() => {
     let here = true;
-    void store?.lastReadable(lost).then((found) => here && setState(found));
+    void store?.unreadable.lastReadable(lost).then((found) => here && setState(found));
     return () => {
       here = false;
     };
@@ -48,7 +48,7 @@ function Lost({ lost }: { readonly lost: Unreadable }) {
       JSON.stringify({ table: lost.table, record: lost.raw }),
     );
   const mend = async (to: Raw) => {
-    await store?.mend(lost, to);
+    await store?.unreadable.mend(lost, to);
     say(`${lost.name} is back as it last could be read.`);
   };
   return (
@@ -72,7 +72,7 @@ function Lost({ lost }: { readonly lost: Unreadable }) {
         <Confirm
           title={`Take ${lost.name} away?`}
           go="Take it away"
-          onGo={() => void store?.discard(lost)}
+          onGo={() => void store?.unreadable.discard(lost)}
           onStay={() => setAsking(false)}
         >
           <p>It cannot be brought back. Save it as it lies first if you may want it.</p>

@@ -89,7 +89,7 @@ export async function copyInto(store: Store, picked: Picked): Promise<Picked> {
     }
   }
   const now = new Date();
-  noteSaved(await store.ownWork(), now);
+  noteSaved(await store.whole.ownWork(), now);
   const copied = { ...picked, copiedAt: now.toISOString() };
   await folders().put(copied);
   return copied;

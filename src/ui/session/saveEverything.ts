@@ -1,5 +1,6 @@
 import { format } from 'date-fns';
-import type { BackupAsked, Store } from '@/data/store';
+import type { BackupAsked } from '@/data/rooms/wholeStore';
+import type { Store } from '@/data/store';
 import { noteSaved } from './saved';
 import { saveBlob } from './saveFile';
 
@@ -25,16 +26,16 @@ export async function everything(
 ): Promise<Everything> {
   const now = new Date();
   const base = `rillbank-${format(now, 'yyyy-MM-dd')}`;
-  const photoIds = await store.photoIds();
+  const photoIds = await store.photos.ids();
   if (photoIds.length > 0) {
     const { writeArchive } = await import('@/data/archive');
-    const backup = await store.backup(now.toISOString(), { withPhotos: false, isForOthers });
-    const photo = (id: string) => store.photo(id);
+    const backup = await store.whole.backup(now.toISOString(), { withPhotos: false, isForOthers });
+    const photo = (id: string) => store.photos.get(id);
     const { file, photographs } = await writeArchive(backup, { photoIds, photo, signal, onShare });
     return { files: [{ name: `${base}.zip`, content: file }], photographs };
   }
   const { backupTexts } = await import('@/core/files/backupParts');
-  const texts = backupTexts(await store.backup(now.toISOString(), { isForOthers }));
+  const texts = backupTexts(await store.whole.backup(now.toISOString(), { isForOthers }));
   const files = texts.map((text, i) => ({
     name:
       texts.length === 1
@@ -53,7 +54,7 @@ export async function saveEverything(store: Store, asked: Asked = {}): Promise<E
   const all = await everything(store, asked);
   for (const { name, content } of all.files) saveBlob(name, content);
   // Where nothing can be read any more, nothing need be noted.
-  await store.ownWork().then(
+  await store.whole.ownWork().then(
     (work) => noteSaved(work, new Date()),
     () => undefined,
   );

@@ -39,7 +39,7 @@ export function useCare(
   const records = useLive(async (s) =>
     Object.fromEntries(
       await Promise.all(
-        (await s.spots()).map(async ({ id }) => [id, await s.weather(id)] as const),
+        (await s.spots.all()).map(async ({ id }) => [id, await s.spots.weather(id)] as const),
       ),
     ),
   );

@@ -25,7 +25,7 @@ function Watcher() {
 
 beforeEach(async () => {
   ({ store } = await openHere());
-  await store.add(planting(GOOD), SUNNY);
+  await store.plantings.add(planting(GOOD), SUNNY);
   render(
     <StoreProvider>
       <WithBook>
@@ -36,13 +36,13 @@ beforeEach(async () => {
   await screen.findByText('6 plants, 0 steps back');
 });
 
-afterEach(async () => void (await store.remove('planting')));
+afterEach(async () => void (await store.plantings.remove('planting')));
 
 test('a change is stored, named for undo, and undone', async () => {
   act(() => editing!.apply({ kind: 'remove', place: 'p0' }));
   expect(screen.getByText(/^5 plants/)).toBeVisible();
   await screen.findByText('5 plants, 1 steps back');
-  expect((await store.planting('planting'))!.planting.places).toHaveLength(5);
+  expect((await store.plantings.get('planting'))!.planting.places).toHaveLength(5);
   expect(stepText(editing!.history.past[0]!, kindOf)).toMatch(/red cabbage palm/i);
   act(() => editing!.undo());
   await screen.findByText('6 plants, 0 steps back');
@@ -54,7 +54,7 @@ test('what is only held is judged and shown but never stored; letting go restore
   expect(editing!.planting.places[1]!.xCm).toBe(40);
   // Remarks follow once the hand rests.
   await waitFor(() => expect(editing!.opinion.score).toBeLessThan(before));
-  expect((await store.planting('planting'))!.planting.places[1]!.xCm).toBe(-10);
+  expect((await store.plantings.get('planting'))!.planting.places[1]!.xCm).toBe(-10);
   act(() => editing!.preview(null));
   await waitFor(() => expect(editing!.opinion.score).toBe(before));
 });
@@ -66,7 +66,7 @@ test('of two changes made in quick succession the later one stays in sight while
   await waitFor(async () => {
     seen.push(editing!.planting.places[1]!.xCm);
     expect(editing!.history.past).toHaveLength(2);
-    expect((await store.planting('planting'))!.planting.places[1]!.xCm).toBe(7);
+    expect((await store.plantings.get('planting'))!.planting.places[1]!.xCm).toBe(7);
   });
   expect(new Set(seen)).toEqual(new Set([7]));
 });
@@ -77,14 +77,14 @@ test('undo asked for right after a change undoes that change, though it was not 
     editing!.undo();
   });
   await waitFor(() => expect(editing!.history.future).toHaveLength(1));
-  expect((await store.planting('planting'))!.planting.places[1]!.xCm).toBe(-10);
+  expect((await store.plantings.get('planting'))!.planting.places[1]!.xCm).toBe(-10);
   act(() => {
     editing!.redo();
     editing!.apply({ kind: 'move', place: 'p1', xCm: 4, zCm: 0 });
     editing!.undo();
   });
   await waitFor(() => expect(editing!.history.future).toHaveLength(1));
-  expect((await store.planting('planting'))!.planting.places[1]!.xCm).toBe(9);
+  expect((await store.plantings.get('planting'))!.planting.places[1]!.xCm).toBe(9);
 });
 
 test('what is let go of again is the very same planting: nothing is judged or counted anew', () => {
@@ -96,6 +96,6 @@ test('what is let go of again is the very same planting: nothing is judged or co
 });
 
 test('a change made elsewhere arrives here', async () => {
-  await act(() => store.edit('planting', { kind: 'rename', name: 'By the door' }));
+  await act(() => store.plantings.edit('planting', { kind: 'rename', name: 'By the door' }));
   await waitFor(() => expect(editing!.planting.name).toBe('By the door'));
 });

@@ -42,8 +42,8 @@ export function useEditing(id: string | null): Editing | null | undefined {
   const { house } = useSettings();
   const stored = useLive(
     async (s) => {
-      const found = id ? await s.planting(id) : undefined;
-      return found ? { ...found, before: await s.weeksBefore(found.planting) } : null;
+      const found = id ? await s.plantings.get(id) : undefined;
+      return found ? { ...found, before: await s.plantings.weeksBefore(found.planting) } : null;
     },
     [id],
   );

@@ -44,8 +44,8 @@ export function usePlantedSoon(first: readonly string[], isBegun: boolean): Plan
 }
 
 const fewOf = async (store: Store, first: readonly string[]) => ({
-  ...(await store.fewStanding(first, FEW)),
-  house: (await store.settings()).house,
+  ...(await store.plantings.fewStanding(first, FEW)),
+  house: (await store.settings.get()).house,
 });
 
 const NONE = { spots: [], plantings: [], entries: [], house: USUAL_HOUSE };
@@ -60,14 +60,14 @@ export function usePlanted(isWanted = true): Planted | undefined {
     async (s) =>
       isWanted
         ? {
-            spots: await s.spots(),
-            plantings: await s.plantings(),
-            house: (await s.settings()).house,
+            spots: await s.spots.all(),
+            plantings: await s.plantings.all(),
+            house: (await s.settings.get()).house,
           }
         : undefined,
     [isWanted],
   );
-  const entries = useLive(async (s) => (isWanted ? s.entries() : undefined), [isWanted]);
+  const entries = useLive(async (s) => (isWanted ? s.log.entries() : undefined), [isWanted]);
   const lifeOf = useMemo(() => livesFrom(entries ?? []), [entries]);
   // Most entries change nothing of what stands: drawings and judgements stay what they are.
   const standing = plan?.plantings.map(({ id }) => standsBy(lifeOf(id))).join('|');

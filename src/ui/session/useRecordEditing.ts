@@ -34,7 +34,7 @@ export function useRecordEditing<N extends RoomTable>(
   type T = RecordOf<N>;
   const store = useStore();
   const stored = useLive(
-    async (s) => (id ? ((await s.room(table, id)) ?? null) : null),
+    async (s) => (id ? ((await s.history.open(table, id)) ?? null) : null),
     [table, id],
   );
   const steps = useSteps(table, id, stored);
@@ -42,7 +42,9 @@ export function useRecordEditing<N extends RoomTable>(
   const [faults, setFaults] = useState(NO_FAULTS);
   const record = useMemo(
     () =>
-      steps && held && store ? store.settled(table, { ...steps.record, ...held }) : steps?.record,
+      steps && held && store
+        ? store.history.settled(table, { ...steps.record, ...held })
+        : steps?.record,
     [steps, held, store, table],
   );
   const change = steps?.change;

@@ -32,10 +32,10 @@ export function useSeenHere(
 ): ReadonlyMap<KindId, Here> | undefined {
   const [here, setHere] = useState<ReadonlyMap<KindId, Here>>();
   const store = useStore();
-  const told = useLive((s) => s.teaching());
+  const told = useLive((s) => s.log.teaching());
   // As text: other settings change nothing of it.
   const ways = useLive(async (s) => {
-    const { house, seenAside = [] } = await s.settings();
+    const { house, seenAside = [] } = await s.settings.get();
     return JSON.stringify({ house, seenAside });
   });
   useEffect(() => {
@@ -45,7 +45,7 @@ export function useSeenHere(
       if (told === '') return NOTHING_SEEN;
       const { learntHere } = await import('@/core/learning/here');
       const { house, seenAside } = JSON.parse(ways) as Ways;
-      const { records, ...taught } = await store.taught();
+      const { records, ...taught } = await store.log.taught();
       const plan = { ...taught, house };
       // By the book's own figures: what was learnt must not teach itself.
       const { its, log } = plantedOf(plan, libraryOf(book, own, market).kindOf);

@@ -69,14 +69,14 @@ export function useSteps<N extends RoomTable>(
     (by: (now: T) => T, done: (before: T) => Done): Changed => {
       const before = now.current.record;
       if (!store || !id || !before) return 'the same';
-      const after = store.settled(table, by(before));
-      const step = store.stepBetween({ table, id }, before, after, done(before));
+      const after = store.history.settled(table, by(before));
+      const step = store.history.stepBetween({ table, id }, before, after, done(before));
       if (step.differences.length === 0) return 'the same';
-      const faults = store.faultsOf(table, after);
+      const faults = store.history.faultsOf(table, after);
       if (faults.length > 0) return faults;
       now.current = { ...now.current, record: after };
       setUnderway((all) => [...all, { step, keptOver: null }]);
-      store.take(step).then(
+      store.history.take(step).then(
         () => setUnderway((all) => settledIn(all, step, now.current.stored)),
         // That it was not kept has been told; it is shown no longer.
         () => setUnderway((all) => all.filter((one) => one.step !== step)),
@@ -85,10 +85,16 @@ export function useSteps<N extends RoomTable>(
     },
     [store, table, id],
   );
-  const undo = useCallback(() => void (id && store?.undo({ table, id })), [store, table, id]);
-  const redo = useCallback(() => void (id && store?.redo({ table, id })), [store, table, id]);
+  const undo = useCallback(
+    () => void (id && store?.history.undo({ table, id })),
+    [store, table, id],
+  );
+  const redo = useCallback(
+    () => void (id && store?.history.redo({ table, id })),
+    [store, table, id],
+  );
   const walk = useCallback(
-    (steps: number) => void (id && store?.walk({ table, id }, steps)),
+    (steps: number) => void (id && store?.history.walk({ table, id }, steps)),
     [store, table, id],
   );
   return useMemo(() => {
@@ -122,7 +128,7 @@ function shownRecord<N extends RoomTable>(
   );
   return missing.reduce<RecordOf<N>>(
     (record, { step }) =>
-      store.settled(
+      store.history.settled(
         table,
         withDifferences(record as object, step.differences, 'is').record as never,
       ),

@@ -16,22 +16,22 @@ const Confirm = dynamic(() => import('@/ui/controls/Confirm').then((m) => m.Conf
 
 /** Rillbank Halt, the made-up set: brought in by one button, taken away by another that asks when work would go with it. */
 export function DemoSheet({ store }: { readonly store: Store }) {
-  const here = useLive(async (s) => (await s.plantings()).some(({ demo }) => demo));
+  const here = useLive(async (s) => (await s.plantings.all()).some(({ demo }) => demo));
   const [asking, setAsking] = useState<DemoWork | null>(null);
   const load = async () => {
-    await store.addAll((await import('@/demo/rillbankHalt')).rillbankHalt());
+    await store.whole.addAll((await import('@/demo/rillbankHalt')).rillbankHalt());
     say('Rillbank Halt is in the yard.');
   };
   const remove = async () => {
     setAsking(null);
-    const gone = await store.removeDemo();
+    const gone = await store.whole.removeDemo();
     say(`${countText(gone.plantings?.length ?? 0, 'container')} of the demo set taken away.`, {
       label: 'Bring them back',
-      go: () => void store.putBack(gone),
+      go: () => void store.whole.putBack(gone),
     });
   };
   const ask = async () => {
-    const work = await store.demoWork();
+    const work = await store.whole.demoWork();
     if (work.changes + work.kept + work.told > 0) setAsking(work);
     else await remove();
   };

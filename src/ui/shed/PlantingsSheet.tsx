@@ -14,7 +14,10 @@ import { countText } from '@/words/format';
 /** Every planting: as a file of its own, or away. */
 export function PlantingsSheet({ store }: { readonly store: Store }) {
   const { kindOf } = useLibrary();
-  const loaded = useLive(async (s) => ({ spots: await s.spots(), plantings: await s.plantings() }));
+  const loaded = useLive(async (s) => ({
+    spots: await s.spots.all(),
+    plantings: await s.plantings.all(),
+  }));
   const save = async (planting: Planting, spot: Spot) => {
     const { toPlantingFile } = await import('@/core/files/plantingFile');
     saveFile(
@@ -24,11 +27,11 @@ export function PlantingsSheet({ store }: { readonly store: Store }) {
     );
   };
   const remove = async (planting: Planting) => {
-    const gone = await store.remove(planting.id);
+    const gone = await store.plantings.remove(planting.id);
     if (gone)
       say(`${planting.name} was taken away.`, {
         label: 'Bring it back',
-        go: () => void store.add(gone.planting, gone.spot, gone),
+        go: () => void store.plantings.add(gone.planting, gone.spot, gone),
       });
   };
   return (

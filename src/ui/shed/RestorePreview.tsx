@@ -27,7 +27,7 @@ export function RestorePreview({ store, backup, archive, renamed, onDone }: Prev
   useEffect(() => {
     let isOn = true;
     // What could not be looked over has been told by the store.
-    void store.meeting(backup).then(
+    void store.whole.meeting(backup).then(
       (found) => isOn && setMeeting(found),
       () => undefined,
     );
@@ -51,7 +51,7 @@ export function RestorePreview({ store, backup, archive, renamed, onDone }: Prev
         : '';
     say(`${isTogether ? 'Both were brought together.' : 'Everything was restored.'}${lost}`, {
       label: 'Put it back as it was',
-      go: () => void store.putBack(before, { only: true }),
+      go: () => void store.whole.putBack(before, { only: true }),
     });
   };
   const names = backup.plantings.slice(0, 6).map(({ name }) => name);
@@ -120,7 +120,7 @@ function InItsPlace({
   backup,
   photographs,
 }: Pick<PreviewProps, 'backup'> & { readonly photographs: number }) {
-  const here = useLive((s) => s.counts());
+  const here = useLive((s) => s.whole.counts());
   const rows = [
     ['plantings', backup.plantings.length, here?.plantings],
     ['spots', backup.spots.length, here?.spots],

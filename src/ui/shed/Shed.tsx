@@ -49,7 +49,7 @@ export function Shed() {
                 ['cm', 'Centimetres and litres'],
                 ['in', 'Inches and gallons'],
               ]}
-              onPick={(length) => void store.setSettings({ length })}
+              onPick={(length) => void store.settings.set({ length })}
             />
           </Labelled>
           <Labelled name="Money">
@@ -61,7 +61,7 @@ export function Shed() {
                 ['€', '€'],
                 ['$', '$'],
               ]}
-              onPick={(currency) => void store.setSettings({ currency })}
+              onPick={(currency) => void store.settings.set({ currency })}
             />
           </Labelled>
           <Labelled name="Plants are bought in">
@@ -74,7 +74,7 @@ export function Shed() {
                 ['australian', 'Australia'],
               ]}
               onPick={(market) =>
-                void store.setSettings({
+                void store.settings.set({
                   market,
                   ...(market === 'european' ? {} : { currency: '$' }),
                 })
@@ -90,14 +90,14 @@ export function Shed() {
                 ['light', 'Light'],
                 ['dark', 'Dark'],
               ]}
-              onPick={(theme) => void store.setSettings({ theme })}
+              onPick={(theme) => void store.settings.set({ theme })}
             />
           </Labelled>
         </div>
       </section>
       <HousePreferences
         house={settings.house}
-        onChange={(answers) => void store.setHouse(answers)}
+        onChange={(answers) => void store.settings.setHouse(answers)}
       />
     </div>
   );

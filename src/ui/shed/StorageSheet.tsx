@@ -21,7 +21,7 @@ const OFFLINE: Readonly<Record<Offline, string>> = {
 
 /** What Rillbank takes of this browser's room, whether the browser may clear it, and room made on request. */
 export function StorageSheet({ store }: { readonly store: Store }) {
-  const photos = useLive((s) => s.photoRoom());
+  const photos = useLive((s) => s.photos.room());
   const [room, setRoom] = useState<Room | null>(null);
   const [isKept, setKept] = useState<boolean | null>(null);
   useEffect(() => {
@@ -73,7 +73,7 @@ export function StorageSheet({ store }: { readonly store: Store }) {
             <p className="flex flex-wrap items-center gap-3" data-loose={loose.length}>
               {countText(loose.length, 'photograph')} {loose.length === 1 ? 'is' : 'are'} named by
               nothing in the diary: left over from before a backup was restored.
-              <Button onClick={() => void store.dropPhotos(loose)}>Take them away for good</Button>
+              <Button onClick={() => void store.photos.drop(loose)}>Take them away for good</Button>
             </p>
           )}
         </div>

@@ -14,10 +14,13 @@ export async function bringIn(
 ): Promise<{ readonly name: string; readonly strangers: number }> {
   const { planting, spot } = fromPlantingFile(file, kindOf);
   const fresh = crypto.randomUUID().slice(0, 8);
-  const [spotHere, taken] = [await store.spot(spot.id), await store.isTaken(planting.id)];
+  const [spotHere, taken] = [
+    await store.spots.get(spot.id),
+    await store.plantings.isTaken(planting.id),
+  ];
   const newSpot = spotHere && !same(spotHere, spot) ? { ...spot, id: `spot-${fresh}` } : spot;
   const name = taken ? `${planting.name} (from file)`.slice(0, 80) : planting.name;
   const id = taken ? `planting-${fresh}` : planting.id;
-  await store.add({ ...planting, id, name, demo: false, spotId: newSpot.id }, newSpot);
+  await store.plantings.add({ ...planting, id, name, demo: false, spotId: newSpot.id }, newSpot);
   return { name: planting.name, strangers: planting.strangers.length };
 }

@@ -61,12 +61,12 @@ export function ContainerHead({
           look="plain"
 
           onClick={() =>
-            void store?.takeOffShelf(item.id).then((gone) => {
+            void store?.shelf.take(item.id).then((gone) => {
               router.push('/shelf');
               if (gone)
                 say(`${container.name} was taken off the shelf.`, {
                   label: 'Bring it back',
-                  go: () => void store.putOnShelf(gone),
+                  go: () => void store.shelf.put(gone),
                 });
             })
           }

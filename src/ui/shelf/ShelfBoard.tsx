@@ -44,8 +44,8 @@ export function ShelfBoard() {
   const router = useRouter();
   const settings = useSettings();
   const loaded = useLive(async (s) => ({
-    items: await s.shelf(),
-    plantings: notOver(await s.plantings(), await s.entries()),
+    items: await s.shelf.all(),
+    plantings: notOver(await s.plantings.all(), await s.log.entries()),
   }));
   const [ref, width] = useWidth<HTMLDivElement>();
   const [faults, setFaults] = useState<{
@@ -58,7 +58,7 @@ export function ShelfBoard() {
 
   const take = async (container: Container) => {
     const id = newId();
-    await store?.putOnShelf({ id, container, count: 1, kept: '', demo: false });
+    await store?.shelf.put({ id, container, count: 1, kept: '', demo: false });
     router.push(shelfHref(id));
   };
   const bringIn = async (file: File) => {
@@ -71,10 +71,10 @@ export function ShelfBoard() {
     const read = parseShelfCsv(given.text, newId);
     if (read.kind === 'faulty')
       return setFaults({ file: file.name, list: read.faults, more: read.more });
-    await store?.putOnShelf(...read.items);
+    await store?.shelf.put(...read.items);
     say(`${countText(read.items.length, 'container')} came onto the shelf.`, {
       label: 'Take them off again',
-      go: () => void Promise.all(read.items.map(({ id }) => store?.takeOffShelf(id))),
+      go: () => void Promise.all(read.items.map(({ id }) => store?.shelf.take(id))),
     });
   };
   const saveAll = async (items: readonly ShelfItem[]) => {

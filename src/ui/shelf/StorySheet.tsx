@@ -27,7 +27,7 @@ export function StorySheet({ shelfId }: { readonly shelfId: string }) {
   const { kindOf } = useLibrary();
   const planted = usePlanted();
   const told = useLive(
-    async (s) => ({ plantings: await s.plantings(), entries: await s.entries() }),
+    async (s) => ({ plantings: await s.plantings.all(), entries: await s.log.entries() }),
     [shelfId],
   );
   const held = useMemo(() => byPlanting(told?.entries ?? []), [told]);
@@ -47,7 +47,7 @@ export function StorySheet({ shelfId }: { readonly shelfId: string }) {
   const planNext = async (it: PlantingInSpot) => {
     const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
     const today = dayIn(it.spot.site.timeZone, clock.now());
-    await store?.add(
+    await store?.plantings.add(
       nextPlanting(it, { id, plantedWeek: weekOfDay(today), cleared: gone }),
       it.spot,
     );

@@ -28,10 +28,10 @@ export interface ShelfEditing extends Omit<RecordEditing<ShelfItem>, 'record'> {
 export function useShelfEditing(id: string): ShelfEditing | null | undefined {
   const standing = useLive(
     async (s) => {
-      const planted = notOver(await s.plantings(), await s.entries()).filter(
+      const planted = notOver(await s.plantings.all(), await s.log.entries()).filter(
         ({ shelfId }) => shelfId === id,
       );
-      const spots = (await s.spots()).filter(
+      const spots = (await s.spots.all()).filter(
         (spot) => planted.length === 0 || planted.some(({ spotId }) => spotId === spot.id),
       );
       return {

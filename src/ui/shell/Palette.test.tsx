@@ -50,7 +50,7 @@ test('the palette opens by its keys, finds by a few letters, does what it is tol
 
 test('rooms and plantings are among what can be done; what nothing is called is said so', async () => {
   const { store } = await openHere();
-  await store.add(planting(GOOD, { name: 'Pot by the door' }), SUNNY);
+  await store.plantings.add(planting(GOOD, { name: 'Pot by the door' }), SUNNY);
   await userEvent.click(screen.getByRole('button', { name: /^Find/ }));
   await screen.findByText('Put Pot by the door on the bench');
   await userEvent.type(screen.getByRole('combobox'), 'plant book');
@@ -59,7 +59,7 @@ test('rooms and plantings are among what can be done; what nothing is called is 
   await userEvent.keyboard('{Control>}k{/Control}');
   await userEvent.type(await screen.findByRole('combobox'), 'zzz');
   expect(await screen.findByText('Nothing is called that here.')).toBeVisible();
-  await store.remove('planting');
+  await store.plantings.remove('planting');
 });
 
 test('the question mark shows the keys of the room, but not while a field is being typed in', async () => {

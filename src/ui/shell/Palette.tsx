@@ -29,7 +29,7 @@ const EVERYWHERE = [
 export default function Palette({ rooms, show, onClose }: PaletteProps) {
   const router = useRouter();
   const { commands, keys } = useSyncExternalStore(onOffers, offered, offered);
-  const plantings = useLive((store) => store.plantingNames()) ?? [];
+  const plantings = useLive((store) => store.plantings.names()) ?? [];
   const go = (href: string, name: string, group: string): Command => ({
     id: `go ${href}`,
     name,

@@ -45,7 +45,7 @@ export default function Safekeeping() {
  */
 async function askOnce(store: Store): Promise<boolean> {
   if (localStorage.getItem(ASKED) || (await isKeptForGood()) !== false) return true;
-  if ((await store.ownWork()).plantings === 0) return false;
+  if ((await store.whole.ownWork()).plantings === 0) return false;
   localStorage.setItem(ASKED, 'yes');
   await keepForGood();
   return true;
@@ -54,7 +54,7 @@ async function askOnce(store: Store): Promise<boolean> {
 async function keepSafe(store: Store): Promise<void> {
   await askOnce(store);
   const now = new Date();
-  const work = await store.ownWork();
+  const work = await store.whole.ownWork();
   const picked = await pickedFolder().catch(() => null);
   const isAnything = Object.values(unsaved(work, savedLast())).some((count) => count > 0);
   if (picked && isAnything && isCopyDue(picked, now)) {

@@ -44,11 +44,11 @@ function useNames(isWanted: boolean): readonly string[] {
 
 async function namesIn(store: Store): Promise<readonly string[]> {
   const [plantings, spots, groups, shelf, kinds] = await Promise.all([
-    store.plantingNames(),
-    store.spots(),
-    store.groups(),
-    store.shelf(),
-    store.ownKinds(),
+    store.plantings.names(),
+    store.spots.all(),
+    store.groups.all(),
+    store.shelf.all(),
+    store.kinds.all(),
   ]);
   const named = [...plantings, ...spots, ...groups, ...shelf.map(({ container }) => container)];
   return [...named.map(({ name }) => name), ...kinds.flatMap(({ told }) => told.common ?? [])];

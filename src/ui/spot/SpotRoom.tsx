@@ -57,11 +57,14 @@ function AllSpots() {
   const store = useStore();
   const router = useRouter();
   const settings = useSettings();
-  const loaded = useLive(async (s) => ({ spots: await s.spots(), plantings: await s.plantings() }));
+  const loaded = useLive(async (s) => ({
+    spots: await s.spots.all(),
+    plantings: await s.plantings.all(),
+  }));
   if (!loaded || !store) return <Waiting />;
   const make = async (from: Spot | null) => {
     const id = `spot-${crypto.randomUUID().slice(0, 8)}`;
-    await store.putSpot(
+    await store.spots.put(
       from
         ? { ...from, id, name: `${from.name}, copy`.slice(0, 80) }
         : usualSpot({ id, name: 'New spot', lightFrom: 'reckoned' }),

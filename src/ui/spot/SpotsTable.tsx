@@ -135,12 +135,12 @@ export function SpotsTable({
                   look="plain"
 
                   onClick={() =>
-                    void store.removeSpot(spot.id).then(
+                    void store.spots.remove(spot.id).then(
                       (gone) =>
                         gone &&
                         say(`${spot.name} was taken away.`, {
                           label: 'Bring it back',
-                          go: () => void store.putSpot(spot),
+                          go: () => void store.spots.put(spot),
                         }),
                     )
                   }

@@ -134,7 +134,7 @@ function Records({
   const store = useStore();
   const kept = useLive(
     async (s) => {
-      const days = await s.weather(spot.id);
+      const days = await s.spots.weather(spot.id);
       return { count: days.length, from: days[0]?.date, to: days[days.length - 1]?.date };
     },
     [spot.id],
@@ -144,12 +144,12 @@ function Records({
   const [reading, setReading] = useState<CsvReading | null>(null);
   const takeAway = async () => {
     if (!store) return;
-    const days = await store.weather(spot.id);
-    await store.removeWeather(spot.id);
+    const days = await store.spots.weather(spot.id);
+    await store.spots.removeWeather(spot.id);
     apply({ normals: null }, 'Took the records away');
     say('The records were taken away.', {
       label: 'Bring them back',
-      go: () => void store.putWeather(spot.id, days),
+      go: () => void store.spots.putWeather(spot.id, days),
     });
   };
   const read = async (
@@ -173,9 +173,9 @@ function Records({
   const keep = async () => {
     if (reading?.kind !== 'read' || !file) return;
     const { normalsFrom } = await import('@/core/climate/records');
-    await store?.putWeather(spot.id, reading.days);
+    await store?.spots.putWeather(spot.id, reading.days);
     const found = normalsFrom(
-      store ? await store.weather(spot.id) : reading.days,
+      store ? await store.spots.weather(spot.id) : reading.days,
       spot.site.latitudeDeg,
     );
     onKeep({

@@ -25,7 +25,7 @@ function Watcher() {
 
 beforeEach(async () => {
   ({ store } = await openHere());
-  await store.putSpot(usualSpot({ id: 's', name: 'S', lightFrom: 'reckoned' }));
+  await store.spots.put(usualSpot({ id: 's', name: 'S', lightFrom: 'reckoned' }));
   render(
     <StoreProvider>
       <Watcher />
@@ -34,7 +34,7 @@ beforeEach(async () => {
   await screen.findByText('0 around, nothing to undo');
 });
 
-afterEach(async () => void (await store.removeSpot('s')));
+afterEach(async () => void (await store.spots.remove('s')));
 
 test('quick hands lose nothing: each change goes upon the one before it', async () => {
   act(() => {
@@ -44,7 +44,7 @@ test('quick hands lose nothing: each change goes upon the one before it', async 
   });
   await screen.findByText('1 around, undo Put down a wall');
   await waitFor(async () =>
-    expect(await store.spot('s')).toMatchObject({
+    expect(await store.spots.get('s')).toMatchObject({
       name: 'Corner',
       dropCm: 40,
       obstacles: [{ id: 'w' }],
@@ -64,7 +64,7 @@ test('what cannot be is refused at its field, and nothing is kept of it', async 
       'obstacles[0].heightCm': 'Height must be 10–10000 cm; got -3.',
     }),
   );
-  expect((await store.spot('s'))!.obstacles).toEqual([]);
+  expect((await store.spots.get('s'))!.obstacles).toEqual([]);
   expect(editing!.history.past).toEqual([]);
   act(() => editing!.apply({ dropCm: 5 }, 'Changed the drop'));
   await waitFor(() => expect(editing!.faults).toEqual({}));
@@ -82,7 +82,7 @@ test('undo goes back step by step, redo forward; the hours follow', async () => 
   expect(editing!.spot.sunHours).toBe(open);
   act(() => editing!.redo());
   await screen.findByText('1 around, undo Put down a house');
-  await waitFor(async () => expect((await store.spot('s'))!.obstacles).toHaveLength(1));
+  await waitFor(async () => expect((await store.spots.get('s'))!.obstacles).toHaveLength(1));
 });
 
 test('what is under the hand is reckoned and shown, never kept', async () => {
@@ -90,5 +90,5 @@ test('what is under the hand is reckoned and shown, never kept', async () => {
   expect(editing!.spot.sunWhen).toBe('afternoon');
   act(() => editing!.preview(null));
   expect(editing!.spot.sunWhen).toBe('spread');
-  expect((await store.spot('s'))!.obstacles).toEqual([]);
+  expect((await store.spots.get('s'))!.obstacles).toEqual([]);
 });

@@ -18,7 +18,7 @@ export interface SpotEditing extends Omit<RecordEditing<Spot>, 'record'> {
 
 /** One spot being worked on. `undefined` while it loads, `null` when there is none. */
 export function useSpotEditing(id: string): SpotEditing | null | undefined {
-  const plantings = useLive((s) => s.plantingsAt(id), [id]);
+  const plantings = useLive((s) => s.plantings.at(id), [id]);
   const editing = useRecordEditing('spots', id);
   if (editing === null) return null;
   if (!editing || !plantings) return undefined;

@@ -66,10 +66,10 @@ export function Start() {
       form.reset(withUnit(form.getValues(), settings.length));
   }, [form, settings.length]);
   const asked = search.get('spot');
-  const shelf = useLive(async (st) => standings(await st.shelf(), await st.plantings()));
+  const shelf = useLive(async (st) => standings(await st.shelf.all(), await st.plantings.all()));
   const free = (shelf ?? []).filter(({ empty }) => empty > 0);
   const chosen = free.find(({ item }) => item.id === search.get('container'))?.item ?? null;
-  const spots = useLive((s) => s.spots());
+  const spots = useLive((s) => s.spots.all());
   const given = spots?.find(({ id }) => id === asked) ?? null;
   useEffect(() => {
     if (given) form.reset(withSpot(form.getValues(), given));
@@ -89,7 +89,7 @@ export function Start() {
   const [stop, setStop] = useState('');
   const benches = useBenches(stop || null);
   const owned = useLive(async (s) =>
-    (await s.ownKinds())
+    (await s.kinds.all())
       .filter((record) => record.owned > 0)
       .map(({ id }) => id)
       .join(),
@@ -121,13 +121,15 @@ export function Start() {
     if (!store || !reading.ok) return;
     const id = `planting-${crypto.randomUUID().slice(0, 8)}`;
     const called = chosen?.container.name ?? HAVE[values.have].name;
-    const count = (await store.plantings()).filter(({ name }) => name.startsWith(called)).length;
+    const count = (await store.plantings.all()).filter(({ name }) =>
+      name.startsWith(called),
+    ).length;
     const planting = plantingOf(
       proposal,
       briefFrom(reading, values.plantedWeek, settings.house, chosen?.id ?? null),
       { id, name: chosen && count === 0 ? called : `${called} ${count + 1}` },
     );
-    await store.add(planting, reading.spot);
+    await store.plantings.add(planting, reading.spot);
     // From the first thing of one's own on it is worth keeping; a browser that asks does so once.
     void keepForGood();
     say(`${planting.name} is on the bench.`);
@@ -143,7 +145,7 @@ export function Start() {
       briefFrom(reading, values.plantedWeek, settings.house, chosen?.id ?? null),
       { id, name: chosen?.container.name ?? `${HAVE[values.have].name} by hand` },
     );
-    await store.add(planting, reading.spot);
+    await store.plantings.add(planting, reading.spot);
     // From the first thing of one's own on it is worth keeping; a browser that asks does so once.
     void keepForGood();
     router.push(benchHref(id));

@@ -49,11 +49,11 @@ export function GroupSheet({ editing, standing, its, freeCm, onBegin }: GroupShe
     );
   };
   const part = async () => {
-    const gone = await store?.partGroup(group.id);
+    const gone = await store?.groups.part(group.id);
     if (gone)
       say(`${gone.name} is parted; its ${countText(gone.members.length, 'container')} stay.`, {
         label: 'Put it together again',
-        go: () => void store?.putGroup(gone),
+        go: () => void store?.groups.put(gone),
       });
   };
   return (

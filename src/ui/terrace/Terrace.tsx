@@ -21,7 +21,7 @@ export function Terrace() {
   const asked = useSearchParams().get('group');
   const router = useRouter();
   const store = useStore();
-  const groups = useLive((s) => s.groups());
+  const groups = useLive((s) => s.groups.all());
   const planted = usePlanted();
   const id = asked ?? groups?.[0]?.id ?? null;
   const editing = useGroupEditing(id);
@@ -39,7 +39,7 @@ export function Terrace() {
       demo: false,
       members: inLine(plantings),
     };
-    await store?.putGroup(group);
+    await store?.groups.put(group);
     router.replace(terraceHref(group.id));
   };
   if (!editing)

@@ -28,7 +28,7 @@ export async function plantAsOne(
       why: 'group',
       change: { places, wishes: { ...planting.wishes, school } },
     };
-    await store.edit(planting.id, edit, { did: 'planted for', name: group.name });
+    await store.plantings.edit(planting.id, edit, { did: 'planted for', name: group.name });
   }
   return true;
 }

@@ -51,7 +51,7 @@ export function WhereToGo({ goTo, onGoTo, plan, open, knownSince }: WhereToGoPro
             onValue={(cost) =>
               cost >= 0 &&
               cost <= 10_000 &&
-              void store?.setSettings({ tripMinor: Math.round(cost * 100) })
+              void store?.settings.set({ tripMinor: Math.round(cost * 100) })
             }
           />
         </span>

@@ -44,7 +44,7 @@ export function useBuying({
     const at = localTime(zone, clock.now());
     const of = { plantingIds: neededFor(line, chosen).map(({ planting }) => planting.id) };
     const takesBack = was ? { takesBack: was.id } : {};
-    await store?.log([
+    await store?.log.write([
       told === null
         ? { at, zone, of, what: { did: 'taken back' }, ...takesBack }
         : {
@@ -61,9 +61,11 @@ export function useBuying({
     const from = line.what.kindId;
     const changed = neededFor(line, chosen);
     for (const { planting } of changed)
-      await store.edit(planting.id, swapEdit(from, to, size, null));
+      await store.plantings.edit(planting.id, swapEdit(from, to, size, null));
     const undo = () =>
-      changed.forEach(({ planting }) => void store.undo({ table: 'plantings', id: planting.id }));
+      changed.forEach(
+        ({ planting }) => void store.history.undo({ table: 'plantings', id: planting.id }),
+      );
     say(
       `${nameOf(to)} instead of ${inSentence(nameOf(from))} in ${countText(changed.length, 'container')}.`,
       { label: 'Undo', go: undo },
@@ -73,7 +75,7 @@ export function useBuying({
     if (line.what.kind !== 'plants' || !store) return;
     const insteadOf = line.what.kindId;
     for (const { planting } of neededFor(line, chosen))
-      await store.edit(planting.id, { kind: 'second choice', insteadOf, to });
+      await store.plantings.edit(planting.id, { kind: 'second choice', insteadOf, to });
     const gone = inSentence(nameOf(insteadOf));
     say(
       to

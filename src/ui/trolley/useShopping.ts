@@ -78,7 +78,7 @@ export function useShopping({
   );
   // As text: most entries leave it as it is, and the list is not reckoned anew for them.
   const owned = JSON.stringify([...before]);
-  const shelf = useLive((store) => store.shelf());
+  const shelf = useLive((store) => store.shelf.all());
   const held = useMemo(() => byPlanting(planted?.log ?? []), [planted]);
   const reused = chosen
     .filter(({ planting: { id, shelfId } }) => {

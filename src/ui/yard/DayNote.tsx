@@ -39,13 +39,13 @@ export function DayNote({ heldAt, timeZone, place }: HeldDay) {
           max="2060-12-31"
           onChange={({ target: { value, validity } }) => {
             if (value && validity.valid)
-              void store?.setSettings({
+              void store?.settings.set({
                 heldAt: localTime(timeZone, clockMs(value, MORNING, timeZone)),
               });
           }}
         />
       </label>
-      <Button look="plain" onClick={() => void store?.letClockGo()}>
+      <Button look="plain" onClick={() => void store?.settings.letClockGo()}>
         Use today’s date
       </Button>
     </p>

@@ -38,7 +38,7 @@ export function FirstSight() {
   useEffect(forgetYardSight, []);
   const loadDemo = async () => {
     const demoSet = (await import('@/demo/rillbankHalt')).rillbankHalt();
-    await store?.addAll(demoSet);
+    await store?.whole.addAll(demoSet);
     say('Rillbank Halt is in the yard: a made-up set to try things on.');
   };
   return (

@@ -69,7 +69,7 @@ export default function YardHere({
   readonly onThere: () => void;
 }) {
   const loaded = usePlanted();
-  const settings = useLive((store) => store.settings());
+  const settings = useLive((store) => store.settings.get());
   // What is over stands nowhere any more; its container tells its story on the shelf.
   const standing = useMemo(
     () =>
