@@ -146,7 +146,7 @@ function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
     const count = (): number => {
       if (role === 'lead') {
         if (school.id === 'screen') return Math.max(2, units);
-        return upper.length === 1 ? 1 : units;
+        return upper.length === 1 ? 1 : units * clumpOf(kind, ask);
       }
       // Units repeat: a body in each, the edge kinds taking turns.
       if (school.id === 'opposite-pairs') return 2;
@@ -164,6 +164,21 @@ function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
     });
   }
   return parts;
+}
+
+/** A bulb as slender as this, cm across, leads by the clump: one alone is a stalk among flowers. Ours. */
+const SLENDER_CM = 20;
+const CLUMP = 3;
+/** Mix as wide as this, cm, takes a larger clump. Ours. */
+const BIG_CLUMP_CM = 34;
+const BIG_CLUMP = 5;
+
+/** How many plants of a kind make one lead. */
+function clumpOf({ cycle, spreadCm }: PlantKind, { container }: Ask): number {
+  if (cycle !== 'bulb' || middle(spreadCm) > SLENDER_CM) return 1;
+  const { acrossCm, deepCm } = reachOf(mixSurface(container));
+  const isBig = !isLong(container) && 2 * Math.min(acrossCm, deepCm) >= BIG_CLUMP_CM;
+  return isBig ? BIG_CLUMP : CLUMP;
 }
 
 /** Length of box that one lead commands, cm. Ours, after how people repeat units. */

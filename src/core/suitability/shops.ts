@@ -27,13 +27,33 @@ export function soldIn(
   const { sooner, later } = shiftOf(spot);
   return kind.inShops.some(([from, to]) => {
     const first = isTender(kind) ? weekAfter(from, -sooner) : from;
-    const last = to >= BOOK_FREE.to - 2 || isTender(kind) ? weekAfter(to, later) : to;
+    const tail = isTender(kind) ? Math.min(later, warmTail(to, spot)) : later;
+    const last = to >= BOOK_FREE.to - 2 || isTender(kind) ? weekAfter(to, tail) : to;
     const length = Math.min(
       WEEKS_PER_YEAR - 1,
-      weeksBetween(from, to) + (first === from ? 0 : sooner) + (last === to ? 0 : later),
+      weeksBetween(from, to) + (first === from ? 0 : sooner) + (last === to ? 0 : tail),
     );
     return weeksBetween(first, book) <= length;
   });
+}
+
+/** Tender plants are sold late only where days stay as warm as this, °C, for so many weeks more. Ours. */
+const WARM_DAYS_C = 17;
+const WORTH_WEEKS = 8;
+
+/** For how many weeks after its book's last one a tender kind is still worth selling: until warm days are nearly over. */
+function warmTail(
+  to: number,
+  spot: Pick<Spot, 'site' | 'normals' | 'exposure' | 'underCover'>,
+): number {
+  const { weeks } = yearOut(spot);
+  let warm = 0;
+  while (
+    warm < MOST_SHIFT_WEEKS + WORTH_WEEKS &&
+    weeks[bookWeek(weekAfter(to, warm + 1), spot) - 1]!.dayC >= WARM_DAYS_C
+  )
+    warm += 1;
+  return Math.max(0, warm - WORTH_WEEKS);
 }
 
 /** Summers so far past what it bears, K, keep what lives for years out of the shops there. Ours. */

@@ -722,7 +722,7 @@ export const GRASSES: readonly Species[] = [
     rootsC: -12,
     bringInC: null,
     sulksC: null,
-    summer: SUMMER.warm,
+    summer: [14, 32, 30],
     bears: BEARS.breeze,
     inLeaf: [14, 44],
     goneOver: [45, 'dead stems'],

@@ -373,7 +373,8 @@ export const ROSES: readonly Species[] = [
     rootsC: 0,
     bringInC: 8,
     sulksC: 8,
-    summer: SUMMER.warm,
+    // Its stems rot and its buds drop where nights stay hot and damp.
+    summer: [14, 31, 29],
     bears: BEARS.shelter,
     inLeaf: [20, 43],
     goneOver: [44, 'nothing'],
