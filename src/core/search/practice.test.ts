@@ -1,5 +1,5 @@
 import { askFor } from '../../../tests/builders/ask';
-import { BASKET, known, planted, SUNNY, TUB } from '../../../tests/builders/plantings';
+import { BASKET, known, planted, SUNNY, TUB, type Put } from '../../../tests/builders/plantings';
 import { opinionOf } from '../checks/opinion';
 import type { ClimateId } from '../climate/climates';
 import { isOfSmallThings } from '../suitability/season';
@@ -86,22 +86,29 @@ test('a spring until summer bedding comes is of small things, as winter is; a su
   expect([of(16, 15), of(17, 12), of(20, 20)]).toEqual([false, false, false]);
 });
 
-test('what hangs behind in a basket comes round when it turns: a look, where in a pot it is trouble', () => {
-  const puts = [
+test('what hangs behind in a basket comes round when it turns, where in a pot it is never seen; what is hidden in the middle is hidden in both', () => {
+  const petunias = [
     ['petunia-red', 0, 2],
     ['petunia-red', -9, 2],
     ['petunia-red', 9, 2],
     ['petunia-red', 0, 11],
     ['petunia-red', -9, 9],
     ['petunia-red', 9, 9],
-    ['houseleek-green', 0, -13],
   ] as const;
-  const judged = (container: typeof TUB) => {
-    const it = planted(puts, { container }, { view: 'one side' });
+  const judged = (container: typeof TUB, ...more: readonly Put[]) => {
+    const it = planted([...petunias, ...more], { container }, { view: 'one side' });
     return opinionOf(it).remarks.find(({ check }) => check === 'money-seen')!;
   };
-  expect(judged(TUB).severity).toBe('trouble');
-  expect(judged(BASKET).severity).toBe('look');
+  const behind: Put = ['alyssum-white', 0, -13];
+  expect(judged(TUB, behind).severity).toBe('trouble');
+  expect(judged(BASKET, behind).severity).toBe('right');
+  const among: Put = ['houseleek-green', 0, -3];
+  const walled: readonly Put[] = [
+    ['petunia-red', 0, -10],
+    ['petunia-red', -9, -9],
+    ['petunia-red', 9, -9],
+  ];
+  expect(judged(BASKET, among, ...walled).severity).toBe('look');
 });
 
 test('a year’s planting is led by what does not rest; for a summer resting later is no fault', () => {

@@ -3,7 +3,8 @@ import { briefOf } from '../../plantings/brief';
 import { sleepsBeneath, weeksToFlowers } from '../../suitability/beneath';
 import { clamp } from '../../units/units';
 import type { Check } from '../check';
-import { sampledWeeks } from '../reading';
+import { estimateSeen } from '../estimate';
+import { sampledWeeks, type Reading } from '../reading';
 import { putElsewhere } from './moves';
 
 export interface MoneySeenFacts {
@@ -19,8 +20,8 @@ export interface MoneySeenFacts {
 /** Seen less than this, a plant is money spent behind others. Ours. */
 const HIDDEN = 0.2;
 
-/** A basket turns in the wind and is turned by hand, so that what hangs behind comes round: never more than a look. Ours. */
-const TURNS = 0.13;
+/** What hangs on a wall is moved along it and seen from its ends, so that what stands behind shows there: never more than a look. Ours. */
+const FROM_THE_ENDS = 0.13;
 
 /** Is money spent on plants that nobody can see? */
 export const moneySeen: Check<'money-seen', MoneySeenFacts> = {
@@ -40,7 +41,7 @@ export const moneySeen: Check<'money-seen', MoneySeenFacts> = {
     const counted = reading.seenAt(reading.grownWeek).flowers;
     const stay = briefOf(reading);
     for (const week of weeks)
-      reading.seenAt(week).share.forEach((share, i) => (mean[i]! += share / weeks.length));
+      sharesSeen(reading, week).forEach((share, i) => (mean[i]! += share / weeks.length));
     // What sleeps beneath the others is bought for its flowers, a drift as one: it is looked at when they are out.
     for (const kind of new Set(reading.plants.map((plant) => plant.kind))) {
       if (!sleepsBeneath(kind, stay)) continue;
@@ -59,7 +60,7 @@ export const moneySeen: Check<'money-seen', MoneySeenFacts> = {
     const seen =
       clamp((worst.share - 0.03) / 0.3, 0, 1) * (1 - 0.5 * (hidden.length / ranked.length));
     return {
-      score: isHung(reading.planting.container.shape) ? Math.max(TURNS, seen) : seen,
+      score: isHung(reading.planting.container.shape) ? Math.max(FROM_THE_ENDS, seen) : seen,
       facts: {
         kind: worst.plant.kind.id,
         share: worst.share,
@@ -80,3 +81,16 @@ export const moneySeen: Check<'money-seen', MoneySeenFacts> = {
       { kind: 'remove', place: id } as const,
     ]),
 };
+
+/**
+ * Share of each plant that shows in a week. A basket on chains turns in the wind and is turned by hand: what is behind today is in front
+ * another day.
+ */
+function sharesSeen(reading: Reading, week: number): readonly number[] {
+  const { share } = reading.seenAt(week);
+  const { kind } = reading.planting.container.shape;
+  if (kind !== 'basket' && kind !== 'cone') return share;
+  const plants = reading.plants.map((plant) => ({ ...plant, xCm: -plant.xCm, zCm: -plant.zCm }));
+  const turned = estimateSeen({ ...reading, plants }, reading.sizesAt(week)).share;
+  return share.map((one, i) => Math.max(one, turned[i]!));
+}
