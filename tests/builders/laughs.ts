@@ -67,6 +67,7 @@ export function laughsAtKinds(kinds: readonly PlantKind[], ask: Ask): Laugh[] {
     const heat = kind.summer.humidC ?? kind.summer.dryC;
     const bears = Math.max(heat ?? 99, kind.summer.dryC ?? 99);
     if (Math.max(...days) > bears + 3) laugh('summer too hot');
+    if (!isMust && kind.lowestC >= 0 && isTheColdComing(days)) laugh('tender, as the cold comes');
     // Sold then, and there to be seen.
     const book = bookWeekAt(ask, plantedWeek);
     const isDry = isDryBulb(kind, ask);
@@ -103,6 +104,12 @@ export function laughsAtKinds(kinds: readonly PlantKind[], ask: Ask): Laugh[] {
     laughs.push(['two rarities', kinds.map(({ id }) => id).join(' ')]);
   return laughs;
 }
+
+/** Are days cool, and cooler than at planting, within six weeks of it? */
+const isTheColdComing = (days: readonly number[]): boolean => {
+  const soon = days[Math.min(6, days.length - 1)]!;
+  return soon < 14 && soon < days[0]! - 3;
+};
 
 /** A bulb bought dry in autumn, in flower before the planting ends. */
 function isDryBulb(kind: PlantKind, ask: Ask): boolean {
@@ -176,6 +183,17 @@ export function laughsAtProposal(proposal: Proposal, ask: Ask): Laugh[] {
     if (facts.missing.join() !== proposal.missing.join())
       laughs.push(['colour missing, and not said', facts.missing.join(' ')]);
     if (facts.fit < CHECKS.scheme.limits.trouble) laughs.push(['not the scheme', '']);
+  }
+  for (const kind of kindsOf(proposal)) {
+    const count = proposal.places.filter(({ kindId }) => kindId === kind.id).length;
+    const isSlender = kind.cycle === 'bulb' && kind.spreadCm[0] + kind.spreadCm[1] <= 40;
+    if (
+      isSlender &&
+      count === 1 &&
+      proposal.places.length > 1 &&
+      !ask.wishes.must.includes(kind.id)
+    )
+      laughs.push(['one bulb by itself', kind.id]);
   }
   if (ask.wishes.school === 'opposite-pairs') {
     const odd = kindsOf(proposal).filter(

@@ -46,10 +46,14 @@ const SELDOM = names(`
 /** Of genera that are well known, species that are not: of the bog and the border. */
 const SELDOM_SPECIES: ReadonlySet<string> = new Set(['Lobelia cardinalis', 'Lobelia siphilitica']);
 
+/** Of genera that every shop has, species that only some have. */
+const KNOWN_SPECIES: ReadonlySet<string> = new Set(['Lysimachia congestiflora']);
+
 /** How well known a kind is; a gardener's own kind of a genus that is not listed counts as known. */
 export const familiarity = once(({ botanical }: Pick<PlantKind, 'botanical'>): Familiarity => {
   const genus = botanical.split(' ').find((word) => word !== '×') ?? botanical;
   if (SELDOM_SPECIES.has(botanical)) return 'seldom';
+  if (KNOWN_SPECIES.has(botanical)) return 'known';
   if (STAPLES.has(genus) || STAPLE_SPECIES.has(botanical)) return 'staple';
   return SELDOM.has(genus) ? 'seldom' : 'known';
 });

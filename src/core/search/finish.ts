@@ -116,6 +116,7 @@ function around(
     size,
     count: 1,
     step: 0,
+    least: 1,
   }));
   const parts = filledParts(added, school, ask, keptParts);
   if (!parts) return null;

@@ -68,7 +68,9 @@ export function likingFor(kind: PlantKind, ask: Ask): number {
   const wind = windFit(kind, ask.spot);
   const isEaten = kind.edible !== null && kind.edible !== 'flowers';
   const outNow = Math.max(standing.flowering * flowerWorth(kind), standing.fruiting * FRUIT_WORTH);
-  const past = kind.vigour >= 5 ? COST.pastOthers : kind.vigour === 4 ? COST.pastMost : 0;
+  // What trails far grows down, away from the others.
+  const vigour = kind.vigour - ((kind.trailCm?.[1] ?? 0) >= FAR_CM ? 1 : 0);
+  const past = vigour >= 5 ? COST.pastOthers : vigour === 4 ? COST.pastMost : 0;
   return (
     WORTH.light * easeInLight(kind, ask.spot) +
     WORTH.summer * easeInSummer(standing) +
@@ -93,6 +95,9 @@ export function likingFor(kind: PlantKind, ask: Ask): number {
     (dangerInReach(kind, ask.spot) > 0 ? COST.inReach : 0)
   );
 }
+
+/** Trails as long as this, cm, hang well below a rim. Ours. */
+const FAR_CM = 50;
 
 /** A stay of so many weeks is for what is out then, and one of so many for what lasts. Ours. */
 const SHORT_WEEKS = 12;

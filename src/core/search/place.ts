@@ -34,6 +34,8 @@ export interface CastPart {
   count: number;
   /** Plants that come or go together. */
   readonly step: number;
+  /** Fewer than this are none: a slender bulb comes by the clump. */
+  readonly least: number;
   /** A bulb that sleeps beneath the others: it hides no mix, and stands in the gaps between them. */
   readonly isBeneath?: boolean;
 }
@@ -63,10 +65,13 @@ export function placeCast(cast: Cast, ask: Ask): Place[] | null {
     if (placed) return placed;
     const shrink = [...parts]
       .sort((a, b) => b.count * NURSERY_SIZES[b.size].topCm - a.count * NURSERY_SIZES[a.size].topCm)
-      .find((part) => part.count > part.step);
+      .find(canShrink);
     // Of many a tenth goes at once, so that a boat is thinned as soon as a pot.
     if (shrink)
-      shrink.count -= shrink.step * Math.max(1, Math.round(shrink.count / 10 / shrink.step));
+      shrink.count = Math.max(
+        shrink.least,
+        shrink.count - shrink.step * Math.max(1, Math.round(shrink.count / 10 / shrink.step)),
+      );
     else if (!smaller(parts)) return null;
   }
   return null;
@@ -92,7 +97,7 @@ export function placeCounted(
   for (const { kind, role, count } of counted) {
     const size = sizeFor(kind, role, ask);
     if (!size) return null;
-    parts.push({ kind, role, size, count, step: 1 });
+    parts.push({ kind, role, size, count, step: 1, least: 1 });
   }
   const all = parts.reduce((sum, { count }) => sum + count, 0);
   for (let left = Math.ceil(all * LEFT_OUT); left >= 0;) {
@@ -117,7 +122,7 @@ export function filledParts(
 ): CastPart[] | null {
   const parts = startParts({ school: school.id, members, promise: 1 }, school, ask);
   if (!parts) return null;
-  for (const part of parts) part.count = 1;
+  for (const part of parts) part.count = part.least;
   fillUp(parts, school, ask, standing);
   return parts;
 }
@@ -137,16 +142,18 @@ function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
   const upper = cast.members.filter(({ isBeneath }) => !isBeneath);
   for (const { kind, role, isBeneath } of cast.members) {
     if (isBeneath) {
-      parts.push({ kind, role, size: 'bulb', count: bulbsIn(ask), step: 1, isBeneath });
+      parts.push({ kind, role, size: 'bulb', count: bulbsIn(ask), step: 1, least: 1, isBeneath });
       continue;
     }
     const alike = upper.filter((member) => member.role === role).length;
     const size = sizeFor(kind, role, ask);
     if (!size) return null;
+    const isAlone = upper.length === 1 || ask.wishes.must.includes(kind.id);
+    const least = isAlone ? 1 : clumpOf(kind, ask);
     const count = (): number => {
       if (role === 'lead') {
         if (school.id === 'screen') return Math.max(2, units);
-        return upper.length === 1 ? 1 : units * clumpOf(kind, ask);
+        return upper.length === 1 ? 1 : units * least;
       }
       // Units repeat: a body in each, the edge kinds taking turns.
       if (school.id === 'opposite-pairs') return 2;
@@ -158,7 +165,8 @@ function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
       kind,
       role,
       size,
-      count: count(),
+      count: Math.max(count(), least),
+      least,
       step:
         school.id !== 'opposite-pairs' && (long || counts === 'free' || role === 'lead') ? 1 : 2,
     });
@@ -166,20 +174,22 @@ function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
   return parts;
 }
 
-/** A bulb as slender as this, cm across, leads by the clump: one alone is a stalk among flowers. Ours. */
+/** A bulb as slender as this, cm across, is planted by the clump: one alone is a stalk among flowers. Ours. */
 const SLENDER_CM = 20;
 const CLUMP = 3;
 /** Mix as wide as this, cm, takes a larger clump. Ours. */
 const BIG_CLUMP_CM = 34;
 const BIG_CLUMP = 5;
 
-/** How many plants of a kind make one lead. */
+/** How many plants of a kind count as one. */
 function clumpOf({ cycle, spreadCm }: PlantKind, { container }: Ask): number {
   if (cycle !== 'bulb' || middle(spreadCm) > SLENDER_CM) return 1;
   const { acrossCm, deepCm } = reachOf(mixSurface(container));
   const isBig = !isLong(container) && 2 * Math.min(acrossCm, deepCm) >= BIG_CLUMP_CM;
   return isBig ? BIG_CLUMP : CLUMP;
 }
+
+const canShrink = ({ count, step, least }: CastPart): boolean => count - step >= least;
 
 /** Length of box that one lead commands, cm. Ours, after how people repeat units. */
 const UNIT_CM = 42;
@@ -330,7 +340,7 @@ function withinBudget(parts: CastPart[], ask: Ask): boolean {
   for (let guard = 0; guard < 30 && !underBudget(parts, ask); guard += 1) {
     if (smaller(parts)) continue;
     const dearest = parts
-      .filter((part) => part.count > part.step)
+      .filter(canShrink)
       .map((part) => ({ part, saved: savedBy(part) }))
       .sort((a, b) => b.saved - a.saved || b.part.count - a.part.count)[0];
     if (!dearest) return false;
