@@ -215,6 +215,12 @@ export function laughsAtProposal(proposal: Proposal, ask: Ask): Laugh[] {
     );
     if (like === 'wildlife' && idle.length > 0)
       laughs.push(['flowers that feed none', idle.map(({ id }) => id).join(' ')]);
+    const harmful = kinds.filter(
+      ({ id, edible, toxicity }) =>
+        edible === null && toxicity.people === 'poisonous' && !ask.wishes.must.includes(id),
+    );
+    if (['herbs', 'salad', 'fruit'].includes(like) && harmful.length > 0)
+      laughs.push(['poison among what is picked', harmful.map(({ id }) => id).join(' ')]);
     const stabs = kinds.filter(({ irritant }) => irritant.skin === 'yes');
     if (like === 'touch' && stabs.length > 0)
       laughs.push(['stabs the hand', stabs.map(({ id }) => id).join(' ')]);

@@ -9,13 +9,16 @@ const YELLOW: Oklch = [0.87, 0.17, 98];
 const BLUE: Oklch = [0.52, 0.17, 262];
 const LIME: Oklch = [0.82, 0.17, 118];
 const DARK: Oklch = [0.3, 0.05, 340];
+const PINK: Oklch = [0.7, 0.17, 0];
 const WHITE: Oklch = [0.97, 0.01, 100];
 
 test.each<[string, Scheme, Oklch, Oklch]>([
   ['jewel', { kind: 'jewel' }, VIOLET, [0.86, 0.06, 350]],
   ['dark and lime', { kind: 'dark-and-lime' }, DARK, [0.7, 0.16, 20]],
   ['green and white', { kind: 'green-and-white' }, WHITE, RED],
+  ['green and white', { kind: 'green-and-white' }, LIME, [0.92, 0.12, 105]],
   ['tonal', { kind: 'tonal', colour: VIOLET }, [0.7, 0.12, 298], [0.7, 0.15, 340]],
+  ['pink', { kind: 'tonal', colour: PINK }, [0.87, 0.07, 5], [0.42, 0.19, 12]],
   ['neighbours', { kind: 'neighbours', colour: RED }, [0.72, 0.18, 60], BLUE],
   ['triad', { kind: 'triad', colour: RED }, YELLOW, [0.6, 0.15, 200]],
   ['palette', { kind: 'palette', colours: [VIOLET, LIME] }, [0.52, 0.18, 292], RED],

@@ -62,6 +62,11 @@ export function isLime([L, C, h]: Oklch): boolean {
   return L >= 0.7 && C >= 0.1 && h >= 100 && h <= 132 && (L <= LEMON_L || h >= LEMON_H);
 }
 
+/** Lemon and yellow flowers: beside white they are a colour, not a green, however pale. Limits are ours. */
+function isYellow([, C, h]: Oklch): boolean {
+  return C >= 0.1 && h >= 85 && h < LEMON_H;
+}
+
 /** Ordinary foliage green: the ground on which the scheme is read, no part of it. Hue arc and limits are ours. */
 export function isOrdinaryGreen([L, C, h]: Oklch): boolean {
   return C >= NEUTRAL_CHROMA && C < 0.165 && L < 0.7 && h >= 112 && h <= 172;
@@ -160,6 +165,11 @@ function likeRed([L, , h]: Oklch, red: Oklch): number {
   );
 }
 
+/** From blush to magenta all is pink, crimson and plum are not: lightness so far from the one that was named still goes as its tone, and fades over as much more. Ours. */
+const TONE = { near: 0.2, fades: 0.16 } as const;
+const nearTone = (L: number, [named]: Oklch): number =>
+  clamp(1 - (Math.abs(L - named) - TONE.near) / TONE.fades, 0, 1);
+
 /** Lime and dark leaves set each other off and sit in any scheme, a little less than its own colours. Ours. */
 const ACCENT_FIT = 0.75;
 /** Dark leaves among green and white. Ours. */
@@ -216,9 +226,15 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
     case 'green-and-white':
       return isGlaucous(colour)
         ? 0.9
-        : Math.max(isLime(colour) ? ACCENT_FIT * 0.8 : 0, inArc(h, 105, 175, 20) * 0.9);
+        : Math.max(
+            isLime(colour) ? ACCENT_FIT * 0.8 : 0,
+            isYellow(colour) ? 0 : inArc(h, 105, 175, 20) * 0.9,
+          );
     case 'tonal':
-      return Math.max(accent * 0.6, nearHue(h, scheme.colour[2], 14, 34));
+      return Math.max(
+        accent * 0.6,
+        nearHue(h, scheme.colour[2], 14, 34) * nearTone(L, scheme.colour),
+      );
     case 'neighbours':
       return Math.max(accent * 0.8, nearHue(h, scheme.colour[2], 45, 70));
     case 'triad':

@@ -131,8 +131,11 @@ test('whom a school does not allow: both sides of each of its limits', () => {
     );
   expect(kitchen.allows({ ...eaten, edible: null }, 'body')).toBe(false);
 
-  expect(screen.allows(like({ trailCm: null }), 'lead')).toBe(true);
-  expect(screen.allows(like({ trailCm: [10, 20] }), 'lead')).toBe(false);
+  const upTo = (cm: number) => like({ trailCm: null, heightCm: [30, cm] });
+  expect(screen.allows(upTo(45), 'lead')).toBe(true);
+  expect(screen.allows(upTo(44), 'lead')).toBe(false);
+  expect(screen.allows(upTo(30), 'body')).toBe(true);
+  expect(screen.allows(like({ trailCm: [10, 20], heightCm: [30, 60] }), 'lead')).toBe(false);
   expect(screen.allows(like({ trailCm: null }), 'edge')).toBe(false);
 
   const frame = SCHOOLS['evergreen-frame'];

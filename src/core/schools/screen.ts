@@ -1,6 +1,9 @@
 import { wishedPlaces } from '../placing/wishedPlaces';
 import { hangs, NO_PREFERENCE, overSill, type School } from './school';
 
+/** What stays lower than this, cm, hides nothing. Ours. */
+const LEAST_CM = 45;
+
 /** Seen over a sill from indoors: two tall kinds alternate, as tall as the sight line asks; what spills is wasted. */
 export const screen: School = {
   id: 'screen',
@@ -13,7 +16,8 @@ export const screen: School = {
   counts: 'free',
   likeMayTouch: true,
   order: 'alternate',
-  allows: ({ trailCm }, role) => role !== 'edge' && trailCm === null,
+  allows: ({ trailCm, heightCm }, role) =>
+    trailCm === null && role !== 'edge' && (role !== 'lead' || heightCm[1] >= LEAST_CM),
   prefers: NO_PREFERENCE,
   spots: ({ container }, role, count, leads) =>
     wishedPlaces(container, 'all round', role === 'lead' ? 'body' : role, count, {

@@ -273,7 +273,7 @@ const LEAD_SHOWS = 0.16;
 const WORN = 0.06;
 const MOST_WORN = 0.3;
 /** The lead says what a planting is: what it costs to be led by something of another company than was asked for. Ours. */
-const OUTSIDE_COST = 0.4;
+const OUTSIDE_COST = 0.8;
 /** The same of what stands beside the lead, where it is not met with in that company at all. Ours. */
 const GUEST_COST = 0.4;
 /** What it costs a lead of a planting for the whole year to rest in all of it. Ours. */

@@ -35,7 +35,8 @@ export function keepsWishes(kinds: readonly PlantKind[], ask: Ask, toCome = 0): 
   return (
     (!company || without((kind) => kind.company.includes(company)) <= some) &&
     likes.every((like) => without((kind) => isLiked(kind, like, ask)) <= mayLack(like, count)) &&
-    !(likes.includes('wildlife') && kinds.some((kind) => flowersForNobody(kind, ask)))
+    !(likes.includes('wildlife') && kinds.some((kind) => flowersForNobody(kind, ask))) &&
+    !(likes.some(isPick) && kinds.some((kind) => isNotForTheKitchen(kind, ask)))
   );
 }
 
@@ -51,6 +52,10 @@ const flowersForNobody = (kind: PlantKind, ask: Ask): boolean =>
   !ask.wishes.must.includes(kind.id) &&
   (kind.bloom?.cover ?? 0) > FOR_FLOWERS &&
   !isLiked(kind, 'wildlife', ask);
+
+/** Is it harmful to eat, or may it be? Among what is picked by the handful it would be picked too; but for what must be there. */
+const isNotForTheKitchen = ({ id, edible, toxicity }: PlantKind, { wishes }: Ask): boolean =>
+  edible === null && toxicity.people !== 'none known' && !wishes.must.includes(id);
 
 /** How many of so many kinds may be without what was asked for: one at least, but where it is to be picked; never all of them. */
 function mayLack(like: Like, count: number): number {
