@@ -174,6 +174,8 @@ const nearTone = (L: number, [named]: Oklch): number =>
 const ACCENT_FIT = 0.75;
 /** Dark leaves among green and white. Ours. */
 const DARK_IN_WHITE_FIT = 0.45;
+/** White flowers between dark leaves and lime. Ours. */
+const WHITE_IN_DARK_FIT = 0.4;
 /** Pink among hot colours; wine-red among cool ones. Ours. */
 const PINK_IN_HOT_FIT = 0.3;
 const WINE_IN_COOL_FIT = 0.45;
@@ -188,6 +190,8 @@ export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
   if ((scheme.kind === 'one-and-white' || scheme.kind === 'green-and-white') && isWhite(colour))
     return 1;
   if (scheme.kind === 'dark-and-lime' && (isDark(colour) || isLime(colour))) return 1;
+  // White is the brightest thing between dark leaves and lime ones: a little of it sparkles, more takes the picture over.
+  if (scheme.kind === 'dark-and-lime' && isWhite(colour)) return WHITE_IN_DARK_FIT;
   // Dark leaves set anything off, and are neither green nor white.
   if (scheme.kind === 'green-and-white' && isDark(colour)) return DARK_IN_WHITE_FIT;
   // White cools whatever it stands in: of hot colours it is no ground.

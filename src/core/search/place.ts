@@ -63,6 +63,12 @@ export function placeCast(cast: Cast, ask: Ask): Place[] | null {
     if (!withinBudget(parts, ask)) return null;
     const placed = settleParts(parts, school, ask);
     if (placed) return placed;
+    const beneath = parts.findIndex((part) => part.isBeneath && !canShrink(part));
+    if (beneath >= 0) {
+      // Fewer bulbs than a clump are none.
+      parts.splice(beneath, 1);
+      continue;
+    }
     const shrink = [...parts]
       .sort((a, b) => b.count * NURSERY_SIZES[b.size].topCm - a.count * NURSERY_SIZES[a.size].topCm)
       .find(canShrink);
@@ -142,7 +148,15 @@ function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
   const upper = cast.members.filter(({ isBeneath }) => !isBeneath);
   for (const { kind, role, isBeneath } of cast.members) {
     if (isBeneath) {
-      parts.push({ kind, role, size: 'bulb', count: bulbsIn(ask), step: 1, least: 1, isBeneath });
+      parts.push({
+        kind,
+        role,
+        size: 'bulb',
+        count: bulbsIn(ask),
+        step: 1,
+        least: CLUMP,
+        isBeneath,
+      });
       continue;
     }
     const alike = upper.filter((member) => member.role === role).length;

@@ -154,7 +154,10 @@ function judgeCast(
     lead: lead ?? null,
     bodies: [...more, ...ofRole('body')],
     edges: ofRole('edge'),
-    beneath: cast.members.filter(({ isBeneath }) => isBeneath).map(({ kind }) => kind.id),
+    // Where there is no room for a clump, bulbs were left out.
+    beneath: cast.members
+      .filter(({ kind, isBeneath }) => isBeneath && places.some(({ kindId }) => kindId === kind.id))
+      .map(({ kind }) => kind.id),
     places,
     cost: plantCost(it.plants),
     score: opinion.score,

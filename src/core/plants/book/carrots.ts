@@ -663,7 +663,8 @@ export const CARROTS: readonly Species[] = [
     rootsC: -5,
     bringInC: null,
     sulksC: null,
-    summer: SUMMER.cool,
+    // Bolts in its second year, not in heat.
+    summer: [10, 32, 30],
     bears: BEARS.breeze,
     inLeaf: [12, 50],
     goneOver: [51, 'nothing'],

@@ -276,7 +276,8 @@ export const PINKS: readonly Species[] = [
     rootsC: -2,
     bringInC: null,
     sulksC: null,
-    summer: SUMMER.cool,
+    // Leaf beet is the spinach of hot summers.
+    summer: [10, 34, 32],
     bears: BEARS.breeze,
     inLeaf: [12, 50],
     goneOver: [51, 'nothing'],
@@ -1098,7 +1099,8 @@ export const PINKS: readonly Species[] = [
     rootsC: -14,
     bringInC: null,
     sulksC: null,
-    summer: SUMMER.cool,
+    // Rests from flowering in heat, in leaf all the same.
+    summer: [8, 31, 29],
     bears: BEARS.breeze,
     inLeaf: [12, 50],
     goneOver: [51, 'dead stems'],
