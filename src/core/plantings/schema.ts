@@ -99,6 +99,7 @@ export const LIKES = [
   'berries',
   'movement',
   'touch',
+  'comes back',
   'herbs',
   'salad',
   'fruit',

@@ -8,7 +8,7 @@ import { hurdleOf, type Ask } from './ask';
 import { bulbsFor, withBulb } from './bulbs';
 import { Judge, siteOf, type Member } from './judge';
 import { KindWorths } from './kindWorths';
-import { schoolsInTurn } from './openColours';
+import { schoolsInTurn, type Turn } from './openColours';
 
 /** Kinds chosen for one planting, by the role they are to play, in one school. */
 export interface Cast {
@@ -45,9 +45,9 @@ const SUITS_SHARE = 0.08;
 
 /**
  * Casts worth placing, best first, several for each lead, school after school; nothing now and then, where the work was long.
- * @param turn where several schemes take turns, which of them this is, from 0
+ * @param turn where several schemes take turns, which of them this is
  */
-export function* castsFor(ask: Ask, turn: number | null = null): Generator<Cast[]> {
+export function* castsFor(ask: Ask, turn: Turn = null): Generator<Cast[]> {
   const kinds = eligible(ask);
   const bulbs = bulbsFor(ask);
   yield [];

@@ -15,7 +15,7 @@ import { easeInLight } from '../suitability/light';
 import { isForShrubs, isLasting, isYearRound, ofTheSeason } from '../suitability/season';
 import { easeInSummer, standingOf, type Stay } from '../suitability/standing';
 import { windFit } from '../suitability/wind';
-import { clamp, weeksBetween } from '../units/units';
+import { clamp, weekAfter, weeksBetween, WEEKS_PER_YEAR } from '../units/units';
 import { once } from '../work/once';
 import type { Ask } from './ask';
 
@@ -34,7 +34,7 @@ const WORTH = {
 const FAMILIAR = { staple: 0.1, known: 0, seldom: -0.14 } as const;
 const COST = {
   sulks: 0.3,
-  torn: 0.06,
+  torn: 0.1,
   burnt: 0.2,
   pastOthers: 0.12,
   pastMost: 0.05,
@@ -228,12 +228,24 @@ export function isLiked(kind: PlantKind, like: Like, ask: Stay): boolean {
     case 'wildlife':
       // Double flowers hold no food that insects can reach.
       return kind.bloom?.form !== 'double' && kind.wildlife.some((one) => BY_DAY.has(one));
+    case 'comes back':
+      return comesBack(kind, ask);
     case 'herbs':
     case 'salad':
     case 'fruit':
       return pickedAs(kind) === like;
   }
 }
+
+/** Is it there again next year, left where it stands? */
+const comesBack = (kind: PlantKind, { plantedWeek, spot, container }: Stay): boolean =>
+  !PASSING.has(kind.cycle) &&
+  standingOf(kind, {
+    plantedWeek,
+    endWeek: weekAfter(plantedWeek, WEEKS_PER_YEAR - 1),
+    spot,
+    container,
+  }).lost === null;
 
 /** Share of the budget up to which filling the whole container with a kind is cheap. Ours. */
 const CHEAP = 0.5;

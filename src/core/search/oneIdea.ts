@@ -7,7 +7,7 @@ import { isLiked, isPick } from './liking';
 
 /**
  * Share of the kinds that may be without what was asked for. Few flowers scent an evening: half of the kinds is enough to. Berries, and
- * what moves, are seen from afar: a third is enough. Who wants herbs wants herbs. Ours.
+ * what moves, are seen from afar: a third is enough. Who wants herbs wants herbs; at the foot of what fruits, leaves are picked too. Ours.
  */
 const MAY_LACK: Readonly<Record<Like | 'company', number>> = {
   company: 0.4,
@@ -17,9 +17,10 @@ const MAY_LACK: Readonly<Record<Like | 'company', number>> = {
   touch: 0.5,
   berries: 0.67,
   movement: 0.67,
+  'comes back': 0.25,
   herbs: 0.25,
   salad: 0.25,
-  fruit: 0.25,
+  fruit: 0.6,
 };
 
 /**
@@ -57,10 +58,10 @@ const flowersForNobody = (kind: PlantKind, ask: Ask): boolean =>
 const isNotForTheKitchen = ({ id, edible, toxicity }: PlantKind, { wishes }: Ask): boolean =>
   edible === null && toxicity.people !== 'none known' && !wishes.must.includes(id);
 
-/** How many of so many kinds may be without what was asked for: one at least, but where it is to be picked; never all of them. */
+/** How many of so many kinds may be without what was asked for: one at least, but where it is to be picked or to last; never all of them. */
 function mayLack(like: Like, count: number): number {
   const most = Math.floor(count * MAY_LACK[like]);
-  return isPick(like) ? most : Math.min(Math.max(1, most), count - 1);
+  return isPick(like) || like === 'comes back' ? most : Math.min(Math.max(1, most), count - 1);
 }
 
 /** Rarities in one planting. */

@@ -22,14 +22,26 @@ test('colours left open are asked for scheme by scheme; what is wished for is as
   expect(asksByScheme(eaten)).toEqual([eaten]);
 });
 
+test('where something must be there, the schemes are those in which it is at home', () => {
+  const kindsOf = (...must: string[]) =>
+    asksByScheme(askFor({}, { anyColours: true, must })).map(({ wishes }) => wishes.scheme.kind);
+  expect(kindsOf('petunia-blue')).not.toContain('warm');
+  expect(kindsOf('marguerite-yellow')).not.toContain('cool');
+  // White is at home in all; two that are at home in none together leave all open.
+  expect(kindsOf('petunia-white')).toHaveLength(OPEN_SCHEMES.length);
+  expect(kindsOf('petunia-blue', 'french-marigold-orange')).toHaveLength(OPEN_SCHEMES.length);
+});
+
 test('every school is looked at in turn, each in two schemes where there are four of each; one school alone in all of them', () => {
   const schools = schoolsFor(OPEN, { school: 'any', kitchen: false });
   const counts = new Map(schools.map((school) => [school, 0]));
   for (const at of OPEN_SCHEMES.keys())
-    for (const school of schoolsInTurn(schools, at)) counts.set(school, counts.get(school)! + 1);
+    for (const school of schoolsInTurn(schools, { at, of: OPEN_SCHEMES.length }))
+      counts.set(school, counts.get(school)! + 1);
   expect(schools).toHaveLength(4);
   expect([...counts.values()]).toEqual([2, 2, 2, 2]);
-  expect(schoolsInTurn([SCHOOLS.dome], 3)).toEqual([SCHOOLS.dome]);
+  expect(schoolsInTurn(schools, { at: 1, of: 2 })).toHaveLength(4);
+  expect(schoolsInTurn([SCHOOLS.dome], { at: 3, of: 4 })).toEqual([SCHOOLS.dome]);
   expect(schoolsInTurn(schools, null)).toBe(schools);
 });
 

@@ -13,6 +13,7 @@ import { FIT_TOLERANCE_CM, settingDepthCm, wallRoomCm } from '../placing/fit';
 import { settle, type Wish } from '../placing/settle';
 import type { PlacedPlant, Place } from '../plantings/planting';
 import { mainRole, middle, type PlantKind, type Role } from '../plants/kind';
+import { pickedAs } from '../plants/picked';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
 import { printOf } from '../plants/print';
 import { hash32 } from '../random/hash';
@@ -270,6 +271,13 @@ export function thinIn(plants: readonly PlacedPlant[], ask: Ask): { readonly thi
   return { thin: Math.max(0, 1 - cover / mixAreaCm2(ask.container) / WANTED_COVER) };
 }
 
+/** What is to ripen fruit in its first summer wants light and mix to itself: it takes the room of so many as large that only flower. Ours, from litres that growers give. */
+const FRUIT_ROOM = 2.5;
+const roomFor = (kind: PlantKind): number =>
+  pickedAs(kind) === 'fruit' && isForOneSummer(kind) ? FRUIT_ROOM : 1;
+const isForOneSummer = ({ cycle }: PlantKind): boolean =>
+  cycle === 'annual' || cycle === 'tender perennial';
+
 /** Adds plants to the thinnest group until the mix should be hidden in time, or no more go in; within the school's shares. */
 function fillUp(
   cast: readonly CastPart[],
@@ -293,7 +301,7 @@ function fillUp(
       ) / area;
     const grown =
       [...standing, ...parts].reduce(
-        (sum, part) => sum + part.count * areaAt(part, season, ask),
+        (sum, part) => sum + part.count * areaAt(part, season, ask) * roomFor(part.kind),
         0,
       ) / room;
     const balls =

@@ -53,8 +53,8 @@ export function* propose(
     return proposal !== null;
   };
   // Show something at once: the first lead's best cast is judged before the others are composed.
-  for (const [turn, ask] of asks.entries())
-    for (const casts of castsFor(ask, asks.length > 1 ? turn : null)) {
+  for (const [at, ask] of asks.entries())
+    for (const casts of castsFor(ask, asks.length > 1 ? { at, of: asks.length } : null)) {
       if (casts.length === 0 || found.length >= options.wanted)
         yield { step, isJudged: false, best: sixIdeas(found, options.wanted) };
       queues.push({ ask, casts });

@@ -1,6 +1,7 @@
 import { askFor } from '../../../tests/builders/ask';
 import { proposalOf } from '../../../tests/builders/proposals';
 import { BASKET, BOX, known, planted } from '../../../tests/builders/plantings';
+import { mixL } from '../containers/container';
 import { usualContainer } from '../containers/usual';
 import { BOOK, kindOf } from '../plants/book/index';
 import { scentsEvening } from '../plants/eveningScent';
@@ -8,6 +9,7 @@ import { familiarity } from '../plants/familiar';
 import type { PlantKind } from '../plants/kind';
 import { pickedAs } from '../plants/picked';
 import { SCHOOLS } from '../schools/index';
+import type { Spot } from '../spots/spot';
 import { hurdleOf, type Ask } from './ask';
 import { bulbsFor, withBulb } from './bulbs';
 import { eligible } from './compose';
@@ -28,9 +30,14 @@ const IMPROVED = 500;
 const kindsIn = ({ places }: Proposal) =>
   [...new Set(places.map(({ kindId }) => kindId))].map((id) => kindOf(id)!);
 
-test.each(['herbs', 'salad', 'fruit'] as const)(
-  'who asks for %s gets little else, in whatever colours they come',
-  (like) => {
+test.each([
+  ['herbs', (kinds: number) => (kinds < 4 ? 0 : 1)],
+  ['salad', (kinds: number) => (kinds < 4 ? 0 : 1)],
+  // At the foot of tomatoes stands basil.
+  ['fruit', (kinds: number) => Math.floor(kinds * 0.6)],
+] as const)(
+  'who asks for %s gets little else, and nothing that is not eaten, in whatever colours they come',
+  (like, mayLack) => {
     // Improved as they are shown: a like kind that is put in the place of one is of the sort too.
     const found = proposeNow(
       askFor({}, { kitchen: true, likes: [like], scheme: { kind: 'warm' } }),
@@ -40,7 +47,8 @@ test.each(['herbs', 'salad', 'fruit'] as const)(
     for (const one of found) {
       const kinds = kindsIn(one);
       const others = kinds.filter((kind) => pickedAs(kind) !== like);
-      expect(others.length).toBeLessThanOrEqual(kinds.length < 4 ? 0 : 1);
+      expect(others.length).toBeLessThanOrEqual(mayLack(kinds.length));
+      expect(kinds.map(pickedAs)).not.toContain(null);
     }
   },
 );
@@ -53,6 +61,45 @@ test('who asks for scent in the evening gets flowers that scent it, half of the 
   expect(
     ['tobacco-white', 'lavender-violet', 'basil-green'].map((id) => scentsEvening(known(id))),
   ).toEqual([true, false, false]);
+});
+
+test('what comes back lives through the winter where it stands; in a place without frost more does', () => {
+  const at = (climate: Spot['site']['climate'], latitudeDeg: number) => {
+    const ask = askFor();
+    const site = { ...ask.spot.site, climate, latitudeDeg };
+    return { ...ask, spot: { ...ask.spot, site } };
+  };
+  const cool = at('cool-maritime', 52);
+  const mild = at('cool-summer-coast', 38);
+  const back = (id: string, ask: Ask) => isLiked(known(id), 'comes back', ask);
+  expect(
+    ['catmint-blue', 'pelargonium-scarlet', 'lobelia-blue'].map((id) => back(id, cool)),
+  ).toEqual([true, false, false]);
+  expect(
+    ['catmint-blue', 'pelargonium-scarlet', 'lobelia-blue'].map((id) => back(id, mild)),
+  ).toEqual([true, true, false]);
+  const found = proposeNow(askFor({}, { likes: ['comes back'], anyColours: true }), FEW);
+  expect(found.length).toBeGreaterThan(0);
+  for (const one of found) {
+    const kinds = kindsIn(one);
+    const lacking = kinds.filter((kind) => !isLiked(kind, 'comes back', askFor()));
+    expect(lacking.length).toBeLessThanOrEqual(kinds.length / 4);
+  }
+});
+
+test('what fruits has mix enough to: no more plants of it than one to twelve litres', () => {
+  const tub = usualContainer('Tub', { kind: 'square', topCm: 50, baseCm: 45, depthCm: 45 }, 'oak');
+  const ask = askFor({ container: tub }, { likes: ['fruit'], kitchen: true });
+  const most = mixL(tub) / 12;
+  const found = proposeNow(ask, FEW);
+  expect(found.length).toBeGreaterThan(0);
+  for (const { places } of found) {
+    const fruiting = places.filter(({ kindId }) => {
+      const kind = known(kindId);
+      return pickedAs(kind) === 'fruit' && kind.cycle === 'annual';
+    });
+    expect(fruiting.length).toBeLessThanOrEqual(most);
+  }
 });
 
 test('a sink of alpines is led by nothing from elsewhere', () => {

@@ -35,6 +35,7 @@ export function CompanyRow({ form, values }: RowProps) {
         <Tick {...form.register('berries')}>With berries</Tick>
         <Tick {...form.register('movement')}>Moving in the wind</Tick>
         <Tick {...form.register('touch')}>Good to touch</Tick>
+        <Tick {...form.register('comesBack')}>Comes back next year</Tick>
       </div>
     </SheetRow>
   );

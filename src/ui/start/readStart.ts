@@ -77,6 +77,7 @@ export function readStart(
     ...(form.scent ? (['scent'] as const) : []),
     ...(form.eveningScent ? (['evening scent'] as const) : []),
     ...(['berries', 'movement', 'touch'] as const).filter((like) => form[like]),
+    ...(form.comesBack ? (['comes back'] as const) : []),
     ...(form.kitchen && form.pick !== 'any' ? [form.pick] : []),
   ];
   const wishes = parseWith(wishesSchema, {

@@ -46,6 +46,7 @@ export interface StartForm {
   readonly berries: boolean;
   readonly movement: boolean;
   readonly touch: boolean;
+  readonly comesBack: boolean;
   readonly must: readonly string[];
   readonly never: readonly string[];
   readonly fullInWeeks: number;
@@ -87,6 +88,7 @@ export const FIRST_FORM: StartForm = {
   berries: false,
   movement: false,
   touch: false,
+  comesBack: false,
   must: [],
   never: [],
   fullInWeeks: 8,
