@@ -118,7 +118,10 @@ test('what flowers where it is warm is no plant for a mild winter; what afternoo
   };
   const [balsam, pansy] = [kindOf('new-guinea-balsam-orange')!, kindOf('pansy-yellow')!];
   const winter = { plantedWeek: 40, endWeek: 16, spot: coast };
-  expect(hurdleOf(balsam, askFor(winter, { scheme: { kind: 'warm' } }))).toBe('season');
+  const sooner = { ...winter, plantedWeek: 37 };
+  expect(hurdleOf(balsam, askFor(sooner, { scheme: { kind: 'warm' } }))).toBe('season');
+  // By then shops have none any more.
+  expect(hurdleOf(balsam, askFor(winter, { scheme: { kind: 'warm' } }))).toBe('shops');
   expect(hurdleOf(pansy, askFor(winter, { scheme: { kind: 'warm' } }))).toBeNull();
   // Cool nights in six weeks of ten keep no canna out of a summer; a summer of nothing else does.
   const bold = { scheme: { kind: 'warm' }, company: 'bold tender foliage' } as const;

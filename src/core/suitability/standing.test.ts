@@ -132,6 +132,16 @@ test('shops: bedding is sold before the frosts are over, sooner in warm places, 
   expect(south).not.toContain(20);
 });
 
+test('shops: what is tender is sold late only where warm days last eight weeks more', () => {
+  const last = (climate: ClimateId, latitude: number) =>
+    Array.from({ length: 52 }, (_, i) => i + 1).findLast((week) =>
+      soldIn(known('busy-lizzie-white'), week, stay(climate, latitude, 1, 52).spot),
+    );
+  // No frost before December in either; days of 17 °C end in early October in the first, in mid November in the second.
+  expect(last('mild-maritime', 50)).toBe(36);
+  expect(last('mediterranean-coast', 42)).toBe(38);
+});
+
 test('a damp summer’s heat is borne because it ends: where it never does, for some weeks only', () => {
   const tooHot = (id: string, climate: ClimateId, latitude: number, weeks: number) =>
     standingOf(known(id), stay(climate, latitude, 18, 18 + weeks)).tooHot;
