@@ -38,6 +38,17 @@ say(
   `lines wider than ${WIDE}, of 1,000; the widest`,
   `${((1000 * lines.filter(({ length }) => length > WIDE).length) / lines.length).toFixed(1)}; ${Math.max(...lines.map(({ length }) => length))}`,
 );
+const linesIn = (...paths: readonly string[]): number =>
+  execFileSync('git', ['ls-files', ...paths], { cwd: root })
+    .toString()
+    .split('\n')
+    .filter((file) => file && !/\/book\//.test(file))
+    .reduce((sum, file) => sum + readFileSync(join(root, file), 'utf8').split('\n').length, 0);
+const tested = linesIn('tests/**/*.ts', 'tests/**/*.tsx', 'src/**/*.test.ts', 'src/**/*.test.tsx');
+say(
+  'tests: share of code and tests by lines',
+  `${((100 * tested) / (tested + lines.length)).toFixed(1)} %`,
+);
 const long = all.map(({ file, lines: own }) => ({ file, length: own.length }));
 say(
   'file: median / longest',

@@ -39,6 +39,7 @@ export class WholeStore {
     private readonly settings: SettingsStore,
   ) {}
 
+  /** Adds records of several rooms at once, all or none, or replaces those of the same ids. @returns what was written of them in the log */
   async addAll({
     spots,
     plantings,
