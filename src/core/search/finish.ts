@@ -15,7 +15,8 @@ import { assign, THOROUGH } from './assign';
 import { eligible } from './compose';
 import { Judge, siteOf, type Member } from './judge';
 import { goTogether } from './oneIdea';
-import { filledParts, type CastPart } from './place';
+import type { CastPart } from './castParts';
+import { filledParts } from './place';
 import { troublesIn } from './proposal';
 import { askFor, judged, kindsIn, type KindOf, type Remade } from './remade';
 

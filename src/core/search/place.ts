@@ -1,53 +1,26 @@
-import {
-  growingRoomCm2,
-  mixAreaCm2,
-  mixDepthCm,
-  mixSurface,
-  surfacesOf,
-  type Container,
-} from '../containers/container';
-import { reachOf } from '../containers/section';
-import { lightFactor } from '../growth/conditions';
-import { growthShare } from '../growth/growth';
-import { FIT_TOLERANCE_CM, settingDepthCm, wallRoomCm } from '../placing/fit';
+import { growingRoomCm2, mixAreaCm2 } from '../containers/container';
+import { FIT_TOLERANCE_CM, wallRoomCm } from '../placing/fit';
 import { settle, type Wish } from '../placing/settle';
 import type { PlacedPlant, Place } from '../plantings/planting';
 import { mainRole, middle, type PlantKind, type Role } from '../plants/kind';
 import { pickedAs } from '../plants/picked';
-import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
+import { NURSERY_SIZES } from '../plants/nursery';
 import { printOf } from '../plants/print';
 import { hash32 } from '../random/hash';
 import { SCHOOLS } from '../schools/index';
 import { type School } from '../schools/school';
-import { isLong } from '../containers/container';
 import { sleepsBeneath } from '../suitability/beneath';
 import { plantCost } from '../shopping/plantCost';
 import type { Ask } from './ask';
-import { bulbsIn } from './bulbs';
 import type { Cast } from './compose';
 import { siteOf } from './judge';
 
-/** Plants of one kind in one role. */
-export interface CastPart {
-  readonly kind: PlantKind;
-  readonly role: Role;
-  size: NurserySizeId;
-  count: number;
-  /** Plants that come or go together. */
-  readonly step: number;
-  /** Fewer than this are none: a slender bulb comes by the clump. */
-  readonly least: number;
-  /** A bulb that sleeps beneath the others: it hides no mix, and stands in the gaps between them. */
-  readonly isBeneath?: boolean;
-}
+import { areaAt, canShrink, sizeFor, startParts, type CastPart } from './castParts';
+import { inOrder } from './partOrder';
 
 /** Grown leaf area over mix area at which planting stops, and the area wanted when it should be full. Ours, set so that counts come out as people plant. */
 const MOST_PRESSURE = 2.4;
 const WANTED_COVER = 2.8;
-/** A lead stands over the others and hides less of the mix than its plan area. */
-const LEAD_SHARE = 0.4;
-/** An edge plant spreads half outside the rim. */
-const EDGE_SHARE = 0.55;
 /** Share of the mix's surface that root balls may take. */
 const MOST_BALL_SHARE = 0.62;
 
@@ -132,128 +105,6 @@ export function filledParts(
   for (const part of parts) part.count = part.least;
   fillUp(parts, school, ask, standing);
   return parts;
-}
-
-/** By how many the plants of a kind are counted: odd numbers and pairs grow by two. */
-function countsOf(school: School, { house }: Ask): School['counts'] {
-  return house.counts === 'by school' ? school.counts : house.counts;
-}
-
-function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
-  const long = isLong(ask.container) && ask.container.shape.kind !== 'wall';
-  const { acrossCm, deepCm } = reachOf(mixSurface(ask.container));
-  const counts = countsOf(school, ask);
-  // What is much longer than deep is planted in units along it.
-  const units = long ? Math.max(1, Math.round((2 * Math.max(acrossCm, deepCm)) / UNIT_CM)) : 1;
-  const parts: CastPart[] = [];
-  const upper = cast.members.filter(({ isBeneath }) => !isBeneath);
-  for (const { kind, role, isBeneath } of cast.members) {
-    if (isBeneath) {
-      parts.push({
-        kind,
-        role,
-        size: 'bulb',
-        count: bulbsIn(ask),
-        step: 1,
-        least: CLUMP,
-        isBeneath,
-      });
-      continue;
-    }
-    const alike = upper.filter((member) => member.role === role).length;
-    const size = sizeFor(kind, role, ask);
-    if (!size) return null;
-    const isAlone = upper.length === 1 || ask.wishes.must.includes(kind.id);
-    const least = isAlone ? 1 : clumpOf(kind, ask);
-    const count = (): number => {
-      if (role === 'lead') {
-        if (school.id === 'screen') return Math.max(2, units);
-        return upper.length === 1 ? 1 : units * least;
-      }
-      // Units repeat: a body in each, the edge kinds taking turns.
-      if (school.id === 'opposite-pairs') return 2;
-      if (long) return role === 'body' ? units : Math.max(1, Math.ceil(units / alike));
-      if (counts !== 'free') return counts === 'pairs' ? 2 : 1;
-      return alike > 1 && ask.spot.view === 'one side' ? 1 : 2;
-    };
-    parts.push({
-      kind,
-      role,
-      size,
-      count: Math.max(count(), least),
-      least,
-      step:
-        school.id !== 'opposite-pairs' && (long || counts === 'free' || role === 'lead') ? 1 : 2,
-    });
-  }
-  return parts;
-}
-
-/** A bulb as slender as this, cm across, is planted by the clump: one alone is a stalk among flowers. Ours. */
-const SLENDER_CM = 20;
-const CLUMP = 3;
-/** Mix as wide as this, cm, takes a larger clump. Ours. */
-const BIG_CLUMP_CM = 34;
-const BIG_CLUMP = 5;
-
-/** How many plants of a kind count as one. */
-function clumpOf({ cycle, spreadCm }: PlantKind, { container }: Ask): number {
-  if (cycle !== 'bulb' || middle(spreadCm) > SLENDER_CM) return 1;
-  const { acrossCm, deepCm } = reachOf(mixSurface(container));
-  const isBig = !isLong(container) && 2 * Math.min(acrossCm, deepCm) >= BIG_CLUMP_CM;
-  return isBig ? BIG_CLUMP : CLUMP;
-}
-
-const canShrink = ({ count, step, least }: CastPart): boolean => count - step >= least;
-
-/** Length of box that one lead commands, cm. Ours, after how people repeat units. */
-const UNIT_CM = 42;
-
-/** Is a kind sold in any size that goes in here? */
-export function fitsSomehow(kind: PlantKind, role: Role, ask: Ask): boolean {
-  return sizeFor(kind, role, ask) !== null;
-}
-
-/** The nursery size to plant: a bigger one for the lead, small ones for the many; the mix must be deep enough. */
-function sizeFor(kind: PlantKind, role: Role, ask: Ask): NurserySizeId | null {
-  const deep = mixDepthCm(ask.container);
-  const surface = mixSurface(ask.container);
-  const { acrossCm, deepCm } = reachOf(surface);
-  const wide = levelWidthCm(ask.container, role) ?? 2 * Math.min(acrossCm, deepCm);
-  const fitting = kind.sold
-    .map(({ size }) => size)
-    .filter(
-      (size) =>
-        settingDepthCm(size, kind) <= deep - 0.5 && NURSERY_SIZES[size].topCm <= wide * 0.62,
-    )
-    .sort((a, b) => NURSERY_SIZES[a].ballL - NURSERY_SIZES[b].ballL);
-  if (fitting.length === 0) return null;
-  if (role === 'lead') return fitting[fitting.length - 1]!;
-  // Soon full wants larger plants; otherwise the smaller, cheaper size.
-  return ask.wishes.fullInWeeks <= 5 ? fitting[Math.min(fitting.length - 1, 1)]! : fitting[0]!;
-}
-
-/** Room across a level of tiers: the whole top for a lead, the narrowest rim for others. @returns `null` for what has one level */
-function levelWidthCm(container: Container, role: Role): number | null {
-  const levels = surfacesOf(container);
-  if (levels.length === 1) return null;
-  const widths = levels.map(({ section }) =>
-    section.kind === 'disc'
-      ? section.holeCm > 0
-        ? (section.radiusCm - section.holeCm) * 1.35
-        : section.radiusCm * 2
-      : 0,
-  );
-  return role === 'lead' ? widths[widths.length - 1]! : Math.min(...widths.slice(0, -1));
-}
-
-function areaAt(part: Pick<CastPart, 'kind' | 'size' | 'role'>, weeks: number, ask: Ask): number {
-  const share = growthShare(part.kind, part.size, weeks, lightFactor(part.kind, ask.spot)) ** 0.9;
-  return (
-    Math.PI *
-    ((middle(part.kind.spreadCm) * share) / 2) ** 2 *
-    (part.role === 'lead' ? LEAD_SHARE : part.role === 'edge' ? EDGE_SHARE : 1)
-  );
 }
 
 /**
@@ -436,58 +287,3 @@ function settleParts(parts: readonly CastPart[], school: School, ask: Ask): Plac
 
 /** Trailing edge plants are set in at a slant, outward. */
 const OUTWARD = { tiltDeg: 12, turnDeg: 0 } as const;
-
-/** Plants of one role in the order in which they take its places. */
-function inOrder(order: School['order'], parts: readonly CastPart[]): CastPart[] {
-  if (order === 'drift')
-    return parts.flatMap((part) => Array.from({ length: part.count }, () => part));
-  const total = parts.reduce((sum, { count }) => sum + count, 0);
-  if (order === 'opposite' && total % 2 === 0 && parts.every(({ count }) => count % 2 === 0)) {
-    // Places go round the ring: what stands in the first half stands again across.
-    const half = takingTurns(parts);
-    return [...half, ...half];
-  }
-  return alternate(parts);
-}
-
-/** Half of each kind, kinds taking turns. */
-function takingTurns(parts: readonly CastPart[]): CastPart[] {
-  const left = parts.map((part) => ({ part, count: part.count / 2 }));
-  const row: CastPart[] = [];
-  while (left.some(({ count }) => count > 0))
-    for (const item of left)
-      if (item.count > 0) {
-        row.push(item.part);
-        item.count -= 1;
-      }
-  return row;
-}
-
-/** Kinds in turn, mirrored from the ends: a b c b a rather than a a b b c. */
-function alternate(parts: readonly CastPart[]): CastPart[] {
-  const left = parts.map((part) => ({ part, count: part.count }));
-  const total = left.reduce((sum, { count }) => sum + count, 0);
-  const row = new Array<CastPart | null>(total).fill(null);
-  let [from, to] = [0, total - 1];
-  let turn = 0;
-  while (from <= to) {
-    const item = left[turn % left.length]!;
-    turn += 1;
-    if (item.count === 0) continue;
-    if (item.count >= 2 && from < to) {
-      row[from] = item.part;
-      row[to] = item.part;
-      item.count -= 2;
-      from += 1;
-      to -= 1;
-    } else {
-      // A single goes to the middle of what is left.
-      const middleAt = from + Math.floor((to - from) / 2);
-      for (let i = middleAt; i < to; i += 1) row[i] = row[i + 1] ?? null;
-      row[from] = item.part;
-      item.count -= 1;
-      from += 1;
-    }
-  }
-  return row.filter((part): part is CastPart => part !== null);
-}

@@ -7,7 +7,8 @@ import { finished, type Work } from '../work/steps';
 import { assign, THOROUGH } from './assign';
 import { castFrom, eligible } from './compose';
 import { Judge, siteOf, type Member } from './judge';
-import { fitsSomehow, placeCast, placeCounted, type Counted } from './place';
+import { fitsSomehow } from './castParts';
+import { placeCast, placeCounted, type Counted } from './place';
 import { askFor, judged, kindsIn, membersOf, type Remade } from './remade';
 
 /**
