@@ -15,6 +15,7 @@ const WHITE: Oklch = [0.97, 0.01, 100];
 test.each<[string, Scheme, Oklch, Oklch]>([
   ['jewel', { kind: 'jewel' }, VIOLET, [0.86, 0.06, 350]],
   ['dark and lime', { kind: 'dark-and-lime' }, DARK, [0.7, 0.16, 20]],
+  ['dark and lime, a white', { kind: 'dark-and-lime' }, LIME, WHITE],
   ['green and white', { kind: 'green-and-white' }, WHITE, RED],
   ['green and white', { kind: 'green-and-white' }, LIME, [0.92, 0.12, 105]],
   ['tonal', { kind: 'tonal', colour: VIOLET }, [0.7, 0.12, 298], [0.7, 0.15, 340]],

@@ -5,7 +5,7 @@ import { growthShare } from '../growth/growth';
 import { settingDepthCm } from '../placing/fit';
 import { middle, type PlantKind, type Role } from '../plants/kind';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
-import { type School } from '../schools/school';
+import type { School } from '../schools/school';
 import { isLong } from '../containers/container';
 import type { Ask } from './ask';
 import { bulbsIn } from './bulbs';
@@ -29,11 +29,13 @@ export interface CastPart {
 const LEAD_SHARE = 0.4;
 /** An edge plant spreads half outside the rim. */
 const EDGE_SHARE = 0.55;
+
 /** By how many the plants of a kind are counted: odd numbers and pairs grow by two. */
 function countsOf(school: School, { house }: Ask): School['counts'] {
   return house.counts === 'by school' ? school.counts : house.counts;
 }
 
+/** As many of each member as a container begins with, before it is filled up. @returns `null` when one is sold in no size that fits */
 export function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | null {
   const long = isLong(ask.container) && ask.container.shape.kind !== 'wall';
   const { acrossCm, deepCm } = reachOf(mixSurface(ask.container));
@@ -99,6 +101,7 @@ function clumpOf({ cycle, spreadCm }: PlantKind, { container }: Ask): number {
   return isBig ? BIG_CLUMP : CLUMP;
 }
 
+/** May there be a step fewer of it? */
 export const canShrink = ({ count, step, least }: CastPart): boolean => count - step >= least;
 
 /** Length of box that one lead commands, cm. Ours, after how people repeat units. */
@@ -142,6 +145,7 @@ function levelWidthCm(container: Container, role: Role): number | null {
   return role === 'lead' ? widths[widths.length - 1]! : Math.min(...widths.slice(0, -1));
 }
 
+/** Mix that one plant hides so many weeks on, cm². */
 export function areaAt(
   part: Pick<CastPart, 'kind' | 'size' | 'role'>,
   weeks: number,

@@ -8,14 +8,13 @@ import { NURSERY_SIZES } from '../plants/nursery';
 import { printOf } from '../plants/print';
 import { hash32 } from '../random/hash';
 import { SCHOOLS } from '../schools/index';
-import { type School } from '../schools/school';
+import type { School } from '../schools/school';
 import { sleepsBeneath } from '../suitability/beneath';
 import { plantCost } from '../shopping/plantCost';
 import type { Ask } from './ask';
 import type { Cast } from './compose';
-import { siteOf } from './judge';
-
 import { areaAt, canShrink, sizeFor, startParts, type CastPart } from './castParts';
+import { siteOf } from './judge';
 import { inOrder } from './partOrder';
 
 /** Grown leaf area over mix area at which planting stops, and the area wanted when it should be full. Ours, set so that counts come out as people plant. */

@@ -2,12 +2,14 @@ import { askFor } from '../../../tests/builders/ask';
 import { BASKET, known, planted, SUNNY, TUB, type Put } from '../../../tests/builders/plantings';
 import { opinionOf } from '../checks/opinion';
 import type { ClimateId } from '../climate/climates';
+import { usualContainer } from '../containers/usual';
 import { isOfSmallThings } from '../suitability/season';
 import { keptThere } from '../suitability/shops';
 import { weekAfter } from '../units/units';
 import { hurdleOf, type Ask } from './ask';
 import { isLiked, likingFor, shrubCost } from './liking';
 import { keepsWishes } from './oneIdea';
+import { proposeNow } from './propose';
 
 const at = (climate: ClimateId, latitudeDeg: number) => ({
   ...SUNNY,
@@ -123,4 +125,26 @@ test('a year’s planting is led by what does not rest; for a summer resting lat
   // Both lose by a long stay what summer bedding would; the hosta loses more, for the weeks without a leaf.
   const loss = (id: string) => cost(22, id) - cost(51, id);
   expect(loss('hosta-blue')).toBeGreaterThan(loss('shield-fern-soft') + 0.1);
+});
+
+test('slender bulbs come by the clump: three in a small pot, five in the middle of a large one', () => {
+  const spring = { plantedWeek: 10, endWeek: 20 };
+  const fewest = (topCm: number) => {
+    const container = usualContainer(
+      'Pot',
+      { kind: 'round', topCm, baseCm: topCm * 0.75, depthCm: topCm * 0.9 },
+      'terracotta',
+    );
+    const found = proposeNow(askFor({ ...spring, container }, { anyColours: true }));
+    const counts = found.flatMap(({ places }) => {
+      const bulbs = places
+        .map(({ kindId }) => known(kindId))
+        .filter(({ cycle }) => cycle === 'bulb');
+      return [...new Set(bulbs)].map((kind) => bulbs.filter((one) => one === kind).length);
+    });
+    expect(counts.length).toBeGreaterThan(0);
+    return Math.min(...counts);
+  };
+  expect(fewest(28)).toBeGreaterThanOrEqual(3);
+  expect(fewest(42)).toBeGreaterThanOrEqual(5);
 });

@@ -31,7 +31,7 @@ export const moneySeen: Check<'money-seen', MoneySeenFacts> = {
   source: {
     kind: 'ours',
     reason:
-      'Share of each plant that shows from the viewpoints, young, midway and grown, counted on the drawing (or estimated from bodies and trails).',
+      'Share of each plant that shows from the viewpoints, young, midway and grown, counted on the drawing (or estimated from bodies and trails); of a basket, which turns, from its better side.',
   },
   limits: { trouble: 0.12, look: 0.6 },
   judge: (reading) => {
