@@ -4,7 +4,7 @@ import { coloursOf, leadingColour } from '@/core/plants/colours';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { Proposal } from '@/core/search/proposal';
 import { hueGapDeg } from '@/core/colour/oklch';
-import { isDark, isGround, isWhite } from '@/core/colour/schemes';
+import { isDark, isGround, isWhite } from '@/core/colour/sorts';
 import { inSentence } from './names';
 
 type KindOf = (id: KindId) => PlantKind | null;

@@ -115,7 +115,7 @@ export const HELD_EIGHTH: readonly EighthAsk[] = [
     weeks: 16,
     pot: 'basket 40 22',
     sunHours: 1.5,
-    view: 'below',
+    view: 'from below',
     would:
       'Begonia Fuchsia Impatiens Lobelia Sutera Bacopa Lysimachia Hedera Torenia Viola Glechoma Lamium Plectranthus Mimulus Coleus Nemesia Ajuga Vinca Campanula',
     wouldNot: 'Petunia Lantana Gazania Portulaca Pennisetum Hosta Taxus',

@@ -1,6 +1,6 @@
 import { lookApart } from '../colour/ciede2000';
 import { deltaE, hueGapDeg, type Oklch } from '../colour/oklch';
-import { isGround } from '../colour/schemes';
+import { isGround } from '../colour/sorts';
 import { visibleHeightCm, type Container } from '../containers/container';
 import { halfFrontCm, isHung } from '../containers/shape';
 import { coloursOf } from '../plants/colours';

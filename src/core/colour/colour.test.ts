@@ -1,15 +1,8 @@
 import { converter } from 'culori';
 import fc from 'fast-check';
 import { deltaE, fromHex, fromRgb, toHex, toRgb, type Oklch } from './oklch';
-import {
-  fitOfColour,
-  isEcho,
-  isGround,
-  isLime,
-  oppositeHuesDeg,
-  readScheme,
-  type Scheme,
-} from './schemes';
+import { fitOfColour, isEcho, oppositeHuesDeg, readScheme, type Scheme } from './schemes';
+import { isGround, isLime } from './sorts';
 
 const VIOLET: Oklch = [0.5, 0.2, 293];
 const YELLOW: Oklch = [0.87, 0.17, 95];

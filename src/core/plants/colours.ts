@@ -1,4 +1,5 @@
-import { isGround, type WeighedColour } from '../colour/schemes';
+import { type WeighedColour } from '../colour/schemes';
+import { isGround } from '../colour/sorts';
 import type { PlantKind } from './kind';
 import { once } from '../work/once';
 

@@ -1,5 +1,5 @@
 import { lookApart } from '../colour/ciede2000';
-import { isDark, isLime, isWhite } from '../colour/schemes';
+import { isDark, isLime, isWhite } from '../colour/sorts';
 import type { Oklch } from '../colour/oklch';
 import { ROLES, type PlantKind, type Role } from './kind';
 

@@ -1,5 +1,5 @@
 import { deltaE } from '../colour/oklch';
-import { isOrdinaryGreen } from '../colour/schemes';
+import { isOrdinaryGreen } from '../colour/sorts';
 import type { PlantKind } from './kind';
 
 /** Textures in order, fine to bold. */

@@ -1,11 +1,5 @@
-import {
-  isGround,
-  isWhite,
-  neededBy,
-  readTally,
-  tallyScheme,
-  type SchemeTally,
-} from '../colour/schemes';
+import { neededBy, readTally, tallyScheme, type SchemeTally } from '../colour/schemes';
+import { isGround, isWhite } from '../colour/sorts';
 import { coloursShown } from '../plants/colours';
 import { middle, type PlantKind } from '../plants/kind';
 import { kindFitsScheme } from '../suitability/scheme';

@@ -1,5 +1,5 @@
 import { deltaE } from '../colour/oklch';
-import { isGround, isWhite } from '../colour/schemes';
+import { isGround, isWhite } from '../colour/sorts';
 import { leadingColour } from '../plants/colours';
 import type { PlantKind } from '../plants/kind';
 import { leafContrast } from '../plants/leaves';

@@ -3,7 +3,7 @@ import { rolesPlayed } from '../checks/rolesPlayed';
 import { read } from '../checks/reading';
 import { applyEdit, swapEdit } from '../plantings/edits';
 import { inSpot, type PlaceId, type PlantingInSpot } from '../plantings/planting';
-import { isGround } from '../colour/schemes';
+import { isGround } from '../colour/sorts';
 import { hueGapDeg } from '../colour/oklch';
 import { leadingColour } from '../plants/colours';
 import { middle, type KindId, type PlantKind } from '../plants/kind';

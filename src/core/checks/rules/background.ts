@@ -1,5 +1,5 @@
 import { deltaE, hueGapDeg, type Oklch } from '../../colour/oklch';
-import { isGround } from '../../colour/schemes';
+import { isGround } from '../../colour/sorts';
 import { seasonShare } from '../../growth/growth';
 import { leadingColour } from '../../plants/colours';
 import { bookWeek } from '../../spots/spot';

@@ -1,5 +1,5 @@
 import { deltaE } from '../../colour/oklch';
-import { isDark, isLime, isWhite } from '../../colour/schemes';
+import { isDark, isLime, isWhite } from '../../colour/sorts';
 import { leadingColour } from '../../plants/colours';
 import { clamp } from '../../units/units';
 import type { Check } from '../check';

@@ -1,5 +1,5 @@
 import { deltaE, type Oklch } from '../../colour/oklch';
-import { isGround, isWhite } from '../../colour/schemes';
+import { isGround, isWhite } from '../../colour/sorts';
 import type { PlantKind } from '../../plants/kind';
 import type { Check } from '../check';
 

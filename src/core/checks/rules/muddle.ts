@@ -1,4 +1,4 @@
-import { isOrdinaryGreen } from '../../colour/schemes';
+import { isOrdinaryGreen } from '../../colour/sorts';
 import type { PlantKind } from '../../plants/kind';
 import { leafContrast } from '../../plants/leaves';
 import type { Check } from '../check';

@@ -1,4 +1,4 @@
-import { isLime, isWhite } from '../../colour/schemes';
+import { isLime, isWhite } from '../../colour/sorts';
 import { coloursOf } from '../../plants/colours';
 import type { Check } from '../check';
 
