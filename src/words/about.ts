@@ -5,7 +5,7 @@ import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { Proposal } from '@/core/search/proposal';
 import { hueGapDeg } from '@/core/colour/oklch';
 import { isDark, isGround, isWhite } from '@/core/colour/sorts';
-import { inSentence } from './names';
+import { inSentence, lackText } from './names';
 
 type KindOf = (id: KindId) => PlantKind | null;
 
@@ -99,9 +99,9 @@ function colourNames(kind: PlantKind): readonly string[] {
 }
 
 /** What of the wish a proposal cannot show: "No lime to be had in those weeks." Empty when it has all. */
-export function missingText({ missing }: Pick<Proposal, 'missing'>): string {
+export function missingText({ missing, scheme }: Pick<Proposal, 'missing' | 'scheme'>): string {
   if (missing.length === 0) return '';
-  return `Not all you wished: no ${missing.join(' and no ')} to be had here in those weeks.`;
+  return `Not all you wished: no ${missing.map((each) => lackText(each, scheme)).join(' and no ')} to be had here in those weeks.`;
 }
 
 /** What the colours and leaves do together. */

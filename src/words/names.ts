@@ -1,11 +1,12 @@
 import { colourName } from '@/core/colour/names';
-import type { Scheme } from '@/core/colour/schemes';
+import type { Scheme, SchemeReading } from '@/core/colour/schemes';
 import { rolesPlayed } from '@/core/checks/rolesPlayed';
 import { read } from '@/core/checks/reading';
 import type { PlantingInSpot } from '@/core/plantings/planting';
 import type { SupportForm } from '@/core/plantings/support';
 import type { PlantKind, Role } from '@/core/plants/kind';
 import { once } from '@/core/work/once';
+import { list } from './remarks/teller';
 
 export const SCHEME_NAMES: Readonly<Record<Scheme['kind'], string>> = {
   warm: 'Warm',
@@ -21,6 +22,7 @@ export const SCHEME_NAMES: Readonly<Record<Scheme['kind'], string>> = {
   opposites: 'Opposite pair',
   triad: 'Three apart',
   loved: 'From a loved colour',
+  named: 'Colours I name',
   palette: 'From a palette',
 };
 
@@ -48,6 +50,8 @@ export function schemeText(scheme: Scheme): string {
       return `${colourName(scheme.colour)} and its neighbours`;
     case 'triad':
       return `${colourName(scheme.colour)} and the two a third of the wheel away`;
+    case 'named':
+      return list(scheme.colours.map(colourName));
     case 'palette':
       return `your palette of ${scheme.colours.length}`;
     case 'dark-and-lime':
@@ -61,6 +65,20 @@ export function schemeText(scheme: Scheme): string {
     default:
       return `${scheme.kind} colours`;
   }
+}
+
+/** Which of the colours that were named a lack is of. */
+const NAMED_AT: Readonly<Partial<Record<SchemeReading['missing'][number], number>>> = {
+  'leading colour': 0,
+  'opposite colour': 1,
+  'third colour': 2,
+};
+
+/** A colour that a scheme cannot do without, as one says that it is lacking: "white", "dark leaves", "opposite colour", "violet". */
+export function lackText(missing: SchemeReading['missing'][number], scheme: Scheme): string {
+  if (missing === 'dark') return 'dark leaves';
+  const named = scheme.kind === 'named' ? scheme.colours[NAMED_AT[missing] ?? -1] : undefined;
+  return named ? colourName(named) : missing;
 }
 
 export const ROLE_NAMES: Readonly<Record<Role, string>> = {

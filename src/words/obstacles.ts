@@ -12,6 +12,7 @@ const RELAXATION_TEXT: Readonly<
     without: 'without naming plants',
   },
   school: { blames: 'The way of composing is', without: 'with the way left open' },
+  height: { blames: 'The height is', without: 'with the height left open' },
   company: {
     blames: 'What the plants should be like is',
     without: 'with plants of any company',
@@ -48,7 +49,7 @@ const HURDLE_TEXT: Readonly<Record<Hurdle, string>> = {
   company: 'the company wished for',
   touch: 'thorns, or sap that burns, where hands go',
   season: 'nothing to show in those weeks',
-  size: 'too tall for the container',
+  size: 'too tall for the container, or for your wish',
   depth: 'root balls deeper than the mix',
   kitchen: 'not for eating',
   scheme: 'the colour scheme',

@@ -1,3 +1,4 @@
+import { fromHex } from '@/core/colour/oklch';
 import type { Scheme } from '@/core/colour/schemes';
 import type { Container } from '@/core/containers/container';
 import { usualContainer } from '@/core/containers/usual';
@@ -8,9 +9,10 @@ import type { Ask } from '@/core/search/ask';
 import { usualSpot } from '@/core/spots/spot';
 import { usualSupport } from '@/core/plantings/support';
 import { weekAfter, WEEKS_PER_YEAR } from '@/core/units/units';
+import { NAMEABLE_COLOURS } from '@/ui/start/startForm';
 import type { PanelAsk, Pot } from '../panel/asks';
+import type { EighthAsk } from '../panel/heldEighth';
 import type { HeldAsk } from '../panel/held';
-import type { SixthAsk } from '../panel/heldSixth';
 import type { ThirdAsk } from '../panel/heldThird';
 
 const BLUE = [0.5, 0.17, 275] as const;
@@ -34,6 +36,18 @@ function schemeOf(words: string): Scheme {
     default:
       throw new Error(`No scheme ${words}.`);
   }
+}
+
+/** Colours by the names of the start sheet. */
+function namedScheme(names: readonly string[]): Scheme {
+  return {
+    kind: 'named',
+    colours: names.map((name) => {
+      const swatch = NAMEABLE_COLOURS.find((each) => each.name === name);
+      if (!swatch) throw new Error(`No colour ${name}.`);
+      return fromHex(swatch.hex)!;
+    }),
+  };
 }
 
 function containerOf(pot: Pot): Container {
@@ -139,12 +153,13 @@ const WATERED_EVERY: Readonly<Record<string, number>> = { 'forgetful-roof': 7, '
  * ask as the first lots were put, or from proposal to proposal as the app does now.
  */
 export function panelAsk(
-  ask: PanelAsk | HeldAsk | ThirdAsk | SixthAsk,
+  ask: PanelAsk | HeldAsk | ThirdAsk | EighthAsk,
   at: number,
   kinds: readonly PlantKind[] = BOOK,
   isOpen = false,
 ): Ask {
   const told = 'told' in ask ? ask.told : undefined;
+  const colours = 'colours' in ask ? ask.colours : undefined;
   const container = containerOf(ask.pot);
   const any: readonly Scheme[] = [{ kind: 'warm' }, { kind: 'cool' }, { kind: 'jewel' }];
   return {
@@ -190,7 +205,9 @@ export function panelAsk(
       ...('company' in ask ? { company: ask.company } : {}),
       ...('likes' in ask ? { likes: ask.likes } : {}),
       ...TOLD[ask.id],
-      ...(isOpen && !ask.scheme && !told?.scheme ? { anyColours: true } : {}),
+      ...(isOpen && !ask.scheme && !told?.scheme && !colours ? { anyColours: true } : {}),
+      ...(colours ? { scheme: namedScheme(colours) } : {}),
+      ...('highCm' in ask && ask.highCm ? { tallestCm: ask.highCm } : {}),
       ...told,
     },
   };

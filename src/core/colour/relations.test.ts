@@ -1,6 +1,6 @@
 import { deltaE, fromHex, toHex, type Oklch } from './oklch';
 import { PALETTE_MOST, paletteFrom } from './palette';
-import { fitOfColour, readScheme, triadHuesDeg, type Scheme } from './schemes';
+import { fitOfColour, neededBy, readScheme, triadHuesDeg, type Scheme } from './schemes';
 import { seenWithout } from './vision';
 
 const VIOLET: Oklch = [0.5, 0.19, 293];
@@ -10,6 +10,7 @@ const BLUE: Oklch = [0.52, 0.17, 262];
 const LIME: Oklch = [0.82, 0.17, 118];
 const DARK: Oklch = [0.3, 0.05, 340];
 const PINK: Oklch = [0.7, 0.17, 0];
+const ORANGE: Oklch = [0.72, 0.19, 52];
 const WHITE: Oklch = [0.97, 0.01, 100];
 
 test.each<[string, Scheme, Oklch, Oklch]>([
@@ -23,6 +24,17 @@ test.each<[string, Scheme, Oklch, Oklch]>([
   ['neighbours', { kind: 'neighbours', colour: RED }, [0.72, 0.18, 60], BLUE],
   ['triad', { kind: 'triad', colour: RED }, YELLOW, [0.6, 0.15, 200]],
   ['palette', { kind: 'palette', colours: [VIOLET, LIME] }, [0.52, 0.18, 292], RED],
+  ['violet and orange', { kind: 'named', colours: [VIOLET, ORANGE] }, [0.7, 0.11, 293], YELLOW],
+  ['orange', { kind: 'named', colours: [ORANGE] }, [0.74, 0.17, 60], RED],
+  ['orange', { kind: 'named', colours: [ORANGE] }, ORANGE, WHITE],
+  ['pale pink', { kind: 'named', colours: [[0.8, 0.1, 0]] }, PINK, [0.58, 0.24, 352]],
+  ['red', { kind: 'named', colours: [RED] }, [0.54, 0.2, 25], PINK],
+  [
+    'black and white',
+    { kind: 'named', colours: [DARK, WHITE] },
+    [0.96, 0.02, 90],
+    [0.42, 0.19, 12],
+  ],
 ])('in a %s scheme one colour belongs and the other does not', (_, scheme, belongs, not) => {
   expect(fitOfColour(belongs, scheme)).toBeGreaterThan(0.7);
   expect(fitOfColour(not, scheme)!).toBeLessThan(0.55);
@@ -70,4 +82,25 @@ test('palettes are read from colours written anywhere and from rows of numbers; 
     paletteFrom(Array.from({ length: 40 }, (_, i) => `#0000${(16 + i).toString(16)}`).join(' ')),
   ).toHaveLength(PALETTE_MOST);
   expect(paletteFrom('no colours, and #12345 is none')).toEqual([]);
+});
+
+test('each colour that is named is to be seen: an eighth of what carries them, or it is lacking', () => {
+  const scheme: Scheme = { kind: 'named', colours: [VIOLET, ORANGE, WHITE] };
+  const lacks = (violet: number, orange: number, white: number) =>
+    readScheme(
+      [
+        { colour: VIOLET, weight: violet },
+        { colour: ORANGE, weight: orange },
+        { colour: WHITE, weight: white },
+      ],
+      scheme,
+    ).missing;
+  expect(neededBy(scheme)).toEqual(['leading colour', 'opposite colour', 'third colour']);
+  expect(lacks(60, 27, 13)).toEqual([]);
+  expect(lacks(60, 29, 11)).toEqual(['third colour']);
+  expect(lacks(80, 11, 9)).toEqual(['opposite colour', 'third colour']);
+  expect(lacks(0, 50, 50)).toEqual(['leading colour']);
+  // Dark and lime leaves go among them without being one; silver and green are ground.
+  expect(fitOfColour(LIME, scheme)).toBeCloseTo(0.6, 9);
+  expect(fitOfColour([0.55, 0.1, 140], scheme)).toBeNull();
 });

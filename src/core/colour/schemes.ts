@@ -1,4 +1,5 @@
 import { clamp } from '../units/units';
+import { fitAmongNamed, likeNamed, likeRed, nearHue, nearTone } from './likeness';
 import { deltaE, hueGapDeg, type Oklch } from './oklch';
 import {
   isBronze,
@@ -19,7 +20,8 @@ import {
 export type Scheme =
   | { readonly kind: (typeof PLAIN_SCHEMES)[number] }
   | { readonly kind: (typeof COLOUR_SCHEMES)[number]; readonly colour: Oklch }
-  | { readonly kind: 'palette'; readonly colours: readonly Oklch[] };
+  /** `named`: each of them, as people mean a name; `palette`: shades as they are. */
+  | { readonly kind: (typeof LIST_SCHEMES)[number]; readonly colours: readonly Oklch[] };
 
 /** Ideas that need no colour named, and those that start from one: a loved plant's, the pot's, the wall's. */
 export const PLAIN_SCHEMES = [
@@ -39,6 +41,10 @@ export const COLOUR_SCHEMES = [
   'triad',
   'loved',
 ] as const;
+/** Ideas that are a list of colours. */
+export const LIST_SCHEMES = ['named', 'palette'] as const;
+/** Most colours that can be named. */
+export const NAMED_MOST = 3;
 /** Ideas of colour that take turns where none is asked for: as different from each other as they come. */
 export const OPEN_SCHEMES: readonly Scheme[] = [
   { kind: 'cool' },
@@ -47,7 +53,7 @@ export const OPEN_SCHEMES: readonly Scheme[] = [
   { kind: 'pastel' },
 ];
 
-export const SCHEME_KINDS = [...PLAIN_SCHEMES, ...COLOUR_SCHEMES, 'palette'] as const;
+export const SCHEME_KINDS = [...PLAIN_SCHEMES, ...COLOUR_SCHEMES, ...LIST_SCHEMES] as const;
 export type SchemeKind = (typeof SCHEME_KINDS)[number];
 
 /** A colour in a planting and how much of it there is to see (any unit, the same for all). */
@@ -68,11 +74,6 @@ function inArc(h: number, fromDeg: number, toDeg: number, softDeg: number): numb
 /** 1 between two values, falling to 0 over `soft` outside. */
 function inRange(value: number, from: number, to: number, soft: number): number {
   return clamp(1 - Math.max(from - value, value - to) / soft, 0, 1);
-}
-
-/** 1 within `fullDeg` of the hue, falling to 0 at `noneDeg`. */
-function nearHue(h: number, target: number, fullDeg: number, noneDeg: number): number {
-  return clamp(1 - (hueGapDeg(h, target) - fullDeg) / (noneDeg - fullDeg), 0, 1);
 }
 
 /**
@@ -102,21 +103,6 @@ export function triadHuesDeg(h: number): readonly number[] {
   ];
 }
 
-/** Lightness so far from a red, and as far again, makes it pink or maroon. Ours. */
-const NEAR_LIGHT = 0.1;
-
-/** Violet and lilac go as one colour; red and pink are two. How far one colour is the red that was named, 0–1. */
-function likeRed([L, , h]: Oklch, red: Oklch): number {
-  return (
-    nearHue(h, red[2], 12, 34) * clamp(1 - (Math.abs(L - red[0]) - NEAR_LIGHT) / NEAR_LIGHT, 0, 1)
-  );
-}
-
-/** From blush to magenta all is pink, crimson and plum are not: lightness so far from the one that was named still goes as its tone, and fades over as much more. Ours. */
-const TONE = { near: 0.2, fades: 0.16 } as const;
-const nearTone = (L: number, [named]: Oklch): number =>
-  clamp(1 - (Math.abs(L - named) - TONE.near) / TONE.fades, 0, 1);
-
 /** Lime and dark leaves set each other off and sit in any scheme, a little less than its own colours. Ours. */
 const ACCENT_FIT = 0.75;
 /** Dark leaves among green and white. Ours. */
@@ -134,6 +120,7 @@ const BRONZE_FIT = 0.6;
  * @returns `null` for ground colours, of which the question does not arise
  */
 export function fitOfColour(colour: Oklch, scheme: Scheme): number | null {
+  if (scheme.kind === 'named') return fitAmongNamed(colour, scheme.colours);
   if ((scheme.kind === 'one-and-white' || scheme.kind === 'green-and-white') && isWhite(colour))
     return 1;
   if (scheme.kind === 'dark-and-lime' && (isDark(colour) || isLime(colour))) return 1;
@@ -242,6 +229,10 @@ export interface SchemeReading {
 /** Weight below which a needed colour does not count as there: a twentieth of what carries the scheme. Ours. */
 const PRESENT_SHARE = 0.05;
 
+/** The same for a colour that was named. Ours. */
+const NAMED_SHARE = 0.12;
+const NAMED_LACKS = ['leading colour', 'opposite colour', 'third colour'] as const;
+
 /** Sums over colours that a reading is made of. They add: the tally of two plants is the sum of theirs. */
 export interface SchemeTally {
   readonly total: number;
@@ -266,6 +257,7 @@ export function tallyScheme(colours: readonly WeighedColour[], scheme: Scheme): 
     if (fit === null) continue;
     tally.carried += weight;
     tally.fitSum += fit * weight;
+    if (scheme.kind === 'named') addNamed(tally, colour, weight, scheme.colours);
     if (!('colour' in scheme) || isWhite(colour)) continue;
     const near = (hue: number, withinDeg: number) => hueGapDeg(colour[2], hue) <= withinDeg;
     const own = scheme.colour[2];
@@ -276,6 +268,20 @@ export function tallyScheme(colours: readonly WeighedColour[], scheme: Scheme): 
     if (triadHuesDeg(own).some((hue) => near(hue, 40))) tally.third += weight;
   }
   return tally;
+}
+
+/** The first colour that was named is counted as the lead, a second as its opposite, a third as the third. */
+const NAMED_PARTS = ['lead', 'opposite', 'third'] as const;
+/** So near to one that was named, 0–1, a colour counts as it. Ours. */
+const IS_IT = 0.5;
+function addNamed(
+  tally: ReturnType<typeof emptyTally>,
+  colour: Oklch,
+  weight: number,
+  named: readonly Oklch[],
+): void {
+  for (const [i, one] of named.entries())
+    if (likeNamed(colour, one) >= IS_IT) tally[NAMED_PARTS[i]!] += weight;
 }
 
 /** The sum of several tallies: a cast's is the sum of its members'. */
@@ -323,6 +329,12 @@ export function readTally(
   const least = PRESENT_SHARE * Math.max(carried, total * 0.2);
   const missing: SchemeReading['missing'][number][] = [];
   if ('colour' in scheme && lead < least) missing.push('leading colour');
+  if (scheme.kind === 'named') {
+    // Whoever names two or three means to see each of them.
+    const leastNamed = (least * NAMED_SHARE) / PRESENT_SHARE;
+    for (const [i, weight] of [lead, opposite, third].slice(0, scheme.colours.length).entries())
+      if (weight < leastNamed) missing.push(NAMED_LACKS[i]!);
+  }
   if ((scheme.kind === 'one-and-white' || scheme.kind === 'green-and-white') && white < least)
     missing.push('white');
   if (scheme.kind === 'triad' && third < least) missing.push('third colour');

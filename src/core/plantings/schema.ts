@@ -2,7 +2,7 @@ import { COMPANIES } from '../plants/terms';
 import * as z from 'zod';
 import { nameSchema, textSchema } from '../records/textSchema';
 import { colourSchema } from '../colour/schema';
-import { COLOUR_SCHEMES, PLAIN_SCHEMES } from '../colour/schemes';
+import { COLOUR_SCHEMES, NAMED_MOST, PLAIN_SCHEMES } from '../colour/schemes';
 import { containerSchema } from '../containers/schema';
 import { NURSERY_SIZE_IDS } from '../plants/nursery';
 import { weeksBetween } from '../units/units';
@@ -85,11 +85,22 @@ export const schemeSchema = z.discriminatedUnion(
         .max(12, 'A palette has at most 12 colours.')
         .readonly(),
     }),
+    z.object({
+      kind: z.literal('named'),
+      colours: z
+        .array(colourSchema)
+        .min(1, 'At least one colour must be named.')
+        .max(NAMED_MOST, `At most ${NAMED_MOST} colours can be named.`)
+        .readonly(),
+    }),
   ],
   {
-    error: `Colour scheme must be ${PLAIN_SCHEMES.join(', ')}; ${COLOUR_SCHEMES.join(', ')} with a colour; or palette with colours.`,
+    error: `Colour scheme must be ${PLAIN_SCHEMES.join(', ')}; ${COLOUR_SCHEMES.join(', ')} with a colour; palette with colours; or named with up to ${NAMED_MOST} colours.`,
   },
 );
+
+/** Nothing in a container is asked to stand higher, cm. */
+export const HIGHEST_CM = 400;
 
 /** What a gardener may ask of most of the plants. */
 export const LIKES = [
@@ -106,10 +117,22 @@ export const LIKES = [
 ] as const;
 export type Like = (typeof LIKES)[number];
 
+const heightSchema = (which: string) =>
+  z
+    .number(`The ${which} height must be a number of cm.`)
+    .min(0, `The ${which} height must be 0–${HIGHEST_CM} cm.`)
+    .max(HIGHEST_CM, `The ${which} height must be 0–${HIGHEST_CM} cm.`);
+
 export const wishesSchema = z.object({
   scheme: schemeSchema,
   /** Colours are left open: `scheme` is not looked at, a planting is judged by the idea of colour it comes nearest to. */
   anyColours: z.boolean().optional(),
+  /** How high the tallest plant shall and may stand over the mix, cm; left out: as suits the container. */
+  tallestCm: z
+    .tuple([heightSchema('least'), heightSchema('most')])
+    .refine(([least, most]) => least < most, 'The least height must be under the most.')
+    .readonly()
+    .optional(),
   /** When the mix should be hidden, weeks from planting. */
   fullInWeeks: z
     .number()

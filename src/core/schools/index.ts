@@ -1,5 +1,6 @@
 import type { Planting } from '../plantings/planting';
 import type { SchoolId } from '../plantings/schoolId';
+import { asksTall } from '../suitability/proportion';
 import { clusteredOdds } from './clusteredOdds';
 import { dome } from './dome';
 import { evergreenFrame } from './evergreenFrame';
@@ -45,12 +46,16 @@ const LEAST_SUITED = 0.4;
 /** Schools to try: the one asked for, or those that suit best, best first. */
 export function schoolsFor(
   site: Setting,
-  wishes: Pick<Planting['wishes'], 'school' | 'kitchen'>,
+  wishes: Pick<Planting['wishes'], 'school' | 'kitchen' | 'tallestCm'>,
 ): readonly School[] {
   if (wishes.kitchen) return [wishes.school === 'any' ? SCHOOLS.kitchen : SCHOOLS[wishes.school]];
   if (wishes.school !== 'any') return [SCHOOLS[wishes.school]];
   // Sorting keeps the list's order among equals, so the default stays first.
   const ranked = Object.values(SCHOOLS)
+    // Who asks for height wants a lead.
+    .filter(
+      (school) => !asksTall(wishes) || school.casts(site).some((cast) => cast.includes('lead')),
+    )
     .map((school) => ({ school, suits: school.suits(site) }))
     .sort((a, b) => b.suits - a.suits);
   return ranked

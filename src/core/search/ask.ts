@@ -5,7 +5,7 @@ import { sleepsBeneath } from '../suitability/beneath';
 import { standsWith, TOGETHER } from '../suitability/company';
 import { dangerInReach } from '../suitability/harm';
 import { lightFit } from '../suitability/light';
-import { goodRatios } from '../suitability/proportion';
+import { asksTall, wishedRatios } from '../suitability/proportion';
 import { driesOut } from '../suitability/watering';
 import { windFit } from '../suitability/wind';
 import { kindFitsScheme } from '../suitability/scheme';
@@ -109,13 +109,32 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   // Where hands go among the plants nothing stabs, stings or burns.
   if (wishes.likes?.includes('touch') && kind.irritant.skin === 'yes') return 'touch';
   if (kind.support === 'climb' && !ask.support) return 'support';
-  const [, mostRatio] = goodRatios(container);
-  if (kind.support !== 'climb' && kind.heightCm[0] > visibleHeightCm(container) * mostRatio * 1.1)
-    return 'size';
+  if (isTooTall(kind, ask)) return 'size';
   if (kind.sold.every(({ size }) => !deepEnough(container, size, kind))) return 'depth';
   // What is grown to be eaten comes in the colours it has.
   if (!wishes.kitchen && !fitsColours(kind, ask)) return 'scheme';
   return null;
+}
+
+/** How far above the most a plant may grow that is in proportion; above a height that was wished for it may not by much. Ours. */
+const OVER_MOST = 1.1;
+
+/** Does it grow too tall for the container, or for what was wished? */
+function isTooTall(kind: PlantKind, ask: Ask): boolean {
+  const { container, wishes } = ask;
+  if (kind.support === 'climb' && !wishes.tallestCm) return false;
+  const [, most] = wishedRatios(container, wishes);
+  const grown = wishes.tallestCm ? grownHeightCm(kind, ask) : kind.heightCm[0];
+  return grown > visibleHeightCm(container) * most * OVER_MOST;
+}
+
+/** Of the height that was wished for a lead reaches this share at least. Ours. */
+const NEARLY_TALL = 0.95;
+
+/** Is it as tall as was wished? Where no height was, anything is. */
+export function reachesWish(kind: PlantKind, ask: Ask): boolean {
+  const { tallestCm } = ask.wishes;
+  return !asksTall(ask.wishes) || grownHeightCm(kind, ask) >= tallestCm![0] * NEARLY_TALL;
 }
 
 /** Does it belong to the scheme that is wished for, or to one of those that take turns where none is? */

@@ -3,6 +3,7 @@ import type { KindId, PlantKind, Role } from '../plants/kind';
 import { schoolsFor, SCHOOLS } from '../schools/index';
 import type { School } from '../schools/school';
 import { sleepsBeneath } from '../suitability/beneath';
+import { asksTall } from '../suitability/proportion';
 import { assign, type Assigned } from './assign';
 import { hurdleOf, type Ask } from './ask';
 import { bulbsFor, withBulb } from './bulbs';
@@ -96,7 +97,8 @@ function* castsOf(
 ): Generator<Cast[]> {
   const judge = new Judge(ask, kinds, school, worn, worths);
   yield [];
-  const all = school.casts(siteOf(ask));
+  const any = school.casts(siteOf(ask));
+  const all = asksTall(ask.wishes) ? any.filter((shape) => shape.includes('lead')) : any;
   const full = all.filter(({ length }) => length >= COLLECTION);
   const shapes = ask.wishes.company === 'alpine' && full.length > 0 ? full : all;
   const suits = school.suits(siteOf(ask));

@@ -1,6 +1,6 @@
 import { isHung } from '../containers/shape';
 import { readTally, sumTallies } from '../colour/schemes';
-import { goodRatios } from '../suitability/proportion';
+import { asksTall, wishedRatios } from '../suitability/proportion';
 import { standsWith } from '../suitability/company';
 import { isOfSmallThings, isYearRound } from '../suitability/season';
 import { mixSurface, visibleHeightCm } from '../containers/container';
@@ -9,7 +9,7 @@ import { middle, type Company, type PlantKind, type Role } from '../plants/kind'
 import { printOf } from '../plants/print';
 import type { School, Setting } from '../schools/school';
 import { standingOf } from '../suitability/standing';
-import { grownHeightCm, type Ask } from './ask';
+import { grownHeightCm, reachesWish, type Ask } from './ask';
 import { isOneIdea } from './oneIdea';
 import { hangsIll } from './hung';
 import { KindWorths } from './kindWorths';
@@ -194,13 +194,16 @@ export class Judge {
   private suits(kind: PlantKind, role: Role, common: number): number {
     if (!kind.roles.includes(role) || !this.school.allows(kind, role)) return 0;
     const pot = visibleHeightCm(this.ask.container);
-    const [usual, most] = goodRatios(this.ask.container);
-    const least = isOfSmallThings(this.ask) ? usual * SMALL_THINGS : usual;
+    const [usual, most] = wishedRatios(this.ask.container, this.ask.wishes);
+    const isSmall = isOfSmallThings(this.ask) && !asksTall(this.ask.wishes);
+    const least = isSmall ? usual * SMALL_THINGS : usual;
     // Where there is something to climb, what climbs it leads.
     const climbs = kind.support === 'climb';
     if (role === 'lead' && this.ask.support && climbs)
       return common + 0.26 + CLIMBER_WORTH + this.school.prefers(kind, role);
     const ratio = grownHeightCm(kind, this.ask) / pot;
+    // Who asks for height is given it.
+    if (role === 'lead' && !reachesWish(kind, this.ask)) return 0;
     const basket = isHung(this.ask.container.shape);
     const size =
       role === 'lead'

@@ -12,6 +12,7 @@ export const RELAXATIONS = [
   'must',
   'scheme',
   'school',
+  'height',
   'company',
   'kitchen',
   'reach',
@@ -110,6 +111,10 @@ function relax(ask: Ask, one: Relaxation): readonly Ask[] {
       return wishes.school === 'any' || wishes.kitchen
         ? []
         : [{ ...ask, wishes: { ...wishes, school: 'any' } }];
+    case 'height': {
+      const { tallestCm, ...others } = wishes;
+      return tallestCm ? [{ ...ask, wishes: others }] : [];
+    }
     case 'scheme':
       return wishes.anyColours ? [] : [{ ...ask, wishes: { ...wishes, anyColours: true } }];
     case 'company': {

@@ -2,7 +2,7 @@ import { familiarity } from '../plants/familiar';
 import type { PlantKind } from '../plants/kind';
 import type { Like } from '../plantings/schema';
 import { commonGround, TOGETHER } from '../suitability/company';
-import type { Ask } from './ask';
+import { reachesWish, type Ask } from './ask';
 import { isLiked, isPick } from './liking';
 
 /**
@@ -24,7 +24,8 @@ const MAY_LACK: Readonly<Record<Like | 'company', number>> = {
 };
 
 /**
- * Are the wishes about all of them kept: most of the company asked for, and most with what should be there?
+ * Are the wishes about all of them kept: most of the company asked for, most with what should be there, one as tall as
+ * was asked for?
  * @param toCome kinds that are not chosen yet, any of which may have it
  */
 export function keepsWishes(kinds: readonly PlantKind[], ask: Ask, toCome = 0): boolean {
@@ -34,6 +35,7 @@ export function keepsWishes(kinds: readonly PlantKind[], ask: Ask, toCome = 0): 
   // Of three one may be without, the lead as a rule; of five, two. One of two is half of what is seen.
   const some = Math.floor(count * MAY_LACK.company);
   return (
+    (toCome > 0 || kinds.length === 0 || kinds.some((kind) => reachesWish(kind, ask))) &&
     (!company || without((kind) => kind.company.includes(company)) <= some) &&
     likes.every((like) => without((kind) => isLiked(kind, like, ask)) <= mayLack(like, count)) &&
     !(likes.includes('wildlife') && kinds.some((kind) => flowersForNobody(kind, ask))) &&

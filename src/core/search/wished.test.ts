@@ -10,7 +10,10 @@ import type { PlantKind } from '../plants/kind';
 import { pickedAs } from '../plants/picked';
 import { SCHOOLS } from '../schools/index';
 import type { Spot } from '../spots/spot';
-import { hurdleOf, type Ask } from './ask';
+import { likeNamed } from '../colour/likeness';
+import { fromHex, type Oklch } from '../colour/oklch';
+import { coloursOf } from '../plants/colours';
+import { grownHeightCm, hurdleOf, type Ask } from './ask';
 import { bulbsFor, withBulb } from './bulbs';
 import { eligible } from './compose';
 import { hangsIll } from './hung';
@@ -85,6 +88,36 @@ test('what comes back lives through the winter where it stands; in a place witho
     const lacking = kinds.filter((kind) => !isLiked(kind, 'comes back', askFor()));
     expect(lacking.length).toBeLessThanOrEqual(kinds.length / 4);
   }
+});
+
+test('a height is kept to: nothing over the most that was wished, a lead of the least', () => {
+  const heights = (tallestCm: readonly [number, number]) =>
+    proposeNow(askFor({}, { tallestCm, anyColours: true }), FEW).map((one) =>
+      Math.max(...kindsIn(one).map((kind) => grownHeightCm(kind))),
+    );
+  const low = heights([0, 30]);
+  const tall = heights([80, 400]);
+  expect([low.length > 0, tall.length > 0]).toEqual([true, true]);
+  for (const cm of low) expect(cm).toBeLessThanOrEqual(33);
+  for (const cm of tall) expect(cm).toBeGreaterThanOrEqual(76);
+  const ask = askFor({}, { tallestCm: [0, 30] });
+  expect(hurdleOf(known('canna-bronze'), ask)).toBe('size');
+});
+
+test('colours that are named are there, each of them, or the proposal says which is not', () => {
+  const [violet, orange] = [fromHex('#6a3fa0')!, fromHex('#ee7d1d')!];
+  const found = proposeNow(
+    askFor({}, { scheme: { kind: 'named', colours: [violet, orange] } }),
+    FEW,
+  );
+  expect(found.length).toBeGreaterThan(0);
+  for (const one of found) {
+    const seen = kindsIn(one).flatMap((kind) => coloursOf(kind).map(({ colour }) => colour));
+    const has = (named: Oklch) => seen.some((colour) => likeNamed(colour, named) >= 0.5);
+    expect([has(violet), one.missing.includes('leading colour')]).not.toEqual([false, false]);
+    expect([has(orange), one.missing.includes('opposite colour')]).not.toEqual([false, false]);
+  }
+  expect(found.filter(({ missing }) => missing.length === 0).length).toBeGreaterThan(0);
 });
 
 test('what fruits has mix enough to: no more plants of it than one to twelve litres', () => {

@@ -3,7 +3,9 @@ import { mixL } from '../containers/container';
 import type { PlantKind } from '../plants/kind';
 import { flowerWorth } from './interest';
 import { easeInLight, lightFit } from './light';
-import { goodRatios } from './proportion';
+import { asksTall, goodRatios, wishedRatios } from './proportion';
+import { visibleHeightCm } from '../containers/container';
+import { HIGHEST_CM } from '../plantings/schema';
 import { isStrong, overruns } from './vigour';
 import { driesOut, mayShareWatering, shareWatering, thirstMatch } from './watering';
 
@@ -49,6 +51,22 @@ test('at ease: wholly an hour inside the range, half at its end, not at all two 
   // No end where there is none: shade plants in the dark, sun plants all day.
   expect(easeInLight(inHours(0, 4), { sunHours: 0 })).toBe(1);
   expect(easeInLight(inHours(6, 12), { sunHours: 15 })).toBe(1);
+});
+
+test('a height that is wished for stands in the place of what looks right: low has a most, tall a least', () => {
+  const pot = visibleHeightCm(TUB);
+  const at = (tallestCm: readonly [number, number]) =>
+    wishedRatios(TUB, { tallestCm }).map((ratio) => Math.round(ratio * pot));
+  expect(wishedRatios(TUB, {})).toEqual(goodRatios(TUB));
+  // Low: at most so much, and no lower than it need be.
+  expect(at([0, 20])).toEqual([12, 20]);
+  // Tall: at least so much, up to four fifths more where the usual is less.
+  expect(at([100, HIGHEST_CM])).toEqual([100, 180]);
+  expect(at([pot * 0.5, HIGHEST_CM])[1]).toBe(Math.round(pot * 2.1));
+  expect(at([60, 90])).toEqual([60, 90]);
+  expect(
+    [{}, { tallestCm: [0, 30] as const }, { tallestCm: [1, 30] as const }].map(asksTall),
+  ).toEqual([false, false, true]);
 });
 
 test('how tall looks right goes with the container: low and wide bears more, hung less, long most', () => {

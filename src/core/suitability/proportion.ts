@@ -1,6 +1,8 @@
-import { isLong, type Container } from '../containers/container';
+import { isLong, visibleHeightCm, type Container } from '../containers/container';
 import { reachOf } from '../containers/section';
 import { insideDepthCm, isHung, rimSection } from '../containers/shape';
+import type { Wishes } from '../plantings/planting';
+import { HIGHEST_CM } from '../plantings/schema';
 
 /** A dish so shallow, cm, is for mats and rosettes. Ours. */
 export const DISH_CM = 16;
@@ -14,3 +16,26 @@ export function goodRatios(container: Container): readonly [least: number, most:
   if (insideDepthCm(shape) <= DISH_CM) return [0.6, 2.4];
   return insideDepthCm(shape) < Math.min(acrossCm, deepCm) * 1.1 ? [1.3, 2.4] : [0.9, 2.1];
 }
+
+/** Who wishes it tall, or low, bears so many times the least wished, and asks for this share of the most. Ours. */
+const MOST_OVER_LEAST = 1.8;
+const LEAST_OF_MOST = 0.6;
+
+/** The same as multiples of the visible height, where heights over the mix are wished for: those; else what looks right. */
+export function wishedRatios(
+  container: Container,
+  { tallestCm }: Pick<Wishes, 'tallestCm'>,
+): readonly [least: number, most: number] {
+  const usual = goodRatios(container);
+  if (!tallestCm) return usual;
+  const pot = visibleHeightCm(container);
+  const [least, most] = tallestCm.map((cm) => cm / pot) as [number, number];
+  return [
+    asksTall({ tallestCm }) ? least : Math.min(usual[0], most * LEAST_OF_MOST),
+    tallestCm[1] < HIGHEST_CM ? most : Math.max(usual[1], least * MOST_OVER_LEAST),
+  ];
+}
+
+/** Is something wished for that stands up? */
+export const asksTall = ({ tallestCm }: Pick<Wishes, 'tallestCm'>): boolean =>
+  tallestCm !== undefined && tallestCm[0] > 0;

@@ -6,6 +6,7 @@ import type { Spot } from '@/core/spots/spot';
 import { Button } from '@/ui/controls/Button';
 import { buttonLook } from '@/ui/controls/looks';
 import { SCHEME_NAMES } from '@/words/names';
+import { NamedColours } from './NamedColours';
 import { SchemeSwatch } from './SchemeSwatch';
 import { setter, type RowProps } from './formOf';
 import { SheetRow } from './sheetParts';
@@ -40,13 +41,16 @@ export function ColoursRow({
         </span>
         <span className="block pt-2 pb-1 text-note text-ink2">From a colour</span>
         <span className="flex flex-wrap gap-1.5">
-          {[...COLOUR_SCHEMES, 'palette' as const].map((kind) => (
+          {(['named', ...COLOUR_SCHEMES, 'palette'] as const).map((kind) => (
             <RadioGroup.Item key={kind} value={kind} className={buttonLook({ look: 'choice' })}>
               {SCHEME_NAMES[kind]}
             </RadioGroup.Item>
           ))}
         </span>
       </RadioGroup.Root>
+      {values.scheme === 'named' && (
+        <NamedColours colours={values.named} onColours={(named) => set('named', named)} />
+      )}
       {values.scheme === 'palette' && (
         <PaletteEntry colours={values.palette} onColours={(palette) => set('palette', palette)} />
       )}

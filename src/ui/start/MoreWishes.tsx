@@ -5,12 +5,13 @@ import type { Settings } from '@/core/files/plantingFile';
 import { Thumb } from '@/ui/bench/TurnSlider';
 import { CompanyRow } from './CompanyRow';
 import { setter, type RowProps } from './formOf';
+import { HeightRow } from './HeightRow';
 import { MoneyRow } from './MoneyRow';
 import { Named } from './Named';
 import { SchoolRow } from './SchoolRow';
 import { SheetRow } from './sheetParts';
 
-/** What few ask for: sort of plants, school, plants by name, how full, money. */
+/** What few ask for: sort of plants, school, height, plants by name, how full, money. */
 export default function MoreWishes({
   settings,
   stop,
@@ -28,6 +29,7 @@ export default function MoreWishes({
     <div className="-mx-4 mt-2 border-t border-rule">
       <CompanyRow {...row} />
       <SchoolRow {...row} />
+      <HeightRow {...row} />
       <SheetRow title="Plants by name">
         <Named
           title="Must be there"

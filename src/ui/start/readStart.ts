@@ -5,7 +5,7 @@ import { containerSchema } from '@/core/containers/schema';
 import { halfDepthCm, insideDepthCm } from '@/core/containers/shape';
 import { parseWith } from '@/core/files/parse';
 import type { House } from '@/core/plantings/house';
-import { wishesSchema, type Like } from '@/core/plantings/schema';
+import { HIGHEST_CM, wishesSchema, type Like } from '@/core/plantings/schema';
 import { THRESHOLDS } from '@/core/spots/lightLabel';
 import { spotSchema } from '@/core/spots/schema';
 import type { Spot } from '@/core/spots/spot';
@@ -32,6 +32,10 @@ const FIELD_OF: Readonly<Record<string, keyof StartForm>> = {
   'eyes[0].floorCm': 'sill',
   'shape.projectionCm': 'width',
   'scheme.colour': 'colour',
+  'scheme.colours': 'named',
+  'tallestCm[0]': 'high',
+  'tallestCm[1]': 'high',
+  tallestCm: 'high',
 };
 
 /**
@@ -89,6 +93,7 @@ export function readStart(
     school: form.school,
     must: form.must,
     never: form.never,
+    ...(form.height === 'any' ? {} : { tallestCm: heights(form.height, cm(form.high)) }),
     ...(form.company === 'any' ? {} : { company: form.company }),
     ...(likes.length > 0 ? { likes } : {}),
   });
@@ -171,19 +176,20 @@ function usualSpotName(form: StartForm): string {
   return `${sun} ${PLACE_OF[form.have] ?? 'corner'}`;
 }
 
-function schemeOf({ scheme, colour, palette }: StartForm): Scheme {
+const heights = (height: 'low' | 'tall', cm: number): readonly [number, number] =>
+  height === 'low' ? [0, cm] : [cm, HIGHEST_CM];
+
+const coloursIn = (hexes: readonly string[]): readonly Oklch[] =>
+  hexes.flatMap((hex) => {
+    const one = fromHex(hex);
+    return one ? [one] : [];
+  });
+
+function schemeOf({ scheme, colour, named, palette }: StartForm): Scheme {
   if (scheme === 'any') return { kind: 'warm' };
   const from = fromHex(colour) ?? ([0.47, 0.15, 301] as Oklch);
   if (scheme === 'palette')
-    return {
-      kind: scheme,
-      colours:
-        palette.length > 0
-          ? palette.flatMap((hex) => {
-              const one = fromHex(hex);
-              return one ? [one] : [];
-            })
-          : [from],
-    };
+    return { kind: scheme, colours: palette.length > 0 ? coloursIn(palette) : [from] };
+  if (scheme === 'named') return { kind: scheme, colours: coloursIn(named) };
   return needsColour(scheme) ? { kind: scheme, colour: from } : { kind: scheme };
 }

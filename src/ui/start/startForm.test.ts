@@ -135,3 +135,25 @@ test('seen over a sill from indoors, the eye looks over it from its own floor, a
   );
   expect(faults.ok ? '' : faults.faults.sill).toMatch(/0–300 cm; got 900/);
 });
+
+test('colours that are named and a height become wishes; a height that is none is told at its field', () => {
+  const read = (change: Partial<StartForm>) =>
+    readStart({ ...FIRST_FORM, ...change }, 's', null, USUAL_HOUSE);
+  const wishes = (change: Partial<StartForm>) => {
+    const reading = read(change);
+    if (!reading.ok) throw new Error(JSON.stringify(reading.faults));
+    return reading.wishes;
+  };
+  expect(wishes({})).not.toHaveProperty('tallestCm');
+  expect(wishes({ height: 'low', high: 25 }).tallestCm).toEqual([0, 25]);
+  expect(wishes({ height: 'tall', high: 30, unit: 'in' }).tallestCm).toEqual([76.2, 400]);
+  expect(wishes({ scheme: 'named', named: ['#f7f6f1', '#ee7d1d'] }).scheme).toMatchObject({
+    kind: 'named',
+    colours: [expect.any(Array), expect.any(Array)],
+  });
+  for (const high of [0, 401, Number.NaN, -3])
+    expect([high, read({ height: 'low', high })]).toMatchObject([
+      high,
+      { ok: false, faults: { high: expect.stringMatching(/height/) } },
+    ]);
+});

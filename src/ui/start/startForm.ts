@@ -36,8 +36,13 @@ export interface StartForm {
   /** `any`: left open, several take turns. */
   readonly scheme: SchemeKind | 'any';
   readonly colour: string;
+  /** Colours that were named, `#rrggbb`. */
+  readonly named: readonly string[];
   /** Colours of a palette brought in, `#rrggbb`. */
   readonly palette: readonly string[];
+  /** How high the tallest shall be: as suits the container, at most or at least `high`. */
+  readonly height: 'any' | 'low' | 'tall';
+  readonly high: number;
   readonly school: Wishes['school'];
   readonly company: Company | 'any';
   readonly wildlife: boolean;
@@ -79,7 +84,10 @@ export const FIRST_FORM: StartForm = {
   underCover: false,
   scheme: 'any',
   colour: '#6a3fa0',
+  named: ['#6a3fa0', '#ee7d1d'],
   palette: [],
+  height: 'any',
+  high: 60,
   school: 'any',
   company: 'any',
   wildlife: false,
@@ -127,7 +135,7 @@ export function withSun(form: StartForm, sunAt: SunAt): StartForm {
   };
 }
 
-const LENGTHS = ['top', 'base', 'depth', 'length', 'width', 'drop', 'sill'] as const;
+const LENGTHS = ['top', 'base', 'depth', 'length', 'width', 'drop', 'sill', 'high'] as const;
 
 /** The form in another unit of length: the same sizes, to half an inch or half a centimetre. */
 export function withUnit(form: StartForm, unit: LengthUnit): StartForm {
@@ -190,4 +198,11 @@ export const LOVED_COLOURS: readonly { readonly name: string; readonly hex: stri
   { name: 'yellow', hex: '#f5d93c' },
   { name: 'lime', hex: '#b5d334' },
   { name: 'wine', hex: '#6e2236' },
+];
+
+/** Colours that can be named: those, white, and leaves so dark that they go as black. */
+export const NAMEABLE_COLOURS: typeof LOVED_COLOURS = [
+  ...LOVED_COLOURS,
+  { name: 'white', hex: '#f7f6f1' },
+  { name: 'nearly black', hex: '#35232e' },
 ];

@@ -1,5 +1,5 @@
 import { capital, countText } from '../format';
-import { schemeText } from '../names';
+import { lackText, schemeText } from '../names';
 import { list, type WordsFor } from './teller';
 
 /** Colour and leaf: scheme, pot, neighbours, echoes, texture. */
@@ -24,7 +24,7 @@ export const COLOUR: WordsFor<
       };
     if (f.missing.length > 0 && !t.right)
       return {
-        says: `For ${wanted} it lacks ${list(f.missing.map((m) => (m === 'white' || m === 'dark' || m === 'lime' ? (m === 'dark' ? 'dark leaves' : m) : `the ${m}`)))}.`,
+        says: `For ${wanted} it lacks ${list(f.missing.map((each) => withThe(lackText(each, f.scheme))))}.`,
         because: `What is there fits to ${Math.round(f.fit * 100)} %.`,
       };
     return t.right
@@ -135,3 +135,6 @@ export const COLOUR: WordsFor<
             'About one man in twelve has such eyes. A difference in lightness is seen by all.',
         },
 };
+
+/** "the opposite colour", but "white" and "violet". */
+const withThe = (lack: string) => (lack.endsWith(' colour') ? `the ${lack}` : lack);

@@ -1,6 +1,7 @@
+import type { FactsOf } from '@/core/checks/rules/index';
 import { NEAR } from '@/core/checks/rules/weight';
 import { capital, countText, lengthText, weightText } from '../format';
-import { list, type WordsFor } from './teller';
+import { list, type Sentence, type Teller, type WordsFor } from './teller';
 
 /** What the container asks: room, mix, holes, weight, what climbs. */
 export const CONTAINER: WordsFor<
@@ -18,6 +19,7 @@ export const CONTAINER: WordsFor<
 > = {
   proportion: (f, t) => {
     const ratio = `${lengthText(f.tallestCm, t.units)} over ${lengthText(f.potCm, t.units)}`;
+    if (f.wished) return wishedHeight(f, t);
     if (f.ratio < f.leastRatio && !t.right)
       return {
         says: `The tallest is ${f.ratio.toFixed(1)} × the container: stumpy.`,
@@ -177,3 +179,23 @@ export const CONTAINER: WordsFor<
           because: 'Leaves will rub, or people will. Move it clear, or choose something narrower.',
         },
 };
+
+/** The tallest against the height that was wished for. */
+function wishedHeight(f: FactsOf<'proportion'>, t: Teller): Sentence {
+  const [least, most] = [f.leastRatio * f.potCm, f.mostRatio * f.potCm];
+  const says = `${capital(t.name(f.kind))} grows to about ${lengthText(f.tallestCm, t.units)}`;
+  if (f.tallestCm < least && !t.right)
+    return {
+      says: `${says}: lower than you wished.`,
+      because: `The tallest was to stand ${lengthText(least, t.units)} over the mix or more.`,
+    };
+  if (f.tallestCm > most && !t.right)
+    return {
+      says: `${says}: taller than you wished.`,
+      because: `Nothing was to stand over ${lengthText(most, t.units)} above the mix.`,
+    };
+  return {
+    says: `${says}, as high as you wished.`,
+    because: `From ${lengthText(least, t.units)} to ${lengthText(most, t.units)} above the mix goes with that.`,
+  };
+}

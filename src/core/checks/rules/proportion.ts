@@ -1,5 +1,5 @@
 import { clamp } from '../../units/units';
-import { goodRatios } from '../../suitability/proportion';
+import { asksTall, wishedRatios } from '../../suitability/proportion';
 import { isOfSmallThings } from '../../suitability/season';
 import type { Check } from '../check';
 
@@ -10,6 +10,8 @@ export interface ProportionFacts {
   readonly leastRatio: number;
   readonly mostRatio: number;
   readonly kind: string;
+  /** The limits are heights that were wished for. */
+  readonly wished: boolean;
 }
 
 /** A planting without a lead may stay lower by this share. Ours. */
@@ -37,15 +39,18 @@ export const proportion: Check<'proportion', ProportionFacts> = {
       if (size.heightCm > sizes[tallest]!.heightCm) tallest = i;
     });
     const ratio = sizes[tallest]!.heightCm / reading.potHeightCm;
-    const [least, most] = goodRatios(reading.planting.container);
+    const { container, wishes } = reading.planting;
+    const [least, most] = wishedRatios(container, wishes);
     // What climbs a frame may stand higher than what stands by itself.
-    const mostRatio = reading.planting.support ? most * ON_A_FRAME : most;
+    const mostRatio = reading.planting.support && !wishes.tallestCm ? most * ON_A_FRAME : most;
     // A dome has no lead to reach up.
     const led = reading.school
-      .parts({ container: reading.planting.container, spot: reading.spot, house: reading.house })
+      .parts({ container, spot: reading.spot, house: reading.house })
       .some(({ role }) => role === 'lead');
     const cool = isOfSmallThings({ ...reading.planting, spot: reading.spot });
-    const leastRatio = least * (led && !cool ? 1 : WITHOUT_LEAD) * (cool ? SMALL_THINGS : 1);
+    const leastRatio = asksTall(wishes)
+      ? least
+      : least * (led && !cool ? 1 : WITHOUT_LEAD) * (cool ? SMALL_THINGS : 1);
     const off =
       ratio < leastRatio
         ? (leastRatio - ratio) / leastRatio
@@ -59,6 +64,7 @@ export const proportion: Check<'proportion', ProportionFacts> = {
         leastRatio,
         mostRatio,
         kind: reading.plants[tallest]!.kind.id,
+        wished: wishes.tallestCm !== undefined,
       },
       culprits: off > 0 ? [reading.plants[tallest]!.id] : [],
     };

@@ -1,0 +1,64 @@
+import { clamp } from '../units/units';
+import { hueGapDeg, type Oklch } from './oklch';
+import { isBronze, isDark, isGround, isLime, isRed, isWhite } from './sorts';
+
+/** 1 within `fullDeg` of the hue, falling to 0 at `noneDeg`. */
+export function nearHue(h: number, target: number, fullDeg: number, noneDeg: number): number {
+  return clamp(1 - (hueGapDeg(h, target) - fullDeg) / (noneDeg - fullDeg), 0, 1);
+}
+
+/** Lightness so far from a red, and as far again, makes it pink or maroon. Ours. */
+const NEAR_LIGHT = 0.1;
+
+/** Violet and lilac go as one colour; red and pink are two. How far one colour is the red that was named, 0–1. */
+export function likeRed([L, , h]: Oklch, red: Oklch): number {
+  return (
+    nearHue(h, red[2], 12, 34) * clamp(1 - (Math.abs(L - red[0]) - NEAR_LIGHT) / NEAR_LIGHT, 0, 1)
+  );
+}
+
+/** From blush to magenta all is pink, crimson and plum are not: lightness so far from the one that was named still goes as its tone, and fades over as much more. Ours. */
+const TONE = { near: 0.2, fades: 0.16 } as const;
+export const nearTone = (L: number, [named]: Oklch): number =>
+  clamp(1 - (Math.abs(L - named) - TONE.near) / TONE.fades, 0, 1);
+
+/** A pink, a lilac or a sky blue that is named so light is meant pale: "pink and white" wants no magenta. Ours. */
+const PALE = { fromL: 0.74, fromDeg: 200, toDeg: 30, near: 0.1, fades: 0.12 } as const;
+const isMeantPale = ([L, , h]: Oklch): boolean =>
+  L >= PALE.fromL && (h >= PALE.fromDeg || h <= PALE.toDeg);
+/** From red to yellow names follow each other closely: red is no orange, gold no orange. Ours. */
+const WARM = { fromDeg: 15, toDeg: 120, full: 14, none: 30 } as const;
+/** Dark leaves of less chroma than this go as black. Ours. */
+const BLACK_C = 0.12;
+
+/**
+ * How far a colour is one that was named, as people mean names: any violet for violet, no pink for red. White, black and lime are what is
+ * taken for them everywhere here.
+ * @returns 0–1
+ */
+export function likeNamed(colour: Oklch, named: Oklch): number {
+  if (isWhite(named)) return isWhite(colour) ? 1 : 0;
+  if (isDark(named) && named[1] < BLACK_C) return isDark(colour) && colour[1] < BLACK_C ? 1 : 0;
+  if (isGround(colour)) return 0;
+  if (isLime(named)) return isLime(colour) ? 1 : 0;
+  if (isRed(named)) return likeRed(colour, named);
+  const { near, fades } = isMeantPale(named) ? PALE : TONE;
+  const tone = clamp(1 - (Math.abs(colour[0] - named[0]) - near) / fades, 0, 1);
+  const { full, none } =
+    named[2] >= WARM.fromDeg && named[2] <= WARM.toDeg ? WARM : { full: 18, none: 40 };
+  return nearHue(colour[2], named[2], full, none) * tone;
+}
+
+/** White flowers and dark, bronze or lime leaves among named colours that are none of them. Ours. */
+const WHITE_UNNAMED_FIT = 0.4;
+const LEAF_UNNAMED_FIT = 0.6;
+
+/** How well a colour belongs among some that were named, 0–1; `null` for ground. */
+export function fitAmongNamed(colour: Oklch, named: readonly Oklch[]): number | null {
+  const best = Math.max(...named.map((one) => likeNamed(colour, one)));
+  if (isWhite(colour)) return Math.max(best, WHITE_UNNAMED_FIT);
+  if (best === 0 && isGround(colour)) return null;
+  const isLeafColour =
+    isLime(colour) || isBronze(colour) || (isDark(colour) && colour[1] < BLACK_C);
+  return Math.max(best, isLeafColour ? LEAF_UNNAMED_FIT : 0);
+}
