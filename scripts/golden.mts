@@ -5,6 +5,8 @@ import { containerTable } from '../tests/builders/containerTable';
 import type { Figures } from '../tests/builders/figures';
 import { goldenNow } from '../tests/builders/golden';
 import { DRAWN_KINDS, markSums } from '../tests/builders/markSums';
+import type { Told } from '../tests/builders/told';
+import { TOLD_TABLES } from '../tests/builders/toldTables';
 import { PICTURED, pictureSums } from '../tests/builders/pictureSums';
 
 writeFileSync(
@@ -16,7 +18,7 @@ writeFileSync(new URL('../docs/climates.csv', import.meta.url), climateTable());
 writeFileSync(new URL('../docs/containers.csv', import.meta.url), containerTable());
 
 /** A row for each: what moved shows in one line. */
-const kept = (name: string, rows: readonly (readonly [string, Figures])[]): void =>
+const kept = (name: string, rows: readonly (readonly [string, Figures | Told])[]): void =>
   writeFileSync(
     new URL(`../tests/golden/${name}.json`, import.meta.url),
     `{\n${rows.map(([of, figures]) => `${JSON.stringify(of)}: ${JSON.stringify(figures)}`).join(',\n')}\n}\n`,
@@ -29,3 +31,4 @@ kept(
   'pictures',
   PICTURED.map(([name, it, weeks]) => [name, pictureSums(it, weeks)]),
 );
+for (const [name, table] of Object.entries(TOLD_TABLES)) kept(name, table());

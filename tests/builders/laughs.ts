@@ -225,9 +225,22 @@ export function laughsAtProposal(proposal: Proposal, ask: Ask): Laugh[] {
     if (like === 'touch' && stabs.length > 0)
       laughs.push(['stabs the hand', stabs.map(({ id }) => id).join(' ')]);
   }
+  laughs.push(...laughsAtHeight(kindsOf(proposal), ask));
   if (ask.wishes.school !== 'any' && proposal.school !== ask.wishes.school)
     laughs.push(['another school', proposal.school]);
   return laughs;
+}
+
+/** A height was wished for, and what was proposed does not keep to it. */
+function laughsAtHeight(kinds: readonly PlantKind[], { wishes }: Ask): Laugh[] {
+  if (!wishes.tallestCm) return [];
+  const [least, most] = wishes.tallestCm;
+  const heights = kinds.map(({ heightCm: [from, to] }) => (from + to) / 2);
+  const tallest = Math.max(...heights);
+  return [
+    ...(tallest > most * 1.15 ? ([['taller than was wished', `${tallest} cm`]] as const) : []),
+    ...(tallest < least * 0.9 ? ([['lower than was wished', `${tallest} cm`]] as const) : []),
+  ];
 }
 
 /** All that is to be laughed at in the proposals together: near repeats, and one kind everywhere. */

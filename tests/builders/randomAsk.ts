@@ -1,6 +1,7 @@
-import { LIKES } from '@/core/plantings/schema';
+import { HIGHEST_CM, LIKES } from '@/core/plantings/schema';
 import { isPick } from '@/core/search/liking';
 import { CLIMATE_IDS, type ClimateId } from '@/core/climate/climates';
+import type { Oklch } from '@/core/colour/oklch';
 import { SCHEME_KINDS, type Scheme } from '@/core/colour/schemes';
 import { isHung } from '@/core/containers/shape';
 import { USUAL_HOUSE } from '@/core/plantings/house';
@@ -56,6 +57,21 @@ const OPEN_ONE_IN = 4;
 const LIKING_ONE_IN = 5;
 const LIKED = LIKES.filter((like) => !isPick(like));
 
+/** One ask in so many names its colours, one or two; one in so many says how high it may or shall stand, cm. */
+const NAMED_ONE_IN = 9;
+const HEIGHT_ONE_IN = 11;
+const HEIGHTS = [
+  [0, 25],
+  [0, 40],
+  [70, HIGHEST_CM],
+  [100, HIGHEST_CM],
+] as const;
+
+function named(seed: number, colour: Oklch): Scheme {
+  const other = COLOURS[seed % COLOURS.length]!;
+  return { kind: 'named', colours: other === colour ? [colour] : [colour, other] };
+}
+
 /** An ask drawn by lot: any container of the shelf, climate, weeks, light, scheme, school, budget and reach. The same for the same seed. */
 export function randomAsk(seed: number): Ask {
   let key = 0;
@@ -63,8 +79,9 @@ export function randomAsk(seed: number): Ask {
   const pick = <T>(list: readonly T[]): T => list[hash32(seed, (key += 1), 78) % list.length]!;
   const container = pick(SHIPPED);
   const climate = pick(CLIMATE_IDS);
-  const kind = pick(SCHEME_KINDS.filter((one) => one !== 'palette'));
-  const scheme = { kind, colour: pick(COLOURS) } as Scheme;
+  const kind = pick(SCHEME_KINDS.filter((one) => one !== 'palette' && one !== 'named'));
+  const colour = pick(COLOURS);
+  const scheme = seed % NAMED_ONE_IN === 4 ? named(seed, colour) : ({ kind, colour } as Scheme);
   const plantedWeek = 1 + Math.floor(chance() * 52);
   const hung = isHung(container.shape);
   // By the seed itself, as the wind is.
@@ -99,6 +116,7 @@ export function randomAsk(seed: number): Ask {
       must: [],
       never: [],
       ...(like ? { likes: [like] } : {}),
+      ...(seed % HEIGHT_ONE_IN === 3 ? { tallestCm: HEIGHTS[seed % HEIGHTS.length]! } : {}),
       ...(seed % OPEN_ONE_IN === 2 ? { anyColours: true } : {}),
     },
   };

@@ -1,0 +1,191 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { addDays } from '@/core/calendar/day';
+import { careFrom, worldsOf } from '@/core/care/careOf';
+import { severityOf, type Check } from '@/core/checks/check';
+import { read } from '@/core/checks/reading';
+import { CHECK_IDS, CHECKS, type CheckId } from '@/core/checks/rules/index';
+import { weightOf } from '@/core/containers/weight';
+import { wentInOf, type Entry } from '@/core/log/entry';
+import { needsOf } from '@/core/making/needs';
+import { stepsOf } from '@/core/making/steps';
+import { USUAL_HOUSE } from '@/core/plantings/house';
+import { fillingOf } from '@/core/potting/filling';
+import { tippingOf } from '@/core/potting/tipping';
+import { proposeNow, USUAL_EFFORT } from '@/core/search/propose';
+import { shoppingListOf } from '@/core/shopping/shoppingList';
+import { frostFreeWeeks } from '@/core/spots/frost';
+import { midsummerSun, surroundingsOf } from '@/core/spots/light';
+import { rainShare } from '@/core/spots/rain';
+import { monthlySun, reckonYear } from '@/core/spots/reckoning';
+import { hangRoom } from '@/core/spots/sightline';
+import { yearOut } from '@/core/spots/yearOut';
+import { randomAsk } from './randomAsk';
+import { HALT } from './halt';
+import { handComposed } from './handComposed';
+import { SPOILINGS } from './spoilings';
+import { MORE_SPOILINGS } from './spoilingsMore';
+import { movedTold, toldOf, type Told } from './told';
+
+type Row = readonly [of: string, told: Told];
+
+/** Every so many of the plantings composed by hand is looked at: they are many, and much alike. */
+const EVERY = 7;
+
+/** What every check says of the Halt's plantings, of some composed by hand, and of the same with something wrong. */
+export function verdictsTold(): readonly Row[] {
+  const its = [
+    ...HALT.map((it) => [it.planting.name, it] as const),
+    ...handComposed()
+      .filter((_, i) => i % EVERY === 0)
+      .map(({ name, it }) => [name, it] as const),
+    ...[...SPOILINGS, ...MORE_SPOILINGS].flatMap(({ name, spoil }, i) => {
+      const spoiled = spoil(HALT[i % HALT.length]!);
+      return spoiled
+        ? [[`${HALT[i % HALT.length]!.planting.name}, ${name}`, spoiled] as const]
+        : [];
+    }),
+  ];
+  return its.flatMap(([name, it]) => {
+    const reading = read(it);
+    return CHECK_IDS.flatMap((id): readonly Row[] => {
+      const check = CHECKS[id] as unknown as Check<CheckId, unknown>;
+      const verdict = check.judge(reading);
+      if (!verdict) return [];
+      const { score, facts, culprits } = verdict;
+      return [
+        [`${name}: ${id}`, toldOf([severityOf(check, score), score, facts, culprits.length])],
+      ];
+    });
+  });
+}
+
+const PLANTED = '2026-05-14';
+/** Days on which care is asked for: through a whole year, on weekdays that differ. */
+const CARE_DAYS = Array.from({ length: 14 }, (_, i) => addDays(PLANTED, 4 + i * 25));
+
+/** What is to be done to the Halt's containers through a year, planted in May, watered by nobody after the first month. */
+export function careTold(): readonly Row[] {
+  let count = 0;
+  const write = (plantingId: string, day: string, what: Entry['what']): Entry => ({
+    id: String((count += 1)).padStart(6, '0'),
+    at: `${day}T08:00:00+01:00`,
+    zone: 'Europe/London',
+    of: { plantingId },
+    what,
+  });
+  const log = HALT.flatMap(({ planting, plants }) => [
+    write(planting.id, PLANTED, { did: 'planted', plants: wentInOf(plants) }),
+    write(planting.id, PLANTED, { did: 'put out' }),
+    ...Array.from({ length: 10 }, (_, i) =>
+      write(planting.id, addDays(PLANTED, 3 * i), { did: 'watered', litres: 3 }),
+    ),
+  ]);
+  return CARE_DAYS.flatMap((today) =>
+    [...worldsOf({ its: HALT, log, today, hour: 8, records: {} })].flatMap(
+      (world): readonly Row[] => {
+        if (!world) return [];
+        const { plantingId, tasks, outlook, measured } = careFrom(world);
+        const { share } = outlook;
+        const told = tasks.map(({ key: _, plantingId: __, places, ...task }) => ({
+          ...task,
+          places: places.length,
+        }));
+        return [[`${today} ${plantingId}`, toldOf([share, measured.weightKg, told])]];
+      },
+    ),
+  );
+}
+
+/** What the Halt's plantings need and weigh, how they are filled, and in what steps they are planted. */
+export function makingTold(): readonly Row[] {
+  const around = { house: USUAL_HOUSE, owned: () => 0, isReused: () => false };
+  const needs = needsOf(HALT, around);
+  return [
+    ['plants needed', toldOf(needs.plants.map(({ kindId, places }) => [kindId, places.length]))],
+    ['mixes, feeds and bits', toldOf([needs.mixes, needs.feeds, needs.bits])],
+    ...HALT.flatMap((it): readonly Row[] => {
+      const { container, name } = it.planting;
+      const reading = read(it);
+      const balls = it.plants.map(({ size }) => size);
+      const sides = it.sides.map(({ size }) => size);
+      return [
+        [`${name}: weight`, toldOf(weightOf(container, 0.5))],
+        [`${name}: tipping`, toldOf(tippingOf(container, reading.plants, reading.grown()))],
+        [`${name}: filling`, toldOf(fillingOf(container, balls, true, sides))],
+        [`${name}: shopping`, toldOf(shoppingListOf(container, it.plants))],
+        ...stepsOf(reading, USUAL_HOUSE).map((step, i): Row => [
+          `${name}: step ${i + 1}`,
+          toldOf(step),
+        ]),
+      ];
+    }),
+  ];
+}
+
+/** The year, the sun and the rain at the Halt's spots. */
+export function spotsTold(): readonly Row[] {
+  const spots = [...new Map(HALT.map(({ spot }) => [spot.id, spot])).values()];
+  return spots.flatMap((spot): readonly Row[] => {
+    const { weeks, ...year } = yearOut(spot);
+    return [
+      [
+        `${spot.name}: year`,
+        toldOf([year, frostFreeWeeks(spot), weeks.filter((_, i) => i % 4 === 0)]),
+      ],
+      [`${spot.name}: midsummer`, toldOf(midsummerSun(spot))],
+      [`${spot.name}: months`, toldOf(monthlySun(reckonYear(surroundingsOf(spot))))],
+      [
+        `${spot.name}: rain and room`,
+        toldOf([
+          ...[0, 90, 180, 270].map((fromDeg) => rainShare(spot, fromDeg, 26)),
+          rainShare(spot, 225, 4),
+          hangRoom(spot),
+        ]),
+      ],
+    ];
+  });
+}
+
+/** So many asks by lot; most of them find something. */
+const ASKS = 24;
+
+/** What is proposed for asks by lot: which kinds, how many of each, and what that is worth. */
+export function proposalsTold(): readonly Row[] {
+  return Array.from({ length: ASKS }, (_, i): Row => {
+    const ask = randomAsk(8101 + i);
+    const found = proposeNow(ask, { ...USUAL_EFFORT, improve: 0 });
+    return [
+      `ask ${i + 1}`,
+      toldOf(
+        found.map(({ school, places, score, cost }) => [
+          school,
+          score,
+          cost,
+          countsIn(places.map(({ kindId }) => kindId))
+            .map(([id, count]) => `${count} ${id}`)
+            .join(', '),
+        ]),
+      ),
+    ];
+  });
+}
+
+function countsIn(ids: readonly string[]): readonly (readonly [id: string, count: number])[] {
+  return [...new Set(ids)].map((id) => [id, ids.filter((one) => one === id).length] as const);
+}
+
+/** Each table by the name of its file. */
+export const TOLD_TABLES = {
+  verdicts: verdictsTold,
+  care: careTold,
+  making: makingTold,
+  spots: spotsTold,
+  proposals: proposalsTold,
+} as const;
+
+/** What is told otherwise than it was: the first dozen places, in words. */
+export function movedIn(name: keyof typeof TOLD_TABLES): readonly string[] {
+  const kept = readFileSync(join(__dirname, `../golden/${name}.json`), 'utf8');
+  return movedTold(JSON.parse(kept) as Told, Object.fromEntries(TOLD_TABLES[name]())).slice(0, 12);
+}
