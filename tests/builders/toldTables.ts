@@ -6,6 +6,7 @@ import { severityOf, type Check } from '@/core/checks/check';
 import { read } from '@/core/checks/reading';
 import { CHECK_IDS, CHECKS, type CheckId } from '@/core/checks/rules/index';
 import { weightOf } from '@/core/containers/weight';
+import { hash01 } from '@/core/random/hash';
 import { wentInOf, type Entry } from '@/core/log/entry';
 import { needsOf } from '@/core/making/needs';
 import { stepsOf } from '@/core/making/steps';
@@ -23,6 +24,7 @@ import { yearOut } from '@/core/spots/yearOut';
 import { randomAsk } from './randomAsk';
 import { HALT } from './halt';
 import { handComposed } from './handComposed';
+import { FORMATS, spoiled } from './spoiledFiles';
 import { SPOILINGS } from './spoilings';
 import { MORE_SPOILINGS } from './spoilingsMore';
 import { movedTold, toldOf, type Told } from './told';
@@ -175,6 +177,52 @@ function countsIn(ids: readonly string[]): readonly (readonly [id: string, count
   return [...new Set(ids)].map((id) => [id, ids.filter((one) => one === id).length] as const);
 }
 
+/** What a value is put in the place of, by turns. */
+const WRONG: readonly unknown[] = [
+  null,
+  -1,
+  1e9,
+  0.5,
+  '',
+  'x'.repeat(300),
+  '2026-13-45',
+  [],
+  true,
+  '#12',
+];
+
+/** A file with one value wrong, another for each number: of JSON its nth, of rows whatever is met. */
+function oneWrong(good: string, nth: number): string {
+  if (!good.startsWith('{')) return spoiled(good, SPOILED_SEED, nth);
+  const file: unknown = JSON.parse(good);
+  const leaves: [of: Record<string, unknown>, name: string][] = [];
+  const walk = (one: unknown): void => {
+    if (typeof one !== 'object' || one === null) return;
+    for (const [name, value] of Object.entries(one)) {
+      if (typeof value === 'object' && value !== null) walk(value);
+      else leaves.push([one as Record<string, unknown>, name]);
+    }
+  };
+  walk(file);
+  const [of, name] = leaves[Math.floor(hash01(SPOILED_SEED, nth, 1) * leaves.length)]!;
+  of[name] = WRONG[nth % WRONG.length];
+  return JSON.stringify(file);
+}
+
+/** So many of each format's files are spoiled, each in its own way, by this seed. */
+const SPOILED = 60;
+const SPOILED_SEED = 20261130;
+
+/** What is said of spoiled files of every format, and how much of them is kept. */
+export function refusalsTold(): readonly Row[] {
+  return FORMATS.flatMap(({ name, good, read: readFile }) =>
+    Array.from({ length: SPOILED }, (_, i): Row => {
+      const { messages, kept } = readFile(oneWrong(good, i));
+      return [`${name} ${i + 1}`, toldOf([kept, messages.slice(0, 4)])];
+    }),
+  );
+}
+
 /** Each table by the name of its file. */
 export const TOLD_TABLES = {
   verdicts: verdictsTold,
@@ -182,6 +230,7 @@ export const TOLD_TABLES = {
   making: makingTold,
   spots: spotsTold,
   proposals: proposalsTold,
+  refusals: refusalsTold,
 } as const;
 
 /** What is told otherwise than it was: the first dozen places, in words. */
