@@ -5,7 +5,14 @@ import { careFrom, worldsOf } from '@/core/care/careOf';
 import { severityOf, type Check } from '@/core/checks/check';
 import { read } from '@/core/checks/reading';
 import { CHECK_IDS, CHECKS, type CheckId } from '@/core/checks/rules/index';
+import { usualDay } from '@/core/care/spotWeather';
 import { weightOf } from '@/core/containers/weight';
+import { didWell, SORTS } from '@/core/diary/didWell';
+import { seasonLine } from '@/core/diary/seasonLine';
+import { turnOver } from '@/core/diary/turnOver';
+import { worthOf } from '@/core/diary/worth';
+import { learntHere } from '@/core/learning/here';
+import { byPlanting, lifeOf } from '@/core/log/life';
 import { hash01 } from '@/core/random/hash';
 import { wentInOf, type Entry } from '@/core/log/entry';
 import { needsOf } from '@/core/making/needs';
@@ -21,6 +28,7 @@ import { rainShare } from '@/core/spots/rain';
 import { monthlySun, reckonYear } from '@/core/spots/reckoning';
 import { hangRoom } from '@/core/spots/sightline';
 import { yearOut } from '@/core/spots/yearOut';
+import { rillbankHalt } from '@/demo/rillbankHalt';
 import { randomAsk } from './randomAsk';
 import { HALT } from './halt';
 import { handComposed } from './handComposed';
@@ -177,6 +185,38 @@ function countsIn(ids: readonly string[]): readonly (readonly [id: string, count
   return [...new Set(ids)].map((id) => [id, ids.filter((one) => one === id).length] as const);
 }
 
+/** A day on which the season is over. */
+const SEASON_ENDS = '2026-10-12';
+
+/** What the Halt's diary comes to: how each season went, what did well and what it was worth, what was learnt, and what to do with what stands. */
+export function diaryTold(): readonly Row[] {
+  const { entries } = rillbankHalt();
+  const held = byPlanting(entries);
+  const pasts = HALT.flatMap((it) => {
+    const own = held.get(it.planting.id) ?? [];
+    const { plantedOn } = lifeOf(own);
+    return plantedOn ? [{ it, held: own, from: plantedOn, until: SEASON_ENDS }] : [];
+  });
+  return [
+    ...SORTS.map((sort): Row => [`did well: ${sort}`, toldOf(didWell(pasts, sort))]),
+    ['learnt', toldOf(learntHere(HALT, entries))],
+    ...pasts.flatMap(({ it, held: own, from, until }): readonly Row[] => {
+      const { name } = it.planting;
+      const weatherOn = (day: string) => usualDay(it.spot, day);
+      const advice = turnOver(it, { today: until });
+      return [
+        [`${name}: life`, toldOf(lifeOf(own))],
+        [`${name}: season`, toldOf(seasonLine(read(it), own, { plantedOn: from, weatherOn }))],
+        [`${name}: worth`, toldOf(worthOf(it, own, { from, until }))],
+        [
+          `${name}: turned over`,
+          toldOf(advice.map(({ kind, places, ...rest }) => [kind.id, places.length, rest])),
+        ],
+      ];
+    }),
+  ];
+}
+
 /** What a value is put in the place of, by turns. */
 const WRONG: readonly unknown[] = [
   null,
@@ -231,6 +271,7 @@ export const TOLD_TABLES = {
   spots: spotsTold,
   proposals: proposalsTold,
   refusals: refusalsTold,
+  diary: diaryTold,
 } as const;
 
 /** What is told otherwise than it was: the first dozen places, in words. */
