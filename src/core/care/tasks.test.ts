@@ -160,6 +160,22 @@ test('what is tender and lasting comes in before autumn’s cold nights, not for
   expect(of(tasks(it, '2026-10-20', done, cold), 'bring in')).toEqual([]);
 });
 
+test('roots are wrapped before the frost that reaches them: from October to March, by half a degree, once', () => {
+  const kept = planted([['flax-bronze', 0, 0]], { plantedWeek: 20 });
+  const wraps = (today: Day, minC: number, more: readonly Entry[] = []) =>
+    of(tasks(kept, today, more, mild({ minC })), 'wrap').length;
+  // A cold night at the end of summer cools no mix through.
+  expect([wraps('2026-08-26', -3), wraps('2026-10-10', -3)]).toEqual([0, 1]);
+  // The night is taken on the careful side by most of its usual miss, 1 K here.
+  expect([wraps('2026-11-20', -1.2), wraps('2026-11-20', -1.4)]).toEqual([0, 1]);
+  expect(wraps('2026-11-20', -3, [entry(kept, '2026-11-01', { did: 'wrapped' })])).toBe(0);
+  // What is soft is brought in instead; roots that bear more need nothing.
+  for (const id of ['petunia-white', 'coral-bells-plum'] as const) {
+    const other = planted([[id, 0, 0]], { plantedWeek: 20 });
+    expect(of(tasks(other, '2026-11-20', [], mild({ minC: -3 })), 'wrap')).toEqual([]);
+  }
+});
+
 test('an entry of the future has not happened yet; nothing stands before it was planted or after it was over', () => {
   const day = '2026-07-01';
   const ahead = [entry(TUB_IT, '2026-07-03', { did: 'watered', litres: null })];

@@ -2,6 +2,7 @@ import { addDays, daysBetween, weekOfDay, type Day } from '../../calendar/day';
 import { dayOf, type What } from '../../log/entry';
 import { isTender, unhelpedC } from '../../plants/tender';
 import type { PlacedPlant } from '../../plantings/planting';
+import { within } from '../../plants/season';
 import { bookWeek } from '../../spots/spot';
 import type { Candidate, Rule } from '../task';
 import { daysAhead, type CareWorld } from '../world';
@@ -192,14 +193,23 @@ export const bringIn: Rule = {
   },
 };
 
+/** Weeks of the book's year in which frost reaches the roots in a pot: one cold night outside them cools no mix through. Ours. */
+const ROOT_FROST = [40, 12] as const;
+/** Roots that bear so much, °C, need no wrapping; and the night from which others do. Ours. */
+const ROOTS_BEAR_C = -12;
+const WRAP_C = -2;
+
 /** A pot wrapped before the frost that reaches roots: what stays out all winter. */
 export const wrap: Rule = {
   id: 'wrap',
   answeredBy: ['wrapped'],
   tasks: (world) => {
     const { reading, today, held } = world;
-    const first = daysAhead(today, AHEAD + 3).find((day) => nightC(world, day) < -2);
-    const stays = reading.all.filter(({ kind }) => kind.rootsC > -12 && !isTender(kind));
+    const first = daysAhead(today, AHEAD + 3).find(
+      (day) =>
+        nightC(world, day) < WRAP_C && within(ROOT_FROST, bookWeek(weekOfDay(day), reading.spot)),
+    );
+    const stays = reading.all.filter(({ kind }) => kind.rootsC > ROOTS_BEAR_C && !isTender(kind));
     const year = today.slice(0, 4);
     const isWrapped = held.some(
       ({ what, at }) => what.did === 'wrapped' && daysBetween(at.slice(0, 10), today) < 200,
