@@ -8,13 +8,14 @@ import { wishesSchema } from '@/core/plantings/schema';
 import type { Ask } from '@/core/search/ask';
 import { withLightInUse } from '@/core/spots/light';
 import { spotFields, spotSchema } from '@/core/spots/schema';
+import { usualEndWeek } from '@/core/suitability/season';
 import { readQuestion, faultLine, type Answer } from './answer';
 
 const askSchema = z.object({
   spot: spotFields.partial().optional(),
   wishes: wishesSchema.partial().optional(),
   plantedWeek: z.number().int().min(1).max(52).default(20),
-  endWeek: z.number().int().min(1).max(52).default(42),
+  endWeek: z.number().int().min(1).max(52).optional(),
   seed: z.number().int().min(0).default(1),
   wanted: z.number().int().min(1).max(24).default(6),
 });
@@ -47,6 +48,8 @@ export function askIn(
     fullInWeeks: 8,
     budget: null,
     kitchen: false,
+    // Where no colours are asked for, any will do, as on the start sheet.
+    ...(wishesGiven?.scheme ? {} : { anyColours: true }),
     ...wishesGiven,
   });
   if (!wishes.ok) return { ok: false, answer: faultLine(wishes) };
@@ -57,6 +60,7 @@ export function askIn(
       spot: withLightInUse(spot.value),
       wishes: wishes.value,
       ...rest,
+      endWeek: rest.endWeek ?? usualEndWeek(rest.plantedWeek, spot.value),
       house: USUAL_HOUSE,
       kinds: BOOK,
     },

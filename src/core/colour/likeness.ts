@@ -13,7 +13,7 @@ const NEAR_LIGHT = 0.1;
 /** Violet and lilac go as one colour; red and pink are two. How far one colour is the red that was named, 0–1. */
 export function likeRed([L, , h]: Oklch, red: Oklch): number {
   return (
-    nearHue(h, red[2], 12, 34) * clamp(1 - (Math.abs(L - red[0]) - NEAR_LIGHT) / NEAR_LIGHT, 0, 1)
+    nearHue(h, red[2], 12, 28) * clamp(1 - (Math.abs(L - red[0]) - NEAR_LIGHT) / NEAR_LIGHT, 0, 1)
   );
 }
 
@@ -28,6 +28,9 @@ const isMeantPale = ([L, , h]: Oklch): boolean =>
   L >= PALE.fromL && (h >= PALE.fromDeg || h <= PALE.toDeg);
 /** From red to yellow names follow each other closely: red is no orange, gold no orange. Ours. */
 const WARM = { fromDeg: 15, toDeg: 120, full: 14, none: 30 } as const;
+/** To gardeners blue reaches into violet: hardly a flower is bluer. Ours. */
+const BLUE = { fromDeg: 235, toDeg: 290, full: 20, none: 46 } as const;
+const OTHER = { full: 18, none: 40 } as const;
 /** Dark leaves of less chroma than this go as black. Ours. */
 const BLACK_C = 0.12;
 
@@ -44,8 +47,9 @@ export function likeNamed(colour: Oklch, named: Oklch): number {
   if (isRed(named)) return likeRed(colour, named);
   const { near, fades } = isMeantPale(named) ? PALE : TONE;
   const tone = clamp(1 - (Math.abs(colour[0] - named[0]) - near) / fades, 0, 1);
-  const { full, none } =
-    named[2] >= WARM.fromDeg && named[2] <= WARM.toDeg ? WARM : { full: 18, none: 40 };
+  const isIn = ({ fromDeg, toDeg }: { readonly fromDeg: number; readonly toDeg: number }) =>
+    named[2] >= fromDeg && named[2] <= toDeg;
+  const { full, none } = isIn(WARM) ? WARM : isIn(BLUE) ? BLUE : OTHER;
   return nearHue(colour[2], named[2], full, none) * tone;
 }
 

@@ -1,6 +1,6 @@
 import type { Planting } from '../plantings/planting';
 import type { SchoolId } from '../plantings/schoolId';
-import { asksTall } from '../suitability/proportion';
+import { asksLow, asksTall } from '../suitability/proportion';
 import { clusteredOdds } from './clusteredOdds';
 import { dome } from './dome';
 import { evergreenFrame } from './evergreenFrame';
@@ -43,6 +43,16 @@ const TRIED = 4;
 /** A school that suits less than this is not tried unasked. */
 const LEAST_SUITED = 0.4;
 
+/** Ways of casting a school that keep to the height that was wished for: who asks for height wants a lead, who asks for a low one none. */
+export function castsWished(
+  school: School,
+  site: Setting,
+  wishes: Pick<Planting['wishes'], 'tallestCm'>,
+): ReturnType<School['casts']> {
+  const isLow = asksLow(site.container, wishes);
+  return school.casts(site).filter((cast) => (cast.includes('lead') ? !isLow : !asksTall(wishes)));
+}
+
 /** Schools to try: the one asked for, or those that suit best, best first. */
 export function schoolsFor(
   site: Setting,
@@ -52,10 +62,7 @@ export function schoolsFor(
   if (wishes.school !== 'any') return [SCHOOLS[wishes.school]];
   // Sorting keeps the list's order among equals, so the default stays first.
   const ranked = Object.values(SCHOOLS)
-    // Who asks for height wants a lead.
-    .filter(
-      (school) => !asksTall(wishes) || school.casts(site).some((cast) => cast.includes('lead')),
-    )
+    .filter((school) => castsWished(school, site, wishes).length > 0)
     .map((school) => ({ school, suits: school.suits(site) }))
     .sort((a, b) => b.suits - a.suits);
   return ranked

@@ -9,7 +9,7 @@ import { asksTall, wishedRatios } from '../suitability/proportion';
 import { driesOut } from '../suitability/watering';
 import { windFit } from '../suitability/wind';
 import { kindFitsScheme } from '../suitability/scheme';
-import { isYearRound } from '../suitability/season';
+import { isYearRound, leastStay } from '../suitability/season';
 import { keptThere, soldIn } from '../suitability/shops';
 import { standingOf } from '../suitability/standing';
 import type { Brief } from '../plantings/brief';
@@ -62,8 +62,7 @@ const LEAST_WHITE_FIT = 0.68;
 const LEAST_ALPINE_FIT = 0.2;
 /** Light fit below which a kind is not considered: an hour too dark, or two too bright. */
 const LEAST_LIGHT_FIT = 0.8;
-/** Share of its weeks that a kind must stand before frost or age may end it; and be there to be seen. Ours. */
-const LEAST_STAY = 0.85;
+/** Share of its weeks that a kind must be there to be seen. Ours. */
 const LEAST_PRESENT = 0.75;
 /** Where a planting stands the year round, perennials may rest in winter that were in leaf for so many weeks before. Ours. */
 const IN_LEAF_WEEKS = 12;
@@ -184,7 +183,7 @@ function weatherAgainst(
   must: boolean,
 ): 'cold' | 'heat' | 'season' | null {
   const { lost, sulks, tooCool, tooHot } = standingOf(kind, ask);
-  if (lost && lost.weeks < LEAST_STAY * weeksBetween(ask.plantedWeek, ask.endWeek))
+  if (lost && lost.weeks < leastStay(ask) * weeksBetween(ask.plantedWeek, ask.endWeek))
     return lost.to === 'gone over' ? (must ? null : 'season') : 'cold';
   if (must) return null;
   if (sulks > MOST_SULKS || tooCool > MOST_TOO_COOL_K) return 'cold';

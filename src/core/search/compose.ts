@@ -1,9 +1,8 @@
 import type { SchoolId } from '../plantings/schoolId';
 import type { KindId, PlantKind, Role } from '../plants/kind';
-import { schoolsFor, SCHOOLS } from '../schools/index';
+import { castsWished, schoolsFor, SCHOOLS } from '../schools/index';
 import type { School } from '../schools/school';
 import { sleepsBeneath } from '../suitability/beneath';
-import { asksTall } from '../suitability/proportion';
 import { assign, type Assigned } from './assign';
 import { hurdleOf, type Ask } from './ask';
 import { bulbsFor, withBulb } from './bulbs';
@@ -97,8 +96,9 @@ function* castsOf(
 ): Generator<Cast[]> {
   const judge = new Judge(ask, kinds, school, worn, worths);
   yield [];
-  const any = school.casts(siteOf(ask));
-  const all = asksTall(ask.wishes) ? any.filter((shape) => shape.includes('lead')) : any;
+  const kept = castsWished(school, siteOf(ask), ask.wishes);
+  // A school that was asked for is kept to, whatever height was.
+  const all = kept.length > 0 ? kept : school.casts(siteOf(ask));
   const full = all.filter(({ length }) => length >= COLLECTION);
   const shapes = ask.wishes.company === 'alpine' && full.length > 0 ? full : all;
   const suits = school.suits(siteOf(ask));

@@ -77,6 +77,7 @@ function best(left: ReadonlySet<Proposal>, chosen: readonly Proposal[]): Proposa
   const hasThrifty = chosen.some(({ cost }) => cost <= dearest * THRIFTY);
   let found: { readonly proposal: Proposal; readonly worth: number } | null = null;
   for (const proposal of left) {
+    if (isTooPoor(proposal, chosen)) continue;
     if (!chosen.every((other) => differ(proposal, other)) || isWorn(proposal, chosen)) continue;
     const worth =
       proposal.score +
@@ -97,6 +98,19 @@ function best(left: ReadonlySet<Proposal>, chosen: readonly Proposal[]): Proposa
     if (!found || worth > found.worth) found = { proposal, worth };
   }
   return found?.proposal ?? null;
+}
+
+/** With so many good ones, what is much poorer than the best, or lacks a colour of the wish, is rather not shown: fewer are a better choice. Ours. */
+const ENOUGH = 3;
+const LEAST_OF_BEST = 0.72;
+
+function isTooPoor({ score, missing }: Proposal, chosen: readonly Proposal[]): boolean {
+  if (chosen.length < ENOUGH) return false;
+  const whole = chosen.filter((one) => one.missing.length === 0).length;
+  return (
+    score < LEAST_OF_BEST * Math.max(...chosen.map((one) => one.score)) ||
+    (missing.length > 0 && whole >= ENOUGH)
+  );
 }
 
 /** What it adds, or costs, that a proposal is of colours that are not shown yet, or often enough. Where all are of one scheme, all the same. */

@@ -13,7 +13,7 @@ import { grownHeightCm, reachesWish, type Ask } from './ask';
 import { isOneIdea } from './oneIdea';
 import { hangsIll } from './hung';
 import { KindWorths } from './kindWorths';
-import { isLiked, shrubCost } from './liking';
+import { isLiked, restsCount, shrubCost } from './liking';
 
 /** One kind in one role. */
 export interface Member {
@@ -220,7 +220,9 @@ export class Judge {
         shown +
         this.school.prefers(kind, role) -
         this.outsideCost(kind, role) -
-        (role === 'lead' && isYearRound(this.ask) ? RESTS_COST * (1 - present) : 0) -
+        (role === 'lead' && isYearRound(this.ask)
+          ? RESTS_COST * restsCount(this.ask) * (1 - present)
+          : 0) -
         (isVegetable(kind) && !this.ask.wishes.kitchen ? VEGETABLE_COST : 0) -
         (basket && hangsIll(kind) ? HUNG_COST : 0),
     );

@@ -90,7 +90,7 @@ export function likingFor(kind: PlantKind, ask: Ask): number {
     (isForYears(kind, ask) ? COST.forYears * shortness(ask) * (1 - outNow) : 0) -
     (wantsGrit(kind, ask) ? COST.wantsGrit : 0) -
     (isLasting(ask) && PASSING.has(kind.cycle) ? COST.passing : 0) -
-    (isYearRound(ask) ? COST.rests * (1 - standing.present) : 0) -
+    (isYearRound(ask) ? COST.rests * restsCount(ask) * (1 - standing.present) : 0) -
     // What is known to do a little harm gives way to what is not, where pets or children reach it.
     (dangerInReach(kind, ask.spot) > 0 ? COST.inReach : 0)
   );
@@ -144,7 +144,8 @@ export function shrubCost(kind: PlantKind, ask: Ask): number {
   if (cycle === 'shrub' && wished === 'meadow and grasses' && habit !== 'climber')
     return MEADOW_TIMES * COST.shrub;
   // Rosemary, sage and bay are shrubs.
-  if (cycle !== 'shrub' || isForShrubs(ask) || ask.wishes.kitchen) return 0;
+  if (cycle !== 'shrub' || ask.wishes.kitchen) return 0;
+  if (isForShrubs(ask) && !isForPerennials(ask)) return 0;
   if (isAskedFor(kind, ask)) return 0;
   const stiff = company.every((one) => STRUCTURE.includes(one)) ? 2 : 1;
   return stiff * COST.shrub * (1 + shortness(ask));
@@ -189,12 +190,28 @@ const MORE_GUESTS = 0.3;
 /** Of so many sorts it is one of the best. Ours. */
 const BEST_GUESTS = 2;
 
+/** Whoever says that it comes back thinks of perennials: of shrubs so much. And knows that they rest: so much of what that costs is counted. Ours. */
+const RETURNING_SHRUB = 0.3;
+const REST_KNOWN = 0.25;
+
+/** With fewer hours of sun than this leaves are what there is. Ours. */
+const FOR_FLOWERS_H = 3;
+
+/** Is it for perennials that flower and come back by themselves? */
+export const isForPerennials = ({ wishes, spot }: Pick<Ask, 'wishes' | 'spot'>): boolean =>
+  wishes.likes?.includes('comes back') === true && spot.sunHours >= FOR_FLOWERS_H;
+
+/** How much of what rest in winter costs is counted: all of it, or little where it is to come back by itself. */
+export const restsCount = ({ wishes }: Pick<Ask, 'wishes'>): number =>
+  wishes.likes?.includes('comes back') ? REST_KNOWN : 1;
+
 /** How far a kind has what is asked of the planting, 0–1. */
 function howLiked(kind: PlantKind, like: Like, ask: Ask): number {
   if (!isLiked(kind, like, ask)) return 0;
   if (like === 'wildlife') {
     return Math.min(1, ONE_GUEST + MORE_GUESTS * (guestsOf(kind.wildlife) - 1));
   }
+  if (like === 'comes back') return kind.cycle === 'perennial' ? 1 : RETURNING_SHRUB;
   return like === 'scent' && kind.scent === 'leaf' ? LEAF_SCENT : 1;
 }
 

@@ -17,7 +17,7 @@ const MAY_LACK: Readonly<Record<Like | 'company', number>> = {
   touch: 0.5,
   berries: 0.67,
   movement: 0.67,
-  'comes back': 0.25,
+  'comes back': 0.2,
   herbs: 0.25,
   salad: 0.25,
   fruit: 0.6,

@@ -6,6 +6,7 @@ import { inSpot, type Place, type PlantingInSpot } from '../plantings/planting';
 import type { SchoolId } from '../plantings/schoolId';
 import type { KindId, PlantKind } from '../plants/kind';
 import { isForShrubs } from '../suitability/season';
+import { isForPerennials } from './liking';
 import { standingOf } from '../suitability/standing';
 
 /** One proposed planting: who, where, what it costs, how it scores. */
@@ -77,14 +78,18 @@ export const isOffered = (opinion: Opinion): boolean => troublesIn(opinion).size
 
 /** Share of the weeks in which a kind flowers from which it counts as one that flowers. Ours. */
 const FLOWERS_OFTEN = 0.3;
+const FLOWERS_IN_A_YEAR = 0.12;
 /** Ideas that leaves alone make. */
 const OF_LEAVES: ReadonlySet<string> = new Set(['green-and-white', 'dark-and-lime']);
 
 /** How many of a planting's kinds do not flower, where a stay in the warm half of the year is for flowers and nothing else was asked for. */
 export function leafyIn(plants: PlantingInSpot['plants'], ask: Brief): Pick<Proposal, 'leafy'> {
   const { company, kitchen, scheme } = ask.wishes;
-  if (company || kitchen || OF_LEAVES.has(scheme.kind) || isForShrubs(ask)) return {};
+  if (company || kitchen || OF_LEAVES.has(scheme.kind)) return {};
+  // Perennials that come back flower for some weeks of the year, and are wished for because they do.
+  if (isForShrubs(ask) && !isForPerennials(ask)) return {};
   const kinds = new Set(plants.map(({ kind }) => kind));
-  const flowering = [...kinds].filter((kind) => standingOf(kind, ask).flowering >= FLOWERS_OFTEN);
+  const often = isForShrubs(ask) ? FLOWERS_IN_A_YEAR : FLOWERS_OFTEN;
+  const flowering = [...kinds].filter((kind) => standingOf(kind, ask).flowering >= often);
   return { leafy: 1 - flowering.length / Math.max(1, kinds.size) };
 }

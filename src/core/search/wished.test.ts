@@ -86,8 +86,17 @@ test('what comes back lives through the winter where it stands; in a place witho
   for (const one of found) {
     const kinds = kindsIn(one);
     const lacking = kinds.filter((kind) => !isLiked(kind, 'comes back', askFor()));
-    expect(lacking.length).toBeLessThanOrEqual(kinds.length / 4);
+    expect(lacking.length).toBeLessThanOrEqual(kinds.length / 5);
   }
+  // Whoever says so thinks of perennials, which rest, rather than of shrubs.
+  const year = askFor({ plantedWeek: 17, endWeek: 16 }, { likes: ['comes back'] });
+  const any = askFor({ plantedWeek: 17, endWeek: 16 });
+  const more = (id: string) => likingFor(known(id), year) - likingFor(known(id), any);
+  expect(more('catmint-blue')).toBeGreaterThan(more('spindle-gold') + 0.1);
+  expect(shrubCost(known('spindle-gold'), any)).toBe(0);
+  expect(shrubCost(known('spindle-gold'), year)).toBeGreaterThan(0.1);
+  const shady = { ...year, spot: { ...year.spot, sunHours: 2.9 } };
+  expect(shrubCost(known('spindle-gold'), shady)).toBe(0);
 });
 
 test('a height is kept to: nothing over the most that was wished, a lead of the least', () => {
@@ -102,6 +111,11 @@ test('a height is kept to: nothing over the most that was wished, a lead of the 
   for (const cm of tall) expect(cm).toBeGreaterThanOrEqual(76);
   const ask = askFor({}, { tallestCm: [0, 30] });
   expect(hurdleOf(known('canna-bronze'), ask)).toBe('size');
+  // So low, nothing stands over the others.
+  const box = askFor({ container: BOX }, { tallestCm: [0, 25], anyColours: true });
+  const flat = proposeNow(box, FEW);
+  expect(flat.length).toBeGreaterThan(0);
+  expect(flat.map(({ lead }) => lead)).toEqual(flat.map(() => null));
 });
 
 test('colours that are named are there, each of them, or the proposal says which is not', () => {
@@ -449,4 +463,18 @@ test('beneath a rarity there sleeps no other', () => {
     expect(bulb ? rare(bulb.kind) : false).toBe(false);
   }
   expect(bulbs.some(rare)).toBe(true);
+});
+
+test('with three good ones, what is much poorer or lacks a colour is rather not shown', () => {
+  const found = (fourth: Partial<Proposal>, fifth: Partial<Proposal> = {}) =>
+    sixIdeas(
+      ['a', 'b', 'c', 'd', 'e'].map((lead, i) =>
+        proposalOf(lead, { score: 0.9, ...(i === 3 ? fourth : i === 4 ? fifth : {}) }),
+      ),
+      6,
+    ).length;
+  expect(found({})).toBe(5);
+  expect([found({ score: 0.66 }), found({ score: 0.64 })]).toEqual([5, 4]);
+  expect(found({ missing: ['white'] })).toBe(4);
+  expect(found({ score: 0.5 }, { missing: ['white'] })).toBe(3);
 });

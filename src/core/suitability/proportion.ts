@@ -20,6 +20,9 @@ export function goodRatios(container: Container): readonly [least: number, most:
 /** Who wishes it tall, or low, bears so many times the least wished, and asks for this share of the most. Ours. */
 const MOST_OVER_LEAST = 1.8;
 const LEAST_OF_MOST = 0.6;
+/** Under so many cm, or so many times the least height that looks right, a lead is none. Ours. */
+const LEAD_CM = 35;
+const LOW_OF_USUAL = 1.2;
 
 /** The same as multiples of the visible height, where heights over the mix are wished for: those; else what looks right. */
 export function wishedRatios(
@@ -34,6 +37,15 @@ export function wishedRatios(
     asksTall({ tallestCm }) ? least : Math.min(usual[0], most * LEAST_OF_MOST),
     tallestCm[1] < HIGHEST_CM ? most : Math.max(usual[1], least * MOST_OVER_LEAST),
   ];
+}
+
+/** Is it wished so low that nothing can stand over the others? */
+export function asksLow(container: Container, { tallestCm }: Pick<Wishes, 'tallestCm'>): boolean {
+  return (
+    tallestCm !== undefined &&
+    tallestCm[1] <
+      Math.max(LEAD_CM, visibleHeightCm(container) * goodRatios(container)[0] * LOW_OF_USUAL)
+  );
 }
 
 /** Is something wished for that stands up? */

@@ -1,6 +1,6 @@
 import { known, SUNNY } from '../../../tests/builders/plantings';
 import type { ClimateId } from '../climate/climates';
-import { isForShrubs, ofTheSeason } from './season';
+import { isForShrubs, leastStay, ofTheSeason, usualEndWeek } from './season';
 import { keptThere } from './shops';
 
 const at = (climate: ClimateId, latitudeDeg: number, sunHours = 6) => ({
@@ -66,4 +66,26 @@ test('nor what wants a winter where summers are hot and no night is cool; a cool
   expect(keptThere(coralBells, NORTH)).toBe(true);
   // What takes no harm from a missing winter is kept.
   expect(keptThere({ ...coralBells, lowestC: -5 }, monsoon)).toBe(true);
+});
+
+test('a winter of days at 14 °C is one of flowers too; what is planted as summer ends may end with the frost', () => {
+  const SOUTH = at('humid-subtropical', 31);
+  expect(of('pansy-blue', 45, 18, SOUTH)).toBe(1);
+  expect(isForShrubs(stay(45, 18, SOUTH))).toBe(false);
+  expect(isForShrubs(stay(45, 18))).toBe(true);
+  // Planted at the end of July or sooner it has the summer before it.
+  expect([leastStay(stay(30, 12)), leastStay(stay(31, 12)), leastStay(stay(36, 20))]).toEqual([
+    0.85, 0.7, 0.85,
+  ]);
+});
+
+test('where nobody says until when, summer plantings are looked at until the frost, others for half a year; south of the equator as well', () => {
+  expect([7, 8, 20, 34, 35].map((week) => usualEndWeek(week, NORTH))).toEqual([33, 42, 42, 42, 9]);
+  const south = at('southern-temperate', -38);
+  for (const week of [8, 20, 34, 35])
+    expect(usualEndWeek(((week + 25) % 52) + 1, south)).toBe(
+      ((usualEndWeek(week, NORTH) + 25) % 52) + 1,
+    );
+  // Without seasons there is no frost to wait for.
+  expect(usualEndWeek(20, at('tropical-wet', 3))).toBe(46);
 });

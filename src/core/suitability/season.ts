@@ -14,6 +14,23 @@ export interface Season {
 /** From when until when, and at which site. */
 type Stay = Pick<Season, 'plantedWeek' | 'endWeek'> & { readonly spot: Pick<Spot, 'site'> };
 
+/** Weeks of the book's year from and to which what is planted is for the warm season, its usual first frost, and how long it is looked at at least. Ours. */
+const PLANTED_FOR_SUMMER = [8, 34] as const;
+const FIRST_FROST = 42;
+const LEAST_WEEKS = 8;
+const HALF_A_YEAR = 26;
+
+/** Until when a planting is looked at where nobody says: planted in spring or summer until the first frosts, else for half a year. */
+export function usualEndWeek(plantedWeek: number, spot: Pick<Spot, 'site'>): number {
+  const book = bookWeek(plantedWeek, spot);
+  const [from, to] = PLANTED_FOR_SUMMER;
+  const weeks =
+    isSeasonless(spot) || book < from || book > to
+      ? HALF_A_YEAR
+      : Math.max(LEAST_WEEKS, FIRST_FROST - book);
+  return weekAfter(plantedWeek, weeks);
+}
+
 /** Stays longer than this are for plants that last. Ours. */
 const LONG_STAY_WEEKS = 34;
 /** Is it for plants that last? */
@@ -38,16 +55,18 @@ export function isCoolSeason({ plantedWeek, endWeek, spot }: Stay): boolean {
   return book <= COOL_TO || book >= COOL_FROM;
 }
 
-/** Mean daily highest of its weeks from which a cool season is one of flowers, as the subtropics have it, °C. Ours. */
-const MILD_C = 15;
+/** Mean daily highest of its weeks from which a cool season is one of flowers, as the subtropics have it, °C; spring days are as warm in cold places. Ours. */
+const MILD_C = 13;
+const MILD_SPRING_C = 15;
 
 /** Is a cool season so mild that bedding grows and flowers all through it? */
-function isMild({ plantedWeek, endWeek, spot }: Season): boolean {
+function isMild(stay: Season): boolean {
+  const { plantedWeek, endWeek, spot } = stay;
   const weeks = weeksBetween(plantedWeek, endWeek);
   const out = yearOut(spot).weeks;
   let sum = 0;
   for (let week = 0; week <= weeks; week += 1) sum += out[weekAfter(plantedWeek, week) - 1]!.dayC;
-  return sum / (weeks + 1) >= MILD_C;
+  return sum / (weeks + 1) >= (isSpring(stay) ? MILD_SPRING_C : MILD_C);
 }
 
 /** Weeks of the book in which what is planted for a short stay is of a season, and how many weeks that is at most. Ours. */
@@ -70,6 +89,13 @@ const isShortIn =
 const isAutumn = isShortIn(AUTUMN);
 /** Is it a stay of the spring: from the end of winter until summer bedding comes? */
 const isSpring = isShortIn(SPRING);
+
+/** Share of its weeks that a kind must stand before frost or age may end it; what is planted as summer ends is for the weeks until the frost. Ours. */
+const LEAST_STAY = 0.85;
+const LEAST_STAY_AUTUMN = 0.7;
+
+/** Of a stay, the share after which what is lost has had its time. */
+export const leastStay = (stay: Stay): number => (isAutumn(stay) ? LEAST_STAY_AUTUMN : LEAST_STAY);
 
 /** Is it a stay in which small things are what there is: of the cool half of the year, or of a spring until summer bedding comes? */
 export const isOfSmallThings = (stay: Stay): boolean => isCoolSeason(stay) || isSpring(stay);

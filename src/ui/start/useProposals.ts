@@ -7,6 +7,7 @@ import type { KindId } from '@/core/plants/kind';
 import { seedOf } from '@/core/random/hash';
 import type { Obstacles } from '@/core/search/obstacles';
 import type { Proposal } from '@/core/search/proposal';
+import { usualEndWeek } from '@/core/suitability/season';
 import { say } from '@/ui/session/say';
 import { runJob } from '@/workers/runJob';
 import { proposalKey } from './proposalKey';
@@ -18,24 +19,19 @@ const EFFORT = 48;
 const WANTED = 6;
 /** Plantings judged to make the six shown better, after they are shown: about a second in the worker. */
 const IMPROVE = 300;
-/** Weeks a summer planting is looked at: to the usual first frost. */
-const END_WEEK = 42;
 /** Rest after the last change of the form before a new search, ms. */
 const REST_MS = 260;
 
 export type GoodReading = Extract<StartReading, { ok: true }>;
 
-/** The brief of a sheet that reads. Planted in spring or summer it is looked at until the first frosts; in the dark half, for half a year. */
+/** The brief of a sheet that reads, until when plantings of that week are usually looked at. */
 export function briefFrom(
   { container, spot, wishes }: GoodReading,
   plantedWeek: number,
   house: House,
   shelfId: string | null = null,
 ): Brief {
-  const endWeek =
-    plantedWeek <= 34 && plantedWeek >= 8
-      ? Math.max(END_WEEK, plantedWeek + 8)
-      : ((plantedWeek + 26 - 1) % 52) + 1;
+  const endWeek = usualEndWeek(plantedWeek, spot);
   return { container, shelfId, spot, wishes, plantedWeek, endWeek, house };
 }
 

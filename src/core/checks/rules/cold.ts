@@ -1,4 +1,5 @@
 import { briefOf } from '../../plantings/brief';
+import { leastStay } from '../../suitability/season';
 import { standingOf } from '../../suitability/standing';
 import { frostFreeWeeks } from '../../spots/frost';
 import { weekAfter } from '../../units/units';
@@ -17,9 +18,6 @@ export interface ColdFacts {
   readonly safeFrom: number | null;
 }
 
-/** What is lost in the last part of its stay has had its time. Ours. */
-const HAD_ITS_TIME = 0.85;
-
 /** Does every plant live through every week it stands outside, top and roots? The first that does not decides. */
 export const cold: Check<'cold', ColdFacts | null> = {
   id: 'cold',
@@ -34,10 +32,11 @@ export const cold: Check<'cold', ColdFacts | null> = {
   judge: (reading) => {
     if (reading.all.length === 0) return null;
     const stay = briefOf(reading);
+    const hadItsTime = leastStay(stay);
     const lost = reading.all
       .flatMap((plant) => {
         const { lost } = standingOf(plant.kind, stay);
-        return lost && lost.to !== 'gone over' && lost.weeks < reading.weeks * HAD_ITS_TIME
+        return lost && lost.to !== 'gone over' && lost.weeks < reading.weeks * hadItsTime
           ? [{ plant, weeks: lost.weeks, to: lost.to, atC: lost.atC }]
           : [];
       })
