@@ -1,10 +1,11 @@
 // The panel's asks put to the engine, and what it answers, to be read one by one. `npm run panel [word of an id]`; `npm run panel held`,
-// `again`, `third`, `fourth`, `fifth`, `sixth`, `seventh` and `eighth` those held back. IMPROVE=300 reads them as Start shows them at last.
+// `again`, `third`, `fourth`, `fifth`, `sixth`, `seventh`, `eighth` and `ninth` those held back. IMPROVE=300 reads them as Start shows them at last.
 import { PANEL } from '../tests/panel/asks';
 import { HELD, HELD_AGAIN } from '../tests/panel/held';
 import { HELD_EIGHTH } from '../tests/panel/heldEighth';
 import { HELD_FIFTH } from '../tests/panel/heldFifth';
 import { HELD_FOURTH } from '../tests/panel/heldFourth';
+import { HELD_NINTH } from '../tests/panel/heldNinth';
 import { HELD_SEVENTH } from '../tests/panel/heldSeventh';
 import { HELD_SIXTH } from '../tests/panel/heldSixth';
 import { HELD_THIRD } from '../tests/panel/heldThird';
@@ -21,7 +22,15 @@ const ASKS = {
   sixth: HELD_SIXTH,
   seventh: HELD_SEVENTH,
   eighth: HELD_EIGHTH,
+  ninth: HELD_NINTH,
 };
+/** Lots in which colours are left open where none are named, as the app leaves them now. */
+const OPEN_COLOURS: ReadonlySet<keyof typeof ASKS> = new Set([
+  'sixth',
+  'seventh',
+  'eighth',
+  'ninth',
+]);
 /** Start improves what it shows by so many steps; a reading without them is of the first sight. */
 const options = { ...USUAL_EFFORT, improve: Number(process.env.IMPROVE ?? 0) };
 const word = process.argv[2] ?? '';
@@ -32,7 +41,7 @@ let [named, shunned, all, first] = [0, 0, 0, 0];
 for (const [at, ask] of (list ? ASKS[list] : PANEL).entries()) {
   if (only && !ask.id.includes(only)) continue;
   const proposals = proposeNow(
-    panelAsk(ask, at, undefined, list === 'sixth' || list === 'seventh' || list === 'eighth'),
+    panelAsk(ask, at, undefined, list !== null && OPEN_COLOURS.has(list)),
     options,
   );
   console.log(
