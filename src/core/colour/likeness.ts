@@ -64,5 +64,7 @@ export function fitAmongNamed(colour: Oklch, named: readonly Oklch[]): number | 
   if (best === 0 && isGround(colour)) return null;
   const isLeafColour =
     isLime(colour) || isBronze(colour) || (isDark(colour) && colour[1] < BLACK_C);
-  return Math.max(best, isLeafColour ? LEAF_UNNAMED_FIT : 0);
+  // Beside white alone dark leaves are as much as the flowers.
+  const leafFit = named.every(isWhite) && !isLime(colour) ? WHITE_UNNAMED_FIT : LEAF_UNNAMED_FIT;
+  return Math.max(best, isLeafColour ? leafFit : 0);
 }

@@ -35,6 +35,9 @@ test('the desert has its bedding from autumn to spring, in the shops before it, 
     expect([id, within(inLeaf, 28)]).toEqual([id, false]);
     expect([id, within(inShops[0]!, 42), within(inShops[0]!, 26)]).toEqual([id, true, false]);
   }
+  // Once more in early spring, eight weeks before it is over.
+  const { inLeaf, inShops } = kindThere(kind('petunia-magenta'), at('hot-desert'));
+  expect(inShops.map(([, to]) => (inLeaf[1] - to + 52) % 52)).toEqual([8]);
 });
 
 test('a winter of flowers wants mild days: cool bedding has it on warm coasts, what likes warmth in the subtropics only', () => {

@@ -27,7 +27,7 @@ const COOL_SEASON_C = 17;
 const LEAST_WEEKS = 16;
 /** Shops have it from so many weeks before it can be out until so many before it is over. Ours. */
 const SOLD_BEFORE_WEEKS = 3;
-const SOLD_UNTIL_WEEKS = 10;
+const SOLD_UNTIL_WEEKS = 8;
 /** Weeks from planting out young until it flowers: of what flowers on and on, and of what has its one flush. Ours. */
 const FLOWERS_AFTER_WEEKS = 1;
 const FLUSH_AFTER_WEEKS = 6;

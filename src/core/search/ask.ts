@@ -93,7 +93,7 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   )
     return 'kitchen';
   if (!must && !thrivesInLight(kind, spot)) return 'light';
-  if (dangerInReach(kind, spot) >= 2) return 'reach';
+  if (dangerInReach(kind, spot) >= 2 || burnsPickers(kind, ask)) return 'reach';
   const weather = weatherAgainst(kind, ask, must);
   if (weather || must) return weather;
   if (driesOut(kind, ask)) return 'thirst';
@@ -114,6 +114,10 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   if (!wishes.kitchen && !fitsColours(kind, ask)) return 'scheme';
   return null;
 }
+
+/** Where children pick, nothing they pick may burn skin and eyes, as chillies do. */
+const burnsPickers = ({ irritant }: PlantKind, { spot, wishes }: Ask): boolean =>
+  spot.children && wishes.kitchen && irritant.skin === 'yes';
 
 /** How far above the most a plant may grow that is in proportion; above a height that was wished for it may not by much. Ours. */
 const OVER_MOST = 1.1;

@@ -134,6 +134,14 @@ test('colours that are named are there, each of them, or the proposal says which
   expect(found.filter(({ missing }) => missing.length === 0).length).toBeGreaterThan(0);
 });
 
+test('where children pick, nothing burns their eyes; without them chillies are picked', () => {
+  const picked = askFor({}, { kitchen: true, scheme: { kind: 'warm' } });
+  const withChildren = { ...picked, spot: { ...picked.spot, children: true } };
+  const chilli = known('chilli-red');
+  expect([hurdleOf(chilli, picked), hurdleOf(chilli, withChildren)]).toEqual([null, 'reach']);
+  expect(hurdleOf(known('strawberry'), withChildren)).toBeNull();
+});
+
 test('what fruits has mix enough to: no more plants of it than one to twelve litres', () => {
   const tub = usualContainer('Tub', { kind: 'square', topCm: 50, baseCm: 45, depthCm: 45 }, 'oak');
   const ask = askFor({ container: tub }, { likes: ['fruit'], kitchen: true });

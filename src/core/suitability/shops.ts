@@ -13,8 +13,8 @@ const BOOK_FREE = { from: 20, to: 42 } as const;
 const MOST_SHIFT_WEEKS = 10;
 
 /**
- * Do shops there have it growing that week? The book tells weeks of temperate places; where frost ends sooner, tender plants are sold
- * sooner, and where it comes later, all are sold later.
+ * Do shops there have it growing that week? The book tells weeks of temperate places; where frost ends sooner, tender plants and
+ * bedding of summer are sold sooner, and where it comes later, all are sold later.
  */
 export function soldIn(
   kind: PlantKind,
@@ -26,7 +26,7 @@ export function soldIn(
   if (there.weeksThere) return there.inShops.some((weeks) => within(weeks, book));
   const { sooner, later } = shiftOf(spot);
   return kind.inShops.some(([from, to]) => {
-    const first = isTender(kind) ? weekAfter(from, -sooner) : from;
+    const first = waitsForFrost(kind) ? weekAfter(from, -sooner) : from;
     const tail = isTender(kind) ? Math.min(later, warmTail(to, spot)) : later;
     const last = to >= BOOK_FREE.to - 2 || isTender(kind) ? weekAfter(to, tail) : to;
     const length = Math.min(
@@ -36,6 +36,10 @@ export function soldIn(
     return weeksBetween(first, book) <= length;
   });
 }
+
+/** Do shops wait with it until frost is nearly past? Bedding of summer too, whether or not a degree of frost would kill it. */
+const waitsForFrost = (kind: PlantKind): boolean =>
+  isTender(kind) || kind.company.includes('summer bedding');
 
 /** Tender plants are sold late only where days stay as warm as this, °C, for so many weeks more. Ours. */
 const WARM_DAYS_C = 17;

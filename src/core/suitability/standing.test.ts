@@ -152,3 +152,25 @@ test('a damp summer’s heat is borne because it ends: where it never does, for 
   const humid = (weeks: number) => tooHot('marguerite-pink', 'humid-subtropical', 33, weeks);
   expect(humid(12) - humid(8)).toBeLessThan(2);
 });
+
+test('a stay of a few weeks may end with the heat: what comes in its last quarter is not counted', () => {
+  const hot = (weeks: number) =>
+    standingOf(known('nemesia-white'), stay('mediterranean-inland', 39, 12, 12 + weeks)).tooHot;
+  const { weeks } = yearOut(stay('mediterranean-inland', 39, 12, 26).spot);
+  const most = known('nemesia-white').summer.dryC!;
+  // Fourteen weeks are looked at to the tenth, fifteen to the end.
+  expect(hot(14)).toBeCloseTo(weeks[12 + 10 - 1]!.dayC - most, 6);
+  expect(hot(15)).toBeCloseTo(weeks[12 + 15 - 1]!.dayC - most, 6);
+});
+
+test('shops: bedding of summer that a degree of frost would not kill waits for the frost as well, and is sooner where that is', () => {
+  const sold = (id: string, week: number, climate: ClimateId, latitude: number) =>
+    soldIn(known(id), week, stay(climate, latitude, 1, 52).spot);
+  expect(known('marguerite-white').lowestC).toBeLessThan(0);
+  expect(sold('marguerite-white', 13, 'cool-maritime', 52)).toBe(false);
+  expect(sold('marguerite-white', 13, 'humid-subtropical', 33)).toBe(true);
+  // What lives for years comes to the shops there when it does elsewhere.
+  expect(
+    sold('catmint-blue', known('catmint-blue').inShops[0]![0] - 1, 'humid-subtropical', 33),
+  ).toBe(false);
+});

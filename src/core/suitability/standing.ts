@@ -57,6 +57,9 @@ const LARGE_HOLDS_K = 1.5;
 /** Thick walls that keep heat add up to so much, K; all that holds it together no more than this. Ours. */
 const WALL_HOLDS_K = 2;
 const MOST_HOLDS_K = 4;
+/** A stay of at most so many weeks may end with the heat, as one of the autumn does with frost: only this share of it counts. Ours. */
+const SHORT_WEEKS = 14;
+const BEFORE_ITS_END = 0.75;
 /** Weeks in which something must be worth looking at. */
 const SOON_WEEKS = 3;
 
@@ -103,6 +106,7 @@ function reckon(told: PlantKind, stay: Stay): Standing {
   let lost: Standing['lost'] = null;
   let [present, shows, showsSoon, sulks, hottest] = [0, 0, 0, 0, -Infinity];
   let [flowering, fruiting] = [0, 0];
+  const heatWeeks = weeks <= SHORT_WEEKS ? weeks * BEFORE_ITS_END : weeks;
   let hasStood = false;
   const untilLeaf = weeksUntilLeaf(kind, stay);
   // What shops have growing stands in leaf, a few weeks before it would out of doors.
@@ -110,7 +114,7 @@ function reckon(told: PlantKind, stay: Stay): Standing {
   for (let week = 0; week <= weeks; week += 1) {
     const at = weekAfter(plantedWeek, week) - 1;
     const out = year.weeks[at]!;
-    hottest = Math.max(hottest, out.dayC);
+    if (week <= heatWeeks) hottest = Math.max(hottest, out.dayC);
     const book = bookWeek(at + 1, spot);
     const inLeaf = week < grownOn || standsInLeaf(kind, book, spot);
     const loss = lossIn(kind, {
