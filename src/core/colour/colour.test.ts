@@ -1,3 +1,5 @@
+import { colourName } from './names';
+import { seenWithout } from './vision';
 import { converter } from 'culori';
 import fc from 'fast-check';
 import { deltaE, fromHex, fromRgb, toHex, toRgb, type Oklch } from './oklch';
@@ -113,4 +115,14 @@ test('white, black and every grey come back as they were told', () => {
     const hex = `#${v.toString(16).padStart(2, '0').repeat(3)}`;
     expect(toHex(fromHex(hex)!)).toBe(hex);
   }
+});
+
+test('grey stays grey without a sort of cone, and a middle grey is called so', () => {
+  for (const cone of ['red', 'green'] as const)
+    for (const L of [0.3, 0.6, 0.9]) {
+      const [seen, chroma] = seenWithout([L, 0, 0], cone);
+      expect(seen).toBeCloseTo(L, 2);
+      expect(chroma).toBeLessThan(0.004);
+    }
+  expect([0.56, 0.62].map((L) => colourName([L, 0.01, 200]))).toEqual(['grey', 'grey']);
 });

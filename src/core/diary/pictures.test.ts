@@ -87,3 +87,9 @@ test('each planting comes to a week of the year in its own year, from its first 
     if (day !== null) expect(day >= winter.plantedOn && day <= addDays(winter.until, 0)).toBe(true);
   }
 });
+
+test('a photograph of the very day of planting is the first frame', () => {
+  const shots = shotsOf([photo('2026-05-14'), photo('2026-05-13')]).get('tub')!;
+  const [first] = framesOf(shots, { plantedOn: '2026-05-14', until: '2026-05-20' });
+  expect(first).toMatchObject({ day: '2026-05-14', shot: { day: '2026-05-14' } });
+});

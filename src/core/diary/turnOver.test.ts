@@ -151,3 +151,8 @@ test('of the tender, what roots from a piece is taken as cuttings; what is lifte
   expect(hows.get('lifted')).toEqual(new Set(['indoors']));
   expect(hows.get('whole') ?? new Set(['indoors'])).toEqual(new Set(['indoors']));
 });
+
+test('what goes to the shed: one for each that is divided, struck or brought in, none of what stays or goes', () => {
+  const fates: readonly Fate[] = ['divide', 'cuttings', 'indoors', 'keep', 'garden', 'compost'];
+  expect(fates.map(toShed)).toEqual([1, 1, 1, 0, 0, 0]);
+});

@@ -1,3 +1,4 @@
+import { photoFile } from './archive';
 import { USUAL_HOUSE } from '../plantings/house';
 import Ajv2020 from 'ajv/dist/2020';
 import { readFileSync } from 'node:fs';
@@ -174,4 +175,9 @@ test('the documented JSON Schemas are those of the code, and accept what is writ
       )(data),
     ).toBe(true);
   }
+});
+
+test('a photograph lies in an archive under its number from one, and what of its id a file may be called', () => {
+  expect(photoFile('tub / 3', 0)).toBe('photographs/00001-tub-3.jpg');
+  expect(photoFile('x'.repeat(99), 41)).toBe(`photographs/00042-${'x'.repeat(60)}.jpg`);
 });

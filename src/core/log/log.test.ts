@@ -1,8 +1,8 @@
+import { MOST_PARTS, PHOTO_MOST_BYTES, PHOTO_PART, inParts, photoUrl } from './photo';
 import fc from 'fast-check';
 import { planted } from '../../../tests/builders/plantings';
 import { holding, unionOf, type Entry, type What } from './entry';
 import { byPlanting, lifeOf, STAGES, weeksStanding } from './life';
-import { inParts, PHOTO_PART, photoUrl } from './photo';
 import { entrySchema } from './schema';
 import { asItStands, chainOf, isReused, sinceOf, storyOf, weeksBeforeOf } from './story';
 
@@ -291,4 +291,8 @@ test('a photograph is kept in parts that make the whole again, none of them empt
     expect(Math.min(...parts.map(({ length }) => length))).toBeGreaterThan(0);
     expect(photoUrl({ jpeg: parts })).toBe(`data:image/jpeg;base64,${whole}`);
   }
+});
+
+test('the largest photograph just fills its parts: three bytes are four letters', () => {
+  expect((PHOTO_MOST_BYTES / 3) * 4).toBe(PHOTO_PART * MOST_PARTS);
 });

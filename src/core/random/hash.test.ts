@@ -59,3 +59,11 @@ test('a seed from a text is that of the published function (FNV-1a, its test vec
   expect(digestOf('foobar').split('-')[0]).toBe((0xbf9cf968).toString(36));
   expect(digestOf('')).not.toBe(digestOf(' '));
 });
+
+test('the numbers are the same for ever: drawings and lots that were kept stand on them', () => {
+  expect([hash32(1, 2), hash32(20261130, 7, 3)]).toEqual([2610886021, 3803484398]);
+  expect(hash01(5, 6, 7, 8)).toBeCloseTo(0.7006486628670245, 12);
+  // Left out is the same as nothing.
+  expect(hashSigned(9)).toBe(hashSigned(9, 0, 0, 0));
+  expect(hashSigned(9)).toBeCloseTo(hash01(9, 0, 0, 0) * 2 - 1, 12);
+});

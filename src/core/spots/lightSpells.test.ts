@@ -1,5 +1,5 @@
 import type { DaySun } from './reckoning';
-import { lightSpells, sunWhenOf } from './lightLabel';
+import { lightLabel, lightSpells, sunWhenOf } from './lightLabel';
 
 /** A day with so many hours of direct sun, half of them before noon. */
 const day = (hours: number): DaySun => ({
@@ -49,4 +49,19 @@ test('sun is of the morning or the afternoon when nearly two thirds of it are, o
   const when = (directAmH: number) => sunWhenOf({ directAmH, directPmH: 10 - directAmH });
   expect([6.4, 6.39, 3.61, 3.6].map(when)).toEqual(['morning', 'spread', 'spread', 'afternoon']);
   expect(sunWhenOf({ directAmH: 0, directPmH: 0 })).toBe('spread');
+});
+
+test('each habit names the hours its own way, from its limit on', () => {
+  const named = (habit: 'plain' | 'british' | 'american' | 'kitchen') =>
+    [1.9, 2, 3, 4, 5, 6, 8].map((directH) =>
+      lightLabel(
+        { directAmH: directH, directPmH: 0, directH, dappledH: 0, effectiveH: directH },
+        habit,
+      ),
+    );
+  const [no, half, part, full] = ['shade', 'part shade', 'part sun', 'full sun'] as const;
+  expect(named('plain')).toEqual([no, half, half, part, part, full, full]);
+  expect(named('british')).toEqual([no, no, part, part, part, full, full]);
+  expect(named('american')).toEqual([no, no, no, part, part, full, full]);
+  expect(named('kitchen')).toEqual([no, no, half, half, part, part, full]);
 });

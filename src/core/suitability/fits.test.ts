@@ -1,10 +1,11 @@
+import { isTender } from '../plants/tender';
+import { depthWantedCm } from '../plants/rooting';
 import { BASKET, BOX, known, SUNNY, TUB } from '../../../tests/builders/plantings';
-import { mixL } from '../containers/container';
+import { mixL, visibleHeightCm } from '../containers/container';
 import type { PlantKind } from '../plants/kind';
 import { flowerWorth } from './interest';
 import { easeInLight, lightFit } from './light';
 import { asksTall, goodRatios, wishedRatios } from './proportion';
-import { visibleHeightCm } from '../containers/container';
 import { HIGHEST_CM } from '../plantings/schema';
 import { isStrong, overruns } from './vigour';
 import { driesOut, mayShareWatering, shareWatering, thirstMatch } from './watering';
@@ -167,4 +168,13 @@ test('flowers are worth more, the more of the plant they cover, and no more than
   expect(worth(0)).toBeCloseTo(0.45, 9);
   expect(worth(0.2)).toBeCloseTo(0.71, 9);
   expect(worth(0.9)).toBe(1);
+});
+
+test('how deep roots want it goes by height, past its limits only; what bears four degrees of frost is no tender plant', () => {
+  const high = (cm: number, cycle: PlantKind['cycle']) =>
+    depthWantedCm(like({ heightCm: [cm, cm], cycle, fruit: null }));
+  expect([40, 41, 90, 91].map((cm) => high(cm, 'annual'))).toEqual([12, 18, 18, 25]);
+  expect([40, 41, 90, 91].map((cm) => high(cm, 'perennial'))).toEqual([15, 22, 22, 30]);
+  expect([50, 51, 120, 121].map((cm) => high(cm, 'shrub'))).toEqual([20, 30, 30, 40]);
+  expect([-4, -3.9].map((lowestC) => isTender({ lowestC }))).toEqual([false, true]);
 });

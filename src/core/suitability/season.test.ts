@@ -89,3 +89,14 @@ test('where nobody says until when, summer plantings are looked at until the fro
   // Without seasons there is no frost to wait for.
   expect(usualEndWeek(20, at('tropical-wet', 3))).toBe(46);
 });
+
+test('autumn and spring begin and end in their weeks', () => {
+  expect(
+    [30, 31, 40, 41].map(
+      (week) => of('mum-bronze', week, 8) === 1 && of('spindle-gold', week, 8) < 0.5,
+    ),
+  ).toEqual([false, true, true, false]);
+  expect([5, 6].map((week) => isForShrubs(stay(week, 10)))).toEqual([true, false]);
+  // Eighteen weeks of autumn at most, fourteen of spring.
+  expect([leastStay(stay(36, 18)), leastStay(stay(36, 19))]).toEqual([0.7, 0.85]);
+});

@@ -1,5 +1,5 @@
-import fc from 'fast-check';
 import {
+  smoothstep,
   LENGTH_UNITS,
   figureOf,
   fromCm,
@@ -9,6 +9,7 @@ import {
   weekAfter,
   weeksBetween,
 } from './units';
+import fc from 'fast-check';
 
 test('lengths survive the way there and back in every unit', () => {
   fc.assert(
@@ -53,4 +54,10 @@ test('a metre is a hundred centimetres, an inch 2.54 of them, and there are ten 
     false,
     false,
   ]);
+});
+
+test('a smooth step: nothing below, all above, a half in the middle, and at a quarter what Hermite says', () => {
+  expect([2, 1, 4, 5].map((value) => smoothstep(2, 4, value))).toEqual([0, 0, 1, 1]);
+  expect(smoothstep(2, 4, 3)).toBeCloseTo(0.5, 12);
+  expect(smoothstep(0, 8, 2)).toBeCloseTo(3 / 16 - 2 / 64, 12);
 });

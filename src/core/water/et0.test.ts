@@ -38,3 +38,11 @@ test('more sun, more wind in dry air and more warmth take more; where nothing bu
   expect(Math.abs(told / base - 1)).toBeLessThan(0.35);
   expect(et0Mm({ ...day, radiationMJ: 0, minC: -20, maxC: -15 }, 51.5)).toBeGreaterThanOrEqual(0);
 });
+
+test('without wind or without radiation the temperatures alone say how much a day draws', () => {
+  const day = { date: '2026-07-01', minC: 12, maxC: 24, rainMm: 0 };
+  const byHeat = et0Mm({ ...day, windMs: null, radiationMJ: null }, 52);
+  expect(et0Mm({ ...day, windMs: 2, radiationMJ: null }, 52)).toBe(byHeat);
+  expect(et0Mm({ ...day, windMs: null, radiationMJ: 20 }, 52)).toBe(byHeat);
+  expect(et0Mm({ ...day, windMs: 2, radiationMJ: 20 }, 52)).not.toBe(byHeat);
+});
