@@ -43,6 +43,39 @@ test('a school, a must and a colour from the pot: proposals keep to them, and th
   await expect(page.getByLabel('Judged as')).toHaveValue('dome');
 });
 
+test('colours by their names and a height, by keys: proposals keep to them, and what is no height is told', async ({
+  page,
+}) => {
+  await page.goto('/start?week=22');
+  await expect(page.locator('[data-proposal]').first()).toBeVisible();
+  await page.getByRole('radio', { name: 'Colours I name' }).focus();
+  await page.keyboard.press('Space');
+  const colours = page.getByRole('group', { name: 'Colours to see' });
+  const pressed = colours.getByRole('button', { pressed: true });
+  await expect(pressed).toHaveText(['violet', 'orange']);
+  for (const name of ['orange', 'white', 'blue']) {
+    await colours.getByRole('button', { name, exact: true }).focus();
+    await page.keyboard.press('Space');
+  }
+  await expect(pressed).toHaveText(['violet', 'blue', 'white']);
+  // A fourth takes the place of the first that was named.
+  await colours.getByRole('button', { name: 'pink', exact: true }).press('Enter');
+  await expect(pressed).toHaveText(['blue', 'pink', 'white']);
+  await page.getByRole('button', { name: /^More wishes/ }).press('Enter');
+  await page.getByRole('radio', { name: 'Low', exact: true }).focus();
+  await page.keyboard.press('Space');
+  const high = page.getByLabel('Nothing higher over the mix than');
+  await high.fill('0');
+  await expect(page.getByRole('alert').filter({ hasText: 'height' })).toBeVisible();
+  await high.fill('32');
+  await expect(page.getByRole('status').filter({ hasText: 'drawn ten weeks on' })).toBeVisible();
+  const plant = page.getByRole('button', { name: 'Plant this one' }).first();
+  await plant.press('Enter');
+  await page.getByRole('button', { name: /more that are right/ }).press('Enter');
+  await expect(page.getByText('as high as you wished').first()).toBeVisible();
+  await expect(page.getByText(/white, blue and pink/).first()).toBeVisible();
+});
+
 test('a palette is read from a file; what is none is refused by name', async ({ page }) => {
   await page.goto('/start?week=20');
   await page.getByRole('radio', { name: 'From a palette' }).click();

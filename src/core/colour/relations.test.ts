@@ -84,7 +84,7 @@ test('palettes are read from colours written anywhere and from rows of numbers; 
   expect(paletteFrom('no colours, and #12345 is none')).toEqual([]);
 });
 
-test('each colour that is named is to be seen: an eighth of what carries them, or it is lacking', () => {
+test('each colour that is named is to be seen: eight in a hundred of what carries them, or it is lacking', () => {
   const scheme: Scheme = { kind: 'named', colours: [VIOLET, ORANGE, WHITE] };
   const lacks = (violet: number, orange: number, white: number) =>
     readScheme(
@@ -96,9 +96,9 @@ test('each colour that is named is to be seen: an eighth of what carries them, o
       scheme,
     ).missing;
   expect(neededBy(scheme)).toEqual(['leading colour', 'opposite colour', 'third colour']);
-  expect(lacks(60, 27, 13)).toEqual([]);
-  expect(lacks(60, 29, 11)).toEqual(['third colour']);
-  expect(lacks(80, 11, 9)).toEqual(['opposite colour', 'third colour']);
+  expect(lacks(60, 31, 9)).toEqual([]);
+  expect(lacks(60, 33, 7)).toEqual(['third colour']);
+  expect(lacks(87, 7, 6)).toEqual(['opposite colour', 'third colour']);
   expect(lacks(0, 50, 50)).toEqual(['leading colour']);
   // Dark and lime leaves go among them without being one; silver and green are ground.
   expect(fitOfColour(LIME, scheme)).toBeCloseTo(0.6, 9);

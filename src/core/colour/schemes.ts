@@ -230,7 +230,7 @@ export interface SchemeReading {
 const PRESENT_SHARE = 0.05;
 
 /** The same for a colour that was named. Ours. */
-const NAMED_SHARE = 0.12;
+const NAMED_SHARE = 0.08;
 const NAMED_LACKS = ['leading colour', 'opposite colour', 'third colour'] as const;
 
 /** Sums over colours that a reading is made of. They add: the tally of two plants is the sum of theirs. */
