@@ -8,7 +8,7 @@ import { wishesSchema } from '@/core/plantings/schema';
 import type { Ask } from '@/core/search/ask';
 import { withLightInUse } from '@/core/spots/light';
 import { spotFields, spotSchema } from '@/core/spots/schema';
-import { usualEndWeek } from '@/core/suitability/season';
+import { usualEndWeek } from '@/core/suitability/usualStay';
 import { readQuestion, faultLine, type Answer } from './answer';
 
 const askSchema = z.object({

@@ -5,7 +5,8 @@ import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { Proposal } from '@/core/search/proposal';
 import { hueGapDeg } from '@/core/colour/oklch';
 import { isDark, isGround, isWhite } from '@/core/colour/sorts';
-import { inSentence, lackText } from './names';
+import { lackText } from './lacks';
+import { inSentence } from './names';
 
 type KindOf = (id: KindId) => PlantKind | null;
 

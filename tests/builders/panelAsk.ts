@@ -9,7 +9,7 @@ import type { Ask } from '@/core/search/ask';
 import { usualSpot } from '@/core/spots/spot';
 import { usualSupport } from '@/core/plantings/support';
 import { weekAfter, WEEKS_PER_YEAR } from '@/core/units/units';
-import { NAMEABLE_COLOURS } from '@/ui/start/startForm';
+import { NAMEABLE_COLOURS } from '@/ui/start/nameable';
 import type { PanelAsk, Pot } from '../panel/asks';
 import type { EighthAsk } from '../panel/heldEighth';
 import type { HeldAsk } from '../panel/held';

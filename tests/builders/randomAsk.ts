@@ -1,4 +1,5 @@
-import { HIGHEST_CM, LIKES } from '@/core/plantings/schema';
+import { HIGHEST_CM } from '@/core/plantings/heights';
+import { LIKES } from '@/core/plantings/schema';
 import { isPick } from '@/core/search/liking';
 import { CLIMATE_IDS, type ClimateId } from '@/core/climate/climates';
 import type { Oklch } from '@/core/colour/oklch';

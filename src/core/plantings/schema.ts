@@ -8,6 +8,7 @@ import { NURSERY_SIZE_IDS } from '../plants/nursery';
 import { weeksBetween } from '../units/units';
 import { USUAL_CARE } from './care';
 import { SCHOOL_IDS } from './schoolId';
+import { HIGHEST_CM } from './heights';
 import { supportSchema } from './supportSchema';
 import { trialSchema } from './trialSchema';
 
@@ -98,9 +99,6 @@ export const schemeSchema = z.discriminatedUnion(
     error: `Colour scheme must be ${PLAIN_SCHEMES.join(', ')}; ${COLOUR_SCHEMES.join(', ')} with a colour; palette with colours; or named with up to ${NAMED_MOST} colours.`,
   },
 );
-
-/** Nothing in a container is asked to stand higher, cm. */
-export const HIGHEST_CM = 400;
 
 /** What a gardener may ask of most of the plants. */
 export const LIKES = [

@@ -6,7 +6,7 @@ import type { PlantKind } from '../plants/kind';
 import { flowerWorth } from './interest';
 import { easeInLight, lightFit } from './light';
 import { asksTall, goodRatios, wishedRatios } from './proportion';
-import { HIGHEST_CM } from '../plantings/schema';
+import { HIGHEST_CM } from '../plantings/heights';
 import { isStrong, overruns } from './vigour';
 import { driesOut, mayShareWatering, shareWatering, thirstMatch } from './watering';
 

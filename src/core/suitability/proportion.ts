@@ -2,7 +2,7 @@ import { isLong, visibleHeightCm, type Container } from '../containers/container
 import { reachOf } from '../containers/section';
 import { insideDepthCm, isHung, rimSection } from '../containers/shape';
 import type { Wishes } from '../plantings/planting';
-import { HIGHEST_CM } from '../plantings/schema';
+import { HIGHEST_CM } from '../plantings/heights';
 
 /** A dish so shallow, cm, is for mats and rosettes. Ours. */
 export const DISH_CM = 16;

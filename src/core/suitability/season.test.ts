@@ -1,7 +1,8 @@
 import { known, SUNNY } from '../../../tests/builders/plantings';
 import type { ClimateId } from '../climate/climates';
-import { isForShrubs, leastStay, ofTheSeason, usualEndWeek } from './season';
+import { isForShrubs, leastStay, ofTheSeason } from './season';
 import { keptThere } from './shops';
+import { usualEndWeek } from './usualStay';
 
 const at = (climate: ClimateId, latitudeDeg: number, sunHours = 6) => ({
   ...SUNNY,

@@ -6,12 +6,16 @@ import type { Spot } from '@/core/spots/spot';
 import { Button } from '@/ui/controls/Button';
 import { buttonLook } from '@/ui/controls/looks';
 import { SCHEME_NAMES } from '@/words/names';
-import { NamedColours } from './NamedColours';
-import { SchemeSwatch } from './SchemeSwatch';
 import { setter, type RowProps } from './formOf';
 import { SheetRow } from './sheetParts';
 import { LOVED_COLOURS, needsColour, type StartForm, type StartReading } from './startForm';
 
+const NamedColours = dynamic(() => import('./NamedColours'), { ssr: false });
+/** As high as a swatch is: nothing moves when it comes. */
+const SchemeSwatch = dynamic(() => import('./SchemeSwatch').then((m) => m.SchemeSwatch), {
+  ssr: false,
+  loading: () => <span aria-hidden className="mt-1 block h-7.5" />,
+});
 const PaletteEntry = dynamic(() => import('./PaletteEntry'), { ssr: false });
 
 /** The colour scheme: by feel, or from a colour that is there or loved. */

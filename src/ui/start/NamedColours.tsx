@@ -1,9 +1,9 @@
 import { NAMED_MOST } from '@/core/colour/schemes';
 import { Button } from '@/ui/controls/Button';
-import { NAMEABLE_COLOURS } from './startForm';
+import { NAMEABLE_COLOURS } from './nameable';
 
 /** Colours by name, up to three: a press takes one or lets it go; a fourth takes the place of the first. */
-export function NamedColours({
+export default function NamedColours({
   colours,
   onColours,
 }: {

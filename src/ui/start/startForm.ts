@@ -199,10 +199,3 @@ export const LOVED_COLOURS: readonly { readonly name: string; readonly hex: stri
   { name: 'lime', hex: '#b5d334' },
   { name: 'wine', hex: '#6e2236' },
 ];
-
-/** Colours that can be named: those, white, and leaves so dark that they go as black. */
-export const NAMEABLE_COLOURS: typeof LOVED_COLOURS = [
-  ...LOVED_COLOURS,
-  { name: 'white', hex: '#f7f6f1' },
-  { name: 'nearly black', hex: '#35232e' },
-];

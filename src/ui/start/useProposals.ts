@@ -7,7 +7,7 @@ import type { KindId } from '@/core/plants/kind';
 import { seedOf } from '@/core/random/hash';
 import type { Obstacles } from '@/core/search/obstacles';
 import type { Proposal } from '@/core/search/proposal';
-import { usualEndWeek } from '@/core/suitability/season';
+import { usualEndWeek } from '@/core/suitability/usualStay';
 import { say } from '@/ui/session/say';
 import { runJob } from '@/workers/runJob';
 import { proposalKey } from './proposalKey';

@@ -1,5 +1,6 @@
 import { capital, countText } from '../format';
-import { lackText, schemeText } from '../names';
+import { lackText } from '../lacks';
+import { schemeText } from '../names';
 import { list, type WordsFor } from './teller';
 
 /** Colour and leaf: scheme, pot, neighbours, echoes, texture. */
