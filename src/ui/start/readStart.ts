@@ -77,14 +77,7 @@ export function readStart(
     underCover: form.underCover,
     dropCm: lengths.drop,
   });
-  const likes: Like[] = [
-    ...(form.wildlife ? (['wildlife'] as const) : []),
-    ...(form.scent ? (['scent'] as const) : []),
-    ...(form.eveningScent ? (['evening scent'] as const) : []),
-    ...(['berries', 'movement', 'touch'] as const).filter((like) => form[like]),
-    ...(form.comesBack ? (['comes back'] as const) : []),
-    ...(form.kitchen && form.pick !== 'any' ? [form.pick] : []),
-  ];
+  const likes = likesOf(form);
   const wishes = parseWith(wishesSchema, {
     scheme: schemeOf(form),
     ...(form.scheme === 'any' ? { anyColours: true } : {}),
@@ -105,6 +98,18 @@ export function readStart(
     if (!parsed.ok)
       for (const { field, message } of parsed.faults) faults[FIELD_OF[field] ?? 'top'] ??= message;
   return { ok: false, faults };
+}
+
+/** What most of the plants should have. */
+function likesOf(form: StartForm): readonly Like[] {
+  return [
+    ...(form.wildlife ? (['wildlife'] as const) : []),
+    ...(form.scent ? (['scent'] as const) : []),
+    ...(form.eveningScent ? (['evening scent'] as const) : []),
+    ...(['berries', 'movement', 'touch'] as const).filter((like) => form[like]),
+    ...(form.comesBack ? (['comes back'] as const) : []),
+    ...(form.kitchen && form.pick !== 'any' ? [form.pick] : []),
+  ];
 }
 
 /** Where the eye of somebody at a window is, cm: the edges of the sill by their distance from it, and the gap behind the sill. */
