@@ -81,3 +81,14 @@ test('faults are told with their lines, and nothing is taken', () => {
 test('a name that a spreadsheet would run is made harmless', () => {
   expect(toShelfCsv([item({ ...SHIPPED[0]!, name: '=1+1' })])).toMatch(/\n'=1\+1,/);
 });
+
+test('more containers than a file may hold are told at the line of the first too many', () => {
+  const [header, row] = toShelfCsv([item(SHIPPED[0]!)])
+    .trim()
+    .split('\n');
+  const many = (count: number) => [header, ...Array.from({ length: count }, () => row)].join('\n');
+  expect(parseShelfCsv(many(2000), newId).kind).toBe('read');
+  expect(faultsOf(many(2001))).toEqual([
+    '2002: At most 2000 containers are read from one file; got 2001.',
+  ]);
+});

@@ -157,3 +157,10 @@ test('nothing a file may hold makes it throw', () => {
     { seed: 141, numRuns: 300 },
   );
 });
+
+test('days of this age only: from 1701 to 2199, and such as there are', () => {
+  const oneDay = (date: string) => readWeatherCsv(`${PLAIN}\n${date},4,11,0`).kind;
+  expect(
+    ['1700-05-01', '1701-05-01', '2199-12-31', '2200-01-01', '2025-02-29'].map(oneDay),
+  ).toEqual(['faulty', 'read', 'read', 'faulty', 'faulty']);
+});
