@@ -394,6 +394,13 @@ test('a check turned down says less, to nothing; cautions cannot be turned down'
   expect(reach({ reach: 0 })).toBe(reach({}));
 });
 
+test('two are enough for one to swallow the other; one alone is never asked', () => {
+  const ids = ['potato-vine-lime', 'alyssum-white'] as const;
+  const it = planted(ids.map((id, i) => [id, 6 * i, 0] as const));
+  expect(CHECKS.bully.judge(read(it))).not.toBeNull();
+  expect(CHECKS.bully.judge(read(planted([[ids[0], 0, 0]])))).toBeNull();
+});
+
 test('a bully is given a trim that was tried: what it would have swallowed is not, or later', () => {
   const it = planted(
     [

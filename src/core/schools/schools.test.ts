@@ -224,3 +224,14 @@ test('where there is no lead to stand round, all places are for the rest: in a s
     asBodies(3),
   );
 });
+
+test('where one thing stands by itself, what lasts and stands out is liked, and how much is small against the rest', () => {
+  const liked = (id: string) => SCHOOLS.specimen.prefers(known(id), 'lead');
+  // A shrub of a good size before a perennial that dies down; neither decides everything.
+  expect(liked('yew-column')).toBeGreaterThan(liked('scabious-blue') + 0.1);
+  for (const id of ['yew-column', 'scabious-blue', 'petunia-white'])
+    expect(Math.abs(liked(id))).toBeLessThan(0.8);
+  expect(SCHOOLS.specimen.prefers(known('yew-column'), 'edge')).toBe(0);
+  // One sort of plant together is what a group and a specimen are: like may touch like.
+  expect([SCHOOLS.group.likeMayTouch, SCHOOLS.specimen.likeMayTouch]).toEqual([true, true]);
+});
