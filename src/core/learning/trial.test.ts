@@ -169,7 +169,11 @@ test('a difference is told by pairs: what both of a pair have does not hide it',
 });
 
 test('three pairs are the least; a lost pot takes its pair away; what was taken back is not counted', () => {
-  expect(height(answered(4, (half) => (half ? 30 : 20))).verdict).toBe('too few');
+  const two = height(answered(4, (half) => (half ? 30 : 20)));
+  expect(two.verdict).toBe('too few');
+  // Two already have a mean and a doubt, which is wide.
+  expect(two.more!.mean).toBeCloseTo(10, 9);
+  expect(two.more!.to - two.more!.from).toBeGreaterThan(1);
   const six = answered(6, (half) => (half ? 30 : 20));
   expect(height(six).verdict).toBe('more');
   const [lost, ...rest] = six.plantings;
