@@ -3,7 +3,8 @@ import type { PlacedPlant, PlantingInSpot } from '@/core/plantings/planting';
 import type { RemakeAsk } from '@/core/search/remaking';
 import { dateText } from '@/words/format';
 import { inSentence } from '@/words/names';
-import { seasonAfter, unitAbout } from './ways';
+import { usualEndWeek } from '@/core/suitability/usualStay';
+import { unitAbout } from './ways';
 
 /** A kind of way to plant it otherwise: its name, how it is found, and what is said when there is none. */
 export interface WayKind {
@@ -23,7 +24,9 @@ export function wayKinds(
   chosen: PlacedPlant | null,
 ): readonly WayKind[] {
   const { planting } = it;
-  const nextSeason = seasonAfter(planting.endWeek);
+  // Pockets are filled once this season is over.
+  const plantedWeek = planting.endWeek;
+  const nextSeason = { plantedWeek, endWeek: usualEndWeek(plantedWeek, it.spot) };
   const kept = chosen && it.plants.filter(({ kindId }) => kindId === chosen.kindId);
   return [
     {

@@ -7,7 +7,6 @@ import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { Proposal } from '@/core/search/proposal';
 import type { Decision } from '@/core/search/refresh';
 import type { RemakeAsk } from '@/core/search/remaking';
-import { weekAfter } from '@/core/units/units';
 import { askOf } from '@/ui/session/askOf';
 import { aboutText } from '@/words/about';
 import { changeText } from '@/words/remade';
@@ -100,16 +99,6 @@ export function sized(
     container: { ...container, shape: enlarged(container.shape, factor) },
   });
   return [by(SMALLER, 'smaller', 'a smaller one'), by(BIGGER, 'bigger', 'a bigger one')];
-}
-
-/** Weeks for which pockets are filled once this season is over: to the turn of the next. */
-export function seasonAfter(endWeek: number): {
-  readonly plantedWeek: number;
-  readonly endWeek: number;
-} {
-  return endWeek >= 34 || endWeek < 8
-    ? { plantedWeek: endWeek, endWeek: 18 }
-    : { plantedWeek: endWeek, endWeek: weekAfter(endWeek, 20) };
 }
 
 /** What stands this near along a box belongs to one unit, cm. */
