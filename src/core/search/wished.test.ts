@@ -1,5 +1,4 @@
 import { askFor } from '../../../tests/builders/ask';
-import { proposalOf } from '../../../tests/builders/proposals';
 import { BASKET, BOX, known, planted } from '../../../tests/builders/plantings';
 import { mixL } from '../containers/container';
 import { usualContainer } from '../containers/usual';
@@ -17,7 +16,6 @@ import { grownHeightCm, hurdleOf, type Ask } from './ask';
 import { bulbsFor, withBulb } from './bulbs';
 import { eligible } from './compose';
 import { hangsIll } from './hung';
-import { sixIdeas } from './ideas';
 import { Judge } from './judge';
 import { isLiked, likingFor, shrubCost } from './liking';
 import { goTogether, keepsWishes } from './oneIdea';
@@ -326,46 +324,6 @@ test('a shrub costs in a summer pot, twice when it is nothing but structure, and
   expect(shrubCost(once, askFor({ endWeek: 32 }))).toBeGreaterThan(shrubCost(once, ask));
 });
 
-test('of two alike a sampler of singles comes second, and what is led by leaves not first for that', () => {
-  const proposal = (school: Proposal['school'], ids: readonly string[], score = 0.9) =>
-    proposalOf(ids[0]!, {
-      school,
-      bodies: [...new Set(ids.slice(1))],
-      places: ids.map((kindId, i) => ({
-        id: `p${i}`,
-        kindId,
-        xCm: i,
-        zCm: 0,
-        size: '9cm',
-        seed: i,
-      })),
-      score,
-    });
-  const sampler = proposal('thriller', ['a', 'b', 'c', 'd', 'e']);
-  const plain = proposal('thriller', ['f', 'g', 'g', 'h', 'h']);
-  expect(sixIdeas([sampler, plain], 2)).toEqual([plain, sampler]);
-  const leafy = proposal('leaf-led', ['i', 'j', 'j', 'k', 'k'], 0.89);
-  expect(sixIdeas([leafy, plain], 2)).toEqual([plain, leafy]);
-});
-
-test('where money is short a full box comes before a few fine plants', () => {
-  const [few, full] = [
-    proposalOf('few', { thin: 0.4, score: 0.95 }),
-    proposalOf('full', { thin: 0, score: 0.85 }),
-  ] as const;
-  expect(sixIdeas([few, full], 2)).toEqual([full, few]);
-  expect(sixIdeas([{ ...few, thin: 0 }, full], 2)[0]!.lead).toBe('few');
-});
-
-test('what has the wished colours comes before what has none, and flowers before leaves where summer is for them', () => {
-  const plain = proposalOf('plain', { score: 0.8, leafy: 0 });
-  const firstBeside = (more: Partial<Proposal>) =>
-    sixIdeas([proposalOf('other', more), plain], 2)[0]!.lead;
-  expect(firstBeside({ leafy: 0 })).toBe('other');
-  expect(firstBeside({ leafy: 1 })).toBe('plain');
-  expect(firstBeside({ coloured: 0 })).toBe('plain');
-});
-
 test('only a summer’s stay without a word of leaves counts those that do not flower', () => {
   const leafy = (...asked: Parameters<typeof askFor>) =>
     proposeNow(askFor(...asked), { wanted: 2, effort: 12, improve: 0 }).map((one) => one.leafy);
@@ -471,18 +429,4 @@ test('beneath a rarity there sleeps no other', () => {
     expect(bulb ? rare(bulb.kind) : false).toBe(false);
   }
   expect(bulbs.some(rare)).toBe(true);
-});
-
-test('with three good ones, what is much poorer or lacks a colour is rather not shown', () => {
-  const found = (fourth: Partial<Proposal>, fifth: Partial<Proposal> = {}) =>
-    sixIdeas(
-      ['a', 'b', 'c', 'd', 'e'].map((lead, i) =>
-        proposalOf(lead, { score: 0.9, ...(i === 3 ? fourth : i === 4 ? fifth : {}) }),
-      ),
-      6,
-    ).length;
-  expect(found({})).toBe(5);
-  expect([found({ score: 0.66 }), found({ score: 0.64 })]).toEqual([5, 4]);
-  expect(found({ missing: ['white'] })).toBe(4);
-  expect(found({ score: 0.5 }, { missing: ['white'] })).toBe(3);
 });
