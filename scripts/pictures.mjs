@@ -24,7 +24,6 @@ for (const [name, path] of [
   ['bench-basket', '/bench?planting=demo-basket-1'],
   ['shelf-item', '/shelf?item=demo-barrow'],
   ['bench-box', '/bench?planting=demo-window-box'],
-  ['start', '/start?week=20'],
   ['trolley', '/trolley'],
   ['terrace', '/terrace'],
   ['diary', '/diary?planting=demo-tub-1'],
@@ -33,6 +32,11 @@ for (const [name, path] of [
   await page.waitForTimeout(REST_MS[name] ?? 4500);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
 }
+// Two colours that were named, and what there is of them.
+await page.goto(`${url}/start?week=20`);
+await page.getByRole('radio', { name: 'Colours I name' }).click();
+await page.waitForTimeout(REST_MS.start);
+await page.screenshot({ path: 'docs/screenshots/start.png' });
 // Looked at from indoors.
 await page.goto(`${url}/bench?planting=demo-window-box`);
 await page.getByRole('button', { name: /^Look from/ }).click();
