@@ -70,3 +70,22 @@ test('a step is put into words when it is read, by the plants’ names of today'
   expect(said({ did: 'wished', school: 'any' })).toBe('Composed as it comes');
   expect(said({ did: 'told', name: 'Changed the drop' })).toBe('Changed the drop');
 });
+
+test('a height that was wished is spoken of only as it was wished: no most where none was set, no least neither', () => {
+  const { it } = handComposed()[0]!;
+  const said = (tallestCm: readonly [number, number]) => {
+    const wished = {
+      ...it,
+      planting: { ...it.planting, wishes: { ...it.planting.wishes, tallestCm } },
+    };
+    const remark = opinionOf(wished).remarks.find(({ check }) => check === 'proportion')!;
+    const { says, because } = sentenceOf(remark, wished, CM);
+    return `${says} ${because}`;
+  };
+  expect(said([300, 400])).toMatch(/lower than you wished\. The tallest was to stand 300 cm/);
+  expect(said([0, 12])).toMatch(/taller than you wished\. Nothing was to stand over 12 cm/);
+  expect(said([0, 390])).toMatch(/as high as you wished\. Nothing was to stand over 390 cm/);
+  expect(said([20, 400])).toMatch(/as high as you wished\. The tallest was to stand 20 cm/);
+  // Far over a least without a most it is the container that speaks.
+  expect(said([1, 400])).not.toMatch(/taller than you wished/);
+});

@@ -17,9 +17,8 @@ export function goodRatios(container: Container): readonly [least: number, most:
   return insideDepthCm(shape) < Math.min(acrossCm, deepCm) * 1.1 ? [1.3, 2.4] : [0.9, 2.1];
 }
 
-/** Who wishes it tall, or low, bears so many times the least wished, and asks for this share of the most. Ours. */
+/** Who wishes it tall without an end bears so many times the least that was wished. Ours. */
 const MOST_OVER_LEAST = 1.8;
-const LEAST_OF_MOST = 0.6;
 /** Under so many cm, or so many times the least height that looks right, a lead is none. Ours. */
 const LEAD_CM = 35;
 const LOW_OF_USUAL = 1.2;
@@ -33,10 +32,7 @@ export function wishedRatios(
   if (!tallestCm) return usual;
   const pot = visibleHeightCm(container);
   const [least, most] = tallestCm.map((cm) => cm / pot) as [number, number];
-  return [
-    asksTall({ tallestCm }) ? least : Math.min(usual[0], most * LEAST_OF_MOST),
-    tallestCm[1] < HIGHEST_CM ? most : Math.max(usual[1], least * MOST_OVER_LEAST),
-  ];
+  return [least, endsAbove({ tallestCm }) ? most : Math.max(usual[1], least * MOST_OVER_LEAST)];
 }
 
 /** Is it wished so low that nothing can stand over the others? */
@@ -47,6 +43,10 @@ export function asksLow(container: Container, { tallestCm }: Pick<Wishes, 'talle
       Math.max(LEAD_CM, visibleHeightCm(container) * goodRatios(container)[0] * LOW_OF_USUAL)
   );
 }
+
+/** Was it said how high it may stand at most? */
+export const endsAbove = ({ tallestCm }: Pick<Wishes, 'tallestCm'>): boolean =>
+  tallestCm !== undefined && tallestCm[1] < HIGHEST_CM;
 
 /** Is something wished for that stands up? */
 export const asksTall = ({ tallestCm }: Pick<Wishes, 'tallestCm'>): boolean =>

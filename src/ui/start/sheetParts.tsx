@@ -37,11 +37,11 @@ export function Entry({
 }) {
   return (
     <label className="block">
-      <span className="block text-note text-ink2">{name}</span>
+      <span className="block pb-0.5 text-note text-ink2">{name}</span>
       <span className="relative block">
         {children}
         {suffix && (
-          <span className="pointer-events-none absolute top-2 right-2 text-note text-ink2">
+          <span className="pointer-events-none absolute inset-y-0 right-2 flex items-center text-note text-ink2">
             {suffix}
           </span>
         )}

@@ -1,4 +1,5 @@
 import type { FactsOf } from '@/core/checks/rules/index';
+import { endsAbove } from '@/core/suitability/proportion';
 import { NEAR } from '@/core/checks/rules/weight';
 import { capital, countText, lengthText, weightText } from '../format';
 import { list, type Sentence, type Teller, type WordsFor } from './teller';
@@ -19,7 +20,8 @@ export const CONTAINER: WordsFor<
 > = {
   proportion: (f, t) => {
     const ratio = `${lengthText(f.tallestCm, t.units)} over ${lengthText(f.potCm, t.units)}`;
-    if (f.wished) return wishedHeight(f, t);
+    const wished = wishedHeight(f, t);
+    if (wished) return wished;
     if (f.ratio < f.leastRatio && !t.right)
       return {
         says: `The tallest is ${f.ratio.toFixed(1)} × the container: stumpy.`,
@@ -180,22 +182,20 @@ export const CONTAINER: WordsFor<
         },
 };
 
-/** The tallest against the height that was wished for. */
-function wishedHeight(f: FactsOf<'proportion'>, t: Teller): Sentence {
-  const [least, most] = [f.leastRatio * f.potCm, f.mostRatio * f.potCm];
-  const says = `${capital(t.name(f.kind))} grows to about ${lengthText(f.tallestCm, t.units)}`;
-  if (f.tallestCm < least && !t.right)
+/** The tallest against the height that was wished for; `null` where none was, or where that has nothing to say of it. */
+function wishedHeight(f: FactsOf<'proportion'>, t: Teller): Sentence | null {
+  const { wishes } = t.it.planting;
+  if (!wishes.tallestCm) return null;
+  const [least, most] = wishes.tallestCm.map((cm) => lengthText(cm, t.units)) as [string, string];
+  const grows = `${capital(t.name(f.kind))} grows to about ${lengthText(f.tallestCm, t.units)}`;
+  const atLeast = `The tallest was to stand ${least} over the mix or more.`;
+  const atMost = `Nothing was to stand over ${most} above the mix.`;
+  if (t.right)
     return {
-      says: `${says}: lower than you wished.`,
-      because: `The tallest was to stand ${lengthText(least, t.units)} over the mix or more.`,
+      says: `${grows}, as high as you wished.`,
+      because: endsAbove(wishes) ? atMost : atLeast,
     };
-  if (f.tallestCm > most && !t.right)
-    return {
-      says: `${says}: taller than you wished.`,
-      because: `Nothing was to stand over ${lengthText(most, t.units)} above the mix.`,
-    };
-  return {
-    says: `${says}, as high as you wished.`,
-    because: `From ${lengthText(least, t.units)} to ${lengthText(most, t.units)} above the mix goes with that.`,
-  };
+  if (f.ratio < f.leastRatio) return { says: `${grows}: lower than you wished.`, because: atLeast };
+  // Who set no end is told how it looks on that container.
+  return endsAbove(wishes) ? { says: `${grows}: taller than you wished.`, because: atMost } : null;
 }

@@ -1,5 +1,5 @@
 import { clamp } from '../../units/units';
-import { asksTall, wishedRatios } from '../../suitability/proportion';
+import { wishedRatios } from '../../suitability/proportion';
 import { isOfSmallThings } from '../../suitability/season';
 import type { Check } from '../check';
 
@@ -10,8 +10,6 @@ export interface ProportionFacts {
   readonly leastRatio: number;
   readonly mostRatio: number;
   readonly kind: string;
-  /** The limits are heights that were wished for. */
-  readonly wished: boolean;
 }
 
 /** A planting without a lead may stay lower by this share. Ours. */
@@ -48,7 +46,7 @@ export const proportion: Check<'proportion', ProportionFacts> = {
       .parts({ container, spot: reading.spot, house: reading.house })
       .some(({ role }) => role === 'lead');
     const cool = isOfSmallThings({ ...reading.planting, spot: reading.spot });
-    const leastRatio = asksTall(wishes)
+    const leastRatio = wishes.tallestCm
       ? least
       : least * (led && !cool ? 1 : WITHOUT_LEAD) * (cool ? SMALL_THINGS : 1);
     const off =
@@ -64,7 +62,6 @@ export const proportion: Check<'proportion', ProportionFacts> = {
         leastRatio,
         mostRatio,
         kind: reading.plants[tallest]!.kind.id,
-        wished: wishes.tallestCm !== undefined,
       },
       culprits: off > 0 ? [reading.plants[tallest]!.id] : [],
     };
