@@ -192,9 +192,14 @@ test(
     await expect(page.getByText(/^\d+ hours noted on 1 day$/)).toBeVisible();
     await walk(page);
     await expect(page.locator('[data-warning="heat"]')).toContainText('34 °C');
-    await page.getByRole('radio', { name: 'Platform crew' }).click();
+    const ofGarden = page.locator('[data-stop="demo-trough"]');
+    await expect(ofGarden).toBeVisible();
+    const platform = page.getByRole('radio', { name: 'Platform crew' });
+    await platform.click();
+    // Kept before the page is left.
+    await expect(platform).toBeChecked();
     await expect(page.locator('[data-stop="demo-basket-1"]')).toBeVisible();
-    await expect(page.locator('[data-stop="demo-stone-trough"]')).toHaveCount(0);
+    await expect(ofGarden).toHaveCount(0);
     const other = await context.newPage();
     await other.setViewportSize(PHONE);
     const all = page.getByRole('button', { name: 'All watered' });
