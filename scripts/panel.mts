@@ -1,5 +1,5 @@
 // The panel's asks put to the engine, and what it answers, to be read one by one. `npm run panel [word of an id]`; `npm run panel held`,
-// `again`, `third`, `fourth`, `fifth`, `sixth`, `seventh`, `eighth` and `ninth` those held back. IMPROVE=300 reads them as Start shows them at last.
+// `again`, `third`, `fourth`, `fifth`, `sixth`, `seventh`, `eighth`, `ninth` and `tenth` those held back. IMPROVE=300 reads them as Start shows them at last.
 import { PANEL } from '../tests/panel/asks';
 import { HELD, HELD_AGAIN } from '../tests/panel/held';
 import { HELD_EIGHTH } from '../tests/panel/heldEighth';
@@ -8,6 +8,7 @@ import { HELD_FOURTH } from '../tests/panel/heldFourth';
 import { HELD_NINTH } from '../tests/panel/heldNinth';
 import { HELD_SEVENTH } from '../tests/panel/heldSeventh';
 import { HELD_SIXTH } from '../tests/panel/heldSixth';
+import { HELD_TENTH } from '../tests/panel/heldTenth';
 import { HELD_THIRD } from '../tests/panel/heldThird';
 import { isNamed, panelAsk } from '../tests/builders/panelAsk';
 import { kindOf } from '../src/core/plants/book/index';
@@ -23,6 +24,7 @@ const ASKS = {
   seventh: HELD_SEVENTH,
   eighth: HELD_EIGHTH,
   ninth: HELD_NINTH,
+  tenth: HELD_TENTH,
 };
 /** Lots in which colours are left open where none are named, as the app leaves them now. */
 const OPEN_COLOURS: ReadonlySet<keyof typeof ASKS> = new Set([
@@ -30,6 +32,7 @@ const OPEN_COLOURS: ReadonlySet<keyof typeof ASKS> = new Set([
   'seventh',
   'eighth',
   'ninth',
+  'tenth',
 ]);
 /** Start improves what it shows by so many steps; a reading without them is of the first sight. */
 const options = { ...USUAL_EFFORT, improve: Number(process.env.IMPROVE ?? 0) };

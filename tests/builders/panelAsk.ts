@@ -146,7 +146,13 @@ const TOLD: Readonly<Record<string, Partial<Ask['wishes']>>> = {
 const BY_THE_SEA = new Set(['seaside-balcony', 'pier-planters']);
 
 /** Who does not water daily, by their own words, days. */
-const WATERED_EVERY: Readonly<Record<string, number>> = { 'forgetful-roof': 7, 'dry-shade': 4 };
+const WATERED_EVERY: Readonly<Record<string, number>> = {
+  'forgetful-roof': 7,
+  'dry-shade': 4,
+  'grave-pot-summer': 7,
+  'island-terrace-july-away': 7,
+  'green-roof-bees': 3,
+};
 
 /**
  * An ask of the panel as it is put to the engine. Any colour will do where none is named: every scheme is tried by turns, from ask to
