@@ -182,7 +182,7 @@ export const CONIFERS: readonly Species[] = [
     botanical: 'Juniperus communis',
     also: ['common juniper'],
     cycle: 'shrub',
-    company: ['evergreen structure'],
+    company: ['evergreen structure', 'alpine'],
     lowestC: -35,
     rootsC: -17,
     bringInC: null,

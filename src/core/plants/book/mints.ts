@@ -99,7 +99,7 @@ export const MINTS: readonly Species[] = [
     botanical: 'Ajuga reptans',
     also: ['bugleweed', 'carpet bugle'],
     cycle: 'perennial',
-    company: ['alpine', 'woodland shade'],
+    company: ['woodland shade'],
     lowestC: -28,
     rootsC: -17,
     bringInC: null,

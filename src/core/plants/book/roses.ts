@@ -1606,7 +1606,7 @@ export const ROSES: readonly Species[] = [
     also: ['baby’s tears'],
     british: ['mind-your-own-business'],
     cycle: 'perennial',
-    company: ['alpine', 'woodland shade'],
+    company: ['woodland shade'],
     lowestC: -6,
     rootsC: -4,
     bringInC: null,
