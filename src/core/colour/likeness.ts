@@ -1,6 +1,6 @@
 import { clamp } from '../units/units';
 import { hueGapDeg, type Oklch } from './oklch';
-import { isBronze, isDark, isGround, isLime, isRed, isWhite } from './sorts';
+import { isBronze, isDark, isGround, isLime, isRed, isWhite, NEUTRAL_CHROMA } from './sorts';
 
 /** 1 within `fullDeg` of the hue, falling to 0 at `noneDeg`. */
 export function nearHue(h: number, target: number, fullDeg: number, noneDeg: number): number {
@@ -61,10 +61,15 @@ const LEAF_UNNAMED_FIT = 0.6;
 export function fitAmongNamed(colour: Oklch, named: readonly Oklch[]): number | null {
   const best = Math.max(...named.map((one) => likeNamed(colour, one)));
   if (isWhite(colour)) return Math.max(best, WHITE_UNNAMED_FIT);
-  if (best === 0 && isGround(colour)) return null;
+  const isBlack = isDark(colour) && colour[1] < NEUTRAL_CHROMA;
+  if (best === 0 && isGround(colour) && !isBlack) return null;
   const isLeafColour =
     isLime(colour) || isBronze(colour) || (isDark(colour) && colour[1] < BLACK_C);
-  // Beside white alone dark leaves are as much as the flowers.
-  const leafFit = named.every(isWhite) && !isLime(colour) ? WHITE_UNNAMED_FIT : LEAF_UNNAMED_FIT;
-  return Math.max(best, isLeafColour ? leafFit : 0);
+  return Math.max(best, isLeafColour ? fitOfLeaf(colour, named) : 0);
+}
+
+/** Beside white alone dark leaves are as much as the flowers; beside any one colour lime is a second one. */
+function fitOfLeaf(colour: Oklch, named: readonly Oklch[]): number {
+  const isAlone = isLime(colour) ? named.length === 1 : named.every(isWhite);
+  return isAlone ? WHITE_UNNAMED_FIT : LEAF_UNNAMED_FIT;
 }

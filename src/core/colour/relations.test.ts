@@ -40,6 +40,18 @@ test.each<[string, Scheme, Oklch, Oklch]>([
   expect(fitOfColour(not, scheme)!).toBeLessThan(0.55);
 });
 
+test('among colours that are named, leaves of others count less where they are a second colour', () => {
+  const black: Oklch = [0.3, 0.02, 340];
+  const among = (colour: Oklch, ...colours: Oklch[]) =>
+    fitOfColour(colour, { kind: 'named', colours });
+  expect([among(LIME, RED), among(LIME, RED, VIOLET)]).toEqual([0.4, 0.6]);
+  expect([among(black, WHITE), among(black, WHITE, PINK), among(black, RED)]).toEqual([
+    0.4, 0.6, 0.6,
+  ]);
+  // Ordinary green, however deep, and silver say nothing.
+  expect([among([0.35, 0.07, 145], WHITE), among([0.75, 0.02, 140], RED)]).toEqual([null, null]);
+});
+
 test('a triad is answered by the painters’ wheel and by OKLCH', () => {
   expect(triadHuesDeg(27)).toEqual(expect.arrayContaining([147, 267, 98, 262]));
   expect(triadHuesDeg(200)).toEqual([320, 80]);

@@ -1,3 +1,4 @@
+import { isLong } from '../containers/container';
 import type { Planting } from '../plantings/planting';
 import type { SchoolId } from '../plantings/schoolId';
 import { asksLow, asksTall } from '../suitability/proportion';
@@ -53,17 +54,29 @@ export function castsWished(
   return school.casts(site).filter((cast) => (cast.includes('lead') ? !isLow : !asksTall(wishes)));
 }
 
+/** How well a school goes with container, view and wishes, 0–1: something tall and long is to hide what is behind it; neat evergreens frame one of them. */
+function suitsWished(
+  school: School,
+  site: Setting,
+  wishes: Pick<Planting['wishes'], 'tallestCm' | 'company'>,
+): number {
+  const stretches = isLong(site.container);
+  if (school.id === 'screen' && stretches && asksTall(wishes)) return 1;
+  if (school.id === 'specimen' && !stretches && wishes.company === 'evergreen structure') return 1;
+  return school.suits(site);
+}
+
 /** Schools to try: the one asked for, or those that suit best, best first. */
 export function schoolsFor(
   site: Setting,
-  wishes: Pick<Planting['wishes'], 'school' | 'kitchen' | 'tallestCm'>,
+  wishes: Pick<Planting['wishes'], 'school' | 'kitchen' | 'tallestCm' | 'company'>,
 ): readonly School[] {
   if (wishes.kitchen) return [wishes.school === 'any' ? SCHOOLS.kitchen : SCHOOLS[wishes.school]];
   if (wishes.school !== 'any') return [SCHOOLS[wishes.school]];
   // Sorting keeps the list's order among equals, so the default stays first.
   const ranked = Object.values(SCHOOLS)
     .filter((school) => castsWished(school, site, wishes).length > 0)
-    .map((school) => ({ school, suits: school.suits(site) }))
+    .map((school) => ({ school, suits: suitsWished(school, site, wishes) }))
     .sort((a, b) => b.suits - a.suits);
   return ranked
     .filter(({ suits }, i) => i === 0 || suits >= LEAST_SUITED)

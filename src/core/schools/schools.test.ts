@@ -17,6 +17,9 @@ const site = (container: Container, spot: Partial<Spot> = {}): Setting => ({
   spot: { ...planted([], { container }).spot, ...spot },
   house: USUAL_HOUSE,
 });
+const overSill = {
+  eyes: [{ ...planted([]).spot.eyes[0], sill: { heightCm: 90, depthCm: 20 } }],
+} as unknown as Partial<Spot>;
 const SITES: readonly Setting[] = [
   site(TUB, { view: 'one side' }),
   site(TUB, { view: 'all round' }),
@@ -97,15 +100,23 @@ test('left to the search, the four that suit best are tried, best first: by shap
     'repeat-run',
     'leaf-led',
   ]);
-  const sill = {
-    eyes: [{ ...planted([]).spot.eyes[0], sill: { heightCm: 90, depthCm: 20 } }],
-  } as unknown as Partial<Spot>;
-  expect(tried(site(BOX, sill))).toContain('screen');
+  expect(tried(site(BOX, overSill))).toContain('screen');
   expect(tried(site(TUB))).not.toContain('screen');
   expect(tried(site({ ...TUB, mix: 'gritty' })).slice(0, 2)).toEqual([
     'thriller',
     'clustered-odds',
   ]);
+});
+
+test('something tall along something long hides what is behind it; neat evergreens stand one by itself', () => {
+  const tall = { ...ANY, tallestCm: [100, 400] } as const;
+  expect(tried(site(BOX), tall)).toContain('screen');
+  expect(tried(site(BOX), { ...ANY, tallestCm: [0, 400] })).not.toContain('screen');
+  expect(tried(site(TUB), tall)).not.toContain('screen');
+  const neat = { ...ANY, company: 'evergreen structure' } as const;
+  expect(tried(site(TUB), neat)).toContain('specimen');
+  expect(tried(site(TUB), { ...ANY, company: 'alpine' })).not.toContain('specimen');
+  expect(tried(site(BOX), neat)).not.toContain('specimen');
 });
 
 test('one that was asked for is the only one; food is its own school unless another was asked for', () => {
@@ -136,7 +147,11 @@ test('whom a school does not allow: both sides of each of its limits', () => {
   expect(screen.allows(upTo(44), 'lead')).toBe(false);
   expect(screen.allows(upTo(30), 'body')).toBe(true);
   expect(screen.allows(like({ trailCm: [10, 20], heightCm: [30, 60] }), 'lead')).toBe(false);
-  expect(screen.allows(like({ trailCm: null }), 'edge')).toBe(false);
+  // At its foot anything may stand; over a sill from indoors nobody sees that.
+  expect(screen.allows(like({ trailCm: [10, 20] }), 'edge')).toBe(true);
+  const castsFrom = (spot: Partial<Spot>) => screen.casts(site(BOX, spot)).map(String);
+  expect(castsFrom({})).toContain('lead,edge');
+  expect(castsFrom(overSill)).not.toContain('lead,edge');
 
   const frame = SCHOOLS['evergreen-frame'];
   const leaf = known('petunia-white').foliage;

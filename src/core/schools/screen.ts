@@ -8,22 +8,27 @@ const LEAST_CM = 45;
 export const screen: School = {
   id: 'screen',
   suits: ({ container, spot }) => (hangs(container) ? 0 : overSill(spot) ? 1 : 0.1),
-  parts: () => [{ role: 'lead', share: [0.5, 1] }],
-  casts: () => [
+  parts: ({ spot }) => [{ role: 'lead', share: overSill(spot) ? [0.5, 1] : [0.25, 1] }],
+  casts: ({ spot }) => [
     ['lead', 'lead'],
     ['lead', 'lead', 'body'],
+    // What hides the street from a room is not seen at its foot; what hides bins is.
+    ...(overSill(spot) ? [] : ([['lead', 'edge']] as const)),
   ],
   counts: 'free',
   likeMayTouch: true,
   order: 'alternate',
   allows: ({ trailCm, heightCm }, role) =>
-    trailCm === null && role !== 'edge' && (role !== 'lead' || heightCm[1] >= LEAST_CM),
+    role === 'edge' || (trailCm === null && (role !== 'lead' || heightCm[1] >= LEAST_CM)),
   prefers: NO_PREFERENCE,
-  spots: ({ container }, role, count, leads) =>
-    wishedPlaces(container, 'all round', role === 'lead' ? 'body' : role, count, {
-      leads: role === 'lead' ? 0 : leads,
-      lead: 'by view',
-    }),
+  spots: ({ container, spot }, role, count, leads) =>
+    wishedPlaces(
+      container,
+      role === 'edge' ? spot.view : 'all round',
+      role === 'lead' ? 'body' : role,
+      count,
+      { leads: role === 'lead' ? 0 : leads, lead: 'by view' },
+    ),
   weights: {
     sightline: 2,
     balance: 0.6,

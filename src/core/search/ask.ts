@@ -1,4 +1,5 @@
 import { OPEN_SCHEMES } from '../colour/schemes';
+import { isWhite } from '../colour/sorts';
 import { visibleHeightCm } from '../containers/container';
 import { deepEnough } from '../placing/fit';
 import { sleepsBeneath } from '../suitability/beneath';
@@ -15,6 +16,7 @@ import { standingOf } from '../suitability/standing';
 import type { Brief } from '../plantings/brief';
 import { kindsThere } from '../plantings/kindThere';
 import { middle, type PlantKind } from '../plants/kind';
+import type { Company } from '../plants/terms';
 import { within } from '../plants/season';
 import { bookWeek } from '../spots/spot';
 import { weekAfter, weeksBetween } from '../units/units';
@@ -58,6 +60,8 @@ export type Hurdle = (typeof HURDLES)[number];
 /** Scheme fit below which a kind is not considered; green and white bear no half measures. */
 const LEAST_SCHEME_FIT = 0.5;
 const LEAST_WHITE_FIT = 0.68;
+/** Where white alone was named, white with red in it is red. Ours. */
+const LEAST_ALL_WHITE_FIT = 0.75;
 /** Alpines flower by turns, each for a few weeks among green and grey: they need to agree less. */
 const LEAST_ALPINE_FIT = 0.2;
 /** Light fit below which a kind is not considered: an hour too dark, or two too bright. */
@@ -104,7 +108,8 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   if (present < leastPresent || shows < LEAST_SHOWN) return 'season';
   // What flowers on and on where it is warm is no plant for the cold half of the year.
   if (kind.bloom?.continuous && sulks > PART_SULKS && flowering < PART_FLOWERS) return 'season';
-  if (wishes.company && standsWith(kind, wishes.company) < TOGETHER) return 'company';
+  if (wishes.company && standsWith(kind, wishes.company) < leastTogether(wishes.company))
+    return 'company';
   // Where hands go among the plants nothing stabs, stings or burns.
   if (wishes.likes?.includes('touch') && kind.irritant.skin === 'yes') return 'touch';
   if (kind.support === 'climb' && !ask.support) return 'support';
@@ -114,6 +119,11 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   if (!wishes.kitchen && !fitsColours(kind, ask)) return 'scheme';
   return null;
 }
+
+/** Heathers and spindles hide what grows among stones: a sink takes in less than other companies do. Ours. */
+const ALPINE_TOGETHER = 0.65;
+const leastTogether = (company: Company): number =>
+  company === 'alpine' ? ALPINE_TOGETHER : TOGETHER;
 
 /** Where children pick, nothing they pick may burn skin and eyes, as chillies do. */
 const burnsPickers = ({ irritant }: PlantKind, { spot, wishes }: Ask): boolean =>
@@ -148,6 +158,7 @@ function fitsColours(kind: PlantKind, { wishes }: Ask): boolean {
 
 function leastFit({ scheme, company }: Ask['wishes']): number {
   if (company === 'alpine') return LEAST_ALPINE_FIT;
+  if (scheme.kind === 'named' && scheme.colours.every(isWhite)) return LEAST_ALL_WHITE_FIT;
   return scheme.kind === 'green-and-white' ? LEAST_WHITE_FIT : LEAST_SCHEME_FIT;
 }
 

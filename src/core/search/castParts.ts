@@ -6,6 +6,7 @@ import { settingDepthCm } from '../placing/fit';
 import { middle, type PlantKind, type Role } from '../plants/kind';
 import { NURSERY_SIZES, type NurserySizeId } from '../plants/nursery';
 import type { School } from '../schools/school';
+import { asksTall } from '../suitability/proportion';
 import { isLong } from '../containers/container';
 import type { Ask } from './ask';
 import { bulbsIn } from './bulbs';
@@ -41,7 +42,8 @@ export function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | n
   const { acrossCm, deepCm } = reachOf(mixSurface(ask.container));
   const counts = countsOf(school, ask);
   // What is much longer than deep is planted in units along it.
-  const units = long ? Math.max(1, Math.round((2 * Math.max(acrossCm, deepCm)) / UNIT_CM)) : 1;
+  const lengthCm = 2 * Math.max(acrossCm, deepCm);
+  const units = long ? Math.max(1, Math.round(lengthCm / UNIT_CM)) : 1;
   const parts: CastPart[] = [];
   const upper = cast.members.filter(({ isBeneath }) => !isBeneath);
   for (const { kind, role, isBeneath } of cast.members) {
@@ -65,7 +67,11 @@ export function startParts(cast: Cast, school: School, ask: Ask): CastPart[] | n
     const count = (): number => {
       if (role === 'lead') {
         if (school.id === 'screen') return Math.max(2, units);
-        return upper.length === 1 ? 1 : units * least;
+        if (upper.length === 1) return 1;
+        // Something tall along something long is to hide: its plants shall meet.
+        const closed =
+          long && asksTall(ask.wishes) ? Math.ceil(lengthCm / middle(kind.spreadCm)) : 0;
+        return Math.max(closed, units * least);
       }
       // Units repeat: a body in each, the edge kinds taking turns.
       if (school.id === 'opposite-pairs') return 2;

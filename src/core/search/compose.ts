@@ -2,6 +2,8 @@ import type { SchoolId } from '../plantings/schoolId';
 import type { KindId, PlantKind, Role } from '../plants/kind';
 import { castsWished, schoolsFor, SCHOOLS } from '../schools/index';
 import type { School } from '../schools/school';
+import { mixSurface } from '../containers/container';
+import { reachOf } from '../containers/section';
 import { sleepsBeneath } from '../suitability/beneath';
 import { assign, type Assigned } from './assign';
 import { hurdleOf, type Ask } from './ask';
@@ -32,8 +34,23 @@ export function eligible(ask: Ask): readonly PlantKind[] {
   );
 }
 
-/** A sink of alpines is a collection: so many kinds at least, where it holds as many. Ours. */
+/** A sink of alpines is a collection: of so many kinds at least; one so wide, cm, of more, a few of each. Ours. */
 const COLLECTION = 3;
+const WIDE_SINK_CM = 45;
+const MORE: readonly Role[] = ['body', 'edge'];
+
+/** The fullest ways of casting a school, where what is asked for is a collection; all where none is full. */
+function collections(
+  all: readonly (readonly Role[])[],
+  { container }: Ask,
+): readonly (readonly Role[])[] {
+  const full = all.filter(({ length }) => length >= COLLECTION);
+  if (full.length === 0) return all;
+  const { acrossCm } = reachOf(mixSurface(container));
+  return 2 * acrossCm < WIDE_SINK_CM
+    ? full
+    : full.map((shape) => (shape.length > COLLECTION ? shape : [...shape, ...MORE]));
+}
 
 /** How many leads, or bodies where there is no lead, are looked at, and casts kept for each. */
 const LEADS = 9;
@@ -99,8 +116,7 @@ function* castsOf(
   const kept = castsWished(school, siteOf(ask), ask.wishes);
   // A school that was asked for is kept to, whatever height was.
   const all = kept.length > 0 ? kept : school.casts(siteOf(ask));
-  const full = all.filter(({ length }) => length >= COLLECTION);
-  const shapes = ask.wishes.company === 'alpine' && full.length > 0 ? full : all;
+  const shapes = ask.wishes.company === 'alpine' ? collections(all, ask) : all;
   const suits = school.suits(siteOf(ask));
   const cast = ({ members }: Assigned): Cast => ({
     school: school.id,

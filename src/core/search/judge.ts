@@ -228,10 +228,13 @@ export class Judge {
     );
   }
 
-  /** What it costs in a role to be of another company than was asked for: a lead most, others by how seldom they are met with in it. */
+  /** What it costs in a role to be no good one of the company asked for, or of another: a lead most, others by how seldom they are met with in it. */
   private outsideCost(kind: PlantKind, role: Role): number {
     const { company } = this.ask.wishes;
-    if (company === undefined || !this.isOutside(kind)) return 0;
+    if (company === undefined) return 0;
+    if (role === 'lead' && company === 'evergreen structure' && SPLAYS.has(kind.habit))
+      return SPLAYS_COST;
+    if (!this.isOutside(kind)) return 0;
     return role === 'lead' ? OUTSIDE_COST : GUEST_COST * (1 - standsWith(kind, company));
   }
 
@@ -281,6 +284,9 @@ const MOST_WORN = 0.3;
 const OUTSIDE_COST = 0.8;
 /** The same of what stands beside the lead, where it is not met with in that company at all. Ours. */
 const GUEST_COST = 0.4;
+/** Evergreens for structure are wanted neat: of what splays or arches no form is clipped. What it costs to lead them. Ours. */
+const SPLAYS: ReadonlySet<PlantKind['habit']> = new Set(['sword', 'paddle', 'grass', 'strap']);
+const SPLAYS_COST = 0.3;
 /** What it costs a lead of a planting for the whole year to rest in all of it. Ours. */
 const RESTS_COST = 1;
 /** Where nothing is to be eaten a flower was meant: what a vegetable costs. Ours. */

@@ -4,6 +4,7 @@ import { ballsOf, BASKET, BOX, planted, GOOD, SUNNY, TUB } from '../../../tests/
 import { opinionOf } from '../checks/opinion';
 import { dangerInReach } from '../suitability/harm';
 import { worstShortfallCm, FIT_TOLERANCE_CM } from '../placing/fit';
+import { fromHex } from '../colour/oklch';
 import { BOOK, kindOf } from '../plants/book/index';
 import { inSpot } from '../plantings/planting';
 import { plantCost } from '../shopping/plantCost';
@@ -148,6 +149,29 @@ test('alpines flower by turns: they need to agree in colour less than others do'
     );
   expect([inWarm('pinks-rose', 'alpine'), inWarm('pinks-rose')]).toEqual([null, 'scheme']);
   expect(inWarm('pasque-flower-violet', 'alpine')).toBe('scheme');
+});
+
+test('heathers and spindles hide what grows among stones; elsewhere beside evergreens they are met with', () => {
+  const wished = (id: string, company: 'alpine' | 'woodland shade') =>
+    hurdleOf(kindOf(id)!, askFor({ plantedWeek: 16 }, { company, anyColours: true }));
+  for (const id of ['spindle-white', 'heather-gold-leaf'])
+    expect([id, wished(id, 'alpine')]).toEqual([id, 'company']);
+  expect(wished('spindle-white', 'woodland shade')).not.toBe('company');
+  expect(wished('juniper-column', 'alpine')).toBeNull();
+});
+
+test('where white alone was named, white with red in it is red', () => {
+  const named = (id: string, ...hexes: string[]) =>
+    hurdleOf(
+      kindOf(id)!,
+      askFor(
+        { plantedWeek: 21 },
+        { scheme: { kind: 'named', colours: hexes.map((hex) => fromHex(hex)!) } },
+      ),
+    );
+  const [white, pink] = ['#f7f6f1', '#e78fb3'];
+  expect(named('fuchsia-bush-white-red', white)).toBe('scheme');
+  expect(named('fuchsia-bush-white-red', white, pink)).not.toBe('scheme');
 });
 
 test('a desert’s summer has flowers of its own, and ends those of kinder places', () => {
