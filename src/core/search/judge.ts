@@ -2,7 +2,7 @@ import { isHung } from '../containers/shape';
 import { readTally, sumTallies } from '../colour/schemes';
 import { asksTall, wishedRatios } from '../suitability/proportion';
 import { standsWith } from '../suitability/company';
-import { isOfSmallThings, isYearRound } from '../suitability/season';
+import { isForShrubs, isOfSmallThings, isYearRound } from '../suitability/season';
 import { mixSurface, visibleHeightCm } from '../containers/container';
 import { reachOf } from '../containers/section';
 import { middle, type Company, type PlantKind, type Role } from '../plants/kind';
@@ -203,7 +203,7 @@ export class Judge {
       return common + 0.26 + CLIMBER_WORTH + this.school.prefers(kind, role);
     const ratio = grownHeightCm(kind, this.ask) / pot;
     // Who asks for height is given it.
-    if (role === 'lead' && !reachesWish(kind, this.ask)) return 0;
+    if (role === 'lead' && (!reachesWish(kind, this.ask) || this.isOutOfSeason(kind))) return 0;
     const basket = isHung(this.ask.container.shape);
     const size =
       role === 'lead'
@@ -225,6 +225,18 @@ export class Judge {
           : 0) -
         (isVegetable(kind) && !this.ask.wishes.kitchen ? VEGETABLE_COST : 0) -
         (basket && hangsIll(kind) ? HUNG_COST : 0),
+    );
+  }
+
+  /** Is it a clipped or natural cone, which a few weeks of flowers are not built round? */
+  private isOutOfSeason(kind: PlantKind): boolean {
+    const { ask, school } = this;
+    return (
+      kind.habit === 'cone' &&
+      !isForShrubs(ask) &&
+      !ask.wishes.must.includes(kind.id) &&
+      ask.wishes.company !== 'evergreen structure' &&
+      !FOR_YEARS.has(school.id)
     );
   }
 
@@ -284,6 +296,8 @@ const MOST_WORN = 0.3;
 const OUTSIDE_COST = 0.8;
 /** The same of what stands beside the lead, where it is not met with in that company at all. Ours. */
 const GUEST_COST = 0.4;
+/** Schools of what stands for years. */
+const FOR_YEARS: ReadonlySet<School['id']> = new Set(['evergreen-frame', 'specimen', 'screen']);
 /** Evergreens for structure are wanted neat: of what splays or arches no form is clipped. What it costs to lead them. Ours. */
 const SPLAYS: ReadonlySet<PlantKind['habit']> = new Set(['sword', 'paddle', 'grass', 'strap']);
 const SPLAYS_COST = 0.3;

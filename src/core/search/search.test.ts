@@ -3,6 +3,7 @@ import { USUAL_HOUSE } from '../plantings/house';
 import { ballsOf, BASKET, BOX, planted, GOOD, SUNNY, TUB } from '../../../tests/builders/plantings';
 import { opinionOf } from '../checks/opinion';
 import { dangerInReach } from '../suitability/harm';
+import { soldIn } from '../suitability/shops';
 import { worstShortfallCm, FIT_TOLERANCE_CM } from '../placing/fit';
 import { fromHex } from '../colour/oklch';
 import { BOOK, kindOf } from '../plants/book/index';
@@ -172,6 +173,20 @@ test('where white alone was named, white with red in it is red', () => {
   const [white, pink] = ['#f7f6f1', '#e78fb3'];
   expect(named('fuchsia-bush-white-red', white)).toBe('scheme');
   expect(named('fuchsia-bush-white-red', white, pink)).not.toBe('scheme');
+});
+
+test('winter benches hold what winter pots are made of until Christmas and after it, and no bedding of summer', () => {
+  const { spot } = askFor();
+  const there = { ...spot, site: { ...spot.site, climate: 'cold-continental' as const } };
+  const inShops = (id: string, week: number) => soldIn(kindOf(id)!, week, there);
+  const from = (id: string, weeks: readonly number[]) => weeks.map((week) => inShops(id, week));
+  expect(from('skimmia-red-bud', [49, 2])).toEqual([true, true]);
+  expect(from('ivy-green', [49, 2])).toEqual([true, true]);
+  expect(from('christmas-rose', [49, 2])).toEqual([true, true]);
+  // Cyclamen until Christmas; pansies until mid December, and from the end of January.
+  expect(from('cyclamen-red', [51, 2])).toEqual([true, false]);
+  expect(from('pansy-red', [50, 51, 3, 4])).toEqual([true, false, false, true]);
+  expect(from('marguerite-pink', [49, 2])).toEqual([false, false]);
 });
 
 test('a desert’s summer has flowers of its own, and ends those of kinder places', () => {

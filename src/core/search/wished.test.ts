@@ -300,6 +300,43 @@ test('led by a company means led by one of it, where there is one', () => {
   expect(leads({}).some(({ company }) => !company.includes(bold))).toBe(true);
 });
 
+test('a cone leads no few weeks of flowers; it leads a winter, neat evergreens, what stands for years, and what insists on it', () => {
+  const cone: PlantKind = { ...known('petunia-white'), id: 'cone', habit: 'cone', roles: ['lead'] };
+  const lead = (
+    change: Parameters<typeof askFor>[0] = {},
+    wishes: Partial<Ask['wishes']> = {},
+    school: keyof typeof SCHOOLS = 'thriller',
+  ) => {
+    const ask = askFor({ kinds: [cone], ...change }, wishes);
+    return new Judge(ask, [cone], SCHOOLS[school]).of(cone, 'lead');
+  };
+  expect(lead()).toBe(0);
+  for (const worth of [
+    lead({ plantedWeek: 44, endWeek: 12 }),
+    lead({}, { company: 'evergreen structure' }),
+    lead({}, { must: ['cone'] }),
+    lead({}, {}, 'specimen'),
+  ])
+    expect(worth).toBeGreaterThan(0);
+});
+
+test('evergreens for structure are led by what is neat: a sword costs, and only as a lead', () => {
+  const neat = askFor({}, { company: 'evergreen structure' });
+  const of = (habit: PlantKind['habit'], role: 'lead' | 'body', ask = neat) => {
+    const kind: PlantKind = {
+      ...known('box-ball'),
+      id: habit,
+      habit,
+      roles: ['lead', 'body'],
+      company: ['evergreen structure'],
+    };
+    return new Judge({ ...ask, kinds: [kind] }, [kind], SCHOOLS.thriller).of(kind, role);
+  };
+  expect(of('upright', 'lead') - of('sword', 'lead')).toBeGreaterThan(0.15);
+  expect(of('upright', 'body') - of('sword', 'body')).toBeCloseTo(0, 1);
+  expect(of('upright', 'lead', askFor()) - of('sword', 'lead', askFor())).toBeCloseTo(0, 1);
+});
+
 test('nothing stiff is hung up where something arches', () => {
   const found = proposeNow(
     askFor({ container: BASKET, spot: { ...askFor().spot, view: 'from below', dropCm: 200 } }),

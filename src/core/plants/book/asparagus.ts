@@ -1038,7 +1038,7 @@ export const ASPARAGUS: readonly Species[] = [
     bears: BEARS.breeze,
     inLeaf: ALL_YEAR,
     goneOver: null,
-    inShops: SHOPS.hardy,
+    inShops: SHOPS.hardyIntoWinter,
     woodGrows: null,
     thirst: 'medium',
     dryBetween: false,

@@ -460,7 +460,7 @@ export const CARROTS: readonly Species[] = [
     bears: BEARS.wind,
     inLeaf: ALL_YEAR,
     goneOver: null,
-    inShops: SHOPS.shrubs,
+    inShops: SHOPS.winterShrubs,
     woodGrows: 0.35,
     thirst: 'medium',
     dryBetween: false,

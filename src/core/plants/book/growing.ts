@@ -48,9 +48,11 @@ export const SHOPS = {
   /** What is in bud when summer ends. */
   lateSummer: [[32, 46]],
   autumnAndSpring: [
-    [36, 46],
-    [7, 17],
+    [36, 50],
+    [4, 17],
   ],
+  /** Cyclamen in bud, until Christmas. */
+  autumnToChristmas: [[34, 51]],
   /** Tender bedding and patio plants. */
   bedding: [[16, 27]],
   /** Of these, what shops still have in flower at the end of summer. */
@@ -61,6 +63,12 @@ export const SHOPS = {
   hardy: [[11, 44]],
   /** Shrubs and conifers, potted. */
   shrubs: [[8, 48]],
+  /** Evergreens, berries and heathers that are bought for winter pots all through it. */
+  winterShrubs: [[1, 52]],
+  /** Evergreen perennials and grasses that stand on the winter benches beside them. */
+  hardyIntoWinter: [[11, 51]],
+  /** In flower from Christmas on, in leaf until autumn. */
+  hellebores: [[47, 44]],
   succulents: [[14, 40]],
   /** Herbs and young vegetables. */
   kitchen: [[12, 33]],

@@ -1227,7 +1227,7 @@ export const ROSES: readonly Species[] = [
     bears: BEARS.exposure,
     inLeaf: ALL_YEAR,
     goneOver: null,
-    inShops: SHOPS.shrubs,
+    inShops: SHOPS.winterShrubs,
     woodGrows: 0.35,
     thirst: 'medium',
     dryBetween: false,

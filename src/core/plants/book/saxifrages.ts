@@ -169,7 +169,7 @@ export const SAXIFRAGES: readonly Species[] = [
     bears: BEARS.breeze,
     inLeaf: ALL_YEAR,
     goneOver: null,
-    inShops: SHOPS.hardy,
+    inShops: SHOPS.hardyIntoWinter,
     woodGrows: null,
     thirst: 'medium',
     dryBetween: false,

@@ -830,7 +830,7 @@ export const SNAPDRAGONS: readonly Species[] = [
     bears: BEARS.breeze,
     inLeaf: [14, 44],
     goneOver: [45, 'bare twigs'],
-    inShops: SHOPS.shrubs,
+    inShops: SHOPS.winterShrubs,
     woodGrows: 1.2,
     thirst: 'medium',
     dryBetween: false,
