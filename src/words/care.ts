@@ -125,7 +125,7 @@ function waterWhy({
   factor,
   wiltedOn,
 }: Extract<Facts, { readonly rule: 'water' }>): string {
-  const left = `About ${Math.round(share * 100)} % of its water is left`;
+  const left = `About ${Math.round(share * 100)}% of its water is left`;
   const often =
     timesADay > 1.2
       ? `; on days like the hottest ahead it wants water ${Math.ceil(timesADay)} times`

@@ -84,11 +84,11 @@ test('what is learnt says what it rests on, and says so when it is one year only
     badly: 2,
   };
   expect(hereText({ ...kind, here }, WORDS.units)).toEqual([
-    expect.stringMatching(/20 % more than the book says: 1 pot seen, in one year only\.$/),
+    expect.stringMatching(/20% more than the book says: 1 pot seen, in one year only\.$/),
     'Here its flowers begin 2 weeks earlier than the book says: 3 pots seen, in 2 years.',
     'Here its flowers end as the book says: 1 pot seen, in one year only.',
     expect.stringMatching(/^Here it bears at most [\d.]+ h of sun, 0\.8 h less than the book says/),
-    'Here it drinks 10 % less than the book says: 1 pot seen, in one year only.',
+    'Here it drinks 10% less than the book says: 1 pot seen, in one year only.',
     'It did badly in 2 of 3 plantings here.',
   ]);
   expect(hereText(kind, WORDS.units)).toEqual([]);

@@ -79,7 +79,7 @@ function whatText({ what }: Entry, words: DiaryWords): string {
     case 'turned':
       return `Turned by ${what.byDeg}°`;
     case 'trimmed':
-      return `Trimmed by ${Math.round(what.share * 100)} %`;
+      return `Trimmed by ${Math.round(what.share * 100)}%`;
     case 'moved':
       return `Moved to ${nameOf(what.to) || 'another spot'}`;
     case 'looks bad':
@@ -165,7 +165,7 @@ function shareText(factor: number): string {
   const percent = Math.round((factor - 1) * 100);
   return percent === 0
     ? 'as the book says'
-    : `${Math.abs(percent)} % ${percent > 0 ? 'more' : 'less'} than the book says`;
+    : `${Math.abs(percent)}% ${percent > 0 ? 'more' : 'less'} than the book says`;
 }
 
 /** A season's line for who cannot see it: how tall it was expected to be at its end, and what was seen. */

@@ -113,7 +113,7 @@ export function fixEffect(check: CheckId, before: unknown, after: unknown): stri
   if (check !== 'money-seen' || !after) return null;
   const more =
     ((after as FactsOf<'money-seen'>).share - (before as FactsOf<'money-seen'>).share) * 100;
-  return more >= 1 ? `shows ${Math.round(more)} % more of what is hidden` : null;
+  return more >= 1 ? `shows ${Math.round(more)}% more of what is hidden` : null;
 }
 
 /** What history calls an arrangement. */

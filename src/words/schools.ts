@@ -36,7 +36,7 @@ export const SCHOOL_WORDS: Readonly<
     why: 'Repetition makes a long box one thing; a straight row looks like a shelf.',
   },
   shares: {
-    does: 'A frame of 10–25 % of the plants, a bridge of 20–35 %, a carpet of 40–80 %, in drifts.',
+    does: 'A frame of 10–25% of the plants, a bridge of 20–35%, a carpet of 40–80%, in drifts.',
     why: 'Counted shares look like a meadow and not like a shop: many small plants carry a few tall ones.',
   },
   'leaf-led': {

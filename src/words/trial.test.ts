@@ -61,5 +61,5 @@ test('the plain half is named as it is there: by drip where the spot is dripped'
   expect(how(true)).toEqual(['by drip', 'by hand']);
   const spacing = (factor: number) =>
     halvesText({ what: 'spacing', factor }, { kindOf: () => null, isDripped: false })[1];
-  expect([spacing(0.8), spacing(1.2)]).toEqual(['20 % nearer', '20 % farther apart']);
+  expect([spacing(0.8), spacing(1.2)]).toEqual(['20% nearer', '20% farther apart']);
 });

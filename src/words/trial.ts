@@ -71,7 +71,7 @@ export function halvesText(
   switch (difference.what) {
     case 'spacing': {
       const by = Math.round(Math.abs(1 - difference.factor) * 100);
-      return ['as planned', `${by} % ${difference.factor < 1 ? 'nearer' : 'farther apart'}`];
+      return ['as planned', `${by}% ${difference.factor < 1 ? 'nearer' : 'farther apart'}`];
     }
     case 'kind':
       return [`with ${nameOf(difference.from)}`, `with ${nameOf(difference.to)}`];

@@ -147,7 +147,7 @@ test(
     await page.locator('[data-stop="demo-basket-1"]').click();
     const probe = page.getByRole('button', { name: 'Read the simulated probe' });
     await probe.click();
-    await expect(page.getByText('The probe says 26 %.')).toBeVisible();
+    await expect(page.getByText('The probe says 26%.')).toBeVisible();
     // So dry it cannot wait.
     await expect(page.locator('[data-task^="demo-basket-1 water"]')).toBeVisible();
     await page.getByRole('button', { name: /^Done/ }).click();

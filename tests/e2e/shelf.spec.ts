@@ -46,7 +46,7 @@ test('a barrow measured by outline and by litres: compared, chosen, filled, weig
   await page.getByLabel('Litres poured').fill('48');
   await page.getByLabel('Litres poured').press('Enter');
   await expect(holds).toHaveText('48 L');
-  await expect(page.locator('[data-compared]')).toContainText('24 % less than its measures say');
+  await expect(page.locator('[data-compared]')).toContainText('24% less than its measures say');
   await expect(bags).not.toHaveText('1 × 60 L');
   await page.getByRole('radio', { name: 'Its measures' }).click();
   await expect(holds).toHaveText('63 L');
@@ -116,7 +116,7 @@ test('what cannot be is refused at its field, and nothing of it is kept', async 
   await page.getByLabel('Water store').fill('40');
   await page.getByLabel('Water store').press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: '▲' })).toContainText(
-    'at most 60 % of the 15.0 L inside; got 40',
+    'at most 60% of the 15.0 L inside; got 40',
   );
   await page.reload();
   await expect(page.getByLabel('Width at top')).toHaveValue('30');

@@ -284,7 +284,7 @@ test.each<[string, object, string, RegExp]>([
     'a reservoir larger than the pot',
     { reservoirL: 60 },
     'reservoirL',
-    /at most 60 % of the .* L inside; got 60/,
+    /at most 60% of the .* L inside; got 60/,
   ],
   [
     'holes above the rim',

@@ -166,7 +166,7 @@ export function containerRules(container: Container, context: Context): void {
   if (container.reservoirL > whole * 0.6)
     return fault(
       'reservoirL',
-      `Reservoir must leave room for mix: at most 60 % of the ${whole.toFixed(1)} L inside; got ${container.reservoirL}.`,
+      `Reservoir must leave room for mix: at most 60% of the ${whole.toFixed(1)} L inside; got ${container.reservoirL}.`,
     );
   if (container.foot === 'coarse' || container.foot === 'crocks') {
     if (mixHeightCm(container) - mixFloorCm(container) < 3)

@@ -120,7 +120,7 @@ function Trims({ editing: { planting, it, apply } }: { readonly editing: Editing
         return (
           kind && (
             <span key={`${place} ${weeks}`}>
-              {inSentence(kind.common)} by {Math.round(cut * 100)} % about{' '}
+              {inSentence(kind.common)} by {Math.round(cut * 100)}% about{' '}
               {dateText(weekAfter(planting.plantedWeek, weeks))}{' '}
               <Button
                 look="plain"

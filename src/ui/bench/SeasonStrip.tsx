@@ -43,7 +43,7 @@ const SeasonStrip = memo(function SeasonStrip({
   const minutes = care.map((week) => Math.round(week.minutes));
   const hidden = season.bareMix.map((bare) => 1 - bare);
   const at = Math.min(weeks, last);
-  const percent = (share: number | undefined) => `${Math.round((share ?? 0) * PERCENT)} %`;
+  const percent = (share: number | undefined) => `${Math.round((share ?? 0) * PERCENT)}%`;
   const told = useMemo(() => overtakingsOf(reading, keys, season), [reading, keys, season]);
   const pick = (event: PointerEvent<HTMLElement>) => {
     const { left, width } = event.currentTarget.getBoundingClientRect();

@@ -8,7 +8,7 @@ export function OnItsWay({ work: { at, stop } }: { readonly work: LongWork }) {
   return (
     <div className="flex flex-wrap items-center gap-4 border-t border-rule px-4 py-3">
       <p role="status" className="grow">
-        {at.what}: {percent} %
+        {at.what}: {percent}%
         <progress className="mt-1 block h-1.5 w-full" max={100} value={percent} aria-hidden />
       </p>
       <Button onClick={stop}>Stop</Button>

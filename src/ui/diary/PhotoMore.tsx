@@ -131,7 +131,7 @@ function HowFull({
   const percent = (share: number) => Math.round(share * 100);
   const keep = async () => {
     if (!bare) return;
-    const words = `About ${percent(bare.share)} % of the mix is still bare, by the photograph.`;
+    const words = `About ${percent(bare.share)}% of the mix is still bare, by the photograph.`;
     await store?.log.write([
       {
         at: entry.at,
@@ -165,7 +165,7 @@ function HowFull({
       {bare && (
         <p className="flex flex-wrap items-center gap-3" data-bare={percent(bare.share)}>
           <b className="text-name">
-            {percent(bare.share)} % bare, give or take {percent(bare.off)}
+            {percent(bare.share)}% bare, give or take {percent(bare.off)}
           </b>
           <Button look="act" onClick={() => void keep()}>
             Write it down

@@ -91,7 +91,7 @@ export function BringInPlants({
         )}
         {reading && (
           <p role="status" className="flex items-center gap-4 text-ink2">
-            Reading: {Math.round(reading.share * 100)} %
+            Reading: {Math.round(reading.share * 100)}%
             <Button onClick={() => reading.stop.abort()}>Stop</Button>
           </p>
         )}

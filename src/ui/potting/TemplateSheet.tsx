@@ -22,7 +22,7 @@ const PART_NAMES: readonly (readonly [Part, string])[] = [
 ];
 const PART_WORDS: Readonly<Record<Part, string>> = {
   template:
-    'Print at 100 %, without fitting it to the page. Lay a tape on the rulers first, then glue the pages cross on cross.',
+    'Print at 100%, without fitting it to the page. Lay a tape on the rulers first, then glue the pages cross on cross.',
   board:
     'For making many alike: saw the holes, lay the board on the mix and press a ball’s depth through each.',
   plan: 'To pin up by the bench: smaller than true, with the list of plants.',

@@ -1,3 +1,6 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
 import { Button } from '@/ui/controls/Button';
 import type { Cared } from '@/ui/session/useCare';
 import type { Planted } from '@/ui/session/usePlanted';
@@ -29,15 +32,24 @@ export function StopStrip({
   );
   const first = Math.max(0, Math.min(here - SHOWN / 2, stops.length - SHOWN));
   const shown = stops.slice(first, first + SHOWN);
+  // Where one stands is in sight, wherever in the walk that is.
+  const strip = useRef<HTMLOListElement>(null);
+  const stand = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    if (!strip.current || !stand.current) return;
+    const { offsetLeft, clientWidth } = stand.current;
+    strip.current.scrollLeft =
+      offsetLeft - strip.current.offsetLeft - (strip.current.clientWidth - clientWidth) / 2;
+  }, [at, first]);
   return (
-    <ol aria-label="In walking order" className="flex gap-2 overflow-x-auto pt-3 pb-1">
+    <ol ref={strip} aria-label="In walking order" className="flex gap-2 overflow-x-auto pt-3 pb-1">
       {first > 0 && <li className="self-center text-ink2">{first} before</li>}
       {shown.map(({ plantingId, tasks }) => {
         const it = planted.its.find(({ planting }) => planting.id === plantingId);
         if (!it) return null;
         const isUrgent = tasks.some(({ isUrgent: urgent }) => urgent);
         return (
-          <li key={plantingId}>
+          <li key={plantingId} ref={plantingId === at ? stand : null}>
             <Button
               look="bare"
               aria-pressed={plantingId === at}

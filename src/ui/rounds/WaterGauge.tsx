@@ -17,7 +17,7 @@ export function WaterGauge({
       height={44}
       viewBox={`0 0 ${widthPx} 44`}
       role="img"
-      aria-label={`About ${percent} % of its water is left, give or take ${Math.round(sdShare * 100)} %`}
+      aria-label={`About ${percent}% of its water is left, give or take ${Math.round(sdShare * 100)}%`}
     >
       <path d={`M${x(0)} 20H${x(1)}`} stroke="var(--ink)" />
       {Array.from({ length: 11 }, (_, i) => (

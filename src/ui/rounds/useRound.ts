@@ -161,7 +161,7 @@ export function useRound(planted: Planted, cared: Cared, who: string): Walk {
     probed: (plantingId, percent) =>
       write(
         [{ of: { plantingId }, what: { did: 'reading', device: 'moisture', value: percent } }],
-        `The probe says ${percent} %.`,
+        `The probe says ${percent}%.`,
       ),
     weighed: (plantingId, kg) =>
       write(

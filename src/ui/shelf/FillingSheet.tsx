@@ -68,7 +68,7 @@ export function FillingSheet({ editing, units, put }: SheetProps & { readonly pu
             {cm(filling.rimCm)} / {cm(filling.rimInViewCm)}
           </FigureRow>
           <FigureRow name="Within 4 cm of the wall">
-            {Math.round(edgeShare(container) * 100)} % of the mix
+            {Math.round(edgeShare(container) * 100)}% of the mix
           </FigureRow>
         </dl>
         {filling.lostL > 0 && (

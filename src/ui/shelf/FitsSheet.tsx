@@ -39,7 +39,7 @@ export function FitsSheet({ editing, units, fits, put, onSize, onSide }: FitsPro
   const { sideHoles, shape } = editing.container;
   const more = (n: number) => `${n}${n >= MOST_PACKED ? ' or more' : ''}`;
   return (
-    <Sheet title="What fits" note="one layer, balls squeezed by 12 % at most">
+    <Sheet title="What fits" note="one layer, balls squeezed by 12% at most">
       <div className="grid gap-2 px-3.5 py-3">
         {!fits || !put ? (
           <p role="status" className="text-ink2">

@@ -28,8 +28,8 @@ export function HoldsSheet({ editing, units }: SheetProps) {
         {apart !== null && (
           <p className="pt-1" data-compared>
             {Math.abs(apart) < 0.05
-              ? 'The two agree within 5 %.'
-              : `Poured, it holds ${Math.round(Math.abs(apart) * 100)} % ${apart < 0 ? 'less' : 'more'} than its measures say. A bucket is the surer measure of an odd shape; look again if they are far apart.`}
+              ? 'The two agree within 5%.'
+              : `Poured, it holds ${Math.round(Math.abs(apart) * 100)}% ${apart < 0 ? 'less' : 'more'} than its measures say. A bucket is the surer measure of an odd shape; look again if they are far apart.`}
           </p>
         )}
         <div className="grid grid-cols-[1fr_2fr] items-end gap-3 pt-2.5">

@@ -26,7 +26,7 @@ export function MixSheet({ editing, units }: SheetProps) {
     return [...byReason];
   }, [facts, kinds]);
   const own = container.ownMix;
-  const percent = (share: number) => `${Math.round(share * 100)} %`;
+  const percent = (share: number) => `${Math.round(share * 100)}%`;
   return (
     <Sheet title="Mix" note={own ? own.name : MIX_NAMES[container.mix]}>
       <div className="grid gap-2.5 px-3.5 py-3">

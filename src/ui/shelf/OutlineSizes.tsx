@@ -28,7 +28,7 @@ export function OutlineSizes({
           <NumberField
             key={i}
             name={
-              i === 0 ? 'At the floor' : `${Math.round((i / (shape.shares.length - 1)) * 100)} % up`
+              i === 0 ? 'At the floor' : `${Math.round((i / (shape.shares.length - 1)) * 100)}% up`
             }
             suffix="%"
             value={Math.round(share * 100)}

@@ -51,7 +51,7 @@ test('poured litres stand beside the measured ones, and clearing them gives the 
   render(<HoldsSheet editing={editing} units={CM} />);
   expect(row('By its measures')).toHaveTextContent('29 L');
   expect(row('By litres poured')).toHaveTextContent('24 L');
-  expect(screen.getByText(/18 % less than its measures say/)).toBeVisible();
+  expect(screen.getByText(/18% less than its measures say/)).toBeVisible();
   await userEvent.clear(screen.getByLabelText(/^Litres poured/));
   await userEvent.tab();
   expect(changed).toEqual([{ pouredL: null, volumeFrom: 'shape' }]);

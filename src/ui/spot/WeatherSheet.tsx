@@ -104,7 +104,7 @@ export const WeatherSheet = memo(function WeatherSheet({ editing, settings, toda
           </table>
         )}
         <p className="mt-2 border-t border-rule pt-2">
-          Of the rain, about <b>{Math.round(share * 100)} %</b> reaches the mix here now
+          Of the rain, about <b>{Math.round(share * 100)}%</b> reaches the mix here now
           {spot.underCover ? ': a roof keeps it off' : ''}.{' '}
           <span className="text-ink2">Leaves over the rim throw off part of that.</span>
         </p>

@@ -92,7 +92,7 @@ export function seasonChart(figures: SeasonFigures, { colour, text }: ChartInk):
         min: 0,
         max: 100,
         interval: 50,
-        axisLabel: { ...text, formatter: '{value} %' },
+        axisLabel: { ...text, formatter: '{value}%' },
         splitLine,
       },
       { ...amounts(waterUnit), splitLine },

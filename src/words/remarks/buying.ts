@@ -16,14 +16,14 @@ export const BUYING: WordsFor<'budget' | 'money-seen' | 'spares' | 'second-choic
   'money-seen': (f, t) =>
     f.hidden > 0 && !t.right
       ? {
-          says: `${capital(t.name(f.kind))} is hardly seen: about ${Math.round(f.share * 100)} % of it shows.`,
-          because: `${f.hidden === 1 ? 'One plant' : `${f.hidden} plants`} of ${f.plants} ${f.hidden === 1 ? 'stands' : 'stand'} behind others from where this is looked at.${f.flowers !== null && f.flowers < 0.95 ? ` Of its flowers ${Math.round(f.flowers * 100)} % show.` : ''} Bring it forward, or save the money.`,
+          says: `${capital(t.name(f.kind))} is hardly seen: about ${Math.round(f.share * 100)}% of it shows.`,
+          because: `${f.hidden === 1 ? 'One plant' : `${f.hidden} plants`} of ${f.plants} ${f.hidden === 1 ? 'stands' : 'stand'} behind others from where this is looked at.${f.flowers !== null && f.flowers < 0.95 ? ` Of its flowers ${Math.round(f.flowers * 100)}% show.` : ''} Bring it forward, or save the money.`,
         }
       : {
           says: t.right
             ? 'Every plant is seen from where it matters.'
             : `Not much of ${t.name(f.kind)} is seen from where it matters.`,
-          because: `Least seen is ${t.name(f.kind)}, of which about ${Math.round(f.share * 100)} % shows.`,
+          because: `Least seen is ${t.name(f.kind)}, of which about ${Math.round(f.share * 100)}% shows.`,
         },
   spares: (f, t) =>
     t.right

@@ -21,21 +21,21 @@ export const COLOUR: WordsFor<
     if (f.odd && !t.right)
       return {
         says: `${capital(t.name(f.odd))} stands outside ${wanted}.`,
-        because: `The whole fits the scheme to ${Math.round(f.fit * 100)} %.`,
+        because: `The whole fits the scheme to ${Math.round(f.fit * 100)}%.`,
       };
     if (f.missing.length > 0 && !t.right)
       return {
         says: `For ${wanted} it lacks ${list(f.missing.map((each) => withThe(lackText(each, f.scheme))))}.`,
-        because: `What is there fits to ${Math.round(f.fit * 100)} %.`,
+        because: `What is there fits to ${Math.round(f.fit * 100)}%.`,
       };
     return t.right
       ? {
           says: `The colours read as ${wanted}.`,
-          because: `They fit the scheme to ${Math.round(f.fit * 100)} %, weighed by what is seen.`,
+          because: `They fit the scheme to ${Math.round(f.fit * 100)}%, weighed by what is seen.`,
         }
       : {
           says: `The colours only half make ${wanted}.`,
-          because: `They fit to ${Math.round(f.fit * 100)} %, weighed by what is seen.`,
+          because: `They fit to ${Math.round(f.fit * 100)}%, weighed by what is seen.`,
         };
   },
   'pot-contrast': (f, t) =>
@@ -122,7 +122,7 @@ export const COLOUR: WordsFor<
         },
   sparkle: (f, t) => ({
     says: `A little light from ${t.name(f.kind)} lifts the rest.`,
-    because: `About ${Math.round(f.share * 100)} % of what is seen is white, silver or lime.`,
+    because: `About ${Math.round(f.share * 100)}% of what is seen is white, silver or lime.`,
   }),
   'colour-sight': (f, t) =>
     t.right

@@ -27,8 +27,8 @@ export const COMPOSING: WordsFor<
     f.missing.length === 0
       ? f.off && !t.right
         ? {
-            says: `${ROLE_NAMES[f.off.role]} plants are ${Math.round(f.off.share * 100)} % of the planting.`,
-            because: `${SCHOOL_NAMES[schoolOf(t.it.planting).id]} keeps to ${Math.round(f.off.wanted[0] * 100)}–${Math.round(f.off.wanted[1] * 100)} %, by count.`,
+            says: `${ROLE_NAMES[f.off.role]} plants are ${Math.round(f.off.share * 100)}% of the planting.`,
+            because: `${SCHOOL_NAMES[schoolOf(t.it.planting).id]} keeps to ${Math.round(f.off.wanted[0] * 100)}–${Math.round(f.off.wanted[1] * 100)}%, by count.`,
           }
         : {
             says: `It has the parts of its school: ${SCHOOL_NAMES[schoolOf(t.it.planting).id].toLowerCase()}.`,
@@ -72,11 +72,11 @@ export const COMPOSING: WordsFor<
     t.right
       ? {
           says: 'Balanced from side to side, and the rim is dressed.',
-          because: `Weight leans ${Math.round(Math.abs(f.lean) * 100)} % ${f.lean < 0 ? 'left' : 'right'}.`,
+          because: `Weight leans ${Math.round(Math.abs(f.lean) * 100)}% ${f.lean < 0 ? 'left' : 'right'}.`,
         }
       : f.bareRim > 0.34 && f.bareRim - 0.34 > Math.abs(f.lean) - 0.1
         ? {
-            says: `About ${Math.round(f.bareRim * 100)} % of the rim in view stays bare in one stretch.`,
+            says: `About ${Math.round(f.bareRim * 100)}% of the rim in view stays bare in one stretch.`,
             because: 'A bare side draws the eye; move an edge plant into it.',
           }
         : Math.abs(f.edgeLean) > 0.3 && Math.abs(f.edgeLean) > Math.abs(f.lean)
@@ -92,7 +92,7 @@ export const COMPOSING: WordsFor<
               }
             : {
                 says: `It leans to the ${f.lean < 0 ? 'left' : 'right'}.`,
-                because: `The middle of its mass is ${Math.round(Math.abs(f.lean) * 100)} % of the half width off.`,
+                because: `The middle of its mass is ${Math.round(Math.abs(f.lean) * 100)}% of the half width off.`,
               },
   evenness: (f, t) =>
     t.right
@@ -120,7 +120,7 @@ export const COMPOSING: WordsFor<
     f.fullWeek === null
       ? {
           says: 'The mix never quite disappears this season.',
-          because: `About ${Math.round(f.coverThen * 100)} % is hidden in week ${f.wishedWeek} after planting.`,
+          because: `About ${Math.round(f.coverThen * 100)}% is hidden in week ${f.wishedWeek} after planting.`,
         }
       : f.fullWeek <= f.wishedWeek
         ? {
@@ -129,7 +129,7 @@ export const COMPOSING: WordsFor<
           }
         : {
             says: `Full in about ${countText(f.fullWeek, 'week')}, later than the ${f.wishedWeek} you wished.`,
-            because: `In week ${f.wishedWeek} about ${Math.round(f.coverThen * 100)} % of the mix is hidden. Larger plants or one more would help.`,
+            because: `In week ${f.wishedWeek} about ${Math.round(f.coverThen * 100)}% of the mix is hidden. Larger plants or one more would help.`,
           },
   'trail-length': (f, t) =>
     t.right

@@ -87,7 +87,7 @@ export const CONDITIONS: WordsFor<
       };
     if (f.fault === 'cool nights')
       return {
-        says: `${who} sulks here: nights check it in ${Math.round(f.by * 100)} % of its weeks.`,
+        says: `${who} sulks here: nights check it in ${Math.round(f.by * 100)}% of its weeks.`,
         because: 'It stands still and flowers less until nights are warmer.',
       };
     return f.fault === 'too hot'
@@ -104,11 +104,11 @@ export const CONDITIONS: WordsFor<
     t.right
       ? {
           says: 'What is planted is there to be seen for most of its weeks.',
-          because: `Least of all ${t.name(f.kind)}: ${Math.round(f.present * 100)} % of them.`,
+          because: `Least of all ${t.name(f.kind)}: ${Math.round(f.present * 100)}% of them.`,
         }
       : f.missing > 0
         ? {
-            says: `${capital(t.name(f.kind))} is there for ${Math.round(f.present * 100)} % of the weeks only.`,
+            says: `${capital(t.name(f.kind))} is there for ${Math.round(f.present * 100)}% of the weeks only.`,
             because: `Before and after it leaves a gap, or bare mix. Gone for much of the time: ${f.missing} of ${f.plants} plants.`,
           }
         : {
@@ -125,12 +125,12 @@ export const CONDITIONS: WordsFor<
           says:
             f.share === 0
               ? 'Rain never reaches it: it lives from the can.'
-              : `Only about ${Math.round(f.share * 100)} % of the rain reaches it.`,
+              : `Only about ${Math.round(f.share * 100)}% of the rain reaches it.`,
           because: 'Roof, eave or tree keeps it off. A wet day is no watering day off here.',
         }
       : {
           says: 'Once grown, its own leaves shed most rain outside the rim.',
-          because: `About ${Math.round(f.share * 100)} % gets in. Feel the mix after rain before you trust it.`,
+          because: `About ${Math.round(f.share * 100)}% gets in. Feel the mix after rain before you trust it.`,
         },
   'in-wind': (f, t) => {
     const who = capital(t.name(f.kind));

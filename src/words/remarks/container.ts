@@ -77,7 +77,7 @@ export const CONTAINER: WordsFor<
     f.what === 'nothing' || t.right
       ? {
           says: 'The root balls fit, clear of the wall.',
-          because: 'Each has at least 1 cm of mix to the wall and is squeezed no more than 12 %.',
+          because: 'Each has at least 1 cm of mix to the wall and is squeezed no more than 12%.',
         }
       : f.what === 'depth'
         ? {

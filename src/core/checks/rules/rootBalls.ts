@@ -19,7 +19,7 @@ export const rootBalls: Check<'root-balls', RootBallFacts> = {
   source: {
     kind: 'ours',
     reason:
-      'Geometry: ball top and bottom edges against the wall with 1 cm of mix between, and against each other with 12 % squeeze.',
+      'Geometry: ball top and bottom edges against the wall with 1 cm of mix between, and against each other with 12% squeeze.',
   },
   limits: { trouble: 0.6, look: 0.9 },
   judge: ({ plants, planting }) => {
