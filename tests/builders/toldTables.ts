@@ -36,6 +36,8 @@ import { FORMATS, spoiled } from './spoiledFiles';
 import { SPOILINGS } from './spoilings';
 import { MORE_SPOILINGS } from './spoilingsMore';
 import { movedTold, toldOf, type Told } from './told';
+import { learningTold } from './toldLearning';
+import { placesTold, skyTold, viewsTold } from './toldPlaces';
 
 type Row = readonly [of: string, told: Told];
 
@@ -272,6 +274,10 @@ export const TOLD_TABLES = {
   proposals: proposalsTold,
   refusals: refusalsTold,
   diary: diaryTold,
+  places: placesTold,
+  views: viewsTold,
+  sky: skyTold,
+  learning: learningTold,
 } as const;
 
 /** What is told otherwise than it was: the first dozen places, in words. */
