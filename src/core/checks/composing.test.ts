@@ -40,7 +40,7 @@ const CASES: readonly (readonly [
       ['dahlia-dark-leaf-red', 9, 8, '1L'],
       ['black-mondo', 0, -13],
     ],
-    /black mondo.*hardly seen: about \d+ %/i,
+    /black mondo.*hardly seen: about \d+%/i,
   ],
   [
     'muddle',
