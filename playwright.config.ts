@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
@@ -7,7 +8,8 @@ export default defineConfig({
   timeout: 300_000,
   expect: { timeout: 60_000 },
   // One for each core of the smallest machine it is run on: every journey has a browser profile of its own. Three were no faster.
-  workers: 2,
+  // Each journey keeps the page and its two workers busy: half as many at once as there are cores, and never fewer than two.
+  workers: Math.max(2, Math.min(6, Math.floor(availableParallelism() / 2))),
   fullyParallel: true,
   retries: 1,
   reporter: [['list'], ['json']],

@@ -61,7 +61,7 @@ export function schemeText(scheme: Scheme): string {
     case 'opposites':
       return `${colourName(scheme.colour)} with its opposite`;
     case 'loved':
-      return `built from ${colourName(scheme.colour)}`;
+      return `colours built from ${colourName(scheme.colour)}`;
     default:
       return `${scheme.kind} colours`;
   }

@@ -89,3 +89,38 @@ test('a height that was wished is spoken of only as it was wished: no most where
   // Far over a least without a most it is the container that speaks.
   expect(said([1, 400])).not.toMatch(/taller than you wished/);
 });
+
+/** Every sentence that is said of some plantings composed by hand, good and spoiled. */
+function sentences(): readonly { readonly says: string; readonly because: string }[] {
+  const its = handComposed()
+    .filter((_, i) => i % 6 === 0)
+    .flatMap(({ it }) => [it, ...SPOILINGS.flatMap(({ spoil }) => spoil(it) ?? [])]);
+  return its.flatMap((it) => opinionOf(it).remarks.map((remark) => sentenceOf(remark, it, CM)));
+}
+
+test('read aloud: ones and noughts are said as people say them, nothing is said twice, every sentence begins and ends', () => {
+  const faults = new Set<string>();
+  for (const { says, because } of sentences()) {
+    const whole = `${says} ${because}`;
+    for (const ill of [
+      / 0%/,
+      /\d %/,
+      /(?:^| )1 (?:weeks|plants|kinds|holes|leads|pots)\b/,
+      /\b1 (?:week|plant|kind) (?:go|have|are)\b/,
+      /\band [^,.;:]+ and others\b/,
+      / {2}|\.\.|undefined|NaN|null/,
+    ])
+      if (ill.test(whole)) faults.add(`${ill.source}: ${whole}`);
+    if (!/^[A-Z0-9]/.test(says) || !/[.…]$/.test(says) || !/[.…]$/.test(because))
+      faults.add(`begins or ends otherwise: ${whole}`);
+    // Three words and more of the sentence, word for word, are no reason for it.
+    const words = says
+      .toLowerCase()
+      .replace(/[.,;:]/g, '')
+      .split(' ');
+    const reason = because.toLowerCase().replace(/[.,;:]/g, '');
+    const last = words.slice(-3).join(' ');
+    if (words.length > 4 && reason.includes(last)) faults.add(`said twice: ${whole}`);
+  }
+  expect([...faults]).toEqual([]);
+});

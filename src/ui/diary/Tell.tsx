@@ -169,7 +169,7 @@ function Length({
   readonly onValue: (text: string) => void;
 }) {
   return (
-    <label className="grid w-24">
+    <label className="grid w-20 sm:w-24">
       <span className="text-note text-ink2">{name}</span>
       <input
         inputMode="decimal"

@@ -34,7 +34,7 @@ export const COLOUR: WordsFor<
           because: `They fit the scheme to ${Math.round(f.fit * 100)}%, weighed by what is seen.`,
         }
       : {
-          says: `The colours only half make ${wanted}.`,
+          says: `The colours make only half of ${wanted}.`,
           because: `They fit to ${Math.round(f.fit * 100)}%, weighed by what is seen.`,
         };
   },
@@ -72,7 +72,7 @@ export const COLOUR: WordsFor<
               f.alike[0] === f.alike[1]
                 ? `${capital(t.name(f.alike[0]))} stands beside its own kind: one colour clumps.`
                 : `${capital(t.name(f.alike[0]))} and ${t.name(f.alike[1])} merge side by side.`,
-            because: 'One colour clumps; let another come between, unless you want it to flow.',
+            because: 'Let another come between, unless you want it to flow.',
           }
         : {
             says: 'Neighbours are close in colour.',
@@ -91,14 +91,17 @@ export const COLOUR: WordsFor<
     t.right
       ? {
           says: 'Leaves differ well: it holds without flowers.',
-          because: `${countText(f.textures, 'leaf texture')} among ${countText(f.kinds, 'kind')}.`,
+          because:
+            f.textures > 1
+              ? `${countText(f.textures, 'leaf texture')} among ${countText(f.kinds, 'kind')}.`
+              : `One leaf texture, but other shapes and colours among ${countText(f.kinds, 'kind')}.`,
         }
       : {
           says:
             f.middlingGreens > 1
               ? 'A muddle of middling green leaves once flowers stop.'
               : 'The leaves are much alike.',
-          because: `${f.middlingGreens} of ${countText(f.kinds, 'kind')} have plain green leaves of middling size. A bold, fine or coloured leaf would help.`,
+          because: `${f.middlingGreens > 0 ? `${f.middlingGreens} of ${countText(f.kinds, 'kind')} have plain green leaves of middling size. ` : ''}A bold, fine or coloured leaf would help.`,
         },
   muddle: (f, t) =>
     t.right
@@ -108,7 +111,7 @@ export const COLOUR: WordsFor<
         }
       : {
           says: 'Without flowers it is a muddle of middling green leaves.',
-          because: `${f.middling} of ${countText(f.plants, 'plant')} have them${f.flowerlessWeeks > 0 ? `, and ${countText(f.flowerlessWeeks, 'week')} go without flowers` : ''}. A bold, fine, dark or pale leaf would hold it.`,
+          because: `${f.middling} of ${countText(f.plants, 'plant')} have them${f.flowerlessWeeks > 0 ? `, and ${countText(f.flowerlessWeeks, 'week')} ${f.flowerlessWeeks === 1 ? 'goes' : 'go'} without flowers` : ''}. A bold, fine, dark or pale leaf would hold it.`,
         },
   'dark-light': (f, t) =>
     t.right

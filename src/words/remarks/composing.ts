@@ -72,7 +72,7 @@ export const COMPOSING: WordsFor<
     t.right
       ? {
           says: 'Balanced from side to side, and the rim is dressed.',
-          because: `Weight leans ${Math.round(Math.abs(f.lean) * 100)}% ${f.lean < 0 ? 'left' : 'right'}.`,
+          because: leanText(f.lean),
         }
       : f.bareRim > 0.34 && f.bareRim - 0.34 > Math.abs(f.lean) - 0.1
         ? {
@@ -134,8 +134,11 @@ export const COMPOSING: WordsFor<
   'trail-length': (f, t) =>
     t.right
       ? {
-          says: 'Trailing stems end above the ground.',
-          because: `The longest hangs about ${lengthText(f.trailCm, t.units)}; there are ${lengthText(f.dropCm, t.units)}.`,
+          says:
+            f.trailCm > f.dropCm
+              ? 'Trailing stems end at the ground.'
+              : 'Trailing stems end above the ground.',
+          because: `The longest grows to about ${lengthText(f.trailCm, t.units)}; there are ${lengthText(f.dropCm, t.units)}.${f.trailCm > f.dropCm ? ' So little may lie.' : ''}`,
         }
       : {
           says: `${capital(t.name(f.kind))} trails about ${lengthText(f.trailCm, t.units)}; there are ${lengthText(f.dropCm, t.units)}.`,
@@ -205,3 +208,11 @@ export const COMPOSING: WordsFor<
           because: `Most of them are ${COMPANY_NAMES[f.company].toLowerCase()}; it is seldom grown with those.`,
         },
 };
+
+/** To which side the weight of a planting leans, and how far. */
+function leanText(lean: number): string {
+  const percent = Math.round(Math.abs(lean) * 100);
+  return percent === 0
+    ? 'Weight leans to neither side.'
+    : `Weight leans ${percent}% ${lean < 0 ? 'left' : 'right'}.`;
+}

@@ -104,11 +104,14 @@ export const CONDITIONS: WordsFor<
     t.right
       ? {
           says: 'What is planted is there to be seen for most of its weeks.',
-          because: `Least of all ${t.name(f.kind)}: ${Math.round(f.present * 100)}% of them.`,
+          because:
+            f.present >= 0.995
+              ? 'All of it in all of them.'
+              : `Least of all ${t.name(f.kind)}: ${Math.round(f.present * 100)}% of them.`,
         }
       : f.missing > 0
         ? {
-            says: `${capital(t.name(f.kind))} is there for ${Math.round(f.present * 100)}% of the weeks only.`,
+            says: `${capital(t.name(f.kind))} is there for ${f.present < 0.005 ? 'none of the weeks' : `${Math.round(f.present * 100)}% of the weeks only`}.`,
             because: `Before and after it leaves a gap, or bare mix. Gone for much of the time: ${f.missing} of ${f.plants} plants.`,
           }
         : {
@@ -116,7 +119,7 @@ export const CONDITIONS: WordsFor<
             because: 'Nothing is in flower, in fruit or coloured in its leaf soon after planting.',
           },
   hardening: (f, t) => ({
-    says: `Harden off ${list(f.kinds.slice(0, 3).map(t.name))}${f.kinds.length > 3 ? ' and others' : ''} for 7–14 days.`,
+    says: `Harden off ${list([...f.kinds.slice(0, 3).map(t.name), ...(f.kinds.length > 3 ? ['others'] : [])])} for 7–14 days.`,
     because: `Leaves from a sheltered house scorch in ${hoursText(f.hours)} of sun and chill at night: shade by day, shelter by night, a little more each day.`,
   }),
   rain: (f) =>
@@ -156,7 +159,7 @@ export const CONDITIONS: WordsFor<
         };
   },
   'pot-frost': (f, t) => ({
-    says: `Frost ${f.risk === 'cracks' ? 'cracks' : 'may crack'} ${t.it.planting.container.name.toLowerCase()} if it stays out from about ${dateText(f.fromWeek)}.`,
+    says: `Frost ${f.risk === 'cracks' ? 'cracks' : 'may crack'} the ${t.it.planting.container.name.toLowerCase()} if it stays out from about ${dateText(f.fromWeek)}.`,
     because: `Winters here reach about ${temperatureText(f.coldestC, t.units)}. Empty it, keep it dry and on feet, or bring it in; the maker’s word on frost wins.`,
   }),
   'root-heat': (f, t) => ({

@@ -111,7 +111,7 @@ export const CONTAINER: WordsFor<
       : f.holes < f.suggested
         ? {
             says: `${countText(f.holes, 'hole')} where ${f.suggested} would drain evenly.`,
-            because: 'Far corners stay wet. Mesh over the hole, and mix all the way down.',
+            because: 'Far corners stay wet. Mesh over each hole, and mix all the way down.',
           }
         : {
             says: 'Water can leave.',

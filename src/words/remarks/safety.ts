@@ -14,7 +14,10 @@ export const SAFETY: WordsFor<'reach' | 'gloves' | 'handling' | 'edible' | 'runs
           says: `${capital(t.name(f.kind))} is within reach of ${f.who === 'both' ? 'pets and children' : f.who}.`,
           because: `${f.harm === 'none known' ? '' : `${capital(f.harm)}. `}${f.note} Check the label; ask a ${f.who === 'pets' ? 'vet' : 'doctor'} when in doubt.`,
         },
-  gloves: (f, t) => ({ says: `Wear gloves for ${list(f.kinds.map(t.name))}.`, because: f.note }),
+  gloves: (f, t) => ({
+    says: `Wear gloves for ${list(f.kinds.map(t.name))}.`,
+    because: withoutGloves(f.note),
+  }),
   handling: (f) => ({
     says: CAUTION_HEADS[f.cautions[0]!],
     because: f.cautions.map((one) => CAUTION_TEXTS[one]).join(' '),
@@ -55,3 +58,7 @@ const CAUTION_TEXTS: Readonly<Record<FactsOf<'handling'>['cautions'][number], st
     'Damp the mix before tipping it, wear gloves, wash hands: dry mix can carry legionella.',
   tools: 'Sharp, clean blades, cut away from the hand, closed when laid down.',
 };
+
+/** What touch may do, without what is said already: to wear gloves. */
+const withoutGloves = (note: string): string =>
+  note.replace('; wear gloves and ', '; ').replace('; wear gloves', '');
