@@ -5,6 +5,7 @@ import type { Warning } from '@/core/care/warnings';
 import { capital, countText, temperatureText, volumeText, windText, type Units } from './format';
 import { dayText } from './life';
 import { inSentence } from './names';
+import { list } from './remarks/teller';
 
 type KindOf = (id: KindId) => PlantKind | null;
 
@@ -74,13 +75,15 @@ export function taskWhy({ facts }: Pick<Task, 'facts'>, kindOf: KindOf, units: U
         ? `${capital(inSentence(kindOf(facts.bully)?.common ?? facts.bully))} swallows ${inSentence(kindOf(facts.victim)?.common ?? facts.victim)} within ${facts.inDays} days.`
         : `${capital(inSentence(kindOf(facts.bully)?.common ?? facts.bully))}, as planned.`;
     case 'tie':
-      return `${capital(namesOf(facts.kinds, kindOf))} has grown past its last tie.`;
+      return facts.kinds.length === 1
+        ? `${capital(namesOf(facts.kinds, kindOf))} has grown past its last tie.`
+        : `${capital(namesOf(facts.kinds, kindOf))} have grown past their last ties.`;
     case 'tidy':
       return 'What rots inside takes the rest with it.';
     case 'turn':
       return `Every ${facts.everyDays} days, so that it grows even.`;
     case 'look':
-      return `${capital(facts.pests.join(', '))} are usual now on ${namesOf(facts.kinds, kindOf)}.`;
+      return `${capital(list(facts.pests))} are usual now on ${namesOf(facts.kinds, kindOf)}.`;
     case 'cover':
       return `The night to ${dayText(facts.on)} may go down to ${nightText(facts, units)}: too cold for ${namesOf(facts.kinds, kindOf)}.`;
     case 'bring in':
@@ -102,7 +105,7 @@ export function taskWhy({ facts }: Pick<Task, 'facts'>, kindOf: KindOf, units: U
     case 'ask':
       return `${facts.trial}: every pot of it is asked the same on the same days, these from ${dayText(facts.asking)}.`;
     case 'swap':
-      return `${capital(namesOf(facts.kinds, kindOf))} has gone over, with season left.`;
+      return `${capital(namesOf(facts.kinds, kindOf))} ${facts.kinds.length === 1 ? 'has' : 'have'} gone over, with season left.`;
   }
 }
 

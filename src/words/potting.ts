@@ -12,6 +12,7 @@ import {
   type Units,
 } from './format';
 import { inSentence, SUPPORT_NAMES } from './names';
+import { list } from './remarks/teller';
 
 type KindOf = (id: KindId) => PlantKind | null;
 
@@ -105,7 +106,7 @@ export function stepLines(
       return plantLines(what.plant, plants, units);
     case 'sow':
       return [
-        `${capital(listed(what.kinds.map((id) => inSentence(kindOf(id)?.common ?? id))))}: two or three seeds every hand’s breadth, a thumb inside the rim.`,
+        `${capital(list(what.kinds.map((id) => inSentence(kindOf(id)?.common ?? id))))}: two or three seeds every hand’s breadth, a thumb inside the rim.`,
         'As deep as they are thick. Thin them to one when they stand.',
       ];
     case 'support':
@@ -141,11 +142,6 @@ export function stepLines(
 
 const ROW_NAMES = ['lowest', 'second', 'third', 'fourth'];
 const rowName = (row: number): string => ROW_NAMES[row] ?? `${row + 1}th`;
-const listed = (names: readonly string[]): string =>
-  names.length < 2
-    ? (names[0] ?? '')
-    : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
-
 const COUNTS = ['two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
 const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
 
