@@ -108,8 +108,7 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   if (present < leastPresent || shows < LEAST_SHOWN) return 'season';
   // What flowers on and on where it is warm is no plant for the cold half of the year.
   if (kind.bloom?.continuous && sulks > PART_SULKS && flowering < PART_FLOWERS) return 'season';
-  if (wishes.company && standsWith(kind, wishes.company) < leastTogether(wishes.company))
-    return 'company';
+  if (wishes.company && !isOfCompany(kind, wishes.company)) return 'company';
   // Where hands go among the plants nothing stabs, stings or burns.
   if (wishes.likes?.includes('touch') && kind.irritant.skin === 'yes') return 'touch';
   if (kind.support === 'climb' && !ask.support) return 'support';
@@ -120,10 +119,19 @@ export function hurdleOf(kind: PlantKind, ask: Ask): Hurdle | null {
   return null;
 }
 
-/** Heathers and spindles hide what grows among stones: a sink takes in less than other companies do. Ours. */
-const ALPINE_TOGETHER = 0.65;
-const leastTogether = (company: Company): number =>
-  company === 'alpine' ? ALPINE_TOGETHER : TOGETHER;
+/** Beside alpines there stands only what is as low, cm, and as hardy, °C: a heather hides them, a pelargonium is none of theirs. Ours. */
+const ALPINE_GUEST = { together: 0.65, highestCm: 30, lowestC: -12 } as const;
+
+/** Is it met with in the company that is asked for? */
+function isOfCompany(kind: PlantKind, wished: Company): boolean {
+  const together = standsWith(kind, wished);
+  if (wished !== 'alpine' || kind.company.includes('alpine')) return together >= TOGETHER;
+  return (
+    together >= ALPINE_GUEST.together &&
+    kind.heightCm[1] <= ALPINE_GUEST.highestCm &&
+    kind.lowestC <= ALPINE_GUEST.lowestC
+  );
+}
 
 /** Where children pick, nothing they pick may burn skin and eyes, as chillies do. */
 const burnsPickers = ({ irritant }: PlantKind, { spot, wishes }: Ask): boolean =>

@@ -153,12 +153,15 @@ test('alpines flower by turns: they need to agree in colour less than others do'
 });
 
 test('heathers and spindles hide what grows among stones; elsewhere beside evergreens they are met with', () => {
-  const wished = (id: string, company: 'alpine' | 'woodland shade') =>
-    hurdleOf(kindOf(id)!, askFor({ plantedWeek: 16 }, { company, anyColours: true }));
+  const wished = (id: string, company: 'alpine' | 'woodland shade', plantedWeek = 16) =>
+    hurdleOf(kindOf(id)!, askFor({ plantedWeek }, { company, anyColours: true }));
   for (const id of ['spindle-white', 'heather-gold-leaf'])
     expect([id, wished(id, 'alpine')]).toEqual([id, 'company']);
   expect(wished('spindle-white', 'woodland shade')).not.toBe('company');
   expect(wished('juniper-column', 'alpine')).toBeNull();
+  // What grows on dry banks may stand beside them when it is as low and as hardy.
+  expect(wished('pelargonium-salmon', 'alpine', 22)).toBe('company');
+  expect(wished('blue-fescue', 'alpine')).not.toBe('company');
 });
 
 test('where white alone was named, white with red in it is red', () => {
