@@ -51,6 +51,7 @@ export function placesTold(): readonly Row[] {
   return [...SHAPES.flatMap(shapeTold), ...HALT.flatMap(standsTold)];
 }
 
+const THIRSTY = ['houseleek-red', 'petunia-white', 'lobelia-blue', 'hydrangea-blue'];
 const FEW = [1, 2, 3, 5, 8] as const;
 
 function shapeTold(container: Container): readonly Row[] {
@@ -92,6 +93,17 @@ function shapeTold(container: Container): readonly Row[] {
         edgePlaces(mix, 7, 0.3, true).map(([xCm, zCm]) => [xCm, zCm]),
         [0, 5, 11].map((cm) => [insetCm(mix, cm, cm / 2), towardEdge(mix, cm, cm / 3)]),
       ]),
+    ],
+    [
+      `${name}: drip`,
+      toldOf(
+        dripPlaces(
+          container,
+          wishedPlaces(container, 'all round', 'edge', 7, { leads: 0, lead: 'by view' }).map(
+            (at, i) => ({ ...at, kind: known(THIRSTY[i % THIRSTY.length]!) }),
+          ),
+        ),
+      ),
     ],
     [
       `${name}: room`,

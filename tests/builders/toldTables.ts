@@ -15,7 +15,10 @@ import { learntHere } from '@/core/learning/here';
 import { byPlanting, lifeOf } from '@/core/log/life';
 import { hash01 } from '@/core/random/hash';
 import { wentInOf, type Entry } from '@/core/log/entry';
+import { labelPages } from '@/core/making/labels';
 import { needsOf } from '@/core/making/needs';
+import { tilesOf, type SheetMark } from '@/core/making/sheet';
+import { templateOf, type TemplateWords } from '@/core/making/template';
 import { stepsOf } from '@/core/making/steps';
 import { USUAL_HOUSE } from '@/core/plantings/house';
 import { fillingOf } from '@/core/potting/filling';
@@ -109,6 +112,31 @@ export function careTold(): readonly Row[] {
   );
 }
 
+const PLAIN_WORDS: TemplateWords = {
+  title: 'As planned',
+  front: 'Front',
+  letterOf: ({ kindId }) => kindId.slice(0, 1),
+  underOf: ({ size }) => size,
+};
+const LABELS = Array.from({ length: 23 }, (_, i) => ({
+  title: `Pot ${i + 1} of the long run at the end of the platform`,
+  lines: ['Three lobelias', 'Planted 14 May', 'Water every day'].slice(0, 1 + (i % 3)),
+  address: `https://example.org/bench?planting=pot-${i + 1}`,
+}));
+
+/** Marks of a page in few numbers: how many of each sort, and where their points lie in sum. */
+const marksInShort = (marks: readonly SheetMark[]): Told => {
+  const kinds = [...new Set(marks.map(({ kind }) => kind))];
+  return kinds.map((kind) => {
+    const its = marks.filter((mark) => mark.kind === kind);
+    const points = its.flatMap((mark) =>
+      'points' in mark ? mark.points : 'at' in mark ? [mark.at] : [],
+    );
+    const sum = (axis: 0 | 1) => points.reduce((total, point) => total + point[axis], 0);
+    return [kind, its.length, sum(0), sum(1)];
+  });
+};
+
 /** What the Halt's plantings need and weigh, how they are filled, and in what steps they are planted. */
 export function makingTold(): readonly Row[] {
   const around = { house: USUAL_HOUSE, owned: () => 0, isReused: () => false };
@@ -116,12 +144,32 @@ export function makingTold(): readonly Row[] {
   return [
     ['plants needed', toldOf(needs.plants.map(({ kindId, places }) => [kindId, places.length]))],
     ['mixes, feeds and bits', toldOf([needs.mixes, needs.feeds, needs.bits])],
+    [
+      'labels',
+      toldOf(labelPages(LABELS, 'A4').map(({ name, marks }) => [name, marksInShort(marks)])),
+    ],
     ...HALT.flatMap((it): readonly Row[] => {
       const { container, name } = it.planting;
       const reading = read(it);
       const balls = it.plants.map(({ size }) => size);
       const sides = it.sides.map(({ size }) => size);
       return [
+        ...[false, true].map((board): Row => {
+          const sheet = templateOf(it, { words: PLAIN_WORDS, drip: true, board });
+          const tiled = tilesOf(sheet, 'A4', 8);
+          const { widthMm, heightMm, marks } = sheet;
+          return [
+            `${name}: ${board ? 'board' : 'template'}`,
+            toldOf([
+              widthMm,
+              heightMm,
+              marksInShort(marks),
+              tiled.ok
+                ? [tiled.isTurned, tiled.pages.map(({ shiftMm, clip }) => [shiftMm, clip])]
+                : tiled.fault,
+            ]),
+          ];
+        }),
         [`${name}: weight`, toldOf(weightOf(container, 0.5))],
         [`${name}: tipping`, toldOf(tippingOf(container, reading.plants, reading.grown()))],
         [`${name}: filling`, toldOf(fillingOf(container, balls, true, sides))],

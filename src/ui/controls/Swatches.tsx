@@ -26,7 +26,7 @@ export function Swatches({
       style={{ height }}
     >
       {parts.map(([part, colour]) => (
-        <span key={part} className="min-w-2.5 flex-1" style={{ background: toHex(colour) }} />
+        <span key={part} className="min-w-1.5 flex-1" style={{ background: toHex(colour) }} />
       ))}
     </span>
   );

@@ -40,7 +40,7 @@ export function StopStrip({
     const { offsetLeft, clientWidth } = stand.current;
     strip.current.scrollLeft =
       offsetLeft - strip.current.offsetLeft - (strip.current.clientWidth - clientWidth) / 2;
-  }, [at, first]);
+  }, [at, here, shown.length]);
   return (
     <ol ref={strip} aria-label="In walking order" className="flex gap-2 overflow-x-auto pt-3 pb-1">
       {first > 0 && <li className="self-center text-ink2">{first} before</li>}
