@@ -7,8 +7,8 @@ export default defineConfig({
   // A busy machine may be many times slower than a calm one; a journey that hangs still ends.
   timeout: 300_000,
   expect: { timeout: 60_000 },
-  // One for each core of the smallest machine it is run on: every journey has a browser profile of its own. Three were no faster.
-  // Each journey keeps the page and its two workers busy: half as many at once as there are cores, and never fewer than two.
+  // Every journey has a browser profile of its own, and keeps the page and its two workers busy: half as many at once as there are cores,
+  // and never fewer than two. On two cores three were no faster.
   workers: Math.max(2, Math.min(6, Math.floor(availableParallelism() / 2))),
   fullyParallel: true,
   retries: 1,

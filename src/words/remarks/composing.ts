@@ -136,9 +136,9 @@ export const COMPOSING: WordsFor<
       ? {
           says:
             f.trailCm > f.dropCm
-              ? 'Trailing stems end at the ground.'
+              ? 'Trailing stems end about where they may.'
               : 'Trailing stems end above the ground.',
-          because: `The longest grows to about ${lengthText(f.trailCm, t.units)}; there are ${lengthText(f.dropCm, t.units)}.${f.trailCm > f.dropCm ? ' So little may lie.' : ''}`,
+          because: `The longest grows to about ${lengthText(f.trailCm, t.units)}; there are ${lengthText(f.dropCm, t.units)}.${f.trailCm > f.dropCm ? ' A little more does no harm.' : ''}`,
         }
       : {
           says: `${capital(t.name(f.kind))} trails about ${lengthText(f.trailCm, t.units)}; there are ${lengthText(f.dropCm, t.units)}.`,
