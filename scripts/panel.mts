@@ -1,8 +1,9 @@
 // The panel's asks put to the engine, and what it answers, to be read one by one. `npm run panel [word of an id]`; `npm run panel held`,
-// `again`, `third`, `fourth`, `fifth`, `sixth`, `seventh`, `eighth`, `ninth` and `tenth` those held back. IMPROVE=300 reads them as Start shows them at last.
+// `again`, `third`, `fourth`, `fifth`, `sixth`, `seventh`, `eighth`, `ninth`, `tenth` and `eleventh` those held back. IMPROVE=300 reads them as Start shows them at last.
 import { PANEL } from '../tests/panel/asks';
 import { HELD, HELD_AGAIN } from '../tests/panel/held';
 import { HELD_EIGHTH } from '../tests/panel/heldEighth';
+import { HELD_ELEVENTH } from '../tests/panel/heldEleventh';
 import { HELD_FIFTH } from '../tests/panel/heldFifth';
 import { HELD_FOURTH } from '../tests/panel/heldFourth';
 import { HELD_NINTH } from '../tests/panel/heldNinth';
@@ -25,6 +26,7 @@ const ASKS = {
   eighth: HELD_EIGHTH,
   ninth: HELD_NINTH,
   tenth: HELD_TENTH,
+  eleventh: HELD_ELEVENTH,
 };
 /** Lots in which colours are left open where none are named, as the app leaves them now. */
 const OPEN_COLOURS: ReadonlySet<keyof typeof ASKS> = new Set([
@@ -33,6 +35,7 @@ const OPEN_COLOURS: ReadonlySet<keyof typeof ASKS> = new Set([
   'eighth',
   'ninth',
   'tenth',
+  'eleventh',
 ]);
 /** Start improves what it shows by so many steps; a reading without them is of the first sight. */
 const options = { ...USUAL_EFFORT, improve: Number(process.env.IMPROVE ?? 0) };
