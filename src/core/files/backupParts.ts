@@ -1,3 +1,4 @@
+import { bytesOf } from '../records/letters';
 import { LARGEST_FILE_BYTES } from './door';
 import { parseWith, type Parsed } from './parse';
 import { backupFields, backupSchema, MOST_RECORDS, readOurs, type Backup } from './plantingFile';
@@ -31,12 +32,13 @@ export function backupTexts(backup: Backup, mostBytes = LARGEST_FILE_BYTES): rea
   for (const list of LISTS)
     for (const record of pieces(list, backup)) {
       const text = JSON.stringify(record);
-      if (bytes + text.length + 1 > mostBytes - FRAME_BYTES || records >= MOST_RECORDS) {
+      const size = bytesOf(text) + 1;
+      if (bytes + size > mostBytes - FRAME_BYTES || records >= MOST_RECORDS) {
         parts.push(emptyLists());
         [bytes, records] = [0, 0];
       }
       parts[parts.length - 1]![list].push(text);
-      bytes += text.length + 1;
+      bytes += size;
       records += 1;
     }
   if (parts.length === 0) parts.push(emptyLists());

@@ -165,7 +165,12 @@ describe('a backup in parts', () => {
   );
   const many: Backup = {
     ...whole(),
-    plantings: Array.from({ length: 300 }, (_, i) => ({ ...plantings[i % 9]!, id: `p${i}` })),
+    plantings: Array.from({ length: 300 }, (_, i) => ({
+      ...plantings[i % 9]!,
+      id: `p${i}`,
+      // Three bytes a letter, as many scripts have.
+      name: '花'.repeat(80),
+    })),
     weather: [{ spotId: spots[0]!.id, days }],
     groups: [],
     unreadable: [{ table: 'plantings', record: { id: 'lost' } }],
@@ -175,7 +180,8 @@ describe('a backup in parts', () => {
     const most = 700_000;
     const texts = backupTexts(many, most);
     expect(texts.length).toBeGreaterThan(2);
-    expect(Math.max(...texts.map(({ length }) => length))).toBeLessThan(most);
+    const sizes = texts.map((text) => Buffer.byteLength(text));
+    expect(Math.max(...sizes)).toBeLessThan(most);
     const back = read([...texts].reverse());
     if (!back.ok) throw new Error(back.faults[0]!.message);
     const byId = (list: Backup['plantings']) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
@@ -183,6 +189,16 @@ describe('a backup in parts', () => {
     expect(back.value.weather[0]!.days).toHaveLength(days.length);
     expect(back.value.unreadable).toEqual(many.unreadable);
     expect(back.value.part).toBeUndefined();
+  });
+
+  test('what cannot be read comes back from a file as it lay there, whatever is wrong with it', () => {
+    const record = { id: 'lost\u0007', jpeg: ['x'.repeat(LONGEST_TEXT + 1)], wide: 1e13 };
+    const unreadable = [{ table: 'photos', record }];
+    const back = read(backupTexts({ ...whole(), unreadable }));
+    expect(back).toMatchObject({ ok: true, value: { unreadable } });
+    // Of everything else it is asked.
+    const [text] = backupTexts({ ...whole(), written: 'x'.repeat(LONGEST_TEXT + 1) });
+    expect(read([text!])).toMatchObject({ ok: false, faults: [{ field: 'written' }] });
   });
 
   test('a part that is missing, twice there or of another backup is told', () => {

@@ -257,7 +257,8 @@ export function parseFile(text: string): Parsed<PlantingFile | Backup> {
 
 /** One of our files as JSON, its format and version asked and nothing else. */
 export function readOurs(text: string): Parsed<{ readonly format: string }> {
-  const read = readJson(text);
+  // What could not be read here must come back from a file, whatever is wrong with it.
+  const read = readJson(text, 'unreadable');
   if (!read.ok) return read;
   const data = read.value;
   if (typeof data !== 'object' || data === null || Array.isArray(data))

@@ -6,3 +6,13 @@ const CONTROL =
 export function hasControlLetters(text: string): boolean {
   return CONTROL.test(text);
 }
+
+/** Bytes of a text as a file holds it, in UTF-8. */
+export function bytesOf(text: string): number {
+  let bytes = 0;
+  for (const letter of text) {
+    const code = letter.codePointAt(0)!;
+    bytes += code < 0x80 ? 1 : code < 0x800 ? 2 : code < 0x1_0000 ? 3 : 4;
+  }
+  return bytes;
+}
