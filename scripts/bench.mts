@@ -248,6 +248,13 @@ for (const [ground, { frames, longFrames, worstMs }] of Object.entries(yardScrol
   print(
     `The Yard scrolled, ${ground}: ${longFrames} of ${frames} frames over 33 ms, worst ${worstMs} ms`,
   );
+print('\nThe Diary with 1,000 plantings, some 20,000 entries and 2,000 photographs');
+const { scrolled: diaryScrolled, ...diary } = page.diary;
+for (const [what, times] of Object.entries(diary))
+  print(`${what.padEnd(40)} median ${spreadOf(times).medianMs.toFixed(0)} ms`);
+print(
+  `scrolled: ${diaryScrolled.longFrames} of ${diaryScrolled.frames} frames over 33 ms, worst ${diaryScrolled.worstMs} ms`,
+);
 print('\nTasks over 50 ms on the main thread');
 for (const [what, tasks] of Object.entries(page.longTasksMs))
   print(

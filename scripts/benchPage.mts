@@ -1,6 +1,7 @@
 // What the built app does in Chromium: painted frames, tasks on the main thread, first-load JavaScript per route.
 import { gzipSync } from 'node:zlib';
 import type { Browser, Page } from '@playwright/test';
+import { benchDiary, type DiaryFigures } from './benchDiary.mts';
 import { benchRounds, type RoundsFigures } from './benchRounds.mts';
 import { benchYard } from './benchYard.mts';
 import { deskPage, withBuiltApp } from './builtApp.mts';
@@ -12,6 +13,7 @@ export interface Spread {
 
 export interface PageFigures {
   readonly rounds: RoundsFigures;
+  readonly diary: DiaryFigures;
   readonly times: Readonly<Record<string, Spread>>;
   /** Tasks that held the main thread, ms, by what was done meanwhile; the browser reports from 50 ms up. */
   readonly longTasksMs: Readonly<Record<string, readonly number[]>>;
@@ -63,8 +65,10 @@ export function benchPage(): Promise<PageFigures> {
     moved.push(await finding(page, url));
     moved.push(await dragging(page, `${url}/spot?spot=demo-window`));
     const rounds = await benchRounds(page, url);
+    const diary = await benchDiary(page, url);
     return {
       rounds,
+      diary,
       times: Object.assign({}, ...moved.map(({ times }) => times)),
       longTasksMs: Object.assign({}, ...moved.map(({ longTasksMs }) => longTasksMs)),
       firstLoadKB,

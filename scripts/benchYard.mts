@@ -66,7 +66,7 @@ export async function yardScrolled(
   return { fresh, again: await scrolled(page) };
 }
 
-async function scrolled(page: Page): Promise<Scrolled> {
+export async function scrolled(page: Page): Promise<Scrolled> {
   const frames = page.evaluate(
     () =>
       new Promise<number[]>((resolve) => {
@@ -115,7 +115,7 @@ export async function benchYard(
     await page.waitForTimeout(5000);
     first.push(await inSight(page, 'nav a[href="/"]'));
     await page.waitForTimeout(4000);
-    await page.locator('nav a[href="/trolley"]').click();
+    await page.locator('nav a[href="/trolley"]:visible').click();
     await page.waitForTimeout(1500);
     again.push(await inSight(page, 'nav a[href="/"]'));
   }
