@@ -96,7 +96,7 @@ async function scriptsOf(browser: Browser, url: string): Promise<number> {
 async function finding(
   page: Page,
   url: string,
-): Promise<Omit<PageFigures, 'firstLoadKB' | 'rounds'>> {
+): Promise<Pick<PageFigures, 'times' | 'longTasksMs'>> {
   const opened: number[] = [];
   for (let i = 0; i < 5; i += 1) {
     await page.goto(url);
@@ -187,7 +187,7 @@ async function scrolling(page: Page, url: string): Promise<readonly number[]> {
 async function dragging(
   page: Page,
   url: string,
-): Promise<Omit<PageFigures, 'firstLoadKB' | 'rounds'>> {
+): Promise<Pick<PageFigures, 'times' | 'longTasksMs'>> {
   await page.goto(url);
   const tree = page.locator('[data-obstacle^=lime]');
   await tree.waitFor();
@@ -234,7 +234,7 @@ async function moving(
   page: Page,
   url: string,
   copies: number,
-): Promise<Omit<PageFigures, 'firstLoadKB' | 'rounds'>> {
+): Promise<Pick<PageFigures, 'times' | 'longTasksMs'>> {
   await page.goto(url);
   await page.locator('canvas[data-painted=full]').nth(1).waitFor();
   const wanted = (await page.locator('[data-place]').count()) + copies;

@@ -39,6 +39,8 @@ import { FORMATS, spoiled } from './spoiledFiles';
 import { SPOILINGS } from './spoilings';
 import { MORE_SPOILINGS } from './spoilingsMore';
 import { movedTold, toldOf, type Told } from './told';
+import { goodsTold } from './toldGoods';
+import { kindsTold } from './toldKinds';
 import { learningTold } from './toldLearning';
 import { placesTold, skyTold, viewsTold } from './toldPlaces';
 
@@ -326,6 +328,8 @@ export const TOLD_TABLES = {
   views: viewsTold,
   sky: skyTold,
   learning: learningTold,
+  kinds: kindsTold,
+  goods: goodsTold,
 } as const;
 
 /** What is told otherwise than it was: the first dozen places, in words. */

@@ -31,16 +31,16 @@ const STAPLE_SPECIES: ReadonlySet<string> = new Set([
 /** Genera seldom met with in mixed containers: of the house, the border, the bog or the collector. Ours. */
 const SELDOM = names(`
   Abelmoschus Aconitum Actaea Adenium Akebia Alonsoa Amaranthus Anisodontea Anthurium Armoracia Basella Bassia
-  Bouteloua Briza Brugmansia Callianthe Catananche Centaurea Chamaedorea Chasmanthium Cichorium Citrus Clivia
+  Borago Bouteloua Briza Brugmansia Callianthe Catananche Centaurea Chamaedorea Chasmanthium Cichorium Citrus Clivia
   Cobaea Codiaeum Colchicum Convallaria Coprosma Cortaderia Crassothonna Craspedia Cyperus Dasylirion Datura
   Dicksonia Dracaena Duranta Eccremocarpus Equisetum Eranthis Erythranthe Eschscholzia Eucomis Euryops Freesia
   Fritillaria Fittonia Gardenia Gentiana Gladiolus Goeppertia Heptapleurum Heterocentron Hippeastrum
   Hoya Houttuynia Hypoestes Humulus Isolepis Isotoma Juncus Lablab Lagurus Leptospermum Leucophyta
   Levisticum Limnanthes Limonium Linaria Lithops Malus Maranta Mecardonia Melaleuca Melinis
   Moluccella Monstera Muhlenbergia Nemophila Nerine Nigella Pachysandra Paeonia Passiflora Peperomia
-  Philodendron Polemonium Polygala Poterium Ptilotus Pulsatilla Rhodochiton Ribes Rubus Ruellia Sagina
+  Perilla Philodendron Polemonium Polygala Poterium Ptilotus Pulsatilla Rhodochiton Ribes Rubus Ruellia Sagina
   Salpiglossis Sarracenia Schizanthus Schlumbergera Soleirolia Spathiphyllum Strelitzia Streptocarpus Strobilanthes
-  Syngonium Tithonia Torenia Tricyrtis Tulbaghia Uncinia Vitis Westringia Wisteria Xerochrysum
+  Syngonium Tithonia Torenia Tricyrtis Tulbaghia Uncinia Vitis Westringia Wisteria Xerochrysum Zantedeschia
 `);
 
 /** Of genera that are well known, species that are not: of the bog and the border. */

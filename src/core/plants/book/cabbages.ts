@@ -188,6 +188,12 @@ export const CABBAGES: readonly Species[] = [
           surface: 'bloomed',
         }),
         sold: [['1L', 4]],
+        inLeaf: [38, 14],
+        goneOver: [15, 'yellowing leaves'],
+        but: {
+          why: 'sold as nights turn cool; those that stood the winter bolt in spring',
+          inShops: SHOPS.autumnToChristmas,
+        },
       },
       {
         id: 'kale-ornamental-white',
@@ -209,6 +215,12 @@ export const CABBAGES: readonly Species[] = [
           surface: 'bloomed',
         }),
         sold: [['1L', 4]],
+        inLeaf: [38, 14],
+        goneOver: [15, 'yellowing leaves'],
+        but: {
+          why: 'sold as nights turn cool; those that stood the winter bolt in spring',
+          inShops: SHOPS.autumnToChristmas,
+        },
       },
       {
         id: 'kale-curly',

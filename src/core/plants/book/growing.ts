@@ -16,6 +16,8 @@ export const SUMMER = {
   hot: [20, 38, 36],
   /** What flowers on through the summer of a desert, with water. */
   torrid: [20, 44, 36],
+  /** The same, and poor where summers are no more than mild. */
+  torridOnly: [22, 44, 36],
   /** What of the tropics bears a desert's dry heat as well, with water. */
   tropicalSun: [21, 44, null],
   /** Leaves of the tropics: they want warmth and damp air. */

@@ -613,7 +613,7 @@ export const NIGHTSHADES: readonly Species[] = [
     rootsC: 0,
     bringInC: 5,
     sulksC: 11,
-    summer: SUMMER.torrid,
+    summer: SUMMER.torridOnly,
     bears: BEARS.breeze,
     inLeaf: [20, 43],
     goneOver: [44, 'nothing'],

@@ -58,7 +58,7 @@ export const SNAPDRAGONS: readonly Species[] = [
     rootsC: 0,
     bringInC: 5,
     sulksC: 11,
-    summer: SUMMER.torrid,
+    summer: SUMMER.torridOnly,
     bears: BEARS.breeze,
     inLeaf: [20, 43],
     goneOver: [44, 'nothing'],

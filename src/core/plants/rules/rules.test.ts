@@ -32,8 +32,10 @@ test('a species stands once, and what a kind overrides is said with its reason',
   // A new override is a decision: it is counted here.
   expect([...OVERRIDES.keys()].sort()).toEqual([
     'beetroot-dark',
+    'cabbage-purple',
     'kale-black',
     'kale-curly',
+    'kale-ornamental-white',
     'sage-tricolour',
   ]);
   expect(DRAWN_APART).toHaveLength(11);
