@@ -42,6 +42,7 @@ import { movedTold, toldOf, type Told } from './told';
 import { goodsTold } from './toldGoods';
 import { kindsTold } from './toldKinds';
 import { learningTold } from './toldLearning';
+import { remakesTold } from './toldRemakes';
 import { placesTold, skyTold, viewsTold } from './toldPlaces';
 
 type Row = readonly [of: string, told: Told];
@@ -330,6 +331,7 @@ export const TOLD_TABLES = {
   learning: learningTold,
   kinds: kindsTold,
   goods: goodsTold,
+  remakes: remakesTold,
 } as const;
 
 /** What is told otherwise than it was: the first dozen places, in words. */
