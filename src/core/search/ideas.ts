@@ -35,6 +35,9 @@ const LEAFY_COST = 0.25;
 const SAMPLER_COST = 0.12;
 /** What it costs to leave all of the cover wanted away, where money is short: a full box of bedding before a few fine plants. Ours. */
 const THIN_COST = 0.5;
+/** From so many times the middle price of those found a planting is dear, and what each doubling of that costs: few pay it for the same sight. Ours. */
+const DEAR_FROM = 1.25;
+const DEAR_COST = 0.3;
 /** What each kind that is shown already costs, so that the tray shows more of what is possible. Ours. */
 const SHOWN_KIND_COST = 0.045;
 
@@ -59,8 +62,9 @@ export function differ(a: Proposal, b: Proposal): boolean {
 export function sixIdeas(found: readonly Proposal[], wanted: number): Proposal[] {
   const chosen: Proposal[] = [];
   const left = new Set(found);
+  const dear = DEAR_FROM * middlePrice(found);
   while (chosen.length < wanted) {
-    const next = best(left, chosen);
+    const next = best(left, chosen, dear);
     if (!next) break;
     chosen.push(next);
     left.delete(next);
@@ -68,7 +72,17 @@ export function sixIdeas(found: readonly Proposal[], wanted: number): Proposal[]
   return chosen;
 }
 
-function best(left: ReadonlySet<Proposal>, chosen: readonly Proposal[]): Proposal | null {
+/** The price that half of them are dearer than. */
+function middlePrice(found: readonly Proposal[]): number {
+  const prices = found.map(({ cost }) => cost).sort((a, b) => a - b);
+  return prices[Math.floor(prices.length / 2)] ?? 0;
+}
+
+function best(
+  left: ReadonlySet<Proposal>,
+  chosen: readonly Proposal[],
+  dear: number,
+): Proposal | null {
   const shown = new Map<KindId, number>();
   for (const one of chosen) for (const id of kindsOf(one)) shown.set(id, (shown.get(id) ?? 0) + 1);
   const schools = new Set(chosen.map(({ school }) => school));
@@ -86,7 +100,8 @@ function best(left: ReadonlySet<Proposal>, chosen: readonly Proposal[]): Proposa
       BARE_COST * (1 - proposal.coloured) -
       LEAFY_COST * (proposal.leafy ?? 0) -
       SAMPLER_COST * samples(proposal) -
-      THIN_COST * (proposal.thin ?? 0) +
+      THIN_COST * (proposal.thin ?? 0) -
+      (proposal.cost > dear ? DEAR_COST * Math.log2(proposal.cost / dear) : 0) +
       (!schools.has(proposal.school) && schools.size < SCHOOLS_WANTED ? NEW_SCHOOL : 0) +
       newColours(proposal, chosen) +
       (chosen.length > 0 && proposal.school === 'leaf-led' && !schools.has('leaf-led')

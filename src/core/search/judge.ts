@@ -2,18 +2,19 @@ import { isHung } from '../containers/shape';
 import { readTally, sumTallies } from '../colour/schemes';
 import { asksTall, wishedRatios } from '../suitability/proportion';
 import { standsWith } from '../suitability/company';
-import { isForShrubs, isOfSmallThings, isYearRound } from '../suitability/season';
+import { isOfSmallThings } from '../suitability/season';
 import { mixSurface, visibleHeightCm } from '../containers/container';
 import { reachOf } from '../containers/section';
 import { middle, type Company, type PlantKind, type Role } from '../plants/kind';
 import { printOf } from '../plants/print';
 import type { School, Setting } from '../schools/school';
 import { standingOf } from '../suitability/standing';
-import { grownHeightCm, reachesWish, type Ask } from './ask';
+import { grownHeightCm, type Ask } from './ask';
 import { isOneIdea } from './oneIdea';
 import { hangsIll } from './hung';
 import { KindWorths } from './kindWorths';
-import { isLiked, restsCount, shrubCost } from './liking';
+import { isOutside, leadCost, mayLead } from './leads';
+import { isLiked, shrubCost } from './liking';
 
 /** One kind in one role. */
 export interface Member {
@@ -202,8 +203,7 @@ export class Judge {
     if (role === 'lead' && this.ask.support && climbs)
       return common + 0.26 + CLIMBER_WORTH + this.school.prefers(kind, role);
     const ratio = grownHeightCm(kind, this.ask) / pot;
-    // Who asks for height is given it.
-    if (role === 'lead' && (!reachesWish(kind, this.ask) || this.isOutOfSeason(kind))) return 0;
+    if (role === 'lead' && !mayLead(kind, this.ask, this.school)) return 0;
     const basket = isHung(this.ask.container.shape);
     const size =
       role === 'lead'
@@ -211,49 +211,30 @@ export class Judge {
         : role === 'body'
           ? within(ratio, basket ? 0.5 : 0.4, most * 0.75)
           : within(ratio, 0, Math.max(0.8, least)) * (kind.trailCm ? 1 : 0.8);
-    const { shows, present } = standingOf(kind, this.ask);
-    const shown = role === 'lead' ? LEAD_SHOWS * shows : 0;
+    const shown = role === 'lead' ? LEAD_SHOWS * standingOf(kind, this.ask).shows : 0;
     return Math.max(
       0.001,
       common +
         0.26 * size +
         shown +
         this.school.prefers(kind, role) -
-        this.outsideCost(kind, role) -
-        (role === 'lead' && isYearRound(this.ask)
-          ? RESTS_COST * restsCount(this.ask) * (1 - present)
-          : 0) -
+        (role === 'lead' ? leadCost(kind, this.ask) : this.guestCost(kind)) -
         (isVegetable(kind) && !this.ask.wishes.kitchen ? VEGETABLE_COST : 0) -
         (basket && hangsIll(kind) ? HUNG_COST : 0),
     );
   }
 
-  /** Is it a clipped or natural cone, which a few weeks of flowers are not built round? */
-  private isOutOfSeason(kind: PlantKind): boolean {
-    const { ask, school } = this;
-    return (
-      kind.habit === 'cone' &&
-      !isForShrubs(ask) &&
-      !ask.wishes.must.includes(kind.id) &&
-      ask.wishes.company !== 'evergreen structure' &&
-      !FOR_YEARS.has(school.id)
-    );
-  }
-
-  /** What it costs in a role to be no good one of the company asked for, or of another: a lead most, others by how seldom they are met with in it. */
-  private outsideCost(kind: PlantKind, role: Role): number {
+  /** What it costs beside the lead to be of another company than was asked for, by how seldom it is met with in that. */
+  private guestCost(kind: PlantKind): number {
     const { company } = this.ask.wishes;
-    if (company === undefined) return 0;
-    if (role === 'lead' && company === 'evergreen structure' && SPLAYS.has(kind.habit))
-      return SPLAYS_COST;
-    if (!this.isOutside(kind)) return 0;
-    return role === 'lead' ? OUTSIDE_COST : GUEST_COST * (1 - standsWith(kind, company));
+    return company !== undefined && this.isOutside(kind)
+      ? GUEST_COST * (1 - standsWith(kind, company))
+      : 0;
   }
 
   /** Is it of another company than the one that was asked for? */
-  isOutside({ company }: PlantKind): boolean {
-    const { company: wished } = this.ask.wishes;
-    return wished !== undefined && !company.includes(wished);
+  isOutside(kind: PlantKind): boolean {
+    return isOutside(kind, this.ask);
   }
 
   /** Two kinds together, 0–1; 0 when they must not share a container. */
@@ -292,17 +273,8 @@ const LEAD_SHOWS = 0.16;
 /** What each cast a kind stands in takes off it when the next is looked for, and the most that takes. Ours. */
 const WORN = 0.06;
 const MOST_WORN = 0.3;
-/** The lead says what a planting is: what it costs to be led by something of another company than was asked for. Ours. */
-const OUTSIDE_COST = 0.8;
-/** The same of what stands beside the lead, where it is not met with in that company at all. Ours. */
+/** What it costs beside the lead not to be met with at all in the company that was asked for. Ours. */
 const GUEST_COST = 0.4;
-/** Schools of what stands for years. */
-const FOR_YEARS: ReadonlySet<School['id']> = new Set(['evergreen-frame', 'specimen', 'screen']);
-/** Evergreens for structure are wanted neat: of what splays or arches no form is clipped. What it costs to lead them. Ours. */
-const SPLAYS: ReadonlySet<PlantKind['habit']> = new Set(['sword', 'paddle', 'grass', 'strap']);
-const SPLAYS_COST = 0.3;
-/** What it costs a lead of a planting for the whole year to rest in all of it. Ours. */
-const RESTS_COST = 1;
 /** Where nothing is to be eaten a flower was meant: what a vegetable costs. Ours. */
 const VEGETABLE_COST = 0.4;
 /** What it costs in a basket that a kind hangs ill. Ours. */

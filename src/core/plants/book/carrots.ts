@@ -701,7 +701,7 @@ export const CARROTS: readonly Species[] = [
         common: 'Flat-leaved parsley',
         description: 'Upright flat green leaves',
         habit: 'mound',
-        roles: ['body'],
+        roles: ['body', 'lead'],
         heightCm: [25, 38],
         spreadCm: [22, 30],
         weeksToFill: 10,

@@ -691,7 +691,7 @@ export const MINTS: readonly Species[] = [
         common: 'Green lemon balm',
         description: 'Crinkled lemon-scented leaves, easy almost anywhere',
         habit: 'mound',
-        roles: ['body'],
+        roles: ['body', 'lead'],
         heightCm: [30, 50],
         spreadCm: [32, 45],
         weeksToFill: 9,
