@@ -30,6 +30,8 @@ const isMeantPale = ([L, , h]: Oklch): boolean =>
 const WARM = { fromDeg: 15, toDeg: 120, full: 14, none: 30 } as const;
 /** To gardeners blue reaches into violet: hardly a flower is bluer. Ours. */
 const BLUE = { fromDeg: 235, toDeg: 290, full: 20, none: 46 } as const;
+/** Pink ends where coral begins. Ours. */
+const PINK = { fromDeg: 345, toDeg: 12, leastL: 0.6, full: 14, none: 27 } as const;
 const OTHER = { full: 18, none: 40 } as const;
 /** Dark leaves of less chroma than this go as black. Ours. */
 const BLACK_C = 0.12;
@@ -47,9 +49,12 @@ export function likeNamed(colour: Oklch, named: Oklch): number {
   if (isRed(named)) return likeRed(colour, named);
   const { near, fades } = isMeantPale(named) ? PALE : TONE;
   const tone = clamp(1 - (Math.abs(colour[0] - named[0]) - near) / fades, 0, 1);
+  const isPink = named[0] >= PINK.leastL && (named[2] >= PINK.fromDeg || named[2] <= PINK.toDeg);
+  // To the other side pink shades into lilac and magenta.
+  const isWarmer = isPink && ((colour[2] - named[2] + 540) % 360) - 180 > 0;
   const isIn = ({ fromDeg, toDeg }: { readonly fromDeg: number; readonly toDeg: number }) =>
     named[2] >= fromDeg && named[2] <= toDeg;
-  const { full, none } = isIn(WARM) ? WARM : isIn(BLUE) ? BLUE : OTHER;
+  const { full, none } = isIn(WARM) ? WARM : isIn(BLUE) ? BLUE : isWarmer ? PINK : OTHER;
   return nearHue(colour[2], named[2], full, none) * tone;
 }
 
@@ -68,8 +73,11 @@ export function fitAmongNamed(colour: Oklch, named: readonly Oklch[]): number | 
   return Math.max(best, isLeafColour ? fitOfLeaf(colour, named) : 0);
 }
 
-/** Beside white alone dark leaves are as much as the flowers; beside any one colour lime is a second one. */
+/** A colour so light that dark leaves are as much as its flowers. Ours. */
+const LIGHT_L = 0.78;
+
+/** Beside white or yellow alone dark leaves are as much as the flowers; beside any one colour lime is a second one. */
 function fitOfLeaf(colour: Oklch, named: readonly Oklch[]): number {
-  const isAlone = isLime(colour) ? named.length === 1 : named.every(isWhite);
+  const isAlone = isLime(colour) ? named.length === 1 : named.every(([L]) => L >= LIGHT_L);
   return isAlone ? WHITE_UNNAMED_FIT : LEAF_UNNAMED_FIT;
 }

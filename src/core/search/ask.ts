@@ -1,4 +1,4 @@
-import { OPEN_SCHEMES } from '../colour/schemes';
+import { fitOfColour, OPEN_SCHEMES } from '../colour/schemes';
 import { isWhite } from '../colour/sorts';
 import { visibleHeightCm } from '../containers/container';
 import { deepEnough } from '../placing/fit';
@@ -62,6 +62,10 @@ const LEAST_SCHEME_FIT = 0.5;
 const LEAST_WHITE_FIT = 0.68;
 /** Where white alone was named, white with red in it is red. Ours. */
 const LEAST_ALL_WHITE_FIT = 0.75;
+/** Who names one colour means that one. Ours. */
+const LEAST_ONE_COLOUR_FIT = 0.55;
+/** Flowers that are less like what was named are another colour, whatever the leaves: red ones over gold are no yellow. Ours. */
+const LEAST_NAMED_FLOWER_FIT = 0.2;
 /** Alpines flower by turns, each for a few weeks among green and grey: they need to agree less. */
 const LEAST_ALPINE_FIT = 0.2;
 /** Light fit below which a kind is not considered: an hour too dark, or two too bright. */
@@ -161,12 +165,23 @@ export function reachesWish(kind: PlantKind, ask: Ask): boolean {
 /** Does it belong to the scheme that is wished for, or to one of those that take turns where none is? */
 function fitsColours(kind: PlantKind, { wishes }: Ask): boolean {
   const schemes = wishes.anyColours ? OPEN_SCHEMES : [wishes.scheme];
-  return schemes.some((scheme) => kindFitsScheme(kind, scheme) >= leastFit({ ...wishes, scheme }));
+  return schemes.some(
+    (scheme) =>
+      kindFitsScheme(kind, scheme) >= leastFit({ ...wishes, scheme }) &&
+      !flowersOtherwise(kind, scheme),
+  );
 }
+
+/** Are its flowers of none of the colours that were named? */
+const flowersOtherwise = ({ bloom }: PlantKind, scheme: Ask['wishes']['scheme']): boolean =>
+  scheme.kind === 'named' &&
+  bloom !== null &&
+  (fitOfColour(bloom.main, scheme) ?? 1) < LEAST_NAMED_FLOWER_FIT;
 
 function leastFit({ scheme, company }: Ask['wishes']): number {
   if (company === 'alpine') return LEAST_ALPINE_FIT;
   if (scheme.kind === 'named' && scheme.colours.every(isWhite)) return LEAST_ALL_WHITE_FIT;
+  if (scheme.kind === 'named' && scheme.colours.length === 1) return LEAST_ONE_COLOUR_FIT;
   return scheme.kind === 'green-and-white' ? LEAST_WHITE_FIT : LEAST_SCHEME_FIT;
 }
 

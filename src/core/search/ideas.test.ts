@@ -55,3 +55,12 @@ test('with three good ones, what is much poorer or lacks a colour is rather not 
   expect(found({ missing: ['white'] })).toBe(4);
   expect(found({ score: 0.5 }, { missing: ['white'] })).toBe(3);
 });
+
+test('for one season a dear planting comes after others as good; what stands for years may cost more', () => {
+  const plain = ['a', 'b', 'c'].map((lead) => proposalOf(lead, { score: 0.85, cost: 40 }));
+  const lastOf = (more: Partial<Proposal>) =>
+    sixIdeas([proposalOf('dear', { score: 0.9, ...more }), ...plain], 4).at(-1)!.lead;
+  expect(lastOf({ cost: 90 })).toBe('dear');
+  expect(lastOf({ cost: 48 })).not.toBe('dear');
+  expect(lastOf({ cost: 90, lasts: true })).not.toBe('dear');
+});

@@ -1,4 +1,5 @@
 import type { PlantKind } from '../plants/kind';
+import { pickedAs } from '../plants/picked';
 import type { School } from '../schools/school';
 import { isForShrubs, isYearRound } from '../suitability/season';
 import { standingOf } from '../suitability/standing';
@@ -19,9 +20,13 @@ export function mayLead(kind: PlantKind, ask: Ask, { id }: Pick<School, 'id'>): 
 const isOutOfSeason = ({ habit }: PlantKind, ask: Ask): boolean =>
   habit === 'cone' && !isForShrubs(ask) && ask.wishes.company !== 'evergreen structure';
 
-/** Where something is wanted to pick, what leads is at home in the kitchen: no myrtle over herbs, no rose over salad. */
-const suitsThePicked = ({ company }: PlantKind, { wishes: { likes = [] } }: Ask): boolean =>
-  company.includes('kitchen') || !likes.some(isPick);
+/** Where something is wanted to pick, what leads is at home in the kitchen: no myrtle over herbs, no rose over salad, and over herbs no pepper. */
+function suitsThePicked(kind: PlantKind, ask: Ask): boolean {
+  const picks = (ask.wishes.likes ?? []).filter(isPick);
+  if (picks.length === 0) return true;
+  if (!kind.company.includes('kitchen')) return false;
+  return !picks.includes('herbs') || ['herbs', 'flowers'].includes(pickedAs(kind) ?? '');
+}
 
 /** The lead says what a planting is: what it costs to be led by something of another company than was asked for. Ours. */
 const OUTSIDE_COST = 0.8;

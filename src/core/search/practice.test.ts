@@ -64,11 +64,17 @@ test('where it never cools, what bears a hot damp summer dwindles in a stay of m
       { spot: at(climate, latitudeDeg), plantedWeek: 20, endWeek: weekAfter(20, weeks) },
       { anyColours: true },
     );
-  const marguerite = known('marguerite-pink');
-  expect(hurdleOf(marguerite, stay('tropical-wet', 4, 12))).toBe('heat');
-  expect(hurdleOf(marguerite, stay('tropical-wet', 4, 11))).not.toBe('heat');
+  const bidens = known('bidens-gold');
+  expect(hurdleOf(bidens, stay('tropical-wet', 4, 12))).toBe('heat');
+  expect(hurdleOf(bidens, stay('tropical-wet', 4, 11))).not.toBe('heat');
   expect(hurdleOf(known('coleus-red'), stay('tropical-wet', 4, 30))).not.toBe('heat');
-  expect(hurdleOf(marguerite, stay('humid-subtropical', 33, 20))).not.toBe('heat');
+  expect(hurdleOf(bidens, stay('humid-subtropical', 33, 20))).not.toBe('heat');
+  // Marguerites stop sooner; zonal pelargoniums bear a little more, and the dry heat of the Mediterranean.
+  expect(hurdleOf(known('marguerite-pink'), stay('humid-subtropical', 33, 20))).toBe('heat');
+  expect(hurdleOf(known('pelargonium-pink'), stay('humid-subtropical', 33, 20))).not.toBe('heat');
+  expect(hurdleOf(known('pelargonium-pink'), stay('mediterranean-inland', 39, 20))).not.toBe(
+    'heat',
+  );
 });
 
 test('chrysanthemums are sold for their season where summers end them; what lives for years is not', () => {

@@ -5,7 +5,7 @@ import { plantingOf, type Brief } from '../plantings/brief';
 import { inSpot, type Place, type PlantingInSpot } from '../plantings/planting';
 import type { SchoolId } from '../plantings/schoolId';
 import type { KindId, PlantKind } from '../plants/kind';
-import { isForShrubs } from '../suitability/season';
+import { isCoolSeason, isForShrubs } from '../suitability/season';
 import { isForPerennials } from './liking';
 import { standingOf } from '../suitability/standing';
 
@@ -31,6 +31,8 @@ export interface Proposal {
   readonly leafy?: number;
   /** Share of the cover wanted that its money does not reach, 0–1; absent where money is not counted. */
   readonly thin?: number;
+  /** Is it to stand for a year or longer, so that its price is spread over them? */
+  readonly lasts?: true;
   /** The first judgement of its cast: settles the order among plantings with nothing wrong. */
   readonly promise: number;
 }
@@ -79,6 +81,13 @@ export const isOffered = (opinion: Opinion): boolean => troublesIn(opinion).size
 /** Share of the weeks in which a kind flowers from which it counts as one that flowers. Ours. */
 const FLOWERS_OFTEN = 0.3;
 const FLOWERS_IN_A_YEAR = 0.12;
+/** Of leaves alone in the cool half of the year, where something may flower or bear: the share of it that counts; and from which share of the weeks that does. Ours. */
+const ALL_WINTER_LEAVES = 0.6;
+const WINTER_COLOUR = 0.15;
+const hasColour = (kind: PlantKind, ask: Brief): boolean => {
+  const { flowering, fruiting } = standingOf(kind, ask);
+  return Math.max(flowering, fruiting) >= WINTER_COLOUR;
+};
 /** Ideas that leaves alone make. */
 const OF_LEAVES: ReadonlySet<string> = new Set(['green-and-white', 'dark-and-lime']);
 
@@ -86,9 +95,12 @@ const OF_LEAVES: ReadonlySet<string> = new Set(['green-and-white', 'dark-and-lim
 export function leafyIn(plants: PlantingInSpot['plants'], ask: Brief): Pick<Proposal, 'leafy'> {
   const { company, kitchen, scheme } = ask.wishes;
   if (company || kitchen || OF_LEAVES.has(scheme.kind)) return {};
-  // Perennials that come back flower for some weeks of the year, and are wished for because they do.
-  if (isForShrubs(ask) && !isForPerennials(ask)) return {};
   const kinds = new Set(plants.map(({ kind }) => kind));
+  // Perennials that come back flower for some weeks of the year, and are wished for because they do.
+  if (isForShrubs(ask) && !isForPerennials(ask))
+    return isCoolSeason(ask) && ![...kinds].some((kind) => hasColour(kind, ask))
+      ? { leafy: ALL_WINTER_LEAVES }
+      : {};
   const often = isForShrubs(ask) ? FLOWERS_IN_A_YEAR : FLOWERS_OFTEN;
   const flowering = [...kinds].filter((kind) => standingOf(kind, ask).flowering >= often);
   return { leafy: 1 - flowering.length / Math.max(1, kinds.size) };

@@ -1,6 +1,7 @@
 import { finished, type Work } from '../work/steps';
 import { opinionOf } from '../checks/opinion';
 import type { KindId, PlantKind, Role } from '../plants/kind';
+import { isYearRound } from '../suitability/season';
 import { standingOf } from '../suitability/standing';
 import { plantCost } from '../shopping/plantCost';
 import { askThere, type Ask } from './ask';
@@ -164,6 +165,7 @@ function judgeCast(
     ...coloursIn(opinion),
     ...thinIn(it.plants, ask),
     ...leafyIn(it.plants, ask),
+    ...(isYearRound(ask) ? { lasts: true as const } : {}),
     promise: cast.promise,
   };
 }

@@ -164,6 +164,22 @@ test('heathers and spindles hide what grows among stones; elsewhere beside everg
   expect(wished('blue-fescue', 'alpine')).not.toBe('company');
 });
 
+test('who names one colour is given that: flowers of another over leaves of it are another, and dark leaves beside yellow too', () => {
+  const named = (id: string, ...hexes: string[]) =>
+    hurdleOf(
+      kindOf(id)!,
+      askFor({}, { scheme: { kind: 'named', colours: hexes.map((hex) => fromHex(hex)!) } }),
+    );
+  const [yellow, red, pink] = ['#f5d93c', '#d7263d', '#ee7fb1'] as const;
+  expect(named('fuchsia-gold-leaf', yellow)).toBe('scheme');
+  expect(named('coleus-trailing-plum', yellow)).toBe('scheme');
+  expect(named('calibrachoa-yellow', yellow)).not.toBe('scheme');
+  expect(named('coral-bells-plum', red)).not.toBe('scheme');
+  // Coral is no pink.
+  expect(named('diascia-coral', pink)).toBe('scheme');
+  expect(named('twinspur-pink', pink)).not.toBe('scheme');
+});
+
 test('where white alone was named, white with red in it is red', () => {
   const named = (id: string, ...hexes: string[]) =>
     hurdleOf(

@@ -12,6 +12,10 @@ export const SUMMER = {
   temperate: [14, 31, 29],
   /** Most summer bedding and border plants. */
   warm: [17, 34, 32],
+  /** Of these, what flowers less as nights turn hot and damp. */
+  warmDays: [17, 34, 30],
+  /** The same, and at home in dry heat. */
+  warmDry: [17, 36, 31],
   /** What wants heat, and idles in a cool summer. */
   hot: [20, 38, 36],
   /** What flowers on through the summer of a desert, with water. */
