@@ -60,6 +60,12 @@ test('as a table every entry has a row with its figures, and no name runs as a f
   expect(data[11]).toMatchObject({ 'in words': 'Slugs, "again"' });
 });
 
+test('what somebody noted of a plant stays as it was written; our words go on in the sentence', () => {
+  const of = { plantingId: 'tub', kindId: 'viola-white' };
+  expect(entryText(entry({ did: 'noted', words: 'I like it' }, of), WORDS)).toMatch(/: I like it$/);
+  expect(entryText(entry({ did: 'in flower' }, of), WORDS)).toMatch(/: in flower$/);
+});
+
 test('as a table our words are spelled for the market; what somebody noted is not', () => {
   const noted: What = { did: 'noted', words: 'Watered: 9 litres, says the grey can' };
   const csv = diaryCsv([entry({ did: 'watered', litres: 2.5 }), entry(noted)], WORDS, (text) =>

@@ -48,7 +48,10 @@ export const isOwnWords = ({ what }: Pick<Entry, 'what'>): boolean => what.did =
 export function entryText(entry: Entry, words: DiaryWords): string {
   const plant = plantText(entry, words);
   const what = whatText(entry, words);
-  return plant === '' ? what : `${capital(plant)}: ${what.charAt(0).toLowerCase()}${what.slice(1)}`;
+  if (plant === '') return what;
+  // Somebody's own words stay as they were written.
+  const told = isOwnWords(entry) ? what : `${what.charAt(0).toLowerCase()}${what.slice(1)}`;
+  return `${capital(plant)}: ${told}`;
 }
 
 /** The kind it is of, where it is of one. */

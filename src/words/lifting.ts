@@ -2,15 +2,15 @@ import type { CuttingTray, Lift } from '@/core/diary/lifting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import { capital, countText } from './format';
 import { inSentence } from './names';
-import { DECISION_WHY } from './remade';
+import { whyText } from './remade';
 
 type KindOf = (id: KindId) => PlantKind | null;
 const nameOf = (id: KindId, kindOf: KindOf) => inSentence(kindOf(id)?.common ?? id);
 
-const WHAT: Readonly<Record<Lift['what'], string>> = {
-  keep: 'set aside whole, and back in',
-  'cut back': 'cut back by half, and back in',
-  replace: 'it goes',
+const whatText = (what: Lift['what'], count: number): string => {
+  if (what === 'keep') return 'set aside whole, and back in';
+  if (what === 'cut back') return 'cut back by half, and back in';
+  return count > 1 ? 'they go' : 'it goes';
 };
 
 /** Plants that are lifted one after the other, and what becomes of them; like ones that follow each other in one line. */
@@ -27,7 +27,7 @@ export function liftLines(
   return runs.map(({ first: { place, kindId, what, why, cuttings }, count }) => ({
     key: place,
     what,
-    text: `${capital(nameOf(kindId, kindOf))}${count > 1 ? `, ${count}` : ''}: ${WHAT[what]}; ${DECISION_WHY[why]}${cuttings ? '. Cuttings first' : ''}.`,
+    text: `${capital(nameOf(kindId, kindOf))}${count > 1 ? `, ${count}` : ''}: ${whatText(what, count)}; ${whyText(why, count)}${cuttings ? '. Cuttings first' : ''}.`,
   }));
 }
 

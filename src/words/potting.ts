@@ -141,9 +141,20 @@ export function stepLines(
 }
 
 const ROW_NAMES = ['lowest', 'second', 'third', 'fourth'];
-const rowName = (row: number): string => ROW_NAMES[row] ?? `${row + 1}th`;
+const rowName = (row: number): string => ROW_NAMES[row] ?? ordinal(row + 1);
 const COUNTS = ['two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
 const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth'];
+
+/** "third", "21st" */
+function ordinal(nth: number): string {
+  const teen = nth % 100 >= 11 && nth % 100 <= 13;
+  const ending = teen ? 'th' : (['th', 'st', 'nd', 'rd'][nth % 10] ?? 'th');
+  return ORDINALS[nth - 1] ?? `${nth}${ending}`;
+}
+
+/** What a plant is taken from: "9 cm pot", "from a six-pack" */
+const takenFrom = (size: PlacedPlant['size'], units: Units): string =>
+  /pack$/.test(size) ? `from a ${sizeName(size, units)}` : sizeName(size, units);
 
 function plantLines(
   setting: SettingIn,
@@ -155,7 +166,7 @@ function plantLines(
   const { nth, ofKind } = setting;
   const which =
     ofKind > 1
-      ? `The ${ORDINALS[nth - 1] ?? `${nth}th`} of ${COUNTS[ofKind - 2] ?? ofKind}, ${sizeName(plant.size, units)}: `
+      ? `The ${ordinal(nth)} of ${COUNTS[ofKind - 2] ?? ofKind}, ${takenFrom(plant.size, units)}: `
       : '';
   const pinch = setting.isPinched
     ? ['Pinch its tips above a pair of leaves: two stems come for each.']

@@ -4,6 +4,7 @@ import type { Decision } from '@/core/search/refresh';
 import type { Remade } from '@/core/search/remade';
 import { capital, countText } from './format';
 import { inSentence, SCHEME_NAMES } from './names';
+import { list } from './remarks/teller';
 
 type KindOf = (id: KindId) => PlantKind | null;
 
@@ -14,7 +15,7 @@ export function changeText(
   kindOf: KindOf,
 ): { readonly title: string; readonly about: string } {
   const name = (id: KindId) => inSentence(kindOf(id)?.common ?? id);
-  const list = (ids: readonly KindId[]) => ids.map(name).join(', ');
+  const named = (ids: readonly KindId[]) => list(ids.map(name));
   const judged =
     score > scoreBefore + 0.004
       ? ' Better by the checks.'
@@ -23,7 +24,7 @@ export function changeText(
         : '';
   const swap =
     come.length > 0
-      ? `${list(come)} ${gone.length > 0 ? `for ${list(gone)}` : 'added'}`
+      ? `${named(come)} ${gone.length > 0 ? `for ${named(gone)}` : 'added'}`
       : 'the same kinds';
   const title = (): string => {
     if (scheme) return SCHEME_NAMES[scheme.kind];
@@ -37,13 +38,16 @@ export function changeText(
   };
 }
 
-export const DECISION_WHY: Readonly<Record<Decision['why'], string>> = {
-  fresh: 'it is fresh',
-  overgrown: 'it has overgrown its place',
-  'flowers again after a cut': 'it flowers again after a cut',
-  over: 'its flowers are over',
-  smothered: 'its neighbours have smothered it',
+const WHY: Readonly<Record<Decision['why'], readonly [one: string, several: string]>> = {
+  fresh: ['it is fresh', 'they are fresh'],
+  overgrown: ['it has overgrown its place', 'they have overgrown their places'],
+  'flowers again after a cut': ['it flowers again after a cut', 'they flower again after a cut'],
+  over: ['its flowers are over', 'their flowers are over'],
+  smothered: ['its neighbours have smothered it', 'their neighbours have smothered them'],
 };
+
+/** Why one plant, or several of a kind, are kept, cut back or replaced. */
+export const whyText = (why: Decision['why'], count: number): string => WHY[why][count > 1 ? 1 : 0];
 
 /** What to do with each kind of a leggy pot, one line a decision. */
 export function decisionText(decisions: readonly Decision[], kindOf: KindOf): readonly string[] {
@@ -55,6 +59,6 @@ export function decisionText(decisions: readonly Decision[], kindOf: KindOf): re
     ]);
   return [...groups.values()].map((group) => {
     const { kindId, what, why } = group[0]!;
-    return `${what === 'keep' ? 'Keep' : what === 'replace' ? 'Replace' : 'Cut back'} ${inSentence(kindOf(kindId)?.common ?? kindId)}${group.length > 1 ? ` (${group.length})` : ''}: ${DECISION_WHY[why]}.`;
+    return `${what === 'keep' ? 'Keep' : what === 'replace' ? 'Replace' : 'Cut back'} ${inSentence(kindOf(kindId)?.common ?? kindId)}${group.length > 1 ? ` (${group.length})` : ''}: ${whyText(why, group.length)}.`;
   });
 }

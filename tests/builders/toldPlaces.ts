@@ -48,7 +48,33 @@ const SHAPES: readonly Container[] = [
 
 /** What goes into a container, where, and how far it is from its walls. */
 export function placesTold(): readonly Row[] {
-  return [...SHAPES.flatMap(shapeTold), ...HALT.flatMap(standsTold)];
+  return [...SHAPES.flatMap(shapeTold), ...HALT.flatMap(standsTold), ...HALT.map(snapsTold)];
+}
+
+/** How many times a plant is carried somewhere by lot, and how far it is drawn, cm. */
+const CARRIED = 30;
+const DRAWN_CM = 2.5;
+
+/** Where a plant under the hand is helped to, of some places by lot: near its sisters' ring, in line, beside a neighbour. */
+function snapsTold({ planting, plants }: (typeof HALT)[number], i: number): Row {
+  const { container, places, name } = planting;
+  return [
+    `${name}: carried`,
+    toldOf(
+      Array.from({ length: CARRIED }, (_, n) => {
+        const moving = places[n % places.length]!;
+        const beside = plants[(n * 3 + 1) % plants.length]!;
+        const [out, turn] = [6 * hash01(i, n, 1), 6.3 * hash01(i, n, 2)];
+        const at = {
+          xCm: beside.xCm + out * Math.sin(turn),
+          zCm: beside.zCm + out * Math.cos(turn),
+        };
+        const others = places.filter(({ id }) => id !== moving.id);
+        const { xCm, zCm, guides } = snapped(container, others, moving, at, DRAWN_CM);
+        return [xCm, zCm, guides.map(({ kind }) => kind)];
+      }),
+    ),
+  ];
 }
 
 const THIRSTY = ['houseleek-red', 'petunia-white', 'lobelia-blue', 'hydrangea-blue'];
