@@ -43,6 +43,7 @@ import { goodsTold } from './toldGoods';
 import { kindsTold } from './toldKinds';
 import { learningTold } from './toldLearning';
 import { remakesTold } from './toldRemakes';
+import { aroundTold } from './toldSpots';
 import { placesTold, skyTold, viewsTold } from './toldPlaces';
 
 type Row = readonly [of: string, told: Told];
@@ -321,7 +322,7 @@ export const TOLD_TABLES = {
   verdicts: verdictsTold,
   care: careTold,
   making: makingTold,
-  spots: spotsTold,
+  spots: () => [...spotsTold(), ...aroundTold()],
   proposals: proposalsTold,
   refusals: refusalsTold,
   diary: diaryTold,
