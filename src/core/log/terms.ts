@@ -42,6 +42,8 @@ export const LOOKS_BAD = [
   'mildew or spots',
   'rotting',
   'leggy',
+  'sulking',
+  'swallowed',
   'something else',
 ] as const;
 export type LooksBad = (typeof LOOKS_BAD)[number];
