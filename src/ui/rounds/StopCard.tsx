@@ -103,7 +103,7 @@ export function StopCard({
                 ))}
             </ul>
           )}
-          <fieldset className="pt-3">
+          <fieldset className="mt-3">
             <legend className="pb-1 text-small font-semibold">
               Or feel it: the mix an inch down is
             </legend>
@@ -119,7 +119,7 @@ export function StopCard({
             <DeviceButtons it={it} care={care} today={cared.today} hour={cared.hour} walk={walk} />
           )}
           {isBad ? (
-            <fieldset className="pt-3">
+            <fieldset className="mt-3">
               <legend className="pb-1 text-small font-semibold">How does it look?</legend>
               <span className="flex flex-wrap gap-1.5">
                 {LOOKS_BAD.map((how) => (
