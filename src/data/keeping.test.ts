@@ -119,6 +119,14 @@ describe('a record that cannot be read', () => {
     expect(await other.plantings.all()).toHaveLength(1);
   });
 
+  test('of what cannot be read no more of a name is shown than a line holds', async () => {
+    const { db, store } = await withTub();
+    await db.plantings.put({ id: 'endless', name: 'x'.repeat(50_000) } as never);
+    const [lost] = await store.unreadable.all('plantings');
+    expect(lost!.name).toHaveLength(120);
+    expect(lost!.raw).toMatchObject({ name: 'x'.repeat(50_000) });
+  });
+
   test('a planting whose spot cannot be read is in the backup too', async () => {
     const { db, store } = await withTub();
     await db.spots.put({ id: SUNNY.id, name: 'Step' } as never);

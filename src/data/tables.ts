@@ -29,7 +29,10 @@ export interface TableRule<T> {
   readonly isRemembered?: boolean;
 }
 
-const text = (value: unknown): string => (typeof value === 'string' ? value : '');
+/** Longest name that is shown of a record: one that cannot be read may hold anything. */
+const LONGEST_SHOWN = 120;
+const text = (value: unknown): string =>
+  typeof value === 'string' ? value.slice(0, LONGEST_SHOWN) : '';
 const named = (record: Raw): string => text(record.name) || text(record.id);
 
 const UNKNOWN = { did: 'told', name: 'Changed it' } as const;
