@@ -136,6 +136,31 @@ test('every step has a title, sentences that end, and no figure that is none, in
       }
 });
 
+test('which of many is told as people count, and from what it is taken', () => {
+  const it = HALT[0]!;
+  const step = stepsOf(read(it), USUAL_HOUSE).find(({ what }) => what.do === 'plant')!;
+  const first = (nth: number, size: '9cm' | 'six-pack') => {
+    if (step.what.do !== 'plant') throw new Error('No plant goes in.');
+    const { plant } = step.what;
+    return stepLines(
+      { ...step, what: { ...step.what, plant: { ...plant, nth, ofKind: 24 } } },
+      it.plants.map((one) => (one.id === plant.placeId ? { ...one, size } : one)),
+      METRIC,
+      kindOf,
+    )[0]!;
+  };
+  expect([8, 11, 12, 21, 22, 23, 24].map((nth) => first(nth, '9cm').split(' of ')[0])).toEqual([
+    'The eighth',
+    'The 11th',
+    'The 12th',
+    'The 21st',
+    'The 22nd',
+    'The 23rd',
+    'The 24th',
+  ]);
+  expect(first(2, 'six-pack')).toMatch(/^The second of 24, from a six-pack: /);
+});
+
 test('minutes are told as people do', () => {
   expect([
     minutesText(0.2),

@@ -35,7 +35,7 @@ const LEAFY_COST = 0.25;
 const SAMPLER_COST = 0.12;
 /** What it costs to leave all of the cover wanted away, where money is short: a full box of bedding before a few fine plants. Ours. */
 const THIN_COST = 0.5;
-/** From so many times the middle price of those found a planting is dear, and what each doubling of that costs: few pay it for one season of the same sight. Ours. */
+/** From so many times the middle price of those found a planting is dear. Few pay that for one season of the same sight: what each doubling costs. Ours. */
 const DEAR_FROM = 1.25;
 const DEAR_COST = 0.3;
 /** What each kind that is shown already costs, so that the tray shows more of what is possible. Ours. */

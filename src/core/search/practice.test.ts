@@ -9,6 +9,7 @@ import { weekAfter } from '../units/units';
 import { hurdleOf, type Ask } from './ask';
 import { isLiked, likingFor, shrubCost } from './liking';
 import { keepsWishes } from './oneIdea';
+import { leafyIn } from './proposal';
 import { proposeNow } from './propose';
 
 const at = (climate: ClimateId, latitudeDeg: number) => ({
@@ -153,4 +154,16 @@ test('slender bulbs come by the clump: three in a small pot, five in the middle 
   };
   expect(fewest(28)).toBeGreaterThanOrEqual(3);
   expect(fewest(42)).toBeGreaterThanOrEqual(5);
+});
+
+test('of leaves alone a summer pot is so by the share that does not flower, a winter pot only when nothing flowers or bears', () => {
+  const leafy = (week: number, weeks: number, ...ids: string[]) =>
+    leafyIn(
+      planted(ids.map((id, i): Put => [id, 6 * i, 0])).plants,
+      askFor({ plantedWeek: week, endWeek: weekAfter(week, weeks) }),
+    ).leafy;
+  expect(leafy(21, 18, 'petunia-white', 'coleus-red')).toBeCloseTo(0.5, 6);
+  const bare = leafy(41, 22, 'ivy-white-edge', 'sedge-lime');
+  expect(bare).toBeGreaterThan(0.3);
+  expect(leafy(41, 22, 'ivy-white-edge', 'pansy-blue')).toBeUndefined();
 });

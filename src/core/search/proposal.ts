@@ -27,7 +27,7 @@ export interface Proposal {
   readonly missing: SchemeReading['missing'];
   /** How far there is colour enough to make the wished scheme, 0–1. */
   readonly coloured: number;
-  /** Share of its kinds that do not flower, 0–1; absent where flowers are not what the season is for. */
+  /** How far it is of leaves alone where flowers were meant, 0–1; absent where flowers are not what the season is for. */
   readonly leafy?: number;
   /** Share of the cover wanted that its money does not reach, 0–1; absent where money is not counted. */
   readonly thin?: number;
@@ -81,8 +81,9 @@ export const isOffered = (opinion: Opinion): boolean => troublesIn(opinion).size
 /** Share of the weeks in which a kind flowers from which it counts as one that flowers. Ours. */
 const FLOWERS_OFTEN = 0.3;
 const FLOWERS_IN_A_YEAR = 0.12;
-/** Of leaves alone in the cool half of the year, where something may flower or bear: the share of it that counts; and from which share of the weeks that does. Ours. */
+/** What leaves alone count in the cool half of the year. Ours. */
 const ALL_WINTER_LEAVES = 0.6;
+/** Share of the weeks in which a kind flowers or bears from which it has colour then. Ours. */
 const WINTER_COLOUR = 0.15;
 const hasColour = (kind: PlantKind, ask: Brief): boolean => {
   const { flowering, fruiting } = standingOf(kind, ask);
@@ -91,7 +92,10 @@ const hasColour = (kind: PlantKind, ask: Brief): boolean => {
 /** Ideas that leaves alone make. */
 const OF_LEAVES: ReadonlySet<string> = new Set(['green-and-white', 'dark-and-lime']);
 
-/** How many of a planting's kinds do not flower, where a stay in the warm half of the year is for flowers and nothing else was asked for. */
+/**
+ * How far a planting is of leaves alone, where nothing else was asked for: in the warm half of the year the share of its kinds that do not
+ * flower; in the cool half so much when nothing in it flowers or bears.
+ */
 export function leafyIn(plants: PlantingInSpot['plants'], ask: Brief): Pick<Proposal, 'leafy'> {
   const { company, kitchen, scheme } = ask.wishes;
   if (company || kitchen || OF_LEAVES.has(scheme.kind)) return {};
