@@ -2,7 +2,15 @@ import type { Facts, Task } from '@/core/care/task';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import type { DripZone } from '@/core/care/drip';
 import type { Warning } from '@/core/care/warnings';
-import { capital, countText, temperatureText, volumeText, windText, type Units } from './format';
+import {
+  capital,
+  countText,
+  minutesText,
+  temperatureText,
+  volumeText,
+  windText,
+  type Units,
+} from './format';
 import { dayText } from './life';
 import { inSentence } from './names';
 import { list } from './remarks/teller';
@@ -251,7 +259,7 @@ export function roundText(
 ): string {
   if (stops.length === 0) return 'Nothing is asked for today.';
   const water = litres > 0 ? `, ${volumeText(litres, units)} in ${countText(trips, 'trip')}` : '';
-  return `${countText(stops.length, 'container')}${water}, about ${countText(Math.max(1, Math.round(minutes)), 'minute')}.`;
+  return `${countText(stops.length, 'container')}${water}, about ${minutesText(minutes)}.`;
 }
 
 /** What the next days bring, and what to do before it. */

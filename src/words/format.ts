@@ -158,6 +158,13 @@ export function countText(count: number, one: string, many = `${one}s`): string 
   return `${count} ${count === 1 ? one : many}`;
 }
 
+/** "25 minutes", "2 h 05 min" */
+export function minutesText(minutes: number): string {
+  const whole = Math.max(1, Math.round(minutes));
+  if (whole < 60) return countText(whole, 'minute');
+  return `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')} min`;
+}
+
 /** A range of small lengths: "0.8–2 cm", "0.3–0.8 in". */
 export function rangeText([least, most]: readonly [number, number], unit: Units['length']): string {
   const figure = (cm: number) =>

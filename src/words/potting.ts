@@ -3,7 +3,6 @@ import type { PlacedPlant } from '@/core/plantings/planting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
 import {
   capital,
-  countText,
   lengthText,
   sizeName,
   volumeText,
@@ -231,11 +230,4 @@ export function cautionText(caution: StepCaution, kindOf: KindOf, units: Units):
     case 'load':
       return `Soaked it weighs about ${weightText(caution.kg, units)}: hook, bracket or sill must be rated for several times that. Ask whoever owns the building.`;
   }
-}
-
-/** "about 25 minutes" */
-export function minutesText(minutes: number): string {
-  const whole = Math.max(1, Math.round(minutes));
-  if (whole < 60) return countText(whole, 'minute');
-  return `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')} min`;
 }

@@ -13,9 +13,9 @@ import { useLibrary } from '@/ui/session/LibraryProvider';
 import { benchHref } from '@/ui/session/links';
 import { fileNameOf } from '@/ui/session/saveFile';
 import { useSettings } from '@/ui/session/StoreProvider';
-import { countText } from '@/words/format';
+import { countText, minutesText } from '@/words/format';
 import { inSentence } from '@/words/names';
-import { minutesText, stepTitle } from '@/words/potting';
+import { stepTitle } from '@/words/potting';
 
 const PrintCrew = dynamic(() => import('./PrintCrew'), { ssr: false });
 

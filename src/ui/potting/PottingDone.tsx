@@ -6,9 +6,8 @@ import { useWidth } from '@/ui/controls/useWidth';
 import { benchHref } from '@/ui/session/links';
 import { photoUrl } from '@/core/log/photo';
 import { useLive } from '@/ui/session/StoreProvider';
-import { countText } from '@/words/format';
+import { countText, minutesText } from '@/words/format';
 import { dayText } from '@/words/life';
-import { minutesText } from '@/words/potting';
 import { SoFar } from './SoFar';
 import type { Potting } from './usePotting';
 

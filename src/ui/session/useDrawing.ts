@@ -5,7 +5,7 @@ import type { PaintRequest } from '@/workers/messages';
 import { CAN_HIRE } from '@/workers/canHire';
 import { runJob } from '@/workers/runJob';
 import { keepPicture, keptPicture } from './keptPictures';
-import { whenStill } from './scrolling';
+import { whenStill, whileStill } from './scrolling';
 import {
   heldPicture,
   holdPicture,
@@ -83,11 +83,12 @@ export function useDrawing(
         (await import('@/drawing/paintHere')).paintHere(element, message);
         return inSight();
       }
-      const bitmap = await runJob(
-        'paint',
-        message,
-        detail === 'full' ? { signal: giveUp.signal } : {},
-      );
+      const ask = (signal?: AbortSignal) => runJob('paint', message, signal ? { signal } : {});
+      const bitmap = await (detail === 'flat'
+        ? ask()
+        : still
+          ? whileStill(ask, giveUp.signal)
+          : ask(giveUp.signal));
       if (still) {
         showStill(element, bitmap, detail);
         if (detail === 'full') {

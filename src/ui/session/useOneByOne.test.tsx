@@ -76,3 +76,14 @@ test('items that take little are worked together, for less than a frame at a tim
   expect(worked.splice(0)).toEqual([4, 5, 6, 7]);
   expect(screen.getByText('1 4 9 16 25 36 49')).toBeVisible();
 });
+
+test('while the page scrolls nothing is worked; it goes on where it stopped', async () => {
+  render(<Squares of={[10, 11]} />);
+  await tasks(1);
+  document.dispatchEvent(new Event('scroll'));
+  await tasks(1);
+  expect(worked).toEqual([10]);
+  now += 200;
+  await tasks(1);
+  expect(worked.splice(0)).toEqual([10, 11]);
+});

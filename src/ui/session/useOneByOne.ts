@@ -1,11 +1,12 @@
 import { useEffect, useState } from 'react';
+import { restLeft } from './scrolling';
 
 /** Works of a list are done together for so long, ms: less than a frame. */
 const SLICE_MS = 8;
 
 /**
  * Works through a list a little at a time, one item a task where an item takes longer than a slice, so that the page goes on in
- * between. A new list is begun from its start.
+ * between; not at all while it scrolls. A new list is begun from its start.
  * @returns the last list that was done, with what came of each item; `null` before the first
  */
 export function useOneByOne<T, R>(
@@ -19,6 +20,11 @@ export function useOneByOne<T, R>(
   useEffect(() => {
     const results: R[] = [];
     const next = (): void => {
+      const left = restLeft();
+      if (left > 0) {
+        timer = setTimeout(next, left);
+        return;
+      }
       const from = performance.now();
       while (results.length < items.length) {
         results.push(work(items[results.length]!));

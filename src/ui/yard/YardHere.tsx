@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import {
   useCallback,
+  useDeferredValue,
   useEffect,
   useLayoutEffect,
   useMemo,
@@ -11,9 +12,9 @@ import {
   useState,
 } from 'react';
 import { todayAt, type Clock } from '@/core/calendar/clock';
-import { read } from '@/core/checks/reading';
 import type { Settings } from '@/core/files/plantingFile';
 import { weeksStanding } from '@/core/log/life';
+import { seasonWeeks } from '@/core/plantings/planting';
 import { weekAfter } from '@/core/units/units';
 import { useWidth } from '@/ui/controls/useWidth';
 import { UnreadableSheet } from '@/ui/session/UnreadableSheet';
@@ -53,7 +54,7 @@ function weeksHere(loaded: Planted, clock: Clock): number {
   const standing = loaded.its.flatMap((it) => {
     const { plantedOn } = loaded.lifeOf(it.planting.id);
     const weeks = weeksStanding({ plantedOn }, todayAt(clock, it.spot.site));
-    return weeks === null ? [] : [Math.min(weeks, read(it).weeks)];
+    return weeks === null ? [] : [Math.min(weeks, seasonWeeks(it.planting))];
   });
   return standing.length === 0 ? YARD_WEEKS : Math.max(...standing);
 }
@@ -124,7 +125,9 @@ function YardNow({
     [rows, weeks, width, settings],
   );
   const { isCalm, onShown } = useCalm(layout);
-  const last = useMemo(() => Math.max(...its.map((it) => read(it).weeks)), [its]);
+  // What is due is put under hundreds of containers in the time that scrolling leaves.
+  const dueShown = useDeferredValue(due);
+  const last = useMemo(() => Math.max(...its.map((it) => seasonWeeks(it.planting))), [its]);
   const first = its[0]!;
   const week = weekAfter(first.planting.plantedWeek, weeks);
   const isDemo = its.every(({ planting }) => planting.demo);
@@ -159,7 +162,13 @@ function YardNow({
         <UnreadableSheet tables={['plantings', 'spots']} />
         <div ref={ref}>
           {layout && (
-            <YardGround layout={layout} unit={unit} due={due} before={before} onShown={onShown} />
+            <YardGround
+              layout={layout}
+              unit={unit}
+              due={dueShown}
+              before={before}
+              onShown={onShown}
+            />
           )}
         </div>
         <div className="mt-2 max-w-[720px]">
