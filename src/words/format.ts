@@ -79,7 +79,7 @@ const SIZE_NAMES: Readonly<Record<NurserySizeId, string>> = {
   '3L': '3 L pot',
   '5L': '5 L pot',
   bulb: 'bag of bulbs',
-  plug: 'tray of plugs',
+  plug: '12 plugs',
   'bare-root': 'bare root',
   seed: 'packet of seed',
   cutting: 'unrooted cuttings',

@@ -1,6 +1,6 @@
 import { known } from '../../tests/builders/plantings';
 import { renamedIn } from '../core/plants/renamed';
-import { coldText, shopsText, summerText, sureText, yearText } from './kinds';
+import { coldText, earlyText, shopsText, summerText, sureText, yearText } from './kinds';
 import { otherNames } from './otherNames';
 import { renamedText } from './renamed';
 
@@ -29,6 +29,16 @@ test('summers, years and shops are told in words', () => {
   expect(yearText(known('box-ball'))).toBe('all year');
   expect(yearText(known('hosta-lime'))).toMatch(/; over by .*(Oct|Nov)/);
   expect(shopsText(known('pansy-blue'))).toMatch(/ and /);
+});
+
+test('what is raised at home is told with what it costs and when', () => {
+  expect(earlyText(known('nasturtium-orange'), CM)).toBe(
+    'packet of seed about £2.00–3.50, sown 2 April to 21 May',
+  );
+  expect(earlyText(known('sweet-pea-dwarf'), CM)).toMatch(/ October to .* or .* to .* April/);
+  expect(earlyText(known('petunia-white'), CM)).toMatch(/^12 plugs about £\d.*, .* to .* April$/);
+  expect(earlyText(known('hosta-lime'), CM)).toMatch(/^bare root about £4.00–7.00, /);
+  expect(earlyText(known('box-ball'), CM)).toBe('');
 });
 
 test('how sure the book is comes group by group', () => {

@@ -1,6 +1,6 @@
 import type { Company, PlantKind } from '@/core/plants/kind';
 import { isEverInLeaf, type Weeks } from '@/core/plants/season';
-import { dateText, temperatureText, type Units } from './format';
+import { dateText, priceText, sizeName, temperatureText, type Units } from './format';
 
 /** "early May to late October", or "all year". */
 function weeksText([from, to]: Weeks): string {
@@ -78,6 +78,23 @@ export function companyText({ company }: PlantKind): string {
 /** When shops have it growing in a pot. */
 export function shopsText({ inShops }: PlantKind): string {
   return inShops.map(weeksText).join(' and ');
+}
+
+const DONE = { seed: ', sown', plug: ',', 'bare-root': ',' } as const;
+
+/**
+ * In what those who raise plants themselves buy it, and when: "packet of seed about £2–3.50, sown 5 March to 30 April".
+ * @returns empty when there is nothing earlier than a plant in growth
+ */
+export function earlyText({ early = [] }: Pick<PlantKind, 'early'>, units: Units): string {
+  const sizes = [...new Set(early.map(({ size }) => size))];
+  return sizes
+    .map((size) => {
+      const same = early.filter((one) => one.size === size);
+      const when = same.map(({ weeks }) => weeksText(weeks)).join(' or ');
+      return `${sizeName(size, units)} ${priceText(same[0]!.price, units)}${DONE[size]} ${when}`;
+    })
+    .join('; ');
 }
 
 const SURE = { good: 'widely agreed', fair: 'less sure', low: 'a guess in part' } as const;

@@ -34,5 +34,8 @@ export function asSoldIn(market: Market, kinds: readonly PlantKind[]): readonly 
   return kinds.map((kind) => ({
     ...namedIn(market, kind),
     sold: kind.sold.map((unit) => ({ ...unit, price: priceIn(market, unit.price) })),
+    ...(kind.early
+      ? { early: kind.early.map((unit) => ({ ...unit, price: priceIn(market, unit.price) })) }
+      : {}),
   }));
 }

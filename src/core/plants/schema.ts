@@ -206,6 +206,22 @@ export const kindSchema = z.object({
     )
     .min(1)
     .readonly(),
+  /** In what those who raise plants themselves buy it, and when that is bought or sown, temperate north; left out: in nothing earlier. */
+  early: z
+    .array(
+      z
+        .object({
+          size: z.enum(['seed', 'plug', 'bare-root']),
+          price: z.number().positive().max(500),
+          perSale: z.number().int().min(1).max(100).optional(),
+          weeks,
+        })
+        .readonly(),
+    )
+    .min(1)
+    .max(8)
+    .readonly()
+    .optional(),
   support: z.enum(['none', 'stake', 'climb']),
   /** Ways to make more of it, the best first. */
   propagation: z.array(z.enum(PROPAGATION)).min(1).readonly(),

@@ -51,7 +51,7 @@ export const STOPS: readonly Stop[] = [
   {
     id: 'post',
     name: 'Bulb shed by post',
-    words: 'sends bulbs and plugs',
+    words: 'sends bulbs and small plants',
     there: 0.6,
     priceShare: 0.9,
     sizes: ['bulb', 'six-pack', '9cm'],

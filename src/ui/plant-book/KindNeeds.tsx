@@ -4,6 +4,7 @@ import {
   bearsText,
   companyText,
   coldText,
+  earlyText,
   shopsText,
   summerText,
   sureText,
@@ -106,6 +107,12 @@ export function KindNeeds({ kind, units }: { readonly kind: PlantKind; readonly 
         </dd>
         <dt>In shops</dt>
         <dd>growing, {shopsText(kind)}</dd>
+        {kind.early && (
+          <>
+            <dt>Raised from</dt>
+            <dd>{earlyText(kind, units)}</dd>
+          </>
+        )}
         <dt>Grown with</dt>
         <dd>{companyText(kind)}</dd>
         <dt>More plants</dt>

@@ -1,5 +1,6 @@
 import type { Oklch } from '../../colour/oklch';
 import type { Harm, HarmPart, HarmWay, PlantKind, Remains, Sure } from '../kind';
+import { earlyOf } from './early';
 import { STEM } from './palette';
 
 type Foliage = PlantKind['foliage'];
@@ -126,6 +127,11 @@ function recordOf(botanical: string, shared: SpeciesFacts, kind: KindOfSpecies):
   const { thirst, dryBetween, woodGrows, edible, notEdible, skin, propagation } = facts;
   const [leastC, dryC, humidC] = facts.summer;
   const [growing, cold, heat, harm] = facts.sure;
+  const units = sold.map(([size, price, perSale]) => ({
+    size,
+    price,
+    ...(perSale === undefined ? {} : { perSale }),
+  }));
   return {
     id: own.id,
     botanical,
@@ -169,11 +175,8 @@ function recordOf(botanical: string, shared: SpeciesFacts, kind: KindOfSpecies):
     toxicity: toxicityOf(facts.harm),
     irritant: { skin: skin?.[0] ?? 'no', note: skin?.[1] ?? '' },
     runsWild: facts.wild,
-    sold: sold.map(([size, price, perSale]) => ({
-      size,
-      price,
-      ...(perSale === undefined ? {} : { perSale }),
-    })),
+    sold: units,
+    ...earlyOf({ botanical, cycle, sold: units, propagation, inShops }),
     support: own.support ?? 'none',
     propagation,
     confidence: { growing, cold, heat, harm },

@@ -32,6 +32,25 @@ export const unitsSuit = each(({ cycle, sold, heightCm, support }) => {
   ];
 });
 
+/** Lowest temperature that what is sold with bare roots in winter bears at least, °C. */
+const BARE_ROOTED_C = -15;
+
+/** What is bought early suits the kind: seed of what comes from seed, plugs of what is raised soft, bare roots of what is hardy and stays. */
+export const earlySuits = each(({ early = [], cycle, propagation, lowestC }) => {
+  const sizes = new Set(early.map(({ size }) => size));
+  const stays = cycle === 'shrub' || cycle === 'perennial';
+  const isRaised = cycle !== 'bulb' && cycle !== 'succulent' && cycle !== 'desert succulent';
+  return [
+    sizes.has('seed') &&
+      !propagation.some((way) => way.startsWith('seed')) &&
+      'a packet of seed, but it is not raised from seed',
+    sizes.has('plug') && !isRaised && `${cycle}, but sold as plugs`,
+    sizes.has('bare-root') &&
+      !(stays && lowestC <= BARE_ROOTED_C) &&
+      `${cycle} that bears ${lowestC} °C, but sold with bare roots`,
+  ];
+});
+
 /** How fast wood grows is told of what is woody, and of nothing else. */
 export const woodIsWoody = each(({ cycle, woodGrows }) => [
   WOODY.has(cycle) && woodGrows === null && `${cycle}, but its growth in a season is not told`,

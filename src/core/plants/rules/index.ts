@@ -1,6 +1,6 @@
 import type { PlantKind } from '../kind';
 import { coldInOrder, summerInOrder, tenderAgrees } from './cold';
-import { spiresAreSpires, unitsSuit, waysSuit, woodIsWoody } from './growing';
+import { earlySuits, spiresAreSpires, unitsSuit, waysSuit, woodIsWoody } from './growing';
 import { harmFloor, harmHasParts, partsNotEaten } from './harm';
 import { namesApart, noTradeNames } from './names';
 import type { Excused, Rule } from './rule';
@@ -28,6 +28,7 @@ const RULES = {
   'sold while in leaf': soldInLeaf,
   'spires are spires': spiresAreSpires,
   'units suit': unitsSuit,
+  'what is bought early suits': earlySuits,
   'wood is woody': woodIsWoody,
   'ways to make more suit': waysSuit,
   'names belong to one genus': namesApart,

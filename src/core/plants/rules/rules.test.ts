@@ -112,6 +112,21 @@ const SPOILED: readonly (readonly [
   ],
   ['units suit', 'marguerite-white', () => ({ sold: [{ size: 'bulb', price: 3 }] })],
   ['units suit', 'hydrangea-dwarf-white', () => ({ sold: [{ size: 'six-pack', price: 3 }] })],
+  [
+    'what is bought early suits',
+    'marguerite-white',
+    () => ({ early: [{ size: 'seed', price: 2, weeks: [9, 16] }] }),
+  ],
+  [
+    'what is bought early suits',
+    'jade-tree',
+    () => ({ early: [{ size: 'plug', price: 6, weeks: [9, 14] }] }),
+  ],
+  [
+    'what is bought early suits',
+    'oleander-pink',
+    () => ({ early: [{ size: 'bare-root', price: 6, weeks: [45, 11] }] }),
+  ],
   ['names belong to one genus', 'stonecrop-purple', () => ({ alsoCalled: ['Sedum'] })],
   [
     'no trade names',
