@@ -1090,7 +1090,7 @@ export const ASPARAGUS: readonly Species[] = [
     woodGrows: null,
     thirst: 'medium',
     dryBetween: false,
-    harm: HARM.few,
+    harm: HARM.bulb,
     skin: SKIN.bulb,
     edible: null,
     notEdible: null,

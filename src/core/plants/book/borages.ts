@@ -71,7 +71,7 @@ export const BORAGES: readonly Species[] = [
     woodGrows: null,
     thirst: 'high',
     dryBetween: false,
-    harm: NO_HARM_KNOWN,
+    harm: HARM.few,
     skin: SKIN.hairs,
     edible: null,
     notEdible: null,

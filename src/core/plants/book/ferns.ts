@@ -194,7 +194,7 @@ export const FERNS: readonly Species[] = [
     woodGrows: null,
     thirst: 'high',
     dryBetween: false,
-    harm: { people: 'none known', pets: 'unsure', note: 'Few records.' },
+    harm: { people: 'unsure', pets: 'unsure', note: 'Few records; some ferns are poisonous.' },
     skin: null,
     edible: null,
     notEdible: null,

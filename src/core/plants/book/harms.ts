@@ -68,6 +68,16 @@ export const HARM = {
     note: 'All parts hold needles of oxalate that burn the mouth.',
     way: 'eaten or on the skin',
   },
+  liver: {
+    people: 'poisonous',
+    pets: 'poisonous',
+    note: 'Holds alkaloids that harm the liver, the more the longer it is eaten.',
+  },
+  lobelia: {
+    people: 'poisonous',
+    pets: 'poisonous',
+    note: 'All parts hold lobeline, which acts on nerves and heart.',
+  },
   heart: { people: 'poisonous', pets: 'poisonous', note: 'All parts act on the heart.' },
   geranium: {
     people: 'mild',

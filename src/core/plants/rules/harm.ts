@@ -27,12 +27,14 @@ const FLOOR: readonly (readonly [genera: string, people: Harm, pets: Harm])[] = 
   ],
   ['Buxus Hedera Daphne Lantana', 'mild', 'poisonous'],
   ['Hydrangea', 'mild', 'poisonous'],
-  ['Ligustrum Vitis', 'none known', 'poisonous'],
+  ['Ligustrum', 'poisonous', 'poisonous'],
+  ['Vitis', 'none known', 'poisonous'],
+  ['Brunnera Myosotis Pulmonaria Convolvulus', 'unsure', 'unsure'],
   ['Nepeta', 'none known', 'mild'],
-  ['Farfugium Ligularia', 'unsure', 'unsure'],
-  ['Lobelia Paeonia Gardenia', 'mild', 'mild'],
+  ['Farfugium Ligularia Lobelia Isotoma Scilla', 'poisonous', 'poisonous'],
+  ['Paeonia Gardenia Hylotelephium', 'mild', 'mild'],
   ['Aloe', 'none known', 'mild'],
-  ['Kalanchoe', 'none known', 'poisonous'],
+  ['Kalanchoe', 'poisonous', 'poisonous'],
 ];
 
 const floorOf: ReadonlyMap<string, readonly [Harm, Harm]> = new Map(
