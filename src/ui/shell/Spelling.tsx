@@ -1,22 +1,30 @@
 'use client';
 
 import { usePathname } from 'next/navigation';
-import { Fragment, useEffect, useState, type ReactNode } from 'react';
+import { Fragment, useEffect, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { marketOf } from '@/core/plants/market';
 import type { Store } from '@/data/store';
-import { useSettings, useStore } from '@/ui/session/StoreProvider';
+import { useLive, useStore } from '@/ui/session/StoreProvider';
+import { isSpelledAmerican, keepSpelledAmerican } from './spelledLast';
 import { spellAs } from '@/ui/spelling/spelling';
 
 const NO_NAMES: readonly string[] = [];
+const NEVER_TOLD = () => () => undefined;
 
 /** Spells the page for the market that was chosen: everything is written anew when that changes. */
 export function Spelling({ children }: { readonly children: ReactNode }) {
-  const isAmerican = marketOf(useSettings()) === 'american';
+  const settings = useLive((store) => store.settings.get());
+  // Until the settings are read, as at the last visit: a page that is written twice is read twice.
+  const wasAmerican = useSyncExternalStore(NEVER_TOLD, isSpelledAmerican, () => false);
+  const isAmerican = settings ? marketOf(settings) === 'american' : wasAmerican;
   const names = useNames(isAmerican);
   const kept = spellAs(isAmerican, names);
   useEffect(() => {
     document.documentElement.lang = isAmerican ? 'en-US' : 'en-GB';
   }, [isAmerican]);
+  useEffect(() => {
+    if (settings) keepSpelledAmerican(isAmerican);
+  }, [settings, isAmerican]);
   return (
     <Fragment key={isAmerican ? ['american', ...kept].join('\n') : 'british'}>{children}</Fragment>
   );
