@@ -65,7 +65,7 @@ function doneText(done: Done, kindOf: KindOf): string {
     case 'arranged':
       return done.how ? ARRANGED[done.how] : 'Rearranged';
     case 'planned a trim':
-      return `Planned a trim of ${nameOf(done.kind)} in week ${done.weeks}`;
+      return `Planned a trim of ${nameOf(done.kind)}, ${countText(done.weeks, 'week')} on`;
     case 'took back a trim':
       return `Took back the trim of ${nameOf(done.kind)}`;
     case 'chose a second':

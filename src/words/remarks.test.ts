@@ -1,7 +1,10 @@
 import { opinionOf, type Remark } from '@/core/checks/opinion';
 import { CHECKS, type CheckId } from '@/core/checks/rules/index';
+import { read } from '@/core/checks/reading';
+import type { Check } from '@/core/checks/check';
+import { kindOf } from '@/core/plants/book/index';
 import { stepText } from './done';
-import { sentenceOf } from './remarks';
+import { editText, sentenceOf } from './remarks';
 import { handComposed } from '../../tests/builders/handComposed';
 import { CM } from '../../tests/builders/editing';
 import { SPOILINGS } from '../../tests/builders/spoilings';
@@ -52,6 +55,43 @@ test('what is right is never said in the words of a fault: the words go by the s
     if (!PLAIN_FACTS.includes(check) && praise === fault) same.push(check);
   }
   expect(same).toEqual([]);
+});
+
+/** The words on every fix that some spoiled planting is offered. */
+function fixesRead(): readonly string[] {
+  const found = new Set<string>();
+  for (const { it } of handComposed().slice(0, 12))
+    for (const { spoil } of SPOILINGS) {
+      const spoiled = spoil(it);
+      if (!spoiled) continue;
+      const reading = read(spoiled);
+      for (const { check, severity } of opinionOf(spoiled).remarks) {
+        if (severity === 'right') continue;
+        const rule = CHECKS[check] as unknown as Check<CheckId, unknown>;
+        const verdict = rule.judge(reading);
+        for (const edit of (verdict && rule.fixes?.(reading, verdict)) ?? [])
+          found.add(editText(edit, spoiled, CM, kindOf));
+      }
+    }
+  return [...found];
+}
+
+test('a fix read aloud says what is done to which plant: nobody has to press it to know', () => {
+  const said = fixesRead();
+  expect(said.length).toBeGreaterThan(25);
+  // By itself none of these says what it does.
+  expect(said.filter((text) => /^(Try it|Try it without one|Move it)$/.test(text))).toEqual([]);
+  expect(said.filter((text) => /undefined|NaN|in week|\bcm (left|right)/.test(text))).toEqual([]);
+  const has = (pattern: RegExp) => [String(pattern), said.some((text) => pattern.test(text))];
+  for (const pattern of [
+    /^Try it without [a-z]/,
+    /^Try it with one .+ fewer$/,
+    /^Try it \d+ cm to the (left|right)$/,
+    /^Try \S+ mix$/,
+    /^Mark \d+ holes$/,
+    /^Trim it about \d+ [A-Z]/,
+  ])
+    expect(has(pattern)).toEqual([String(pattern), true]);
 });
 
 test('a step is put into words when it is read, by the plants’ names of today', () => {

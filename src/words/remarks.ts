@@ -1,9 +1,12 @@
 import type { Remark } from '@/core/checks/opinion';
 import type { CheckId, FactsOf } from '@/core/checks/rules/index';
 import type { Edit } from '@/core/plantings/edits';
-import { allPlants, type PlantingInSpot } from '@/core/plantings/planting';
+import type { Container } from '@/core/containers/container';
+import { allPlants, type PlaceId, type PlantingInSpot } from '@/core/plantings/planting';
 import type { KindId, PlantKind } from '@/core/plants/kind';
-import { countText, lengthText, type Units } from './format';
+import { weekAfter } from '@/core/units/units';
+import { MIX_NAMES } from './containers';
+import { countText, dateText, lengthText, type Units } from './format';
 import { inSentence, keyed, SUPPORT_NAMES } from './names';
 import { CONDITIONS } from './remarks/conditions';
 import { CONTAINER } from './remarks/container';
@@ -56,13 +59,19 @@ export function editText(
       if (!place) return 'Move it';
       const [dx, dz] = [edit.xCm - place.xCm, edit.zCm - place.zCm];
       const way =
-        Math.abs(dx) >= Math.abs(dz) ? (dx < 0 ? 'left' : 'right') : dz < 0 ? 'back' : 'forward';
+        Math.abs(dx) >= Math.abs(dz)
+          ? dx < 0
+            ? 'to the left'
+            : 'to the right'
+          : dz < 0
+            ? 'back'
+            : 'forward';
       return `Try it ${lengthText(Math.hypot(dx, dz), units)} ${way}`;
     }
     case 'swap':
       return `Try ${inSentence(kindOf(edit.to)?.common ?? edit.to)}`;
     case 'remove':
-      return 'Try it without one';
+      return withoutText(edit.place, it);
     case 'shift':
       return 'Try them moved';
     case 'clear':
@@ -74,13 +83,11 @@ export function editText(
     case 'arrange':
       return 'Try another order';
     case 'container':
-      return edit.change.drainHoles
-        ? `Mark ${countText(edit.change.drainHoles, 'hole')}`
-        : 'Try it';
+      return containerText(edit.change);
     case 'add':
       return `Add ${inSentence(kindOf(edit.place.kindId)?.common ?? edit.place.kindId)}`;
     case 'trim':
-      return `Trim it in week ${edit.weeks}`;
+      return `Trim it about ${dateText(weekAfter(it.planting.plantedWeek, edit.weeks))}`;
     case 'untrim':
       return 'Leave it untrimmed';
     case 'remake':
@@ -106,6 +113,21 @@ export function editText(
     case 'mean':
       return 'I mean it';
   }
+}
+
+/** "Try it without coral calibrachoa", or with one fewer where others of its kind stay. */
+function withoutText(place: PlaceId, { plants }: PlantingInSpot): string {
+  const gone = plants.find(({ id }) => id === place);
+  if (!gone) return 'Try it without one';
+  const name = inSentence(gone.kind.common);
+  const isLast = plants.filter(({ kindId }) => kindId === gone.kindId).length === 1;
+  return isLast ? `Try it without ${name}` : `Try it with one ${name} fewer`;
+}
+
+function containerText({ drainHoles, mix }: Partial<Container>): string {
+  if (drainHoles) return `Mark ${countText(drainHoles, 'hole')}`;
+  // What a mix is for is told where it is chosen.
+  return mix ? `Try ${MIX_NAMES[mix].split(',')[0]} mix` : 'Try it';
 }
 
 /** What a fix comes to, where a figure tells it: "shows 40 % more of it". */
