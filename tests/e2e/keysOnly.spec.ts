@@ -1,10 +1,6 @@
+import { allSeen, halt } from '../builders/atTheHalt';
 import { expect, test, type Page } from '../builders/journey';
 
-const demo = async (page: Page) => {
-  await page.goto('/shed');
-  await page.getByRole('button', { name: 'Load the demo set' }).click();
-  await expect(page.getByRole('button', { name: 'Take away the demo set' })).toBeVisible();
-};
 /** Presses Tab until what has the focus is called so; never touches the pointer. */
 const tabTo = async (page: Page, name: RegExp, most = 140) => {
   for (let i = 0; i < most; i += 1) {
@@ -55,7 +51,7 @@ test('composed by hand from empty, by keys alone', async ({ page }) => {
 test('proposed, three pinned, compared, one used, one swapped and all undone, by keys alone', async ({
   page,
 }) => {
-  await demo(page);
+  await halt(page);
   await page.goto('/bench?planting=demo-tub-2');
   await ready(page);
   await tabTo(page, /^Other plants$/);
@@ -102,7 +98,7 @@ test('proposed, three pinned, compared, one used, one swapped and all undone, by
 });
 
 test('looked at over the sill and from below, by keys alone', async ({ page }) => {
-  await demo(page);
+  await halt(page);
   for (const [id, name] of [
     ['demo-window-box', 'Indoors, over the sill'],
     ['demo-basket-1', 'Whoever passes under'],
@@ -132,7 +128,7 @@ test('looked at over the sill and from below, by keys alone', async ({ page }) =
 test('something to climb is set, made higher and taken out, and a version kept and let go, by keys alone', async ({
   page,
 }) => {
-  await demo(page);
+  await halt(page);
   await page.goto('/bench?planting=demo-tub-2');
   await ready(page);
   await tabTo(page, /^Support$/);
@@ -172,7 +168,7 @@ test('containers set out together, one moved along and raised, and a sheet print
   await page.addInitScript(() => {
     window.print = () => void (document.documentElement.dataset.printed = 'yes');
   });
-  await demo(page);
+  await halt(page);
   await page.goto('/terrace');
   await expect(page.locator('[data-member]')).toHaveCount(3);
   await tabTo(page, /^Kitchen pot, /);
@@ -191,4 +187,101 @@ test('containers set out together, one moved along and raised, and a sheet print
   await tabTo(page, /^Print a sheet$/, 8);
   await page.keyboard.press('Enter');
   await expect(page.locator('html')).toHaveAttribute('data-printed', 'yes');
+});
+
+test('a round walked, what was bought ticked and what happened told, by keys alone', async ({
+  page,
+}) => {
+  await halt(page);
+  await page.goto('/');
+  await expect(page.locator('[data-yard-round]')).toContainText('containers');
+  await tabTo(page, /^Walk the round$/);
+  await page.keyboard.press('Enter');
+  await allSeen(page);
+  const task = page.locator('[data-task]');
+  const first = (await task.getAttribute('data-task'))!;
+  await tabTo(page, /^Done/);
+  await page.keyboard.press('Enter');
+  await expect(page.locator(`[data-task="${first}"]`)).toHaveCount(0);
+  await tabTo(page, /^Undo/);
+  await page.keyboard.press('Enter');
+  await page.locator(`[data-stop="${first.split(' ')[0]}"]`).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator(`[data-task="${first}"]`)).toBeVisible();
+
+  await page.goto('/trolley');
+  const line = (name: string) => page.locator('[data-line]').filter({ hasText: name });
+  await expect(line('Purple basil')).toBeVisible();
+  await tabTo(page, /^Purple basil(?!: not)/);
+  await page.keyboard.press('Space');
+  await expect(line('Purple basil')).toHaveAttribute('data-ticked', '');
+  await tabTo(page, /^Pot marigold: not as listed$/);
+  await page.keyboard.press('Enter');
+  await tabTo(page, /^Got, of/);
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('1');
+  await page.keyboard.press('Enter');
+  await expect(line('Pot marigold')).toContainText('got 1 of 2');
+
+  await page.goto('/diary?planting=demo-tub-2');
+  await expect(page.getByRole('region', { name: 'Tell what happened' })).toBeVisible();
+  await tabTo(page, /^Plant(?! book)/);
+  await page.keyboard.type('Dark-leaved red');
+  await tabTo(page, /^High, cm/);
+  await page.keyboard.type('52');
+  await tabTo(page, /^Keep$/);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-entry="measured"]').first()).toContainText('52 cm high');
+});
+
+test('a plant found in the book, a tree moved on the plan, a barrow measured, a step of potting taken back and everything saved, by keys alone', async ({
+  page,
+}) => {
+  await halt(page);
+  await page.goto('/plants');
+  const search = page.getByRole('searchbox');
+  await expect(search).toBeVisible();
+  for (
+    let i = 0;
+    i < 30 && !(await search.evaluate((element) => element === document.activeElement));
+    i += 1
+  )
+    await page.keyboard.press('Tab');
+  await page.keyboard.type('bronze flax');
+  await expect(page.getByText(/^Bronze flax/).first()).toBeVisible();
+  await tabTo(page, /^Bronze flax/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 2, name: 'Bronze flax' })).toBeVisible();
+
+  await page.goto('/spot?spot=demo-window');
+  const tree = page.getByRole('button', { name: /^Tree on the plan/ });
+  await expect(tree).toBeVisible();
+  const before = (await tree.getAttribute('aria-label'))!;
+  await tabTo(page, /^Tree on the plan/);
+  for (let i = 0; i < 8; i += 1) await page.keyboard.press('Shift+ArrowRight');
+  await expect(tree).not.toHaveAttribute('aria-label', before);
+  for (let i = 0; i < 8; i += 1) await page.keyboard.press('Control+z');
+  await expect(tree).toHaveAttribute('aria-label', before);
+
+  await page.goto('/shelf?item=demo-barrow');
+  const depth = page.getByLabel(/^Depth/);
+  await expect(depth).toBeVisible();
+  await tabTo(page, /^Depth/);
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('21');
+  await page.keyboard.press('Tab');
+  await page.reload();
+  await expect(depth).toHaveValue('21');
+
+  await page.goto('/potting?planting=demo-tub-1');
+  await expect(page.getByRole('button', { name: 'Back', exact: true })).toBeVisible();
+  await tabTo(page, /^Back$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^Done/ })).toBeVisible();
+
+  await page.goto('/shed');
+  await expect(page.getByRole('button', { name: 'Save everything' })).toBeVisible();
+  await tabTo(page, /^Save everything$/);
+  const [file] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('Enter')]);
+  expect(file.suggestedFilename()).toMatch(/^rillbank/);
 });
