@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { toCm } from '@/core/units/units';
 import {
+  unbroken,
   degreesText,
   countText,
   dateText,
@@ -95,4 +96,10 @@ test('what is paced is told in metres or feet, what is near as a tape tells it',
     '12.3 m',
   ]);
   expect(farText(1400, INCHES)).toBe('46 ft');
+});
+
+test('a number stays with what it counts', () => {
+  expect(unbroken('about 0 °C; 9 cm pot, 2 April to 3 July, from 5 to 12')).toBe(
+    'about 0\u00a0°C; 9\u00a0cm pot, 2\u00a0April to 3\u00a0July, from 5\u00a0to 12',
+  );
 });

@@ -165,6 +165,11 @@ export function minutesText(minutes: number): string {
   return `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')} min`;
 }
 
+/** A text in which no number is parted from what it counts at a line's end: "0 °C", "2 April". */
+export function unbroken(text: string): string {
+  return text.replace(/(\d) (?=[\p{L}°])/gu, '$1\u00a0');
+}
+
 /** A range of small lengths: "0.8–2 cm", "0.3–0.8 in". */
 export function rangeText([least, most]: readonly [number, number], unit: Units['length']): string {
   const figure = (cm: number) =>

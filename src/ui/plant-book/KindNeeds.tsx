@@ -1,5 +1,13 @@
 import { type PlantKind } from '@/core/plants/kind';
-import { countText, dateText, hoursText, priceText, sizeName, type Units } from '@/words/format';
+import {
+  countText,
+  dateText,
+  hoursText,
+  priceText,
+  sizeName,
+  unbroken,
+  type Units,
+} from '@/words/format';
 import {
   bearsText,
   companyText,
@@ -63,13 +71,13 @@ export function KindNeeds({ kind, units }: { readonly kind: PlantKind; readonly 
           {kind.feed === 'none' ? 'no feed' : `${kind.feed} feed`}
         </dd>
         <dt>Cold</dt>
-        <dd>{coldText(kind, units)}</dd>
+        <dd>{unbroken(coldText(kind, units))}</dd>
         <dt>Summer</dt>
-        <dd>{summerText(kind, units)}</dd>
+        <dd>{unbroken(summerText(kind, units))}</dd>
         <dt>Stands</dt>
         <dd>{bearsText(kind)}</dd>
         <dt>In leaf</dt>
-        <dd>{yearText(kind)}</dd>
+        <dd>{unbroken(yearText(kind))}</dd>
         {kind.bloom && (
           <>
             <dt>In flower</dt>
@@ -98,19 +106,21 @@ export function KindNeeds({ kind, units }: { readonly kind: PlantKind; readonly 
         )}
         <dt>Sold as</dt>
         <dd>
-          {kind.sold
-            .map(
-              ({ size, price, perSale }) =>
-                `${sizeName(size, units)}${perSale ? ` of ${perSale}` : ''} ${priceText(price, units)}`,
-            )
-            .join('; ')}
+          {unbroken(
+            kind.sold
+              .map(
+                ({ size, price, perSale }) =>
+                  `${sizeName(size, units)}${perSale ? ` of ${perSale}` : ''} ${priceText(price, units)}`,
+              )
+              .join('; '),
+          )}
         </dd>
         <dt>In shops</dt>
-        <dd>growing, {shopsText(kind)}</dd>
+        <dd>growing, {unbroken(shopsText(kind))}</dd>
         {kind.early && (
           <>
             <dt>Raised from</dt>
-            <dd>{earlyText(kind, units)}</dd>
+            <dd>{unbroken(earlyText(kind, units))}</dd>
           </>
         )}
         <dt>Grown with</dt>
