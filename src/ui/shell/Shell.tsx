@@ -16,6 +16,7 @@ import { ButtonLink } from '@/ui/controls/Button';
 const Messages = dynamic(() => import('./Messages'), { ssr: false });
 const Safekeeping = dynamic(() => import('./Safekeeping'), { ssr: false });
 const Offline = dynamic(() => import('./Offline'), { ssr: false });
+const Rehearsal = dynamic(() => import('./Rehearsal'), { ssr: false });
 
 /** The bar with its hanging room tag, and whatever room is open below it. */
 export function Shell({ children }: { readonly children: ReactNode }) {
@@ -36,7 +37,10 @@ export function Shell({ children }: { readonly children: ReactNode }) {
           id="room"
           className="mx-auto max-w-[1320px] px-4 pb-10 max-sm:pb-24 wide:px-6 roomy:max-w-[1720px] vast:max-w-[2400px] lying:pl-[92px]"
         >
-          <LibraryProvider>{children}</LibraryProvider>
+          <LibraryProvider>
+            {children}
+            <Rehearsal />
+          </LibraryProvider>
         </main>
         <Messages />
         <Offline />
