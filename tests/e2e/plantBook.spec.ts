@@ -70,12 +70,12 @@ test(
   async ({ page }) => {
     const sold = page.getByRole('region', { name: 'What it needs' }).getByText(/(L|gal) pot about/);
     await page.goto('/plants?kind=agapanthus-blue');
-    await expect(sold).toHaveText(/2 L pot about £9\.00–15\.00/);
+    await expect(sold).toHaveText(/2\sL pot about £9\.00–15\.00/);
     await page.goto('/shed');
     await page.getByRole('radio', { name: 'North America' }).click();
     await expect(page.getByRole('radio', { name: '$' })).toBeChecked();
     await page.goto('/plants?kind=agapanthus-blue');
-    await expect(sold).toHaveText(/½ gal pot about \$14\.00–24\.00/);
+    await expect(sold).toHaveText(/½\sgal pot about \$14\.00–24\.00/);
     // The stops' prices go along with the book's.
     await page.getByLabel('On the benches today at').selectOption({ label: 'Siding Nursery' });
     await expect(page.locator('[data-kind]').first()).toContainText(/there at \$/);
