@@ -37,11 +37,20 @@ export function olderGrowers({
   });
 }
 
+/** So many seasons are kept, the last that were asked for: of a yard of hundreds they would fill a phone's memory. */
+const KEPT = 64;
+
 /** The last season foreseen for some plants: checks, words and drawings of one planting ask for the same one, and so does each school it is judged by. */
-const foreseen = new WeakMap<
+const foreseen = new Map<
   PlantingInSpot['plants'],
   { readonly of: PlantingInSpot; readonly season: PlantingSeason }
 >();
+
+function keep(it: PlantingInSpot, season: PlantingSeason): void {
+  foreseen.delete(it.plants);
+  foreseen.set(it.plants, { of: it, season });
+  if (foreseen.size > KEPT) foreseen.delete(foreseen.keys().next().value!);
+}
 
 /** Plants in side holes as they grow: from below the mix, outside the wall. */
 export function sideGrowers(
@@ -78,7 +87,7 @@ export function seasonOf(it: PlantingInSpot): PlantingSeason {
     at: it.sides.length === 0 ? together.at : firstOf(together, count),
     sidesAt: (weeks) => together.at(weeks).slice(count),
   };
-  foreseen.set(it.plants, { of: it, season });
+  keep(it, season);
   return season;
 }
 
