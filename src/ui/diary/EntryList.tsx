@@ -73,7 +73,7 @@ export function EntryList({
               style={{ transform: `translateY(${start - topPx}px)` }}
             >
               {isNewDay && (
-                <h3 className="border-t-2 border-tick pt-2 text-small font-semibold">
+                <h3 className="border-t-2 border-rule2 pt-2 text-small font-semibold">
                   {longDayText(day)}
                 </h3>
               )}

@@ -61,10 +61,13 @@ export function PottingDesk({
     <div ref={ref} className="pb-28">
       <header className="flex items-baseline justify-between gap-4 pt-3 text-lead">
         <h1 className="min-w-0 truncate font-semibold">{it.planting.name}</h1>
-        <p className="shrink-0 text-ink2">
-          {isIn} of {keys.length} planted
-          {toGo > 0 ? `, ${minutesText(toGo)} to go` : ''}
-        </p>
+        {/* What was told to be planted elsewhere had no steps ticked, and none are to go. */}
+        {(step || toGo === 0) && (
+          <p className="shrink-0 text-ink2">
+            {isIn} of {keys.length} planted
+            {toGo > 0 ? `, ${minutesText(toGo)} to go` : ''}
+          </p>
+        )}
       </header>
       <StepRuler potting={potting} />
       {width > 0 && step && (

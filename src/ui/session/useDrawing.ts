@@ -84,11 +84,8 @@ export function useDrawing(
         return inSight();
       }
       const ask = (signal?: AbortSignal) => runJob('paint', message, signal ? { signal } : {});
-      const bitmap = await (detail === 'flat'
-        ? ask()
-        : still
-          ? whileStill(ask, giveUp.signal)
-          : ask(giveUp.signal));
+      const signal = detail === 'full' ? giveUp.signal : undefined;
+      const bitmap = await (still && signal ? whileStill(ask, signal) : ask(signal));
       if (still) {
         showStill(element, bitmap, detail);
         if (detail === 'full') {

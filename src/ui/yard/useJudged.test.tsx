@@ -1,29 +1,39 @@
 import { renderHook, waitFor } from '@testing-library/react';
+import { opinionOf } from '@/core/checks/opinion';
 import type { Seen } from '@/core/checks/outlook';
-import { inSpot } from '@/core/plantings/planting';
+import { CHECKS } from '@/core/checks/rules/index';
+import { inSpot, type PlantingInSpot } from '@/core/plantings/planting';
 import { USUAL_HOUSE } from '@/core/plantings/house';
 import { kindOf } from '@/core/plants/book/index';
 import { rillbankHalt } from '@/demo/rillbankHalt';
 import { useJudged } from './useJudged';
 
 const { plantings, spots } = rillbankHalt();
-const its = plantings
-  .filter(({ id }) => id === 'demo-basket-2')
-  .map((planting) =>
-    inSpot(
-      planting,
-      spots.find(({ id }) => id === planting.spotId)!,
-      kindOf,
-      USUAL_HOUSE,
-    ),
-  );
+const halt = (id: string): PlantingInSpot => {
+  const planting = plantings.find((one) => one.id === id)!;
+  const spot = spots.find((one) => one.id === planting.spotId)!;
+  return inSpot(planting, spot, kindOf, USUAL_HOUSE);
+};
+const its = [halt('demo-basket-2')];
 const all = its[0]!.plants.map(() => 1);
 const inFull: Seen = { share: all, areaCm2: all, flowers: all };
 let answer: Promise<readonly (readonly [number, Seen])[]>;
-jest.mock('@/workers/runJob', () => ({ runJob: () => answer }));
+const counted: string[] = [];
+jest.mock('@/workers/runJob', () => ({
+  runJob: (_job: string, { it }: { it: PlantingInSpot }) => {
+    counted.push(it.planting.id);
+    return answer;
+  },
+}));
 
 beforeEach(() => Object.assign(globalThis, { Worker: class {} }));
 afterEach(() => Reflect.deleteProperty(globalThis, 'Worker'));
+
+const opinionIsCalm = (it: PlantingInSpot): boolean =>
+  opinionOf(it).remarks.every(
+    ({ check, severity }) =>
+      severity !== 'trouble' && !(CHECKS[check].weight > 0 && severity === 'look'),
+  );
 
 const hiddenIn = (judged: ReturnType<typeof useJudged>) =>
   judged?.[0]?.remarks.some(({ check }) => check === 'money-seen');
@@ -43,4 +53,21 @@ test('what cannot be counted keeps its estimate', async () => {
   await waitFor(() => expect(hiddenIn(result.current)).toBe(true));
   await new Promise((resolve) => setTimeout(resolve, 50));
   expect(hiddenIn(result.current)).toBe(true);
+});
+
+test('of a long record sixty are counted, those with something to think about first', async () => {
+  answer = Promise.resolve([]);
+  const named = (it: PlantingInSpot, id: string) => ({ ...it, planting: { ...it.planting, id } });
+  const calm = halt('demo-basket-1');
+  const long = [
+    ...Array.from({ length: 62 }, (_, i) => named(calm, `calm-${i}`)),
+    named(its[0]!, 'last'),
+  ];
+  counted.length = 0;
+  renderHook(() => useJudged(long));
+  await waitFor(() => expect(counted).toHaveLength(60));
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  expect(counted).toHaveLength(60);
+  // The one that wants an answer stands last in the yard.
+  expect([opinionIsCalm(calm), counted[0]]).toEqual([true, 'last']);
 });

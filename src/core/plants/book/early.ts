@@ -6,62 +6,92 @@ type Weeks = Early['weeks'];
 /** Seed in packets: about what one costs, and how many plants come of it. */
 const PACKET = { size: 'seed', price: 2.5, perSale: 40 } as const;
 
-/** When seed is sown for containers, weeks of the northern year; where two are told, either will do. */
-const SOWING: Readonly<Record<string, readonly [Weeks, ...Weeks[]]>> = {
-  /** Hardy annuals where they grow. */
-  hardy: [[10, 18]],
-  /** Half-hardy annuals under cover. */
-  cover: [[9, 16]],
-  /** Those that are slow from seed, under cover early. */
-  slow: [[4, 10]],
-  /** Quick and tender: under cover late, or outside once it is warm. */
-  warm: [[14, 21]],
-  /** Sweet peas: in autumn or in early spring. */
-  peas: [
-    [40, 44],
-    [6, 14],
-  ],
-  /** Biennials, for next year. */
-  nextYear: [[20, 28]],
-  /** Winter bedding, in early summer. */
-  winter: [[22, 28]],
-  /** Leaves and roots for the kitchen, a little every few weeks. */
-  kitchen: [[10, 32]],
-  /** Cabbages and their kin. */
-  greens: [[14, 30]],
-  /** Summer vegetables under cover. */
-  tomatoes: [[7, 13]],
-};
+/** What is sown alike, by genus. */
+interface Sowing {
+  readonly genera: readonly string[];
+  /** Weeks of the northern year; where two are told, either will do. */
+  readonly weeks: readonly Weeks[];
+  /** Sown where it grows, or quicker from seed than by post: nobody sends it as plugs. */
+  readonly isQuick?: boolean;
+}
 
-/** How plants that gardeners sow are sown, by genus. Only kinds that come from seed have a packet. */
-const SOWN: Readonly<Record<keyof typeof SOWING, string>> = {
-  hardy:
-    'Borago Calendula Catananche Centaurea Eschscholzia Foeniculum Gypsophila Limnanthes Linaria Lobularia Moluccella Nemophila Nigella Lagurus Poterium',
-  cover:
-    'Ageratum Amaranthus Bassia Brachyscome Browallia Callistephus Celosia Cosmos Datura Delphinium Erythranthe Gomphrena Isotoma Limonium Matthiola Nicotiana Phlox Portulaca Rudbeckia Salpiglossis Sanvitalia Schizanthus Tagetes Tarenaya Torenia Xerochrysum Perilla',
-  slow: 'Angelonia Antirrhinum Begonia Catharanthus Cobaea Eccremocarpus Gazania Impatiens Lobelia Petroselinum Salvia Ricinus',
-  warm: 'Basella Cucumis Cucurbita Helianthus Ipomoea Lablab Ocimum Phaseolus Thunbergia Tithonia Tropaeolum Zinnia',
-  peas: 'Lathyrus',
-  nextYear: 'Aquilegia Bellis Dianthus Digitalis Erysimum Lupinus Myosotis Primula',
-  winter: 'Pericallis Viola',
-  kitchen:
-    'Allium Anethum Anthriscus Beta Cichorium Coriandrum Daucus Eruca Lactuca Pisum Raphanus Spinacia',
-  greens: 'Brassica',
-  tomatoes: 'Capsicum Solanum Apium Abelmoschus',
-};
+const named = (genera: string): readonly string[] => genera.split(' ');
+
+/** How plants that gardeners sow for containers are sown. Only kinds that come from seed have a packet. */
+const SOWN: readonly Sowing[] = [
+  // Hardy annuals where they grow.
+  {
+    genera: named(
+      'Borago Calendula Catananche Centaurea Eschscholzia Foeniculum Gypsophila Limnanthes Linaria Lobularia Moluccella Nemophila Nigella Lagurus Poterium',
+    ),
+    weeks: [[10, 18]],
+    isQuick: true,
+  },
+  // Half-hardy annuals under cover.
+  {
+    genera: named(
+      'Ageratum Amaranthus Bassia Brachyscome Browallia Callistephus Celosia Cosmos Datura Delphinium Erythranthe Gomphrena Isotoma Limonium Matthiola Nicotiana Phlox Portulaca Rudbeckia Salpiglossis Sanvitalia Schizanthus Tagetes Tarenaya Torenia Xerochrysum Perilla',
+    ),
+    weeks: [[9, 16]],
+  },
+  // Those that are slow from seed, under cover early.
+  {
+    genera: named(
+      'Angelonia Antirrhinum Begonia Catharanthus Cobaea Eccremocarpus Gazania Impatiens Lobelia Petroselinum Salvia Ricinus',
+    ),
+    weeks: [[4, 10]],
+  },
+  // Quick and tender: under cover late, or outside once it is warm.
+  {
+    genera: named(
+      'Basella Cucumis Cucurbita Helianthus Ipomoea Lablab Ocimum Phaseolus Thunbergia Tithonia Tropaeolum Zinnia',
+    ),
+    weeks: [[14, 21]],
+    isQuick: true,
+  },
+  // Sweet peas: in autumn or in early spring.
+  {
+    genera: named('Lathyrus'),
+    weeks: [
+      [40, 44],
+      [6, 14],
+    ],
+    isQuick: true,
+  },
+  // Biennials, for next year.
+  {
+    genera: named('Aquilegia Bellis Dianthus Digitalis Erysimum Lupinus Myosotis Primula'),
+    weeks: [[20, 28]],
+  },
+  // Winter bedding, in early summer.
+  { genera: named('Pericallis Viola'), weeks: [[22, 28]] },
+  // Leaves and roots for the kitchen, a little every few weeks.
+  {
+    genera: named(
+      'Allium Anethum Anthriscus Beta Cichorium Coriandrum Daucus Eruca Lactuca Pisum Raphanus Spinacia',
+    ),
+    weeks: [[10, 32]],
+    isQuick: true,
+  },
+  // Cabbages and their kin.
+  { genera: named('Brassica'), weeks: [[14, 30]] },
+  // Summer vegetables under cover.
+  { genera: named('Capsicum Solanum Apium Abelmoschus'), weeks: [[7, 13]] },
+];
+
+const sowingOf = (genus: string): Sowing | undefined =>
+  SOWN.find(({ genera }) => genera.includes(genus));
 
 /** Patio plants that come as plugs in early spring, besides the bedding that is sold in packs of six. */
-const PLUGS = new Set(
-  'Argyranthemum Bidens Calibrachoa Chaenostoma Diascia Dichondra Fuchsia Helichrysum Nemesia Osteospermum Pelargonium Petunia Plectranthus Scaevola Verbena'.split(
-    ' ',
-  ),
+const PLUGS = named(
+  'Argyranthemum Bidens Calibrachoa Chaenostoma Diascia Dichondra Fuchsia Helichrysum Nemesia Osteospermum Pelargonium Petunia Plectranthus Scaevola Verbena',
 );
 /** Plugs of bedding, and of patio plants: about what a dozen costs. */
 const BEDDING_PLUGS = 6;
 const PATIO_PLUGS = 11;
-/** So many weeks before they stand in shops in growth, plugs come; nobody raises them over Christmas. */
-const PLUGS_BEFORE = [6, 2] as const;
-const FIRST_PLUGS = 3;
+/** So many weeks before they stand in shops in growth plugs come, until a week before; none before this week. */
+const PLUGS_BEFORE = 6;
+const FIRST_PLUGS = 6;
 
 /** What is sold with bare roots while it rests: about what one costs, and when. */
 const BARE: Readonly<Record<string, readonly [price: number, weeks: Weeks]>> = {
@@ -95,8 +125,7 @@ export function earlyOf(
 
 function seedOf(genus: string, { propagation }: Pick<PlantKind, 'propagation'>): readonly Early[] {
   if (!propagation.some((way) => way.startsWith('seed'))) return [];
-  const how = Object.keys(SOWN).find((one) => SOWN[one]!.split(' ').includes(genus));
-  return how ? SOWING[how]!.map((weeks) => ({ ...PACKET, weeks })) : [];
+  return (sowingOf(genus)?.weeks ?? []).map((weeks) => ({ ...PACKET, weeks }));
 }
 
 function plugsOf(
@@ -104,23 +133,15 @@ function plugsOf(
   { cycle, sold, inShops }: Pick<PlantKind, 'cycle' | 'sold' | 'inShops'>,
 ): readonly Early[] {
   const isPacked = sold.some(({ size }) => size === 'six-pack');
-  // Sown where they grow, or quicker from seed: nobody sends them as plugs.
-  const isSown = ['hardy', 'warm', 'kitchen', 'peas'].some((how) =>
-    SOWN[how]!.split(' ').includes(genus),
-  );
-  const isBedding = isPacked && !isSown && cycle !== 'perennial';
-  if (!isBedding && !PLUGS.has(genus)) return [];
-  return inShops.flatMap(([from]) => {
-    const first = from - PLUGS_BEFORE[0];
-    if (first < FIRST_PLUGS) return [];
-    return [
-      {
-        size: 'plug' as const,
-        price: isPacked ? BEDDING_PLUGS : PATIO_PLUGS,
-        weeks: [first, from - PLUGS_BEFORE[1]] as const,
-      },
-    ];
-  });
+  const isBedding = isPacked && !sowingOf(genus)?.isQuick && cycle !== 'perennial';
+  if (!isBedding && !PLUGS.includes(genus)) return [];
+  return inShops
+    .filter(([from]) => from - 1 > FIRST_PLUGS)
+    .map(([from]) => ({
+      size: 'plug' as const,
+      price: isPacked ? BEDDING_PLUGS : PATIO_PLUGS,
+      weeks: [Math.max(FIRST_PLUGS, from - PLUGS_BEFORE), from - 1] as const,
+    }));
 }
 
 function bareOf(genus: string, { cycle }: Pick<PlantKind, 'cycle'>): readonly Early[] {
